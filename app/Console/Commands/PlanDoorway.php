@@ -1,0 +1,62 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Files\DoorwayFile;
+use App\Shelf;
+use Illuminate\Console\Command;
+use YokeLine\Format\PlanWriter;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Finding;
+use YokeLine\Setout;
+
+final class PlanDoorway extends Command
+{
+    private const CANNOT_READ = 2;
+
+    protected $signature = 'yoke:plan {file : a doorway file} {--kits= : a shelf of kits to plan from} {--json : the plan as the open format has it}';
+
+    protected $description = 'Plans the doorway of a file';
+
+    public function handle(Shelf $shelf): int
+    {
+        try {
+            $shelf = $this->option('kits') === null ? $shelf : new Shelf($this->existing((string) $this->option('kits')));
+            $setout = Setout::of(DoorwayFile::read((string) file_get_contents($this->existing((string) $this->argument('file')))), $shelf->kits());
+        } catch (UnreadableFile $problem) {
+            return $this->refuse($problem->getMessage());
+        }
+        if ($setout->plan === null) {
+            return $this->refuse(implode("\n", array_map(fn (Finding $finding) => "{$finding->where}: {$finding->says}. {$finding->more}", $setout->findings)));
+        }
+        $this->option('json')
+            ? $this->line((string) json_encode(PlanWriter::write($setout->plan, $setout->findings), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION))
+            : $this->tell($setout);
+
+        return self::SUCCESS;
+    }
+
+    private function tell(Setout $setout): void
+    {
+        $this->line("{$setout->doorway->name}: {$setout->verdict()->says()}");
+        $this->table(['', $setout->doorway->units->value], array_map(fn ($sum) => [$sum->name, $setout->write->show($sum->total)], array_values($setout->plan?->sums() ?? [])));
+        foreach ($setout->findings as $finding) {
+            $this->line("{$finding->severity->value}  {$finding->code}: {$finding->says}. {$finding->more}");
+            foreach ($finding->cures as $cure) {
+                $this->line("        cure: {$cure->says}".($cure->effect === '' ? '' : " ({$cure->effect})"));
+            }
+        }
+    }
+
+    private function existing(string $path): string
+    {
+        return is_file($path) && is_readable($path) ? $path : throw UnreadableFile::notFound($path);
+    }
+
+    private function refuse(string $says): int
+    {
+        $this->output->getErrorStyle()->writeln($says, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+
+        return self::CANNOT_READ;
+    }
+}

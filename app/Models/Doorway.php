@@ -1,0 +1,117 @@
+<?php
+
+namespace App\Models;
+
+use App\Shelf;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use YokeLine\Format\Document;
+use YokeLine\Setout;
+
+/**
+ * One opening with its wall, brief and history.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $name
+ * @property string $verdict
+ * @property string $summary
+ * @property ?int $revision_id
+ * @property ?Carbon $archived_at
+ * @property Carbon $updated_at
+ * @property Job $job
+ * @property Revision $revision
+ */
+final class Doorway extends Model
+{
+    protected $fillable = ['job_id', 'name', 'verdict', 'summary'];
+
+    protected $casts = ['archived_at' => 'datetime'];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Revision, $this> the current one */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class);
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    public static function begin(Job $job, Document $document, string $what, string $who): self
+    {
+        return DB::transaction(function () use ($job, $document, $what, $who) {
+            $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
+            $doorway->save();
+            $doorway->record($document, $what, $who, null);
+
+            return $doorway;
+        });
+    }
+
+    /** Keeps a document as the next revision, after $parent, and makes it the current one. */
+    public function record(Document $document, string $what, string $who, ?int $parent): Revision
+    {
+        return DB::transaction(function () use ($document, $what, $who, $parent) {
+            $revision = $this->keep($document, $what, $who, $parent);
+            $this->moveTo($revision);
+
+            return $revision;
+        });
+    }
+
+    /** Keeps a document in the history without making it the current one. */
+    public function keep(Document $document, string $what, string $who, ?int $parent): Revision
+    {
+        $number = (int) $this->revisions()->max('number') + 1;
+
+        return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who]);
+    }
+
+    public function moveTo(Revision $revision): void
+    {
+        $setout = Setout::quick($revision->document, app(Shelf::class)->kits());
+        $this->name = $setout->doorway->name;
+        $this->verdict = $setout->verdict()->value;
+        $this->summary = $setout->summary();
+        $this->revision_id = $revision->id;
+        $this->setRelation('revision', $revision);
+        $this->save();
+    }
+
+    public function undo(): bool
+    {
+        return $this->step($this->revision->parent);
+    }
+
+    public function redo(): bool
+    {
+        return $this->step($this->next());
+    }
+
+    /** The newest revision that was made from the current one. */
+    public function next(): ?Revision
+    {
+        return $this->revisions()->where('parent_id', $this->revision_id)->orderByDesc('number')->first();
+    }
+
+    private function step(?Revision $to): bool
+    {
+        if ($to !== null) {
+            $this->moveTo($to);
+        }
+
+        return $to !== null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use LogicException;
+use YokeLine\Format\Document;
+
+/**
+ * A doorway as it was after one change. Never changed itself.
+ *
+ * @property int $id
+ * @property int $doorway_id
+ * @property ?int $parent_id
+ * @property int $number
+ * @property Document $document
+ * @property string $what
+ * @property string $who
+ * @property Carbon $created_at
+ * @property ?Revision $parent
+ */
+final class Revision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who'];
+
+    protected $casts = ['document' => DocumentCast::class, 'created_at' => 'datetime'];
+
+    protected static function booted(): void
+    {
+        self::updating(fn () => throw new LogicException('A revision is never changed.'));
+    }
+
+    /** @return BelongsTo<Revision, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+}

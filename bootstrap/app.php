@@ -1,0 +1,19 @@
+<?php
+
+use App\Http\Middleware\KnowsWho;
+use App\Http\Middleware\SendsSmall;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware) {
+        // The application is same-origin, and the package this middleware needs is left out (composer.json, `replace`).
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [KnowsWho::class, SendsSmall::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions) {})
+    ->create();

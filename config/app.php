@@ -1,0 +1,15 @@
+<?php
+
+return [
+    'name' => 'Yoke Line',
+    'env' => env('APP_ENV', 'production'),
+    'debug' => (bool) env('APP_DEBUG', false),
+    'url' => env('APP_URL', 'http://127.0.0.1:8400'),
+    'timezone' => env('APP_TIMEZONE', 'UTC'),
+    'locale' => 'en',
+    'fallback_locale' => 'en',
+    'cipher' => 'AES-256-CBC',
+    'key' => env('APP_KEY'),
+    'previous_keys' => [],
+    'maintenance' => ['driver' => 'file'],
+];

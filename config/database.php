@@ -1,0 +1,19 @@
+<?php
+
+return [
+    'default' => 'sqlite',
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_DATABASE', database_path('yoke-line.sqlite')),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            // Readers never wait for a writer, and writers wait for each other instead of failing.
+            'journal_mode' => 'wal',
+            'busy_timeout' => 5000,
+            'synchronous' => 'normal',
+            'transaction_mode' => 'IMMEDIATE',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+];

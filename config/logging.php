@@ -1,0 +1,9 @@
+<?php
+
+return [
+    'default' => 'single',
+    'channels' => [
+        'single' => ['driver' => 'single', 'path' => storage_path('logs/laravel.log'), 'level' => 'warning'],
+        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+    ],
+];

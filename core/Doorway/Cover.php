@@ -1,0 +1,11 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** What the shut leaf must cover. */
+enum Cover: string
+{
+    case Opening = 'opening';
+    case Casing = 'casing';
+    case JustEnough = 'just-enough';
+}

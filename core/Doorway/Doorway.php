@@ -1,0 +1,26 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Unit;
+
+/** One opening with its wall and what is wanted there. */
+final readonly class Doorway
+{
+    public function __construct(
+        public string $name,
+        public Unit $units,
+        public Survey $survey,
+        public Brief $brief,
+    ) {}
+
+    /**
+     * What must be known before a plan can come out, in the order of the work: place => what is wanted.
+     *
+     * @return array<string, string>
+     */
+    public function missing(): array
+    {
+        return $this->survey->missing() + ($this->brief->leaf->thickness === null ? ['brief.leaf.thickness' => 'how thick the leaf is'] : []);
+    }
+}

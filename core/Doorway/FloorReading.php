@@ -1,0 +1,14 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+
+/** The floor at one place, up positive, from any level line. */
+final readonly class FloorReading
+{
+    public function __construct(
+        public Length $x,
+        public Length $level,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+
+/** What holds the foot of the leaf, as the kit has it. */
+final readonly class GuideKit
+{
+    public function __construct(
+        public GuideStyle $style,
+        public Length $length,
+        public Length $bladeHeight,
+        public Length $bladeThickness,
+        public Length $minEngagement,
+        public Length $cheek,
+    ) {}
+}

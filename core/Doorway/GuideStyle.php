@@ -1,0 +1,18 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** What holds the foot of the leaf. */
+enum GuideStyle: string
+{
+    case TFin = 't-fin';
+    case DoubleFin = 'double-fin';
+    case UShoe = 'u-shoe';
+    case WallRoller = 'wall-roller';
+
+    /** Whether it runs in a groove in the foot of the leaf. */
+    public function needsGroove(): bool
+    {
+        return $this === self::TFin || $this === self::DoubleFin;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** How leaves hang: one; two that meet in the middle; two on two parallel rails. */
+enum Hang: string
+{
+    case Single = 'single';
+    case Biparting = 'biparting';
+    case Bypass = 'bypass';
+}

@@ -1,0 +1,10 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** Where the hanger holds the leaf: on its face, or on its top edge. */
+enum HangerStyle: string
+{
+    case FaceStrap = 'face-strap';
+    case TopPlate = 'top-plate';
+}

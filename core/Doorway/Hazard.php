@@ -1,0 +1,15 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Span;
+
+/** A cable or pipe in the wall; y from the floor below its middle. */
+final readonly class Hazard
+{
+    public function __construct(
+        public string $kind,
+        public Span $x,
+        public Span $y,
+    ) {}
+}

@@ -1,0 +1,11 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** How high on the header board the rail line lies. */
+enum HeaderAlign: string
+{
+    case Centred = 'centred';
+    case RailLow = 'rail-low';
+    case OnCasing = 'on-casing';
+}

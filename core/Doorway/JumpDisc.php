@@ -1,0 +1,15 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+
+/** The disc that keeps the wheels from lifting off. */
+final readonly class JumpDisc
+{
+    public function __construct(
+        public Length $inset,
+        public Length $diameter,
+        public Length $gap,
+    ) {}
+}

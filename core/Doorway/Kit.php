@@ -1,0 +1,37 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** Rail, hangers, stops and guide made to go together, with their geometry. */
+final readonly class Kit
+{
+    /** @param  list<Hang>  $hangs  what it is made for */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $hangs,
+        public float $capacityKg,
+        public Span $leafThickness,
+        public Length $rise,
+        public Length $standoff,
+        public Length $standoffBase,
+        public Length $boltDiameter,
+        public Length $boltLength,
+        public RailKit $rail,
+        public Hanger $hanger,
+        public Stop $stop,
+        public GuideKit $guide,
+        public ?JumpDisc $jumpDisc,
+        public ?SoftClose $softClose,
+        public Span $topGap,
+    ) {}
+
+    /** From the top edge of the leaf to the foot of the rail. */
+    public function topGapAsMade(): Length
+    {
+        return $this->rise->minus($this->rail->height->half());
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** What covers the studs; masonry has none. */
+enum LiningKind: string
+{
+    case Gypsum = 'gypsum';
+    case Plank = 'plank';
+    case Plaster = 'plaster';
+    case Tile = 'tile';
+    case Masonry = 'masonry';
+}

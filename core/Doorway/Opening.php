@@ -1,0 +1,38 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** The hole in the wall as measured. */
+final readonly class Opening
+{
+    /**
+     * @param  non-empty-list<Length>  $widths
+     * @param  list<Length>  $heights  from the left jamb to the right one, evenly spaced
+     */
+    public function __construct(
+        public Length $left,
+        public array $widths,
+        public array $heights,
+        public Casing $casing,
+        public OldDoor $was = OldDoor::None,
+    ) {}
+
+    public function leastWidth(): Length
+    {
+        return Length::least(...$this->widths);
+    }
+
+    /** From jamb to jamb; the right jamb stands at the left one plus the greatest measured width. */
+    public function span(): Span
+    {
+        return Span::from($this->left, Length::greatest(...$this->widths));
+    }
+
+    public function mirrored(): self
+    {
+        return new self($this->span()->high->negated(), $this->widths, array_reverse($this->heights), $this->casing->mirrored(), $this->was);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+
+/** One handle, by the box it fills. */
+final readonly class Pull
+{
+    public function __construct(
+        public PullKind $kind,
+        public Length $width,
+        public Length $height,
+        public Length $projection,
+    ) {}
+}

@@ -1,0 +1,15 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+
+/** The damper on the rail that takes the leaf in. */
+final readonly class SoftClose
+{
+    public function __construct(
+        public Length $stroke,
+        public Length $catchLength,
+        public Length $minLeafWidth,
+    ) {}
+}

@@ -1,0 +1,58 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** What was measured, as far as it has been measured. */
+final readonly class Survey
+{
+    /**
+     * @param  list<FloorReading>  $floor  by x, no two at one x
+     * @param  list<Stud>  $studs
+     * @param  list<Hazard>  $hazards
+     * @param  list<Obstacle>  $obstacles
+     * @param  list<string>  $unfinished  places of readings of which only a part is told
+     */
+    public function __construct(
+        public ?Length $wallFrom,
+        public ?Length $wallTo,
+        public ?Length $ceiling,
+        public ?Crown $crown,
+        public ?Lining $lining,
+        public WallEnd $leftEnd,
+        public WallEnd $rightEnd,
+        public ?Opening $opening,
+        public ?Baseboard $baseboard,
+        public string $floorFinish,
+        public array $floor,
+        public array $studs,
+        public array $hazards,
+        public array $obstacles,
+        public array $unfinished = [],
+    ) {}
+
+    public function wall(): ?Span
+    {
+        return $this->wallFrom === null || $this->wallTo === null ? null : new Span($this->wallFrom, $this->wallTo);
+    }
+
+    /**
+     * What must still be measured before anything can be planned, in walking order: place => what to measure.
+     *
+     * @return array<string, string>
+     */
+    public function missing(): array
+    {
+        $wanted = [
+            'survey.wall.from' => [$this->wallFrom, 'where the wall begins on the left'],
+            'survey.wall.to' => [$this->wallTo, 'where the wall ends on the right'],
+            'survey.wall.ceiling' => [$this->ceiling, 'the least height to the ceiling along the rail'],
+            'survey.opening.left' => [$this->opening, 'the left jamb and the width between the jambs'],
+            'survey.opening.height[0]' => [$this->opening === null || $this->opening->heights === [] ? null : true, 'the height of the opening at each jamb'],
+        ];
+
+        return array_map(fn (array $row) => $row[1], array_filter($wanted, fn (array $row) => $row[0] === null));
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** What a wall ends in: an inside corner, or nothing. */
+enum WallEnd: string
+{
+    case Corner = 'corner';
+    case Open = 'open';
+}

@@ -1,0 +1,122 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Plan;
+
+/** The doorway from above, cut through the rail: along the wall true to scale, depth drawn larger so that it can be read. */
+final readonly class Above
+{
+    /** How much larger depth is drawn than length. */
+    public const DEPTH = 4;
+
+    private const WIDE = 480;
+
+    private const WALL_MM = 42;
+
+    private float $px;
+
+    private Span $shown;
+
+    private function __construct(private Plan $plan, private LengthWriter $write)
+    {
+        $reach = $plan->rail->span->joined($plan->layout->run->sweep());
+        $this->shown = ($plan->header === null ? $reach : $reach->joined($plan->header->span))->widened(Length::mm(70));
+        $this->px = $this->shown->length()->toMm() / (self::WIDE - 56);
+    }
+
+    public static function of(Plan $plan, LengthWriter $write): Scene
+    {
+        return (new self($plan, $write))->scene();
+    }
+
+    private function scene(): Scene
+    {
+        $plan = $this->plan;
+        $px = $this->px;
+        $run = $plan->layout->run;
+        $depth = $plan->depth;
+        $jambs = $plan->room->opening->span();
+        $casing = $plan->room->opening->casing;
+        $leaf = fn (string $layer, Span $x) => $this->box($layer, $x, $depth->leafBack->total, $depth->leafFront->total);
+        $board = $plan->header->thickness ?? Length::zero();
+        $rail = $depth->rail->total;
+        $halfRail = $plan->kit->rail->thickness->half();
+
+        $shapes = [
+            $this->box('wall-cut', new Span($this->shown->low, $jambs->low), Length::mm(-self::WALL_MM), Length::zero()),
+            $this->box('wall-cut', new Span($jambs->high, $this->shown->high), Length::mm(-self::WALL_MM), Length::zero()),
+            Shape::line('wall-face', $this->shown->low->toMm(), 0.0, $this->shown->high->toMm(), 0.0),
+            $this->box('casing', new Span($jambs->low->minus($casing->left), $jambs->low), Length::zero(), $casing->thickness),
+            $this->box('casing', new Span($jambs->high, $jambs->high->plus($casing->right)), Length::zero(), $casing->thickness),
+        ];
+        if ($plan->header !== null) {
+            $shapes[] = $this->box('header', $plan->header->span, Length::zero(), $plan->header->thickness);
+        }
+        foreach ($plan->rail->holes as $hole) {
+            $half = $plan->kit->standoffBase->half();
+            $shapes[] = $this->box('standoff', new Span($hole->minus($half), $hole->plus($half)), $board, $rail->minus($halfRail));
+        }
+        $shapes[] = $this->box('rail', $plan->rail->span, $rail->minus($halfRail), $rail->plus($halfRail));
+        $shapes[] = $leaf('ghost', $run->open());
+        $shapes[] = Shape::group('leaf-group', [$leaf('leaf', $run->closed())], ['data-slides' => (string) $run->direction]);
+        if ($plan->guide->at !== null) {
+            $half = $plan->kit->guide->length->half();
+            $shapes[] = $this->box('guide', new Span($plan->guide->at->minus($half), $plan->guide->at->plus($half)), $depth->leafBack->total->plus($plan->thickness->scaled(3, 8)), $depth->leafFront->total->minus($plan->thickness->scaled(3, 8)));
+        }
+        $shapes = [...$shapes, ...$this->passage($jambs), ...$this->depths()];
+
+        $top = -self::WALL_MM * self::DEPTH - 22 * $px;
+
+        return new Scene('above', "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it", $this->shown->low->toMm() - 4 * $px, $top, $this->shown->length()->toMm() + 56 * $px, $depth->leafFront->total->toMm() * self::DEPTH - $top + 34 * $px, $shapes);
+    }
+
+    /** @return list<Shape> */
+    private function passage(Span $jambs): array
+    {
+        $px = $this->px;
+        $run = $this->plan->layout->run;
+        $open = $run->open();
+        $free = $run->direction === 1 ? new Span($jambs->low, Length::least($open->low, $jambs->high)) : new Span(Length::greatest($open->high, $jambs->low), $jambs->high);
+        $y = -self::WALL_MM * self::DEPTH / 2;
+        $shut = $run->closed();
+        $low = $this->plan->depth->leafFront->total->toMm() * self::DEPTH + 13 * $px;
+        $shapes = [];
+        if ($free->length()->isPositive()) {
+            $shapes[] = Shape::line('dimension', $free->low->toMm(), $y, $free->high->toMm(), $y);
+            $shapes[] = Shape::text('reading', $free->middle()->toMm(), $y - 4 * $px, 12 * $px, "passage {$this->write->show($this->plan->layout->passage->total)}", 'middle');
+        }
+        foreach ([[$shut->low, $jambs->low, 'end'], [$jambs->high, $shut->high, 'start']] as [$from, $to, $anchor]) {
+            $shapes[] = Shape::line('dimension', $from->toMm(), $low - 5 * $px, $to->toMm(), $low - 5 * $px);
+            $shapes[] = Shape::text('reading', $anchor === 'end' ? $to->toMm() : $from->toMm(), $low + 8 * $px, 11 * $px, ($anchor === 'end' ? 'past the jamb ' : '').$this->write->show($to->minus($from)).($anchor === 'start' ? ' past' : ''), $anchor);
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> distances from the wall, beside the drawing */
+    private function depths(): array
+    {
+        $px = $this->px;
+        $depth = $this->plan->depth;
+        $x = $this->shown->high->toMm() + 6 * $px;
+        $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total]];
+        $wanted = array_map(fn (array $row) => $row[1]->toMm() * self::DEPTH, $rows);
+        $centres = Labels::spread($wanted, array_fill(0, count($rows), 13 * $px));
+        $shapes = [];
+        foreach ($rows as $i => [$name, $z]) {
+            $shapes[] = Shape::path('leader', [[$this->shown->high->toMm() - 10 * $px, $wanted[$i]], [$x - 4 * $px, $wanted[$i]], [$x + 2 * $px, $centres[$i]]]);
+            $shapes[] = Shape::text('reading', $x + 4 * $px, $centres[$i] + 4 * $px, 11 * $px, $z->isZero() ? 'wall' : "{$this->write->show($z)}");
+        }
+
+        return $shapes;
+    }
+
+    private function box(string $layer, Span $x, Length $from, Length $to): Shape
+    {
+        return Shape::box($layer, $x->low->toMm(), $from->toMm() * self::DEPTH, $x->length()->toMm(), $to->minus($from)->toMm() * self::DEPTH);
+    }
+}

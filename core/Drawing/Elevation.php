@@ -1,0 +1,244 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\FloorReading;
+use YokeLine\Marks\RunningMarks;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
+
+/** The wall as one faces it, true to scale, drawn as far as it is known. */
+final readonly class Elevation
+{
+    /** Pixels that the drawing is made for; text and tapes are sized to be read there. */
+    private const WIDE = 740;
+
+    private const HIGH = 470;
+
+    private const LEFT_BAND = 118;
+
+    private const RIGHT_BAND = 34;
+
+    private const FOOT_BAND = 76;
+
+    private const TOP_BAND = 10;
+
+    private Span $wall;
+
+    private Length $ceiling;
+
+    private float $px;
+
+    private function __construct(private Doorway $doorway, private ?Plan $plan, private LengthWriter $write)
+    {
+        $survey = $doorway->survey;
+        $guess = $survey->opening?->span()->widened(Length::mm(900)) ?? new Span(Length::zero(), Length::mm(3600));
+        $this->wall = $survey->wall() ?? new Span($survey->wallFrom ?? Length::least($guess->low, $survey->wallTo ?? $guess->low), $survey->wallTo ?? $guess->high);
+        $this->ceiling = $survey->ceiling ?? Length::mm(2500);
+        $this->px = max($this->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND), $this->ceiling->toMm() / (self::HIGH - self::FOOT_BAND - self::TOP_BAND));
+    }
+
+    public static function of(Doorway $doorway, ?Plan $plan, LengthWriter $write): Scene
+    {
+        return (new self($doorway, $plan, $write))->scene();
+    }
+
+    private function scene(): Scene
+    {
+        $px = $this->px;
+        $tape = new Tape($this->write, $px);
+        $plan = $this->plan;
+        $shapes = [
+            ...$this->wallAndFloor(),
+            ...$this->studs(),
+            ...$this->opening(),
+            ...$this->things(),
+            ...($plan === null ? [] : [...$this->carriers($plan), $this->ghost($plan->layout->run, $plan), $this->leaf($plan->layout->run, $plan), ...$this->yokeLine($plan)]),
+            ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
+            ...$tape->up($this->wall->low->toMm() - 8 * $px, $this->ceiling, $plan === null ? [] : RunningMarks::up($plan)),
+        ];
+        $width = $this->wall->length()->toMm() + (self::LEFT_BAND + self::RIGHT_BAND) * $px;
+
+        return new Scene('elevation', $this->title(), $this->wall->low->toMm() - self::LEFT_BAND * $px, -$this->ceiling->toMm() - self::TOP_BAND * $px, $width, $this->ceiling->toMm() + (self::FOOT_BAND + self::TOP_BAND) * $px, $shapes);
+    }
+
+    private function title(): string
+    {
+        return $this->plan === null
+            ? 'The wall as far as it is measured'
+            : "The wall with the leaf shut, yoke line {$this->write->showWithUnit($this->plan->yokeLine())} above the high spot; the table of numbers says the same";
+    }
+
+    /** @return list<Shape> */
+    private function wallAndFloor(): array
+    {
+        $survey = $this->doorway->survey;
+        $known = $survey->wall() !== null && $survey->ceiling !== null;
+        $floor = [[$this->wall->low->toMm(), 0.0]];
+        $levels = $this->plan === null ? [] : array_map(fn (FloorReading $at) => [$at->x->toMm(), -$this->plan->floor->at($at->x)->toMm()], $survey->floor);
+        usort($levels, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        if ($levels !== []) {
+            $floor = [[$this->wall->low->toMm(), $levels[0][1]], ...$levels, [$this->wall->high->toMm(), $levels[count($levels) - 1][1]]];
+        } else {
+            $floor[] = [$this->wall->high->toMm(), 0.0];
+        }
+        $deep = 8 * $this->px;
+        $shapes = [
+            Shape::box($known ? 'wall' : 'wall unmeasured', $this->wall->low->toMm(), -$this->ceiling->toMm(), $this->wall->length()->toMm(), $this->ceiling->toMm()),
+            Shape::area('floor', [...$floor, [$this->wall->high->toMm(), $floor[count($floor) - 1][1] + $deep], [$this->wall->low->toMm(), $floor[0][1] + $deep]]),
+        ];
+        if ($survey->crown !== null) {
+            $shapes[] = Shape::box('casing', $this->wall->low->toMm(), -$this->ceiling->toMm(), $this->wall->length()->toMm(), $survey->crown->drop->toMm());
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function studs(): array
+    {
+        $shapes = [];
+        foreach ($this->doorway->survey->studs as $stud) {
+            $shapes[] = $this->box('stud', Span::from($stud->x->minus($stud->width->half()), $stud->width), new Span(Length::zero(), $this->ceiling));
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function opening(): array
+    {
+        $opening = $this->doorway->survey->opening;
+        $baseboard = $this->doorway->survey->baseboard;
+        if ($opening === null) {
+            return [];
+        }
+        $jambs = $opening->span();
+        $head = $opening->heights === [] ? Length::mm(2000) : Length::greatest(...$opening->heights);
+        $casing = $opening->casing;
+        $shapes = [];
+        if ($baseboard !== null) {
+            $high = new Span(Length::zero(), $baseboard->height);
+            $shapes[] = $this->box('baseboard', new Span($this->wall->low, $jambs->low), $high);
+            $shapes[] = $this->box('baseboard', new Span($jambs->high, $this->wall->high), $high);
+        }
+        $shapes[] = $this->box('casing', new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)), new Span(Length::zero(), $head->plus($casing->head)));
+        $shapes[] = $this->box($opening->heights === [] ? 'opening unmeasured' : 'opening', $jambs, new Span(Length::zero(), $head));
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function things(): array
+    {
+        $survey = $this->doorway->survey;
+        $shapes = [];
+        foreach ($survey->obstacles as $obstacle) {
+            $shapes[] = $this->box('obstacle', $obstacle->x, $obstacle->y);
+            $shapes[] = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
+        }
+        foreach ($survey->hazards as $hazard) {
+            $shapes[] = $this->box('hazard', $hazard->x, $hazard->y);
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> header, rail, stops, guide */
+    private function carriers(Plan $plan): array
+    {
+        $shapes = [];
+        $yoke = $plan->yokeLine();
+        if ($plan->header !== null) {
+            $shapes[] = $this->box('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
+        }
+        $half = $plan->kit->rail->height->half();
+        $high = new Span($yoke->minus($half), $yoke->plus($half));
+        $shapes[] = $this->box('rail', $plan->rail->span, $high);
+        for ($joint = 1; $joint < $plan->rail->pieces; $joint++) {
+            $x = $plan->rail->span->low->plus($plan->rail->span->length()->scaled($joint, $plan->rail->pieces))->toMm();
+            $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
+        }
+        foreach ($plan->rail->holes as $hole) {
+            $shapes[] = Shape::circle('hole', $hole->toMm(), -$yoke->toMm(), max($plan->kit->rail->holeDiameter->half()->toMm(), 1.6 * $this->px));
+        }
+        $middle = $plan->rail->span->middle();
+        foreach ($plan->layout->stops as $face) {
+            // A stop's body lies outside its face.
+            $out = $face->total->isUnder($middle) ? $plan->kit->stop->body->negated() : $plan->kit->stop->body;
+            $shapes[] = $this->box('stop-block', Span::between($face->total, $face->total->plus($out)), $high->widened(Length::mm(8)));
+        }
+        if ($plan->guide->at !== null) {
+            $length = $plan->kit->guide->length;
+            $shapes[] = $this->box('guide', Span::from($plan->guide->at->minus($length->half()), $length), new Span($plan->floor->at($plan->guide->at), Length::mm(34)));
+        }
+
+        return $shapes;
+    }
+
+    private function ghost(LeafRun $run, Plan $plan): Shape
+    {
+        return $this->box('ghost', $run->open(), new Span($plan->heights->gap->low, $plan->heights->leafTop()));
+    }
+
+    private function leaf(LeafRun $run, Plan $plan): Shape
+    {
+        $leaf = $run->closed();
+        $foot = $plan->heights->gap->low;
+        $top = $plan->heights->leafTop();
+        $stile = Length::least($plan->doorway->brief->leaf->stile, $leaf->length()->half());
+        $inner = $leaf->widened($stile->negated());
+        $shapes = [
+            $this->box('leaf', $leaf, new Span($foot, $top)),
+            $this->box('leaf-panel', $inner, new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile))),
+            $this->box('leaf-panel', $inner, new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile))),
+        ];
+        $hangers = $run->hangers($leaf);
+        $tread = $plan->yokeLine()->plus($plan->kit->rail->height->half());
+        $holes = $plan->heights->hangerHoles;
+        $strapFoot = $top->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(25)));
+        foreach ([$hangers->low, $hangers->high] as $x) {
+            $width = $plan->kit->hanger->strapWidth;
+            $shapes[] = $this->box('strap', Span::from($x->minus($width->half()), $width), new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())));
+            $shapes[] = Shape::circle('wheel', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), $plan->kit->hanger->above->half()->toMm());
+            $shapes[] = Shape::circle('hub', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), 8.0);
+        }
+        $pull = $run->fromLeading($leaf, $stile->half());
+        $shapes[] = $this->box('pull', Span::from($pull->minus(Length::mm(9)), Length::mm(18)), Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)));
+
+        return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction]);
+    }
+
+    /** @return list<Shape> the level line, and what the tape reads up to it where the floor can turn */
+    private function yokeLine(Plan $plan): array
+    {
+        $px = $this->px;
+        $y = -$plan->yokeLine()->toMm();
+        $shapes = [Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y)];
+        $readings = array_values(array_filter(RunningMarks::readings($plan), fn (array $at) => $this->wall->contains($at['x'])));
+        $texts = array_map(fn (array $at) => $this->write->show($at['up']), $readings);
+        $centres = Labels::spread(array_map(fn (array $at) => $at['x']->toMm(), $readings), array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts));
+        $row = min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) - 16 * $px;
+        $row = max($row, -$this->ceiling->toMm() + 12 * $px);
+        foreach ($readings as $i => $at) {
+            $x = $at['x']->toMm();
+            $floor = -$plan->floor->at($at['x'])->toMm();
+            $width = Labels::width($texts[$i], 12 * $px) + 6 * $px;
+            $shapes[] = Shape::path('pull-up', [[$x, $floor], [$x, $row + 12 * $px], [$centres[$i], $row + 5 * $px]]);
+            $shapes[] = Shape::circle('pull-up-end', $x, $y, 2.2 * $px);
+            $shapes[] = Shape::box('pull-up-flag', $centres[$i] - $width / 2, $row - 10 * $px, $width, 15 * $px);
+            $shapes[] = Shape::text('reading is-yoke', $centres[$i], $row + 1.5 * $px, 12 * $px, $texts[$i], 'middle');
+        }
+
+        return $shapes;
+    }
+
+    private function box(string $layer, Span $x, Span $y): Shape
+    {
+        return Shape::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+/** Puts labels along a line so that none overlaps another, each as near to its mark as that allows. */
+final class Labels
+{
+    /**
+     * Least squares under the order and the room each label takes: neighbours that would overlap are pooled and centred together.
+     *
+     * @param  list<float>  $wanted  centres, ascending
+     * @param  list<float>  $sizes  the room each takes along the line
+     * @return list<float> centres, none nearer than half of both sizes
+     */
+    public static function spread(array $wanted, array $sizes): array
+    {
+        /** @var list<array{from: int, to: int, offset: float, weight: int}> $pools each: labels from..to, and the mean of where its first one would like to start */
+        $pools = [];
+        foreach ($wanted as $i => $centre) {
+            $pools[] = ['from' => $i, 'to' => $i, 'offset' => $centre - $sizes[$i] / 2, 'weight' => 1];
+            while (count($pools) > 1) {
+                $last = $pools[count($pools) - 1];
+                $before = $pools[count($pools) - 2];
+                $length = array_sum(array_slice($sizes, $before['from'], $before['to'] - $before['from'] + 1));
+                if ($before['offset'] + $length <= $last['offset']) {
+                    break;
+                }
+                $weight = $before['weight'] + $last['weight'];
+                $start = ($before['offset'] * $before['weight'] + ($last['offset'] - $length) * $last['weight']) / $weight;
+                array_splice($pools, -2, 2, [['from' => $before['from'], 'to' => $last['to'], 'offset' => $start, 'weight' => $weight]]);
+            }
+        }
+        $centres = [];
+        foreach ($pools as $pool) {
+            $at = $pool['offset'];
+            for ($i = $pool['from']; $i <= $pool['to']; $i++) {
+                $centres[] = $at + $sizes[$i] / 2;
+                $at += $sizes[$i];
+            }
+        }
+
+        return $centres;
+    }
+
+    /** What a text takes along its line; the numbers are set in a face of one width. */
+    public static function width(string $text, float $size): float
+    {
+        return mb_strlen($text) * $size * 0.62;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+/**
+ * One shape of a scene, in drawing millimetres with y down, on a named layer.
+ *
+ * @phpstan-type Attributes array<string, float|string>
+ */
+final readonly class Shape
+{
+    /**
+     * @param  'rect'|'line'|'polyline'|'polygon'|'circle'|'text'|'g'  $kind
+     * @param  Attributes  $attributes
+     * @param  list<Shape>  $inside
+     */
+    private function __construct(public string $kind, public string $layer, public array $attributes, public string $text = '', public array $inside = []) {}
+
+    public static function box(string $layer, float $x, float $y, float $width, float $height): self
+    {
+        return new self('rect', $layer, ['x' => $x, 'y' => $y, 'width' => max(0.0, $width), 'height' => max(0.0, $height)]);
+    }
+
+    public static function line(string $layer, float $x1, float $y1, float $x2, float $y2): self
+    {
+        return new self('line', $layer, ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2]);
+    }
+
+    /** @param list<array{float, float}> $points */
+    public static function path(string $layer, array $points): self
+    {
+        return new self('polyline', $layer, ['points' => self::points($points)]);
+    }
+
+    /** @param list<array{float, float}> $points */
+    public static function area(string $layer, array $points): self
+    {
+        return new self('polygon', $layer, ['points' => self::points($points)]);
+    }
+
+    public static function circle(string $layer, float $x, float $y, float $radius): self
+    {
+        return new self('circle', $layer, ['cx' => $x, 'cy' => $y, 'r' => $radius]);
+    }
+
+    /** @param 'start'|'middle'|'end' $anchor */
+    public static function text(string $layer, float $x, float $y, float $size, string $text, string $anchor = 'start'): self
+    {
+        return new self('text', $layer, ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor], $text);
+    }
+
+    /**
+     * @param  list<Shape>  $inside
+     * @param  Attributes  $attributes
+     */
+    public static function group(string $layer, array $inside, array $attributes = []): self
+    {
+        return new self('g', $layer, $attributes, '', $inside);
+    }
+
+    /** @param list<array{float, float}> $points */
+    private static function points(array $points): string
+    {
+        return implode(' ', array_map(fn (array $point) => round($point[0], 2).','.round($point[1], 2), $points));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+/** A scene as SVG; layers become classes, which the style sheet colours. */
+final class Svg
+{
+    public static function write(Scene $scene): string
+    {
+        $box = implode(' ', array_map(fn (float $n) => (string) round($n, 2), [$scene->left, $scene->top, $scene->width, $scene->height]));
+        $title = htmlspecialchars($scene->title);
+
+        return "<svg class=\"scene scene-{$scene->name}\" data-scene=\"{$scene->name}\" viewBox=\"{$box}\" role=\"img\" aria-label=\"{$title}\" xmlns=\"http://www.w3.org/2000/svg\">"
+            .self::shapes($scene->shapes).'</svg>';
+    }
+
+    /** @param list<Shape> $shapes */
+    private static function shapes(array $shapes): string
+    {
+        $svg = '';
+        foreach ($shapes as $shape) {
+            $attributes = '';
+            foreach ($shape->attributes as $name => $value) {
+                $attributes .= ' '.$name.'="'.(is_float($value) ? round($value, 2) : htmlspecialchars($value)).'"';
+            }
+            $svg .= "<{$shape->kind} class=\"{$shape->layer}\"{$attributes}";
+            $svg .= match (true) {
+                $shape->kind === 'g' => '>'.self::shapes($shape->inside).'</g>',
+                $shape->kind === 'text' => '>'.htmlspecialchars($shape->text).'</text>',
+                default => '/>',
+            };
+        }
+
+        return $svg;
+    }
+}

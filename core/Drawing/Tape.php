@@ -1,0 +1,93 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Marks\Mark;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
+
+/** A tape laid along the wall or up it, with its divisions, its marks and their readings. */
+final readonly class Tape
+{
+    private const BLADE = 20;
+
+    private const LEADER = 22;
+
+    /** @param float $px millimetres to one pixel of the drawing at its usual size */
+    public function __construct(private LengthWriter $write, private float $px) {}
+
+    /**
+     * @param  list<Mark>  $marks  ascending
+     * @return list<Shape>
+     */
+    public function along(Span $wall, float $top, array $marks): array
+    {
+        $px = $this->px;
+        $bottom = $top + self::BLADE * $px;
+        $shapes = [Shape::box('tape', $wall->low->toMm(), $top, $wall->length()->toMm(), self::BLADE * $px)];
+        foreach ($this->divisions($wall) as [$at, $name]) {
+            $x = $at->toMm();
+            $shapes[] = Shape::line('tape-tick', $x, $top, $x, $top + ($name === '' ? 5 : 8) * $px);
+            if ($name !== '') {
+                $shapes[] = Shape::text('tape-number', $x + 2 * $px, $bottom - 3 * $px, 10 * $px, $name);
+            }
+        }
+        $texts = array_map(fn (Mark $mark) => $this->write->show($mark->at), $marks);
+        $sizes = array_map(fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) + 6 * $px, $marks, $texts);
+        $centres = Labels::spread(array_map(fn (Mark $mark) => $mark->at->toMm(), $marks), $sizes);
+        $row = $bottom + self::LEADER * $px;
+        foreach ($marks as $i => $mark) {
+            $x = $mark->at->toMm();
+            $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $top], [$x, $bottom + 5 * $px], [$centres[$i], $row - 7 * $px], [$centres[$i], $row - 2 * $px]]);
+            $shapes[] = Shape::area('mark', [[$x - 4 * $px, $bottom + 6 * $px], [$x + 4 * $px, $bottom + 6 * $px], [$x, $bottom - 1 * $px]]);
+            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle');
+            $shapes[] = Shape::text('caption', $centres[$i], $row + 21 * $px, 9.5 * $px, $mark->name, 'middle');
+        }
+
+        return $shapes;
+    }
+
+    /**
+     * @param  list<Mark>  $marks  ascending
+     * @return list<Shape>
+     */
+    public function up(float $x, Length $top, array $marks): array
+    {
+        $px = $this->px;
+        $left = $x - self::BLADE * $px;
+        $shapes = [Shape::box('tape', $left, -$top->toMm(), self::BLADE * $px, $top->toMm())];
+        foreach ($this->divisions(new Span(Length::zero(), $top)) as [$at, $name]) {
+            $y = -$at->toMm();
+            $shapes[] = Shape::line('tape-tick', $x, $y, $x - ($name === '' ? 5 : 8) * $px, $y);
+            if ($name !== '' && $at->isPositive()) {
+                $shapes[] = Shape::group('tape-number', [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)], ['transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)']);
+            }
+        }
+        $height = 26 * $px;
+        $centres = Labels::spread(array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)), array_fill(0, count($marks), $height));
+        foreach (array_reverse($marks) as $i => $mark) {
+            $y = -$mark->at->toMm();
+            $strong = $mark->id === 'yoke' ? ' is-yoke' : '';
+            $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $y], [$left - 5 * $px, $y], [$left - 18 * $px, $centres[$i]], [$left - 22 * $px, $centres[$i]]]);
+            $shapes[] = Shape::area('mark', [[$left - 6 * $px, $y - 4 * $px], [$left - 6 * $px, $y + 4 * $px], [$left + 1 * $px, $y]]);
+            $shapes[] = Shape::text("reading{$strong}", $left - 25 * $px, $centres[$i] + 1.5 * $px, 13 * $px, $this->write->show($mark->at), 'end');
+            $shapes[] = Shape::text("caption{$strong}", $left - 25 * $px, $centres[$i] + 11 * $px, 9.5 * $px, $mark->name, 'end');
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<array{Length, string}> every division, with its number where it carries one */
+    private function divisions(Span $span): array
+    {
+        [$step, $numbered] = $this->write->unit === Unit::Inch ? [Length::nm(6 * Length::NM_PER_INCH), 4] : [Length::mm(100), 5];
+        $divisions = [];
+        for ($at = $span->low->roundedUpTo($step), $i = intdiv($at->nm, $step->nm); ! $at->isOver($span->high); $at = $at->plus($step), $i++) {
+            $divisions[] = [$at, $i % $numbered === 0 && $at->plus($step->times(2))->isUnder($span->high) ? $this->write->show($at) : ''];
+        }
+
+        return $divisions;
+    }
+}

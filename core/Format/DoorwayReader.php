@@ -1,0 +1,246 @@
+<?php
+
+namespace YokeLine\Format;
+
+use YokeLine\Doorway\Backing;
+use YokeLine\Doorway\Baseboard;
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Casing;
+use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\Crown;
+use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\FloorReading;
+use YokeLine\Doorway\Hang;
+use YokeLine\Doorway\Hazard;
+use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\HeaderBrief;
+use YokeLine\Doorway\HouseRules;
+use YokeLine\Doorway\LeafBrief;
+use YokeLine\Doorway\Lining;
+use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Obstacle;
+use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\Opening;
+use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\Pull;
+use YokeLine\Doorway\PullKind;
+use YokeLine\Doorway\Stud;
+use YokeLine\Doorway\Surplus;
+use YokeLine\Doorway\Survey;
+use YokeLine\Doorway\WallEnd;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
+
+/** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
+final class DoorwayReader
+{
+    /** @var list<string> */
+    private array $unfinished = [];
+
+    private function __construct(private readonly Fields $at) {}
+
+    /** @throws UnreadableFile */
+    public static function read(Document $document): Doorway
+    {
+        if ($document->get('format') !== 'yoke-line/doorway') {
+            throw UnreadableFile::wrongFormat('yoke-line/doorway', $document->get('format'));
+        }
+        if ($document->get('version') !== 1) {
+            throw UnreadableFile::unknownVersion($document->get('version'));
+        }
+        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::Millimetre);
+        $fields = new Fields($document, $units);
+        $fields->choice('units', $units);
+        $reader = new self($fields);
+        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $reader->survey(), $reader->brief());
+        $fields->settle();
+
+        return $doorway;
+    }
+
+    private function survey(): Survey
+    {
+        $at = $this->at;
+        $from = $at->length('survey.wall.from');
+        $to = $at->length('survey.wall.to');
+        $opening = $this->opening();
+        if ($from !== null && $to !== null && ! $to->isOver($from)) {
+            $at->problem('survey.wall.to', 'The wall must end to the right of where it begins.');
+        } elseif ($from !== null && $opening?->left->isUnder($from)) {
+            $at->problem('survey.opening.left', 'The opening begins before the wall does; both are measured from the same zero.');
+        } elseif ($to !== null && $opening?->span()->high->isOver($to)) {
+            $at->problem('survey.opening.left', 'The opening reaches past the end of the wall; both are measured from the same zero.');
+        }
+
+        return new Survey(
+            wallFrom: $from,
+            wallTo: $to,
+            ceiling: $at->positive('survey.wall.ceiling'),
+            crown: $at->has('survey.wall.crown') ? new Crown($this->sizeOrNone('survey.wall.crown.drop'), $this->sizeOrNone('survey.wall.crown.projection')) : null,
+            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::Gypsum), $this->sizeOrNone('survey.wall.lining.thickness')) : null,
+            leftEnd: $at->choice('survey.wall.ends.left', WallEnd::Corner),
+            rightEnd: $at->choice('survey.wall.ends.right', WallEnd::Corner),
+            opening: $opening,
+            baseboard: $at->has('survey.baseboard') ? new Baseboard($this->sizeOrNone('survey.baseboard.height'), $this->sizeOrNone('survey.baseboard.thickness')) : null,
+            floorFinish: $at->text('survey.floor.finish'),
+            floor: $this->floor(),
+            studs: $this->studs(),
+            hazards: $this->hazards(),
+            obstacles: $this->obstacles(),
+            unfinished: $this->unfinished,
+        );
+    }
+
+    private function opening(): ?Opening
+    {
+        $at = $this->at;
+        $left = $at->length('survey.opening.left');
+        $widths = $at->sizes('survey.opening.width');
+        $heights = $at->sizes('survey.opening.height');
+        $casing = new Casing(
+            $this->sizeOrNone('survey.opening.casing.left'), $this->sizeOrNone('survey.opening.casing.right'),
+            $this->sizeOrNone('survey.opening.casing.head'), $this->sizeOrNone('survey.opening.casing.thickness'),
+        );
+
+        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::None));
+    }
+
+    /** @return list<FloorReading> */
+    private function floor(): array
+    {
+        $readings = [];
+        foreach ($this->at->places('survey.floor.readings') as $place) {
+            $x = $this->at->length("{$place}.x");
+            $level = $this->at->length("{$place}.level");
+            if ($x === null || $level === null) {
+                $this->unfinished[] = $x === null ? "{$place}.x" : "{$place}.level";
+            } elseif (isset($readings[$x->nm])) {
+                $this->at->problem("{$place}.x", 'Two readings stand at one place; which of them is it?');
+            } else {
+                $readings[$x->nm] = new FloorReading($x, $level);
+            }
+        }
+
+        // The survey's own order is kept: tape readings are given back in it.
+        return array_values($readings);
+    }
+
+    /** @return list<Stud> */
+    private function studs(): array
+    {
+        $studs = [];
+        foreach ($this->at->places('survey.studs') as $place) {
+            $x = $this->at->length("{$place}.x");
+            if ($x === null) {
+                $this->unfinished[] = "{$place}.x";
+            } else {
+                $studs[] = new Stud($x, $this->at->positive("{$place}.width") ?? Length::mm(38), $this->at->text("{$place}.source") ?: null);
+            }
+        }
+
+        return $studs;
+    }
+
+    /** @return list<Hazard> */
+    private function hazards(): array
+    {
+        $hazards = [];
+        foreach ($this->at->places('survey.hazards') as $place) {
+            $x = $this->at->span("{$place}.x");
+            $y = $this->at->span("{$place}.y");
+            if ($x !== null && $y !== null) {
+                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y);
+            }
+        }
+
+        return $hazards;
+    }
+
+    /** @return list<Obstacle> */
+    private function obstacles(): array
+    {
+        $obstacles = [];
+        foreach ($this->at->places('survey.obstacles') as $place) {
+            $x = $this->at->span("{$place}.x");
+            $y = $this->at->span("{$place}.y");
+            if ($x !== null && $y !== null) {
+                $kind = $this->at->text("{$place}.kind");
+                $obstacles[] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"));
+            }
+        }
+
+        return $obstacles;
+    }
+
+    private function brief(): Brief
+    {
+        $at = $this->at;
+
+        return new Brief(
+            hang: $at->choice('brief.hang', Hang::Single),
+            opens: $at->choice('brief.opens', Opens::Right),
+            kit: $at->text('brief.kit'),
+            leaf: new LeafBrief(
+                width: $at->sizeOrAuto('brief.leaf.width'),
+                height: $at->sizeOrAuto('brief.leaf.height'),
+                thickness: $at->positive('brief.leaf.thickness'),
+                stile: $at->positive('brief.leaf.stile') ?? Length::mm(100),
+                stockWidths: $at->sizes('brief.leaf.stock_widths'),
+                stockHeights: $at->sizes('brief.leaf.stock_heights'),
+                construction: $at->has('brief.leaf.construction') ? $at->text('brief.leaf.construction.kind') : null,
+                glassM2: $at->amount('brief.leaf.construction.glass_m2') ?? 0.0,
+                glassThickness: $at->positive('brief.leaf.construction.glass_thickness') ?? Length::mm(4),
+                massKg: $at->amount('brief.leaf.mass_kg'),
+            ),
+            backing: $at->choice('brief.backing', Backing::Header),
+            header: new HeaderBrief(
+                width: $at->positive('brief.header.width') ?? Length::mm(140),
+                thickness: $at->positive('brief.header.thickness') ?? Length::mm(38),
+                align: $at->choice('brief.header.align', HeaderAlign::Centred),
+                reveal: $at->length('brief.header.reveal') ?? Length::mm(25),
+                overrun: $at->size('brief.header.overrun') ?? Length::mm(65),
+            ),
+            frontPull: $this->pull('brief.pulls.front'),
+            wallPull: $this->pull('brief.pulls.wall'),
+            rules: $this->rules(),
+        );
+    }
+
+    private function pull(string $path): ?Pull
+    {
+        $kind = $this->at->choice("{$path}.kind", PullKind::None);
+
+        return $kind === PullKind::None ? null : new Pull($kind, $this->sizeOrNone("{$path}.width"), $this->sizeOrNone("{$path}.height"), $this->sizeOrNone("{$path}.projection"));
+    }
+
+    private function rules(): HouseRules
+    {
+        $at = $this->at;
+        $cover = $at->choice('brief.rules.cover', Cover::Opening);
+        $softClose = $at->text('brief.rules.soft_close', 'auto');
+        if (! in_array($softClose, ['auto', 'off'], true)) {
+            $at->problem('brief.rules.soft_close', 'One of auto, off is wanted here.');
+        }
+
+        return new HouseRules(
+            cover: $cover,
+            sideOverlap: $at->length('brief.rules.side_overlap') ?? Length::mm($cover === Cover::JustEnough ? 15 : 50),
+            casingMargin: $at->length('brief.rules.casing_margin') ?? Length::mm(12),
+            surplus: $at->choice('brief.rules.surplus', Surplus::Trailing),
+            park: $at->length('brief.rules.park') ?? Length::zero(),
+            gap: $at->size('brief.rules.gap') ?? Length::mm(12),
+            headOverlap: $at->length('brief.rules.head_overlap') ?? Length::mm(25),
+            endClearance: $at->size('brief.rules.end_clearance') ?? Length::mm(25),
+            guideMargin: $at->size('brief.rules.guide_margin') ?? Length::mm(5),
+            hangerInset: $at->positive('brief.rules.hanger_inset'),
+            pullHeight: $at->positive('brief.rules.pull_height') ?? Length::mm(965),
+            spacer: $at->size('brief.rules.spacer') ?? Length::zero(),
+            softClose: $softClose !== 'off',
+        );
+    }
+
+    private function sizeOrNone(string $path): Length
+    {
+        return $this->at->size($path) ?? Length::zero();
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+namespace YokeLine\Format;
+
+use YokeLine\Doorway\GuideKit;
+use YokeLine\Doorway\GuideStyle;
+use YokeLine\Doorway\Hang;
+use YokeLine\Doorway\Hanger;
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\JumpDisc;
+use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\RailKit;
+use YokeLine\Doorway\SoftClose;
+use YokeLine\Doorway\Stop;
+use YokeLine\Doorway\StopStyle;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
+
+/** A shelf of kits, version 1: document to values. */
+final readonly class KitReader
+{
+    private function __construct(private Fields $at, private string $kit) {}
+
+    /**
+     * @return array<string, Kit> by id
+     *
+     * @throws UnreadableFile
+     */
+    public static function read(Document $document): array
+    {
+        if ($document->get('format') !== 'yoke-line/kits') {
+            throw UnreadableFile::wrongFormat('yoke-line/kits', $document->get('format'));
+        }
+        if ($document->get('version') !== 1) {
+            throw UnreadableFile::unknownVersion($document->get('version'));
+        }
+        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::Millimetre);
+        $fields = new Fields($document, $units);
+        $kits = [];
+        foreach ($fields->places('kits') as $place) {
+            $kit = (new self($fields, $place))->kit();
+            if ($kit->id === '' || isset($kits[$kit->id])) {
+                $fields->problem("{$place}.id", 'Every kit needs an id of its own.');
+            }
+            $kits[$kit->id] = $kit;
+        }
+        $fields->settle();
+
+        return $kits;
+    }
+
+    private function kit(): Kit
+    {
+        $at = $this->at;
+        $hangs = array_map(fn (string $place) => $at->choice($place, Hang::Single), $at->places("{$this->kit}.hang"));
+        $bolt = $this->length('bolt.diameter');
+
+        return new Kit(
+            id: $at->text("{$this->kit}.id"),
+            name: $at->text("{$this->kit}.name"),
+            hangs: $hangs,
+            capacityKg: $at->amount("{$this->kit}.capacity_kg") ?? 0.0,
+            leafThickness: $at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero()),
+            rise: $this->length('rise'),
+            standoff: $this->length('standoff'),
+            standoffBase: $this->length('standoff_base'),
+            boltDiameter: $bolt,
+            boltLength: $this->length('bolt.length'),
+            rail: $this->rail($bolt),
+            hanger: $this->hanger(),
+            stop: new Stop($at->choice("{$this->kit}.stop.style", StopStyle::ClampOn), $this->length('stop.reach'), $this->length('stop.body'), $at->flag("{$this->kit}.stop.passes_standoffs", false)),
+            guide: $this->guide(),
+            jumpDisc: $at->has("{$this->kit}.jump_disc") ? new JumpDisc($this->length('jump_disc.inset'), $this->length('jump_disc.diameter'), $this->length('jump_disc.gap')) : null,
+            softClose: $at->has("{$this->kit}.soft_close") ? new SoftClose($this->length('soft_close.stroke'), $this->length('soft_close.catch_length'), $this->length('soft_close.min_leaf_width')) : null,
+            topGap: new Span($at->size("{$this->kit}.top_gap.min") ?? Length::mm(5), $at->size("{$this->kit}.top_gap.max") ?? Length::mm(30)),
+        );
+    }
+
+    private function rail(Length $bolt): RailKit
+    {
+        $at = $this->at;
+        $lengths = $at->sizes("{$this->kit}.rail.lengths");
+        usort($lengths, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+        if ($lengths === []) {
+            $at->problem("{$this->kit}.rail.lengths", 'At least one stock length of the rail is wanted here.');
+        }
+
+        return new RailKit(
+            height: $this->length('rail.height'),
+            thickness: $this->length('rail.thickness'),
+            lengths: $lengths === [] ? [Length::zero()] : $lengths,
+            cuttable: $at->flag("{$this->kit}.rail.cuttable", false),
+            endMargin: $this->length('rail.end_margin'),
+            spliceOver: $at->positive("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
+            freeHoles: $at->flag("{$this->kit}.rail.holes.free", false),
+            firstHole: $this->length('rail.holes.first'),
+            maxSpacing: $this->length('rail.holes.max_spacing'),
+            holeDiameter: $at->positive("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
+            firstFixingWithin: $this->length('rail.first_fixing_within'),
+            maxFixingSpacing: $this->length('rail.max_fixing_spacing'),
+        );
+    }
+
+    private function hanger(): Hanger
+    {
+        $at = $this->at;
+        $offsets = array_map(fn (string $place) => $at->required($place, $at->size($place)), $at->places("{$this->kit}.hanger.hole_offsets"));
+
+        return new Hanger(
+            style: $at->choice("{$this->kit}.hanger.style", HangerStyle::FaceStrap),
+            inset: $this->length('hanger.inset'),
+            strapWidth: $this->length('hanger.strap_width'),
+            strapPlane: $this->length('hanger.strap_plane'),
+            strapThickness: $this->length('hanger.strap_thickness'),
+            boltHead: $this->length('hanger.bolt_head'),
+            holeToTread: $at->positive("{$this->kit}.hanger.hole_to_tread"),
+            holeOffsets: $offsets,
+            holeDiameter: $this->length('hanger.hole_diameter'),
+            plateLength: $at->positive("{$this->kit}.hanger.plate_length"),
+            above: $this->length('hanger.above'),
+            liftOn: $this->length('hanger.lift_on'),
+        );
+    }
+
+    private function guide(): GuideKit
+    {
+        return new GuideKit(
+            style: $this->at->choice("{$this->kit}.guide.style", GuideStyle::TFin),
+            length: $this->length('guide.length'),
+            bladeHeight: $this->length('guide.blade_height'),
+            bladeThickness: $this->length('guide.blade_thickness'),
+            minEngagement: $this->length('guide.min_engagement'),
+            cheek: $this->at->positive("{$this->kit}.guide.cheek") ?? Length::mm(30),
+        );
+    }
+
+    private function length(string $key): Length
+    {
+        return $this->at->required("{$this->kit}.{$key}", $this->at->size("{$this->kit}.{$key}"));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+namespace YokeLine\Format;
+
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/** Holds a document against its published JSON Schema and names every place that does not fit. */
+final readonly class SchemaCheck
+{
+    private const MOST_PROBLEMS = 20;
+
+    /** @param string $schema the schema's JSON */
+    public function __construct(private string $schema) {}
+
+    /** @throws UnreadableFile */
+    public function check(Document $document): void
+    {
+        // What the format and version are comes first: of another file nothing else would make sense.
+        if ($document->get('format') !== 'yoke-line/doorway') {
+            throw UnreadableFile::wrongFormat('yoke-line/doorway', $document->get('format'));
+        }
+        if ($document->get('version') !== 1) {
+            throw UnreadableFile::unknownVersion($document->get('version'));
+        }
+        $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);
+        $error = $validator->validate($document->root, $this->schema)->error();
+        if ($error !== null) {
+            $problems = [];
+            foreach (self::roots($error) as $leaf) {
+                $problems[self::place($leaf->data()->fullPath())] ??= self::sentence($leaf);
+            }
+            throw new UnreadableFile($problems);
+        }
+    }
+
+    /** @return list<ValidationError> the errors that others only report */
+    private static function roots(ValidationError $error): array
+    {
+        return $error->subErrors() === [] ? [$error] : array_merge(...array_map(self::roots(...), array_values($error->subErrors())));
+    }
+
+    private static function sentence(ValidationError $error): string
+    {
+        $args = $error->args();
+        $found = json_encode($error->data()->value(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: '?';
+        $found = mb_strlen($found) > 40 ? mb_substr($found, 0, 40).'…' : $found;
+        $names = ['object' => 'an object, { … },', 'array' => 'a list, [ … ],', 'string' => 'text', 'number' => 'a number', 'boolean' => 'true or false'];
+        $expected = is_array($args['expected'] ?? null) ? $args['expected'] : [$args['expected'] ?? ''];
+
+        return match ($error->keyword()) {
+            'type' => (in_array('number', $expected, true) && in_array('string', $expected, true) ? 'A length, as a number or as text,' : ucfirst($names[$expected[0]] ?? (string) $expected[0])).' is wanted here, not '.$found.'.',
+            'enum' => 'One of '.implode(', ', array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) ($error->schema()->info()->data()->enum ?? []))).' is wanted here, not '.$found.'.',
+            'required' => 'Missing here: '.implode(', ', (array) ($args['missing'] ?? [])).'.',
+            'minItems', 'maxItems' => 'Exactly two places are wanted here, [from, to].',
+            default => "This does not fit the format: {$found}.",
+        };
+    }
+
+    /** @param array<int|string> $path */
+    private static function place(array $path): string
+    {
+        return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $path)), '.');
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+/** Looks at one thing of a plan. */
+interface Check
+{
+    /** @return iterable<Finding> */
+    public function look(Sight $sight): iterable;
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Span;
+
+/** What stands on the wall where board, rail, standoffs or hangers go. */
+final class BehindRail implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $header = $plan->header;
+        $high = $header !== null
+            ? new Span($header->foot->total, $header->top->total)
+            : new Span($plan->yokeLine()->minus($sight->kit->rail->height->half()), $plan->heights->headroomNeeded->total);
+        $along = $header->span ?? $plan->rail->span;
+        foreach ($plan->room->obstacles as $i => $obstacle) {
+            $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
+            $meets = $header !== null || $obstacle->projection->isOver($plan->depth->rail->total->minus($sight->kit->rail->thickness->half(), $sight->kit->standoff));
+            if ($meets && $obstacle->x->overlaps($along) && $place->overlaps($high)) {
+                yield new Finding('obstacle-behind-rail', Severity::Stop, ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes', "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.", "survey.obstacles[{$i}].x[0]");
+            }
+        }
+    }
+}

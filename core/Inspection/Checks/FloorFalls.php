@@ -1,0 +1,31 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** What a floor out of level does to the gap and the tape. */
+final class FloorFalls implements Check
+{
+    /** From here on an eye sees the gap grow. */
+    private const SEEN_MM = 8;
+
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $fall = $plan->floor->fall();
+        if (! $sight->isShort(Length::zero(), $fall)) {
+            return;
+        }
+        $low = $plan->floor->lowSpot();
+        yield new Finding(
+            'floor-falls', $fall->isUnder(Length::mm(self::SEEN_MM)) ? Severity::Note : Severity::Settle, "Floor falls {$sight->say($fall)} under the leaf",
+            "Gap grows from {$sight->say($plan->heights->gap->low)} to {$sight->say($plan->heights->gap->high)} at {$sight->say($low)}; the tape reads {$sight->say($plan->tapeUp($low))} there for the same line.",
+            'survey.floor.readings[0].x', ['fall' => $fall, 'gap_max' => $plan->heights->gap->high, 'at' => $low],
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** Hangers need solid wood round their holes and at least half their own length of leaf. */
+final class HangerPlace implements Check
+{
+    /** Solid wood left past the edge of a strap's hole. */
+    private const SOLID_MM = 12;
+
+    public function look(Sight $sight): iterable
+    {
+        $inset = $sight->plan->layout->run->hangerInset;
+        $hanger = $sight->kit->hanger;
+        $least = $hanger->length()->half();
+        if ($sight->isShort($inset, $least)) {
+            yield new Finding('hanger-inset', Severity::Stop, "Hangers {$sight->say($inset)} in hang over the edge", "Half a hanger is {$sight->say($least)}.", 'brief.rules.hanger_inset', ['inset' => $inset, 'least' => $least],
+                [$sight->cure("Inset {$sight->sayShort($sight->up($least))}", ['brief.rules.hanger_inset' => $sight->up($least)]), $sight->cure("The kit's own inset", ['brief.rules.hanger_inset' => null])]);
+        }
+        $wanted = $inset->plus($hanger->holeDiameter->half(), Length::mm(self::SOLID_MM));
+        $stile = $sight->brief->leaf->stile;
+        if ($hanger->style === HangerStyle::FaceStrap && $sight->isShort($stile, $wanted)) {
+            $fits = $stile->minus($hanger->holeDiameter->half(), Length::mm(self::SOLID_MM));
+            yield new Finding('hanger-solid', Severity::Settle, 'Strap bolts reach past the stile', "They are {$sight->say($inset)} from the edge and want {$sight->say($wanted)} of solid wood; the stile is {$sight->say($stile)}. Want a solid block or rail there.", 'brief.leaf.stile', ['wanted' => $wanted, 'stile' => $stile],
+                [
+                    ...($fits->isPositive() ? [$sight->cure("Inset {$sight->say($sight->down($fits))}", ['brief.rules.hanger_inset' => $sight->down($fits)])] : []),
+                    $sight->cure("Stile {$sight->sayShort($sight->up($wanted))} wide", ['brief.leaf.stile' => $sight->up($wanted)]),
+                ]);
+        }
+    }
+}

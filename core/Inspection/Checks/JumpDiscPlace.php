@@ -1,0 +1,43 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** Jump discs keep out of the way of trigger and hanger plate on the top edge of the leaf. */
+final class JumpDiscPlace implements Check
+{
+    /** Half of what a trigger and its screws take up along the leaf. */
+    private const TRIGGER_HALF_MM = 10;
+
+    public function look(Sight $sight): iterable
+    {
+        $disc = $sight->kit->jumpDisc;
+        if ($disc === null) {
+            return;
+        }
+        $half = $disc->diameter->half();
+        $inset = $sight->plan->layout->run->hangerInset;
+        $trigger = $sight->plan->softCloseFits() ? $sight->plan->triggerInset()?->total : null;
+        if ($trigger !== null && $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))) {
+            yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off'])]);
+
+            return;
+        }
+        $plate = $sight->kit->hanger->plateLength;
+        if ($plate !== null && $sight->isShort($inset->minus($disc->inset)->absolute(), $half->plus($plate->half()))) {
+            $clear = $sight->up($disc->inset->plus($half, $plate->half()));
+            yield $this->fouls($sight, 'the hanger plate', $disc->inset, $inset, [$sight->cure("Hangers {$sight->say($clear)} in from the edge", ['brief.rules.hanger_inset' => $clear])]);
+        }
+    }
+
+    /** @param list<Cure> $cures */
+    private function fouls(Sight $sight, string $what, Length $disc, Length $other, array $cures): Finding
+    {
+        return new Finding('jump-disc-fouls', Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+
+/** Whether the kit is made to hang a door this way. */
+final class KitHangs implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        if (! in_array($sight->brief->hang, $sight->kit->hangs, true)) {
+            yield new Finding('kit-cannot-hang', Severity::Stop, "{$sight->kit->name} does not hang {$sight->brief->hang->value} doors", 'Its hangers and stops are made for another arrangement.', 'brief.kit', [], $sight->otherKits());
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** Room between the back of the leaf and what stands proud behind it. */
+final class LeafClears implements Check
+{
+    private const WANTED_MM = 6;
+
+    public function look(Sight $sight): iterable
+    {
+        $depth = $sight->plan->depth;
+        $clearance = $depth->clearance->total;
+        $wanted = Length::mm(self::WANTED_MM);
+        if (! $sight->isShort($clearance, $wanted)) {
+            yield new Finding('leaf-clears', Severity::Ok, "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}", "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.", '', ['clearance' => $clearance]);
+
+            return;
+        }
+        $more = $sight->up($wanted->minus($clearance));
+        yield new Finding(
+            'leaf-clearance', $clearance->isPositive() ? Severity::Settle : Severity::Stop,
+            $clearance->isPositive() ? "Only {$sight->say($clearance)} behind the leaf" : "The leaf runs into the {$this->thing($depth->proudest)}",
+            "The {$this->thing($depth->proudest)} stands {$sight->say($depth->proud->total)} proud, the back of the leaf {$sight->say($depth->leafBack->total)} out; {$sight->say($wanted)} between them is wanted.",
+            'brief.leaf.thickness', ['clearance' => $clearance, 'spacer' => $more],
+            [
+                $sight->cure("Spacer {$sight->say($sight->rules->spacer->plus($more))} behind each standoff", ['brief.rules.spacer' => $sight->rules->spacer->plus($more)]),
+                $sight->cure("Header {$sight->say($sight->brief->header->thickness->plus($more))} thick", ['brief.header.thickness' => $sight->brief->header->thickness->plus($more)]),
+                $sight->cure("Leaf {$sight->say($sight->plan->thickness->minus($more))} thick", ['brief.leaf.thickness' => $sight->plan->thickness->minus($more)]),
+            ],
+        );
+    }
+
+    private function thing(string $proudest): string
+    {
+        return $proudest === '' ? 'wall' : $proudest;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Doorway\Opens;
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** A rail that carries wheels, stops and margins must fit the wall and be had. */
+final class RailHasRoom implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        $rail = $sight->plan->rail;
+        $least = $sight->plan->layout->leastRail();
+        $wall = $sight->plan->room->wall;
+        $past = Length::greatest($wall->low->minus($least->low), $least->high->minus($wall->high), $least->length()->minus($wall->length()));
+        $other = $sight->brief->opens === Opens::Left ? 'right' : 'left';
+        $ways = [$sight->cure("Open it to the {$other}", ['brief.opens' => $other]), ...$sight->otherKits()];
+        if ($sight->isShort(Length::zero(), $past)) {
+            yield new Finding('rail-room', Severity::Stop, "The rail lacks {$sight->sayShort($past)} of wall", "Wheels, stops and margins need {$sight->sayShort($rail->least->total)} of rail.", 'survey.wall.to', ['short' => $past, 'needed' => $rail->least->total], $ways);
+        } elseif (! $rail->canBeHad) {
+            yield new Finding('rail-room', Severity::Stop, 'No rail of this kit serves', "It needs {$sight->sayShort($rail->least->total)}, no stock length is that long and fits the wall, and this rail may not be cut.", 'brief.kit', ['needed' => $rail->least->total], $ways);
+        }
+    }
+}

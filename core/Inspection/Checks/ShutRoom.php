@@ -1,0 +1,36 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** The shut leaf stands inside the wall, with room for stop and margin at both ends. */
+final class ShutRoom implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        $shut = $sight->plan->layout->run->closed();
+        $wall = $sight->plan->room->wall;
+        $end = $sight->plan->layout->endRoom->total;
+        $room = Length::least($shut->low->minus($wall->low), $wall->high->minus($shut->high));
+        if ($sight->isShort($room, $end)) {
+            $short = $end->minus($room);
+            $side = $shut->low->minus($wall->low)->equals($room) ? 'left' : 'right';
+            $past = $room->isNegative();
+            yield new Finding(
+                'shut-room', $past ? Severity::Stop : Severity::Settle,
+                $past ? "Shut, the leaf passes the wall's {$side} end" : "Shut, the leaf stands too near the {$side} end",
+                "Shut, it has {$sight->say($room)} there; {$sight->say($end)} is wanted for clearance, stop and margin.", 'brief.rules.side_overlap', ['room' => $room, 'wanted' => $end],
+                [
+                    $sight->cure("Overlap {$sight->say($sight->rules->sideOverlap->minus($sight->up($short)))} past the jambs", ['brief.rules.side_overlap' => $sight->rules->sideOverlap->minus($sight->up($short))]),
+                    $sight->cure('Spare width to the trailing side', ['brief.rules.surplus' => 'trailing']),
+                    $sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading']),
+                ],
+            );
+        }
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+
+/** Room between the leaf and the foot of the rail. */
+final class TopGap implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        $gap = $sight->plan->heights->topGap->total;
+        $limits = $sight->kit->topGap;
+        $little = $sight->isShort($gap, $limits->low);
+        if ($little || $sight->isShort($limits->high, $gap)) {
+            yield new Finding('top-gap', Severity::Settle, "Top gap {$sight->say($gap)}", $little ? "Under {$sight->say($limits->low)} the leaf rubs the rail." : "Over {$sight->say($limits->high)} the leaf can lift off the rail.", 'brief.kit', ['top_gap' => $gap, 'least' => $limits->low, 'greatest' => $limits->high], $sight->otherKits());
+        }
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\Surplus;
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** How far the leaf can go, and what passage that leaves. */
+final class Travel implements Check
+{
+    public function look(Sight $sight): iterable
+    {
+        $layout = $sight->plan->layout;
+        $run = $layout->run;
+        $passage = $layout->passage->total;
+        $cut = $run->wanted->total->minus($run->travel->total);
+        $least = $sight->plan->room->opening->leastWidth();
+        if (! $passage->isPositive()) {
+            yield new Finding('passage', Severity::Stop, 'No passage is left', 'Open, the leaf still covers the whole opening.', 'brief.opens', ['passage' => $passage], $this->waysOut($sight, $cut));
+        } elseif ($sight->isShort($run->travel->total, $run->wanted->total)) {
+            yield new Finding('travel-cut', Severity::Settle, "The wall ends {$sight->sayShort($cut)} too soon", "The leaf stops {$sight->sayShort($cut)} short of where it should park and leaves a passage of {$sight->say($passage)}.", 'brief.rules.park', ['cut' => $cut, 'passage' => $passage], $this->waysOut($sight, $cut));
+        } elseif ($sight->isShort($passage, $least)) {
+            yield new Finding('passage', Severity::Note, "Passage {$sight->say($passage)} of {$sight->say($least)}", 'The open leaf stands over the rest, as its parking asks.', 'brief.rules.park', ['passage' => $passage], [$sight->cure('Park flush with the jamb', ['brief.rules.park' => '0'])]);
+        } else {
+            yield new Finding('passage-clear', Severity::Ok, "Passage {$sight->say($passage)} when open", 'Check the local rule for accessible width.', '', ['passage' => $passage]);
+        }
+    }
+
+    /** @return list<Cure> */
+    private function waysOut(Sight $sight, Length $cut): array
+    {
+        $park = $sight->rules->park->minus($sight->up($cut));
+        $other = $sight->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
+        $end = $sight->rules->endClearance->minus($sight->up($cut));
+
+        return [
+            $sight->cure("Open it to the {$other->value}", ['brief.opens' => $other->value]),
+            ...($end->isNegative() ? [] : [$sight->cure("Keep {$sight->say($end)} at the wall end", ['brief.rules.end_clearance' => $end])]),
+            ...($sight->rules->surplus === Surplus::Leading ? [] : [$sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading'])]),
+            $sight->cure("Park {$sight->say($park->negated())} short", ['brief.rules.park' => $park]),
+        ];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+use YokeLine\Measure\Length;
+
+/** One thing the inspection has to say: how grave, in words, at which place of the document, with its numbers and cures. */
+final readonly class Finding
+{
+    /**
+     * @param  string  $code  stable, kebab-case
+     * @param  string  $says  the headline, a short sentence
+     * @param  string  $more  what follows from it, or ''
+     * @param  string  $where  the place in the document that it is about
+     * @param  array<string, Length|float|int>  $numbers
+     * @param  list<Cure>  $cures
+     */
+    public function __construct(
+        public string $code,
+        public Severity $severity,
+        public string $says,
+        public string $more = '',
+        public string $where = '',
+        public array $numbers = [],
+        public array $cures = [],
+    ) {}
+
+    /** @param list<Cure> $cures */
+    public function withCures(array $cures): self
+    {
+        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures);
+    }
+}

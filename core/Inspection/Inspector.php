@@ -1,0 +1,44 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+/** Every check there is, in the order an installer would ask. */
+final class Inspector
+{
+    private const CHECKS = [
+        Checks\MeasureDisagrees::class,
+        Checks\KitHangs::class,
+        Checks\LeafSuitsKit::class,
+        Checks\LeafCovers::class,
+        Checks\Headroom::class,
+        Checks\HeaderPlace::class,
+        Checks\BehindRail::class,
+        Checks\RailHasRoom::class,
+        Checks\ShutRoom::class,
+        Checks\Travel::class,
+        Checks\GuideStands::class,
+        Checks\GuideHolds::class,
+        Checks\LeafClears::class,
+        Checks\TopGap::class,
+        Checks\HangerPlace::class,
+        Checks\SoftCloseRoom::class,
+        Checks\JumpDiscPlace::class,
+        Checks\PullReach::class,
+        Checks\FloorFalls::class,
+        Checks\MeasuresMissing::class,
+    ];
+
+    /** @return list<Finding> the gravest first; their cures are candidates until they are proved */
+    public static function inspect(Sight $sight): array
+    {
+        $findings = [];
+        foreach (self::CHECKS as $check) {
+            foreach ((new $check)->look($sight) as $finding) {
+                $findings[] = $finding;
+            }
+        }
+        usort($findings, fn (Finding $a, Finding $b) => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+/** How much a finding matters, the gravest first. */
+enum Severity: string
+{
+    case Stop = 'stop';
+    case Settle = 'settle';
+    case Note = 'note';
+    case Ok = 'ok';
+
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
+    public function needsSettling(): bool
+    {
+        return $this === self::Stop || $this === self::Settle;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\HouseRules;
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Tolerance;
+
+/** What a check is given: the plan, the kits on the shelf, and how lengths are said. */
+final readonly class Sight
+{
+    public Brief $brief;
+
+    public HouseRules $rules;
+
+    public Kit $kit;
+
+    /** @param array<string, Kit> $kits by id */
+    public function __construct(public Plan $plan, public array $kits, public LengthWriter $write)
+    {
+        $this->brief = $plan->doorway->brief;
+        $this->rules = $this->brief->rules;
+        $this->kit = $plan->kit;
+    }
+
+    /** Whether $length is under $wanted by more than a tape can be off. */
+    public function isShort(Length $length, Length $wanted): bool
+    {
+        return $length->isUnder($wanted->minus(Tolerance::tape()));
+    }
+
+    public function say(Length $length): string
+    {
+        return $this->write->show($length);
+    }
+
+    /** A shortfall, rounded up. */
+    public function sayShort(Length $length): string
+    {
+        return $this->write->showUp($length);
+    }
+
+    /** Up to the next step of the document's unit: what a cure sets. */
+    public function up(Length $length): Length
+    {
+        return $length->roundedUpTo($this->plan->doorway->units->step());
+    }
+
+    public function down(Length $length): Length
+    {
+        return $length->roundedDownTo($this->plan->doorway->units->step());
+    }
+
+    /** @param array<string, Length|string|null> $changes */
+    public function cure(string $says, array $changes): Cure
+    {
+        $exact = new LengthWriter($this->plan->doorway->units);
+
+        return new Cure($says, array_map(fn (Length|string|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes));
+    }
+
+    /** @return list<Cure> every other kit on the shelf; what does not cure is left out when cures are proved */
+    public function otherKits(): array
+    {
+        $others = array_filter($this->kits, fn (Kit $kit) => $kit->id !== $this->kit->id && in_array($this->brief->hang, $kit->hangs, true));
+
+        return array_values(array_map(fn (Kit $kit) => $this->cure("Kit: {$kit->name}", ['brief.kit' => $kit->id]), $others));
+    }
+
+    /** @return list<Cure> the next stock height and a made-to-order one, neither under $least */
+    public function higherLeaf(Length $least): array
+    {
+        return $this->otherSize('brief.leaf.height', 'Leaf %s high', array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isUnder($least)), $this->up($least));
+    }
+
+    /** @return list<Cure> */
+    public function lowerLeaf(Length $greatest): array
+    {
+        return $this->otherSize('brief.leaf.height', 'Leaf %s high', array_reverse(array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isOver($greatest))), $this->down($greatest));
+    }
+
+    /** @return list<Cure> */
+    public function widerLeaf(Length $least): array
+    {
+        return $this->otherSize('brief.leaf.width', 'Leaf %s wide', array_filter($this->brief->leaf->stockWidths, fn (Length $size) => ! $size->isUnder($least)), $this->up($least));
+    }
+
+    /**
+     * @param  array<Length>  $stock
+     * @return list<Cure>
+     */
+    private function otherSize(string $path, string $says, array $stock, Length $made): array
+    {
+        $sizes = array_unique(array_map(fn (Length $size) => $size->nm, [...array_slice($stock, 0, 1), ...($made->isPositive() ? [$made] : [])]));
+
+        return array_values(array_map(fn (int $nm) => $this->cure(sprintf($says, $this->say(Length::nm($nm))), [$path => Length::nm($nm)]), $sizes));
+    }
+}

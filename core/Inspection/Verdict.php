@@ -1,0 +1,22 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+/** What the findings of a doorway come to. */
+enum Verdict: string
+{
+    case Unmeasured = 'unmeasured';
+    case Stopped = 'stopped';
+    case ToSettle = 'to-settle';
+    case Fits = 'fits';
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Unmeasured => 'Not enough measured yet.',
+            self::Stopped => 'Not like this.',
+            self::ToSettle => 'It fits, once settled.',
+            self::Fits => 'It fits.',
+        };
+    }
+}

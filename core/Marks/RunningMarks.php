@@ -1,0 +1,73 @@
+<?php
+
+namespace YokeLine\Marks;
+
+use YokeLine\Measure\Length;
+use YokeLine\Planning\Plan;
+
+/** The plan's own places as running readings: one hook of the tape, every mark in order. */
+final class RunningMarks
+{
+    /** @return list<Mark> along the wall, from the survey's zero */
+    public static function along(Plan $plan): array
+    {
+        $run = $plan->layout->run;
+        $marks = [
+            new Mark('rail-l', 'rail', $plan->rail->span->low),
+            new Mark('rail-r', 'rail', $plan->rail->span->high),
+            new Mark('shut-l', 'leaf shut', $run->closed()->low),
+            new Mark('shut-r', 'leaf shut', $run->closed()->high),
+            new Mark('open-l', 'leaf open', $run->open()->low),
+            new Mark('open-r', 'leaf open', $run->open()->high),
+        ];
+        if ($plan->header !== null) {
+            $marks[] = new Mark('board-l', 'header', $plan->header->span->low);
+            $marks[] = new Mark('board-r', 'header', $plan->header->span->high);
+        }
+        if ($plan->guide->at !== null) {
+            $marks[] = new Mark('guide', 'guide', $plan->guide->at);
+        }
+
+        return self::inOrder($marks);
+    }
+
+    /** @return list<Mark> up the wall, from the high spot */
+    public static function up(Plan $plan): array
+    {
+        $heights = $plan->heights;
+        $marks = [
+            new Mark('yoke', 'yoke line', $plan->yokeLine()),
+            new Mark('leaf-top', 'leaf top', $heights->leafTop()),
+            new Mark('head', 'head', $heights->head->total),
+        ];
+        if ($plan->header !== null) {
+            $marks[] = new Mark('board-foot', 'header foot', $plan->header->foot->total);
+            $marks[] = new Mark('board-top', 'header top', $plan->header->top->total);
+        }
+
+        return self::inOrder($marks);
+    }
+
+    /** @return list<array{x: Length, up: Length}> what the tape reads from the floor up to the yoke line where the floor can turn, and at the high spot */
+    public static function readings(Plan $plan): array
+    {
+        $places = [];
+        foreach ([...array_column($plan->pullsUp(), 'x'), $plan->floor->highSpot()] as $x) {
+            $places[$x->nm] = ['x' => $x, 'up' => $plan->tapeUp($x)];
+        }
+        ksort($places);
+
+        return array_values($places);
+    }
+
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<Mark>
+     */
+    private static function inOrder(array $marks): array
+    {
+        usort($marks, fn (Mark $a, Mark $b) => $a->at->nm <=> $b->at->nm);
+
+        return $marks;
+    }
+}

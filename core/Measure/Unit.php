@@ -1,0 +1,23 @@
+<?php
+
+namespace YokeLine\Measure;
+
+enum Unit: string
+{
+    case Millimetre = 'mm';
+    case Inch = 'in';
+
+    /** What a made-to-order size is rounded up to, and what an arrow key nudges by. */
+    public function step(): Length
+    {
+        return match ($this) {
+            self::Millimetre => Length::mm(1),
+            self::Inch => Length::sixteenths(1),
+        };
+    }
+
+    public function other(): self
+    {
+        return $this === self::Inch ? self::Millimetre : self::Inch;
+    }
+}

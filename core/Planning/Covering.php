@@ -1,0 +1,44 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\HouseRules;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+
+/** What the shut leaf must span: the opening or its casing, and an overlap past it. */
+final readonly class Covering
+{
+    private function __construct(public Sum $left, public Sum $right) {}
+
+    public static function of(Room $room, HouseRules $rules): self
+    {
+        $opening = $room->opening;
+        $jambs = $opening->span();
+        $left = Sum::of('Must cover from')->place('left jamb', $jambs->low);
+        $right = Sum::of('Must cover to')->place('right jamb', $jambs->high);
+
+        return $rules->cover === Cover::Casing
+            ? new self(
+                $left->minus('left casing', $opening->casing->left)->minus('casing margin', $rules->casingMargin),
+                $right->plus('right casing', $opening->casing->right)->plus('casing margin', $rules->casingMargin),
+            )
+            : new self($left->minus('side overlap', $rules->sideOverlap), $right->plus('side overlap', $rules->sideOverlap));
+    }
+
+    public function span(): Span
+    {
+        return new Span($this->left->total, $this->right->total);
+    }
+
+    public function width(): Sum
+    {
+        return Sum::of('Needed leaf width')->place('must cover to', $this->right)->fromPlace('must cover from', $this->left);
+    }
+
+    public function mirrored(): self
+    {
+        return new self($this->right->mirrored()->renamed('Must cover from'), $this->left->mirrored()->renamed('Must cover to'));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+
+/** How far things stand out from the finished wall face. */
+final readonly class Depth
+{
+    /** @param string $proudest what stands proudest behind the sweep, '' where nothing does */
+    private function __construct(public Sum $rail, public Sum $leafFront, public Sum $leafBack, public Sum $proud, public Sum $clearance, public string $proudest) {}
+
+    public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness): self
+    {
+        $rail = Sum::of('Middle of the rail')->plus('header', $header->thickness ?? Length::zero())->plus('standoff', $kit->standoff)->plus('spacer', $brief->rules->spacer)->plus('half the rail', $kit->rail->thickness->half());
+        $front = Sum::of('Front of the leaf')->plus('middle of the rail', $rail)->plus('strap', $kit->hanger->strapPlane);
+        $back = Sum::of('Back of the leaf')->plus('front of the leaf', $front)->minus('leaf thickness', $leafThickness);
+        $proud = Sum::greatest('Stands proudest behind the leaf', self::behind($room, $floor, $heights, $header, $brief));
+
+        return new self($rail, $front, $back, $proud, Sum::of('Clearance behind the leaf')->plus('back of the leaf', $back)->minus('stands proudest', $proud), $proud->total->isZero() ? '' : (string) $proud->ruledBy());
+    }
+
+    /** The angle from the wall, in degrees, at which one can look past an edge that overlaps its jamb by $overlap. */
+    public function sightLine(Length $overlap, Length $casingThickness): float
+    {
+        return rad2deg(atan2($this->leafBack->total->minus($casingThickness)->toMm(), $overlap->toMm()));
+    }
+
+    /** @return array<string, Length> */
+    private static function behind(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief): array
+    {
+        $things = ['wall face' => Length::zero(), 'casing' => $room->opening->casing->thickness, 'baseboard' => $room->baseboard->thickness ?? Length::zero()];
+        if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
+            $things['header'] = $header->thickness;
+        }
+        foreach ($room->obstacles as $obstacle) {
+            $height = $obstacle->y->shifted($floor->at($obstacle->x->middle()));
+            if ($obstacle->x->overlaps($floor->sweep) && $height->overlaps(new Span($brief->rules->gap, $heights->leafTop()))) {
+                $things[$obstacle->name] = Length::greatest($obstacle->projection, $things[$obstacle->name] ?? Length::zero());
+            }
+        }
+
+        return $things;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\GuideStyle;
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+
+/** Where the floor guide stands and how well it holds. */
+final readonly class GuidePlace
+{
+    /**
+     * @param  ?Length  $at  its middle, null where the window is too short for it
+     * @param  Sum  $hold  how far it reaches past the foot of the leaf: the bite of a fin, the reach of a cheek
+     */
+    private function __construct(public Span $window, public ?Length $at, public Length $shortfall, public Sum $hold, public ?Length $grooveDepth, public ?Length $grooveWidth) {}
+
+    public static function of(Span $window, Floor $floor, Length $gap, Kit $kit): self
+    {
+        $guide = $kit->guide;
+        $short = $guide->length->minus($window->length())->orZeroIfNegative();
+        $middle = $window->middle();
+        $groove = $guide->style->needsGroove();
+        $hold = Sum::of($groove ? 'Bite of the fin' : 'Reach up the leaf')->plus($groove ? 'blade height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
+            ->minus('floor gap', $gap)->plus('floor at the guide, from the high spot', $floor->at($middle));
+
+        return new self(
+            $window, $short->isPositive() ? null : $middle, $short, $hold,
+            $groove ? $hold->total->plus(Length::mm(3)) : null,
+            $groove ? $guide->bladeThickness->plus(Length::nm(1_500_000)) : null,
+        );
+    }
+
+    /** A roller stands on the wall beside the casing; every other guide stands on the floor before it. */
+    public static function casingInTheWay(Kit $kit, Length $casing): Length
+    {
+        return $kit->guide->style === GuideStyle::WallRoller ? $casing : Length::zero();
+    }
+
+    public function mirrored(): self
+    {
+        // A window without room stays low above high, as it was worked out.
+        return new self($this->window->mirrored(), $this->at?->negated(), $this->shortfall, $this->hold, $this->grooveDepth, $this->grooveWidth);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
+
+/** Everything up the wall, from the high spot of the floor: head, leaf, yoke line, headroom. */
+final readonly class Heights
+{
+    /** What a board must have between the yoke line and its edges. */
+    public static function boardEdge(): Length
+    {
+        return Length::mm(30);
+    }
+
+    /**
+     * @param  Sum  $head  highest point of the opening's head
+     * @param  Sum  $casingTop  top of the casing over the head
+     * @param  Sum  $greatest  the highest leaf there is room for
+     * @param  list<Length>  $hangerHoles  from the top edge of the leaf down
+     */
+    private function __construct(
+        public Sum $head,
+        public Sum $casingTop,
+        public LeafSize $leaf,
+        public Sum $greatest,
+        public Sum $yokeLine,
+        public Sum $topGap,
+        public Sum $headroomNeeded,
+        public array $hangerHoles,
+        public Span $gap,
+    ) {}
+
+    public static function of(Room $room, Floor $floor, Brief $brief, Kit $kit, Unit $unit): self
+    {
+        $rules = $brief->rules;
+        $head = self::head($room, $floor);
+        $casingTop = Sum::of('Top of the head casing')->plus('head of the opening', $head)->plus('head casing', $room->opening->casing->head);
+        $halfRail = $kit->rail->height->half();
+        $needed = Sum::greatest('Needed leaf height', [
+            'to cover the head' => Sum::of('To cover the head')->plus('head of the opening', $head)->plus('head overlap', $rules->headOverlap)->minus('floor gap', $rules->gap),
+            'to get the backing over the casing' => Sum::of('To get the backing over the casing')->plus('top of the head casing', $casingTop)
+                ->plus('yoke line above it, at least', self::leastAboveCasing($brief, $kit))->minus('rise', $kit->rise)->minus('floor gap', $rules->gap),
+        ]);
+        $highestLine = Sum::least('Highest yoke line', self::highestLines($room, $brief, $kit, $casingTop));
+        $greatest = Sum::of('Greatest leaf height')->plus('highest yoke line', $highestLine)->minus('rise', $kit->rise)->minus('floor gap', $rules->gap);
+        $leaf = LeafSize::choose('Leaf height', $needed, $brief->leaf->height, $brief->leaf->stockHeights, $unit, $greatest->total);
+
+        $yokeLine = Sum::of('Yoke line')->plus('floor gap', $rules->gap)->plus('leaf height', $leaf->size)->plus('rise', $kit->rise);
+        $firstHole = $kit->hanger->holeToTread?->minus($kit->rise, $halfRail);
+
+        return new self(
+            $head, $casingTop, $leaf, $greatest, $yokeLine,
+            Sum::of('Top gap')->plus('rise', $kit->rise)->minus('half the rail', $halfRail),
+            Sum::of('Headroom needed')->plus('yoke line', $yokeLine)->plus('half the rail', $halfRail)->plus('hanger above the rail', $kit->hanger->above)->plus('to lift the leaf on', $kit->hanger->liftOn),
+            $firstHole === null ? [] : array_map(fn (Length $offset) => $firstHole->plus($offset), $kit->hanger->holeOffsets),
+            new Span($rules->gap, $rules->gap->plus($floor->fall())),
+        );
+    }
+
+    /** Top edge of the leaf. */
+    public function leafTop(): Length
+    {
+        return $this->gap->low->plus($this->leaf->size->total);
+    }
+
+    /** Heights are measured from the floor, evenly spaced from jamb to jamb. */
+    private static function head(Room $room, Floor $floor): Sum
+    {
+        $heights = $room->opening->heights;
+        $jambs = $room->opening->span();
+        $last = max(1, count($heights) - 1);
+        $places = count($heights) === 1 ? [$jambs->low, $jambs->high] : array_map(fn (int $i) => $jambs->low->plus($jambs->length()->scaled($i, $last)), array_keys($heights));
+        $candidates = [];
+        foreach ($places as $i => $x) {
+            $height = $heights[$i] ?? $heights[0];
+            $candidates['measured '.($i + 1)] = Sum::of('Head at height '.($i + 1))->plus('height measured from the floor', $height)->plus('floor there, from the high spot', $floor->at($x));
+        }
+
+        return Sum::greatest('Head of the opening', $candidates);
+    }
+
+    private static function leastAboveCasing(Brief $brief, Kit $kit): Length
+    {
+        $header = $brief->header;
+
+        return match (true) {
+            ! $brief->backing->isHeader() => $kit->standoffBase->half()->plus(Length::mm(3)),
+            $header->align === HeaderAlign::Centred => $header->width->half(),
+            $header->align === HeaderAlign::RailLow => $kit->rail->height->half()->plus($header->reveal),
+            $header->align === HeaderAlign::OnCasing => self::boardEdge(),
+        };
+    }
+
+    /** @return array<string, Sum> what keeps the yoke line down */
+    private static function highestLines(Room $room, Brief $brief, Kit $kit, Sum $casingTop): array
+    {
+        $header = $brief->header;
+        $halfRail = $kit->rail->height->half();
+        $ceiling = fn (string $name) => Sum::of($name)->plus('ceiling less crown', $room->headroom);
+        $lines = ['room to lift the leaf on' => $ceiling('Room to lift the leaf on')->minus('half the rail', $halfRail)->minus('hanger above the rail', $kit->hanger->above)->minus('to lift the leaf on', $kit->hanger->liftOn)];
+        if (! $brief->backing->isHeader()) {
+            return $lines;
+        }
+
+        return $lines + match ($header->align) {
+            HeaderAlign::Centred => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('half the board', $header->width->half())],
+            HeaderAlign::RailLow => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('board', $header->width)->plus('half the rail', $halfRail)->plus('reveal', $header->reveal)],
+            HeaderAlign::OnCasing => ['line within the board' => Sum::of('Line within the board')->plus('top of the head casing', $casingTop)->plus('board', $header->width)->minus('kept to the edge of the board', self::boardEdge())],
+        };
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+
+/** One leaf on its way from shut to open. */
+final readonly class LeafRun
+{
+    /**
+     * @param  Sum  $left  left edge when shut
+     * @param  Sum  $right  right edge when shut
+     * @param  Sum  $wanted  travel wanted, not bent by what there is room for
+     * @param  Sum  $travel  travel there is room for, never below 0
+     * @param  1|-1  $direction  of opening along x
+     */
+    public function __construct(
+        public Sum $left,
+        public Sum $right,
+        public Length $width,
+        public Length $hangerInset,
+        public Sum $wanted,
+        public Sum $travel,
+        public int $direction = 1,
+    ) {}
+
+    public function closed(): Span
+    {
+        return new Span($this->left->total, $this->right->total);
+    }
+
+    public function open(): Span
+    {
+        return $this->opened($this->travel->total);
+    }
+
+    /** Where the leaf stands after it has gone $by of its travel. */
+    public function opened(Length $by): Span
+    {
+        return $this->closed()->shifted($by->times($this->direction));
+    }
+
+    public function sweep(): Span
+    {
+        return $this->closed()->joined($this->open());
+    }
+
+    /** The wheels of a leaf that stands at $leaf. */
+    public function hangers(Span $leaf): Span
+    {
+        return $leaf->widened($this->hangerInset->negated());
+    }
+
+    /** The edge that moves first when the door closes. */
+    public function leading(Span $leaf): Length
+    {
+        return $this->direction === 1 ? $leaf->low : $leaf->high;
+    }
+
+    public function trailing(Span $leaf): Length
+    {
+        return $this->direction === 1 ? $leaf->high : $leaf->low;
+    }
+
+    /** A place on the leaf, measured from its leading edge, in room x. */
+    public function fromLeading(Span $leaf, Length $distance): Length
+    {
+        return $this->leading($leaf)->plus($distance->times($this->direction));
+    }
+
+    public function mirrored(): self
+    {
+        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->direction === 1 ? -1 : 1);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
+
+/** One size of the leaf: given, the least stock size that serves, or made to order. */
+final readonly class LeafSize
+{
+    /** @param 'given'|'stock'|'made to order' $origin */
+    private function __construct(public Sum $needed, public Sum $size, public string $origin) {}
+
+    /**
+     * @param  list<Length>  $stock
+     * @param  ?Length  $greatest  what there is room for; larger stock is passed over
+     */
+    public static function choose(string $name, Sum $needed, ?Length $given, array $stock, Unit $unit, ?Length $greatest = null): self
+    {
+        if ($given !== null) {
+            return new self($needed, Sum::of($name)->plus('given', $given), 'given');
+        }
+        $enough = array_filter($stock, fn (Length $size) => ! $size->isUnder($needed->total->minus(Tolerance::tape())) && ! ($greatest !== null && $size->isOver($greatest->plus(Tolerance::tape()))));
+
+        return $enough === []
+            ? new self($needed, $needed->becomes($needed->total->roundedUpTo($unit->step()), 'no stock size serves: made to order, rounded up')->renamed($name), 'made to order')
+            : new self($needed, $needed->becomes(Length::least(...array_values($enough)), 'the least stock size that serves')->renamed($name), 'stock');
+    }
+}

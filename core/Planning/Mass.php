@@ -1,0 +1,32 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\LeafBrief;
+use YokeLine\Measure\Length;
+
+/** What the leaf weighs: as given, or from its size and what it is made of. */
+final readonly class Mass
+{
+    /** kg per square metre and millimetre of thickness. */
+    private const PER_M2_MM = ['softwood' => 0.48, 'hardwood' => 0.70, 'mdf' => 0.75, 'plywood' => 0.60, 'chipboard' => 0.68];
+
+    private const HOLLOW_PER_M2 = 10.0;
+
+    private const GLASS_PER_M2_MM = 2.5;
+
+    private function __construct(public float $kg, public bool $assumed) {}
+
+    public static function of(LeafBrief $leaf, Length $width, Length $height, Length $thickness): self
+    {
+        if ($leaf->massKg !== null) {
+            return new self($leaf->massKg, false);
+        }
+        $area = $width->toMm() * $height->toMm() / 1e6;
+        $solid = max(0.0, $area - $leaf->glassM2);
+        $perM2 = $leaf->construction === 'hollow' ? self::HOLLOW_PER_M2 : (self::PER_M2_MM[$leaf->construction ?? 'softwood'] ?? self::PER_M2_MM['softwood']) * $thickness->toMm();
+        $glass = min($area, $leaf->glassM2) * self::GLASS_PER_M2_MM * $leaf->glassThickness->toMm();
+
+        return new self($solid * $perM2 + $glass, $leaf->construction === null);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\RailKit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+
+/** The rail: how long, in how many pieces, where it lies and where its holes are. */
+final readonly class Rail
+{
+    /**
+     * @param  list<Length>  $holes  room x, ascending
+     * @param  'stock'|'cut'  $origin
+     */
+    private function __construct(public Span $span, public Sum $least, public Sum $length, public int $pieces, public array $holes, public string $origin, public bool $canBeHad) {}
+
+    public static function of(Room $room, Layout $layout, RailKit $kit): self
+    {
+        $leastSpan = $layout->leastRail();
+        $least = Sum::of('Least rail')->place('least rail, to', $layout->railTo)->fromPlace('least rail, from', $layout->railFrom);
+        $longest = Length::least(Length::greatest(...$kit->lengths), $room->wall->length());
+        $enough = array_values(array_filter($kit->lengths, fn (Length $stock) => ! $stock->isUnder($least->total) && ! $stock->isOver($longest)));
+        $length = $enough === []
+            ? $least->becomes(Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()), 'no stock length serves: the least one, up to the next 5 mm, no longer than the wall')
+            : $least->becomes(Length::least(...$enough), 'the least stock length that serves');
+        $slack = $length->total->minus($least->total);
+        $span = Span::from($leastSpan->low->minus($slack->half()), $length->total)->heldInside($room->wall);
+        $pieces = self::pieces($length->total, $kit);
+
+        return new self($span, $least, $length->renamed('Rail length'), $pieces, self::holes($span, $pieces, $kit), $enough === [] ? 'cut' : 'stock', $enough !== [] || $kit->cuttable);
+    }
+
+    /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */
+    public function bayOf(Length $x): ?int
+    {
+        foreach ($this->holes as $i => $hole) {
+            if ($i > 0 && $this->holes[$i - 1]->isUnder($x) && ! $hole->isUnder($x)) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    public function mirrored(): self
+    {
+        return new self($this->span->mirrored(), $this->least->mirrored(), $this->length->mirrored(), $this->pieces, array_reverse(array_map(fn (Length $x) => $x->negated(), $this->holes)), $this->origin, $this->canBeHad);
+    }
+
+    private static function pieces(Length $length, RailKit $kit): int
+    {
+        return $length->isOver($kit->spliceOver) ? max(2, $length->stepsOf(Length::greatest(...$kit->lengths))) : 1;
+    }
+
+    /** @return list<Length> first and last `firstHole` from the ends of each piece, the rest evenly between */
+    private static function holes(Span $rail, int $pieces, RailKit $kit): array
+    {
+        $holes = [];
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            $from = $rail->low->plus($rail->length()->scaled($piece, $pieces), $kit->firstHole);
+            $run = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces))->minus($kit->firstHole, $from)->orZeroIfNegative();
+            $bays = max(1, $run->stepsOf($kit->maxSpacing));
+            for ($i = 0; $i <= $bays; $i++) {
+                $holes[] = $from->plus($run->scaled($i, $bays));
+            }
+        }
+
+        return $holes;
+    }
+}

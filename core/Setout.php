@@ -1,0 +1,159 @@
+<?php
+
+namespace YokeLine;
+
+use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\Kit;
+use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Cure;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Inspector;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\CannotPlan;
+use YokeLine\Planning\NotYetMeasured;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Planner;
+
+/** The front door of the core: a doorway document and a shelf of kits in; plan, findings and proved cures out. */
+final readonly class Setout
+{
+    /**
+     * @param  ?Plan  $plan  null while too little is known
+     * @param  list<Finding>  $findings  the gravest first
+     */
+    private function __construct(public Document $document, public Doorway $doorway, public ?Plan $plan, public array $findings, public LengthWriter $write) {}
+
+    /**
+     * @param  array<string, Kit>  $kits  by id
+     * @param  ?Unit  $shown  what lengths are said in; the document's own where none is given
+     *
+     * @throws UnreadableFile
+     */
+    public static function of(Document $document, array $kits, ?Unit $shown = null): self
+    {
+        $setout = self::quick($document, $kits, $shown);
+        $proved = array_map(fn (Finding $finding) => $finding->withCures($setout->proved($finding, $kits)), $setout->findings);
+
+        return new self($document, $setout->doorway, $setout->plan, $proved, $setout->write);
+    }
+
+    /** What to measure or choose next, place => what; [] once there is a plan. @return array<string, string> */
+    public function missing(): array
+    {
+        return $this->plan === null ? $this->doorway->missing() : [];
+    }
+
+    /**
+     * As `of`, without proving cures: for lists and for looking ahead.
+     *
+     * @param  array<string, Kit>  $kits  by id
+     *
+     * @throws UnreadableFile
+     */
+    public static function quick(Document $document, array $kits, ?Unit $shown = null): self
+    {
+        $doorway = DoorwayReader::read($document);
+        $write = new LengthWriter($shown ?? $doorway->units);
+        try {
+            $kit = $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
+            $plan = Planner::plan($doorway, $kit);
+
+            return new self($document, $doorway, $plan, Inspector::inspect(new Sight($plan, $kits, $write)), $write);
+        } catch (NotYetMeasured $problem) {
+            $next = array_values($problem->missing);
+            $then = array_slice($next, 1);
+            $findings = [new Finding('survey-incomplete', Severity::Settle, 'Next, measure '.$next[0], $then === [] ? '' : 'Then '.implode('; ', $then).'.', (string) array_key_first($problem->missing))];
+        } catch (CannotPlan $problem) {
+            $others = array_map(fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]), array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))));
+            $findings = [new Finding($problem->where === 'brief.kit' ? 'kit-unknown' : 'hang-not-planned', Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $problem->where === 'brief.kit' ? $others : [])];
+        }
+
+        return new self($document, $doorway, null, $findings, $write);
+    }
+
+    /**
+     * The cures of a finding that do take it away and bring no new stop, each with what else it changes.
+     *
+     * @param  array<string, Kit>  $kits
+     * @return list<Cure>
+     */
+    private function proved(Finding $finding, array $kits): array
+    {
+        $stops = $this->codes(Severity::Stop);
+        $proved = [];
+        foreach ($finding->cures as $cure) {
+            try {
+                $after = self::quick($this->after($cure), $kits, $this->write->unit);
+            } catch (UnreadableFile) {
+                continue;
+            }
+            if (! $after->has($finding->code) && array_diff($after->codes(Severity::Stop), $stops) === []) {
+                $proved[] = new Cure($cure->says, $cure->changes, $this->effect($after));
+            }
+        }
+
+        return $proved;
+    }
+
+    public function after(Cure $cure): Document
+    {
+        $document = $this->document;
+        foreach ($cure->changes as $place => $value) {
+            $document = $value === null ? $document->without($place) : $document->with($place, $value);
+        }
+
+        return $document;
+    }
+
+    public function verdict(): Verdict
+    {
+        return match (true) {
+            $this->plan === null && ! $this->has('kit-unknown') && ! $this->has('hang-not-planned') => Verdict::Unmeasured,
+            $this->codes(Severity::Stop) !== [] => Verdict::Stopped,
+            $this->codes(Severity::Settle) !== [] => Verdict::ToSettle,
+            default => Verdict::Fits,
+        };
+    }
+
+    /** Leaf and yoke line in a line, for lists, in the document's own units. */
+    public function summary(): string
+    {
+        if ($this->plan === null) {
+            return $this->findings[0]->says ?? '';
+        }
+        $write = new LengthWriter($this->doorway->units);
+
+        return "Leaf {$write->show($this->plan->layout->width->size->total)} × {$write->show($this->plan->heights->leaf->size->total)}, yoke line {$write->showWithUnit($this->plan->yokeLine())}";
+    }
+
+    public function has(string $code): bool
+    {
+        return in_array($code, array_column($this->findings, 'code'), true);
+    }
+
+    /** @return list<string> */
+    private function codes(Severity $severity): array
+    {
+        return array_values(array_map(fn (Finding $finding) => $finding->code, array_filter($this->findings, fn (Finding $finding) => $finding->severity === $severity)));
+    }
+
+    /** What a change does to the numbers people order by. */
+    private function effect(self $after): string
+    {
+        $changes = [];
+        foreach (['leaf.width' => 'leaf width', 'leaf.height' => 'leaf height', 'yoke_line' => 'yoke line', 'clear_width' => 'passage', 'rail.length' => 'rail'] as $key => $name) {
+            [$was, $is] = [$this->plan?->sums()[$key]->total ?? null, $after->plan?->sums()[$key]->total ?? null];
+            if ($is !== null && $was?->nm !== $is->nm) {
+                $changes[] = "{$name} {$this->write->show($is)}";
+            }
+        }
+
+        return implode(', ', $changes);
+    }
+}
