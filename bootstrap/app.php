@@ -1,6 +1,5 @@
 <?php
 
-use App\Http\Middleware\KnowsWho;
 use App\Http\Middleware\SendsSmall;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,7 +12,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin, and the package this middleware needs is left out (composer.json, `replace`).
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [KnowsWho::class, SendsSmall::class]);
+        $middleware->web(append: [SendsSmall::class]);
     })
     ->withExceptions(function (Exceptions $exceptions) {})
     ->create();

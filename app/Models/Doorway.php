@@ -49,22 +49,22 @@ final class Doorway extends Model
         return $this->hasMany(Revision::class);
     }
 
-    public static function begin(Job $job, Document $document, string $what, string $who): self
+    public static function begin(Job $job, Document $document, string $what, string $who, string $browser): self
     {
-        return DB::transaction(function () use ($job, $document, $what, $who) {
+        return DB::transaction(function () use ($job, $document, $what, $who, $browser) {
             $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
             $doorway->save();
-            $doorway->record($document, $what, $who, null);
+            $doorway->record($document, $what, $who, $browser, null);
 
             return $doorway;
         });
     }
 
     /** Keeps a document as the next revision, after $parent, and makes it the current one. */
-    public function record(Document $document, string $what, string $who, ?int $parent): Revision
+    public function record(Document $document, string $what, string $who, string $browser, ?int $parent): Revision
     {
-        return DB::transaction(function () use ($document, $what, $who, $parent) {
-            $revision = $this->keep($document, $what, $who, $parent);
+        return DB::transaction(function () use ($document, $what, $who, $browser, $parent) {
+            $revision = $this->keep($document, $what, $who, $browser, $parent);
             $this->moveTo($revision);
 
             return $revision;
@@ -72,11 +72,11 @@ final class Doorway extends Model
     }
 
     /** Keeps a document in the history without making it the current one. */
-    public function keep(Document $document, string $what, string $who, ?int $parent): Revision
+    public function keep(Document $document, string $what, string $who, string $browser, ?int $parent): Revision
     {
         $number = (int) $this->revisions()->max('number') + 1;
 
-        return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who]);
+        return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who, 'browser' => $browser]);
     }
 
     public function moveTo(Revision $revision): void

@@ -17,7 +17,8 @@ use YokeLine\Format\Document;
  * @property int $number
  * @property Document $document
  * @property string $what
- * @property string $who
+ * @property string $who  as they call themselves
+ * @property string $browser  tells one editor from another who has given no name
  * @property Carbon $created_at
  * @property ?Revision $parent
  */
@@ -25,7 +26,7 @@ final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who'];
+    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser'];
 
     protected $casts = ['document' => DocumentCast::class, 'created_at' => 'datetime'];
 

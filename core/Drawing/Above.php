@@ -13,7 +13,7 @@ final readonly class Above
     /** How much larger depth is drawn than length. */
     public const DEPTH = 4;
 
-    private const WIDE = 480;
+    private const WIDE = 430;
 
     private const WALL_MM = 42;
 
@@ -89,9 +89,9 @@ final readonly class Above
             $shapes[] = Shape::line('dimension', $free->low->toMm(), $y, $free->high->toMm(), $y);
             $shapes[] = Shape::text('reading', $free->middle()->toMm(), $y - 4 * $px, 12 * $px, "passage {$this->write->show($this->plan->layout->passage->total)}", 'middle');
         }
-        foreach ([[$shut->low, $jambs->low, 'end'], [$jambs->high, $shut->high, 'start']] as [$from, $to, $anchor]) {
+        foreach ([[$shut->low, $jambs->low, 'start', $shut->low], [$jambs->high, $shut->high, 'end', $shut->high]] as [$from, $to, $anchor, $at]) {
             $shapes[] = Shape::line('dimension', $from->toMm(), $low - 5 * $px, $to->toMm(), $low - 5 * $px);
-            $shapes[] = Shape::text('reading', $anchor === 'end' ? $to->toMm() : $from->toMm(), $low + 8 * $px, 11 * $px, ($anchor === 'end' ? 'past the jamb ' : '').$this->write->show($to->minus($from)).($anchor === 'start' ? ' past' : ''), $anchor);
+            $shapes[] = Shape::text('reading', $at->toMm(), $low + 8 * $px, 11 * $px, $this->write->show($to->minus($from)).' past', $anchor);
         }
 
         return $shapes;

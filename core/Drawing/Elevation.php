@@ -23,9 +23,9 @@ final readonly class Elevation
 
     private const RIGHT_BAND = 34;
 
-    private const FOOT_BAND = 76;
+    private const FOOT_BAND = 84;
 
-    private const TOP_BAND = 10;
+    private const TOP_BAND = 26;
 
     private Span $wall;
 
@@ -223,7 +223,7 @@ final readonly class Elevation
         $texts = array_map(fn (array $at) => $this->write->show($at['up']), $readings);
         $centres = Labels::spread(array_map(fn (array $at) => $at['x']->toMm(), $readings), array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts));
         $row = min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) - 16 * $px;
-        $row = max($row, -$this->ceiling->toMm() + 12 * $px);
+        $row = max($row, -$this->ceiling->toMm() - 10 * $px);
         foreach ($readings as $i => $at) {
             $x = $at['x']->toMm();
             $floor = -$plan->floor->at($at['x'])->toMm();

@@ -10,9 +10,10 @@ final class Labels
      *
      * @param  list<float>  $wanted  centres, ascending
      * @param  list<float>  $sizes  the room each takes along the line
+     * @param  ?float  $from  where the first may begin at the earliest
      * @return list<float> centres, none nearer than half of both sizes
      */
-    public static function spread(array $wanted, array $sizes): array
+    public static function spread(array $wanted, array $sizes, ?float $from = null): array
     {
         /** @var list<array{from: int, to: int, offset: float, weight: int}> $pools each: labels from..to, and the mean of where its first one would like to start */
         $pools = [];
@@ -31,8 +32,9 @@ final class Labels
             }
         }
         $centres = [];
+        $at = $from ?? -INF;
         foreach ($pools as $pool) {
-            $at = $pool['offset'];
+            $at = max($at, $pool['offset']);
             for ($i = $pool['from']; $i <= $pool['to']; $i++) {
                 $centres[] = $at + $sizes[$i] / 2;
                 $at += $sizes[$i];

@@ -4,18 +4,18 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Span;
 use YokeLine\Planning\Plan;
 
-/** A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and below a break the foot with floor and guide. */
+/** A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and beside it the foot with floor and guide. */
 final readonly class Section
 {
-    private const HIGH = 330;
+    private const HIGH = 176;
 
-    private const WALL_MM = 46;
+    private const WALL_MM = 36;
 
-    /** Space of the drawing left out between foot and head. */
-    private const BREAK_PX = 14;
+    private const FOOT_MM = 110;
+
+    private const DEPTHS_PX = 22;
 
     private float $px;
 
@@ -25,14 +25,18 @@ final readonly class Section
 
     private Length $footTo;
 
+    /** How far to the right the foot is drawn. */
+    private float $aside;
+
     private function __construct(private Plan $plan, private LengthWriter $write)
     {
         $heights = $plan->heights;
         $lowest = Length::least($heights->head->total, $heights->leafTop()->minus(...($heights->hangerHoles === [] ? [Length::mm(60)] : [Length::greatest(...$heights->hangerHoles)])));
         $this->headFrom = $lowest->minus(Length::mm(34));
         $this->headTo = Length::greatest($plan->header->top->total ?? $plan->yokeLine(), $plan->yokeLine()->plus($plan->kit->rail->height->half(), $plan->kit->hanger->above))->plus(Length::mm(14));
-        $this->footTo = Length::mm(96);
-        $this->px = ($this->headTo->minus($this->headFrom)->toMm() + $this->footTo->toMm() + 30) / (self::HIGH - self::BREAK_PX - 24);
+        $this->footTo = Length::mm(self::FOOT_MM);
+        $this->px = $this->headTo->minus($this->headFrom)->toMm() / (self::HIGH - self::DEPTHS_PX);
+        $this->aside = $plan->depth->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene
@@ -46,10 +50,10 @@ final readonly class Section
         $plan = $this->plan;
         $right = $plan->depth->leafFront->total->toMm() + 22;
         $top = $this->y($this->headTo);
-        $foot = 30.0 + 24 * $px;
-        $shapes = [...$this->head(), ...$this->foot(), ...$this->breakLine($right), ...$this->depths($foot), ...$this->heights($right)];
+        $foot = Shape::group('foot', $this->foot(), ['transform' => 'translate('.round($this->aside, 2).' 0)']);
+        $shapes = [...$this->head(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$this->heights($right)];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -self::WALL_MM - 4 * $px, $top - 4 * $px, self::WALL_MM + $right + 118 * $px, $foot - $top + 8 * $px, $shapes);
+        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -self::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + self::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
     }
 
     /** @return list<Shape> */
@@ -102,33 +106,33 @@ final readonly class Section
         $middle = $depth->leafBack->total->plus($plan->thickness->half());
         $guide = $plan->kit->guide;
         $shapes = [
-            $this->box('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), Length::zero(), $this->footTo),
-            $this->box('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->footTo),
+            $this->low('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), Length::zero(), $this->footTo),
+            $this->low('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->footTo),
         ];
         if ($plan->room->baseboard !== null) {
-            $shapes[] = $this->box('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->footTo));
+            $shapes[] = $this->low('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->footTo));
         }
-        $shapes[] = $this->box('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->footTo);
+        $shapes[] = $this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->footTo);
         if ($guide->style->needsGroove()) {
             $half = ($plan->guide->grooveWidth ?? $guide->bladeThickness)->half();
-            $shapes[] = $this->box('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($plan->guide->grooveDepth ?? Length::zero()));
-            $shapes[] = $this->box('guide', $middle->minus($guide->bladeThickness->half()), $middle->plus($guide->bladeThickness->half()), $floor, $floor->plus($guide->bladeHeight));
+            $shapes[] = $this->low('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($plan->guide->grooveDepth ?? Length::zero()));
+            $shapes[] = $this->low('guide', $middle->minus($guide->bladeThickness->half()), $middle->plus($guide->bladeThickness->half()), $floor, $floor->plus($guide->bladeHeight));
         } else {
             $cheek = Length::mm(4);
-            $shapes[] = $this->box('guide', $depth->leafBack->total->minus($cheek), $depth->leafBack->total, $floor, $floor->plus($guide->cheek));
-            $shapes[] = $this->box('guide', $depth->leafFront->total, $depth->leafFront->total->plus($cheek), $floor, $floor->plus($guide->cheek));
+            $shapes[] = $this->low('guide', $depth->leafBack->total->minus($cheek), $depth->leafBack->total, $floor, $floor->plus($guide->cheek));
+            $shapes[] = $this->low('guide', $depth->leafFront->total, $depth->leafFront->total->plus($cheek), $floor, $floor->plus($guide->cheek));
         }
-        $shapes[] = $this->box('floor', Length::mm(-self::WALL_MM), $depth->leafFront->total->plus(Length::mm(22)), $floor->minus(Length::mm(14)), $floor);
+        $shapes[] = $this->low('floor', Length::mm(-self::WALL_MM), $depth->leafFront->total->plus(Length::mm(22)), $floor->minus(Length::mm(14)), $floor);
+
+        $x = $depth->leafFront->total->toMm() + 6 * $this->px;
+        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$guide->style->needsGroove() ? 'bite' : 'hold', $plan->guide->hold->total, $gap->plus($plan->guide->hold->total)]];
+        foreach ($rows as $i => [$name, $length, $at]) {
+            $y = -$at->toMm() - 14 * $this->px * $i;
+            $shapes[] = Shape::line('leader', $depth->leafFront->total->toMm(), -$at->toMm(), $x, $y);
+            $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, "{$this->write->show($length)} {$name}");
+        }
 
         return $shapes;
-    }
-
-    /** @return list<Shape> */
-    private function breakLine(float $right): array
-    {
-        $y = -$this->footTo->toMm() - self::BREAK_PX * $this->px / 2;
-
-        return [Shape::path('break', [[-self::WALL_MM, $y], [$right * 0.3, $y], [$right * 0.38, $y - 5 * $this->px], [$right * 0.46, $y + 5 * $this->px], [$right * 0.54, $y], [$right, $y]])];
     }
 
     /** @return list<Shape> distances from the wall face, below the drawing */
@@ -142,10 +146,10 @@ final readonly class Section
         }
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $texts = array_map($this->write->show(...), $places);
-        $centres = Labels::spread(array_map(fn (Length $z) => $z->toMm(), $places), array_map(fn (string $text) => Labels::width($text, 11 * $px) + 5 * $px, $texts));
+        $centres = Labels::spread(array_map(fn (Length $z) => $z->toMm(), $places), array_map(fn (string $text) => Labels::width($text, 11 * $px) + 9 * $px, $texts));
         $shapes = [];
         foreach ($places as $i => $z) {
-            $shapes[] = Shape::path('leader', [[$z->toMm(), 16.0], [$z->toMm(), 19.0], [$centres[$i], $foot - 14 * $px], [$centres[$i], $foot - 11 * $px]]);
+            $shapes[] = Shape::path('leader', [[$z->toMm(), 0.0], [$z->toMm(), 3 * $px], [$centres[$i], $foot - 13 * $px], [$centres[$i], $foot - 10 * $px]]);
             $shapes[] = Shape::text('reading', $centres[$i], $foot - 1 * $px, 11 * $px, $texts[$i], 'middle');
         }
 
@@ -156,32 +160,39 @@ final readonly class Section
     private function heights(float $right): array
     {
         $px = $this->px;
-        $plan = $this->plan;
-        $heights = $plan->heights;
-        $rows = [
-            ['yoke line', $plan->yokeLine(), ' is-yoke'],
-            ['leaf top', $heights->leafTop(), ''],
-            ['head', $heights->head->total, ''],
-            ['leaf foot', $heights->gap->low, ''],
-        ];
-        foreach ($heights->hangerHoles as $i => $hole) {
-            $rows[] = ['hole '.($i + 1).', '.$this->write->show($hole).' down', $heights->leafTop()->minus($hole), ''];
-        }
-        if ($plan->header !== null) {
-            $rows[] = ['header top', $plan->header->top->total, ''];
-            $rows[] = ['header foot', $plan->header->foot->total, ''];
-        }
-        usort($rows, fn (array $a, array $b) => $b[1]->nm <=> $a[1]->nm);
+        $rows = $this->rows();
         $wanted = array_map(fn (array $row) => $this->y($row[1]), $rows);
         $centres = Labels::spread($wanted, array_fill(0, count($rows), 13 * $px));
         $shapes = [];
-        foreach ($rows as $i => [$name, $height, $class]) {
+        foreach ($rows as $i => [$says, , $class]) {
             $shapes[] = Shape::path('leader', [[$right - 14 * $px, $wanted[$i]], [$right, $wanted[$i]], [$right + 8 * $px, $centres[$i]], [$right + 11 * $px, $centres[$i]]]);
-            $says = str_starts_with($name, 'hole') ? $name : "{$this->write->show($height)} {$name}";
             $shapes[] = Shape::text("reading{$class}", $right + 13 * $px, $centres[$i] + 3.5 * $px, 10 * $px, $says);
         }
 
         return $shapes;
+    }
+
+    /** @return list<array{string, Length, string}> what is told beside the head, the highest first: words, height, class */
+    private function rows(): array
+    {
+        $plan = $this->plan;
+        $heights = $plan->heights;
+        $say = $this->write->show(...);
+        $rows = [
+            ["{$say($plan->yokeLine())} yoke line", $plan->yokeLine(), ' is-yoke'],
+            ["{$say($heights->leafTop())} leaf top", $heights->leafTop(), ''],
+            ["{$say($heights->head->total)} head", $heights->head->total, ''],
+        ];
+        foreach ($heights->hangerHoles as $i => $hole) {
+            $rows[] = ['hole '.($i + 1).", {$say($hole)} down", $heights->leafTop()->minus($hole), ''];
+        }
+        if ($plan->header !== null) {
+            $rows[] = ["{$say($plan->header->top->total)} header top", $plan->header->top->total, ''];
+            $rows[] = ["{$say($plan->header->foot->total)} header foot", $plan->header->foot->total, ''];
+        }
+        usort($rows, fn (array $a, array $b) => $b[1]->nm <=> $a[1]->nm);
+
+        return $rows;
     }
 
     private function lining(): Length
@@ -189,14 +200,20 @@ final readonly class Section
         return $this->plan->doorway->survey->lining->thickness ?? Length::zero();
     }
 
-    /** Drawing y of a height: what is above the break is moved down to just over it. */
+    /** Drawing y of a height at the head. */
     private function y(Length $height): float
     {
-        return $height->isUnder($this->headFrom->minus(Length::mm(1))) ? -$height->toMm() : -($height->toMm() - $this->headFrom->toMm() + $this->footTo->toMm() + self::BREAK_PX * $this->px);
+        return -$height->minus($this->headFrom)->toMm();
     }
 
     private function box(string $layer, Length $from, Length $to, Length $low, Length $high): Shape
     {
         return Shape::box($layer, $from->toMm(), $this->y($high), $to->minus($from)->toMm(), $this->y($low) - $this->y($high));
+    }
+
+    /** At the foot, heights are from the high spot of the floor. */
+    private function low(string $layer, Length $from, Length $to, Length $low, Length $high): Shape
+    {
+        return Shape::box($layer, $from->toMm(), -$high->toMm(), $to->minus($from)->toMm(), $high->minus($low)->toMm());
     }
 }

@@ -66,7 +66,7 @@ final readonly class Tape
             }
         }
         $height = 26 * $px;
-        $centres = Labels::spread(array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)), array_fill(0, count($marks), $height));
+        $centres = Labels::spread(array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)), array_fill(0, count($marks), $height), -$top->toMm() - 24 * $px);
         foreach (array_reverse($marks) as $i => $mark) {
             $y = -$mark->at->toMm();
             $strong = $mark->id === 'yoke' ? ' is-yoke' : '';

@@ -15,7 +15,7 @@ enum Verdict: string
         return match ($this) {
             self::Unmeasured => 'Not enough measured yet.',
             self::Stopped => 'Not like this.',
-            self::ToSettle => 'It fits, once settled.',
+            self::ToSettle => 'Fits, once settled.',
             self::Fits => 'It fits.',
         };
     }

@@ -36,6 +36,7 @@ return new class extends Migration
             $table->json('document');
             $table->string('what');
             $table->string('who');
+            $table->string('browser');
             $table->timestamp('created_at');
             $table->unique(['doorway_id', 'number']);
         });

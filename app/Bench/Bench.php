@@ -1,0 +1,140 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Doorway;
+use App\Shelf;
+use YokeLine\Doorway\Kit;
+use YokeLine\Drawing\Above;
+use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\Section;
+use YokeLine\Drawing\Svg;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\Slide;
+use YokeLine\Setout;
+
+/** What the bench shows of one doorway at one station. */
+final readonly class Bench
+{
+    public Setout $setout;
+
+    /** @var array<string, Kit> */
+    private array $kits;
+
+    public Typed $typed;
+
+    /**
+     * @param  array<string, array{typed: string, says: string}>  $refused  what was typed and could not be taken, by place
+     * @param  list<Notice>  $notices
+     */
+    public function __construct(public Doorway $doorway, public Station $station, ?Unit $units, public array $refused = [], public array $notices = [])
+    {
+        $this->kits = app(Shelf::class)->kits();
+        $this->setout = Setout::of($doorway->revision->document, $this->kits, $units);
+        $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
+    }
+
+    /** @return list<Group> */
+    public function groups(): array
+    {
+        return $this->station->groups($this->setout, $this->kits);
+    }
+
+    public function kept(Field $field): mixed
+    {
+        return $this->setout->document->get($field->place);
+    }
+
+    public function value(Field $field): string
+    {
+        return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, $this->kept($field));
+    }
+
+    public function grey(Field $field): string
+    {
+        return $field->grey instanceof Length ? $this->setout->write->show($field->grey) : (string) $field->grey;
+    }
+
+    /** Whether something is set here over what would be worked out; what was measured overrules nothing. */
+    public function isOverruled(Field $field): bool
+    {
+        return str_starts_with($field->place, 'brief.') && $field->grey !== null && $field->kind === 'length' && $this->value($field) !== '';
+    }
+
+    public function elevation(): string
+    {
+        return Svg::write(Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write));
+    }
+
+    public function above(): string
+    {
+        return $this->setout->plan === null ? '' : Svg::write(Above::of($this->setout->plan, $this->setout->write));
+    }
+
+    public function section(): string
+    {
+        return $this->setout->plan === null ? '' : Svg::write(Section::of($this->setout->plan, $this->setout->write));
+    }
+
+    /** What is grave or must be settled, in a line. */
+    public function toSettle(): string
+    {
+        $stops = $this->count(Severity::Stop);
+        $settles = $this->count(Severity::Settle);
+
+        return match (true) {
+            $this->setout->missing() !== [] => count($this->setout->missing()).' to go before there is a plan.',
+            $stops > 0 => ($stops === 1 ? 'One thing stops it' : "{$stops} things stop it").($settles > 0 ? ", {$settles} more to settle." : '.'),
+            $settles > 0 => ($settles === 1 ? 'One thing' : "{$settles} things").' to settle before you order.',
+            default => 'Nothing to settle before you order.',
+        };
+    }
+
+    /**
+     * The numbers one reads out: key of the sum behind it => what it is, and the number.
+     *
+     * @return array<string, array{string, string}>
+     */
+    public function readOut(): array
+    {
+        $plan = $this->setout->plan;
+        if ($plan === null) {
+            return [];
+        }
+        $say = $this->setout->write->show(...);
+
+        return [
+            'yoke_line' => ['Yoke line from high spot', $say($plan->yokeLine())],
+            'leaf.width' => ['Leaf wide', $say($plan->layout->width->size->total)],
+            'leaf.height' => ['Leaf high', $say($plan->heights->leaf->size->total)],
+            'rail.length' => [$plan->rail->pieces > 1 ? "Rail in {$plan->rail->pieces}" : 'Rail', $say($plan->rail->length->total)],
+            ...($plan->header === null ? [] : ['header.bottom' => ['Header foot', $say($plan->header->foot->total)]]),
+            'travel' => ['Travel', $say($plan->layout->run->travel->total)],
+        ];
+    }
+
+    /** The slide for the browser: numbers along the run, straight between frames, in millimetres. */
+    public function slide(): string
+    {
+        $plan = $this->setout->plan;
+        if ($plan === null) {
+            return 'null';
+        }
+        $frames = array_map(fn (array $frame) => array_map(fn ($value) => $value instanceof Length ? $value->toMm() : $value, $frame), Slide::frames($plan));
+
+        return (string) json_encode(['units' => $this->setout->write->unit->value, 'travel' => $plan->layout->run->travel->total->toMm(), 'hasCatch' => $plan->softCloseFits(), 'frames' => $frames]);
+    }
+
+    public function stationOf(Finding $finding): Station
+    {
+        return Station::settingPlace($finding->where);
+    }
+
+    private function count(Severity $severity): int
+    {
+        return count(array_filter($this->setout->findings, fn (Finding $finding) => $finding->severity === $severity));
+    }
+}

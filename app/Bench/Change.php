@@ -1,0 +1,109 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Doorway;
+use App\Models\Revision;
+use Illuminate\Support\Facades\DB;
+use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\UnreadableFile;
+
+/**
+ * Lays changes on a doorway that others may have changed since they were typed.
+ *
+ * The typed values win and are kept; whoever typed them is told what else changed and can put it back.
+ * Where a list has grown or shrunk meanwhile its places mean something else: then the change is kept beside the history, not laid on it.
+ */
+final readonly class Change
+{
+    /** @param array<string, mixed> $changes place => value, null to take it out */
+    public function __construct(private array $changes, private string $what, private string $who, private string $browser) {}
+
+    /**
+     * @return list<Notice> what others did meanwhile
+     *
+     * @throws UnreadableFile where the document would not read with the changes
+     */
+    public function applyTo(Doorway $doorway, int $base): array
+    {
+        return DB::transaction(function () use ($doorway, $base) {
+            $doorway->refresh();
+            $head = $doorway->revision;
+            $based = $base === $head->id ? $head : $doorway->revisions()->find($base) ?? $head;
+            $foreign = $this->foreignChanges($based, $head);
+            if ($this->meansAnotherPlace($foreign)) {
+                $kept = $doorway->keep($this->on($based->document), $this->what, $this->who, $this->browser, $based->id);
+
+                return [new Notice("The list changed while you typed, so your entry was not laid on it. It is kept as revision {$kept->number}; enter it again at its place.")];
+            }
+            $document = $this->on($head->document);
+            DoorwayReader::read($document);
+            if (! $document->equals($head->document)) {
+                $doorway->record($document, $this->what, $this->who, $this->browser, $head->id);
+            }
+
+            return $this->notices($foreign, $based);
+        });
+    }
+
+    private function on(Document $document): Document
+    {
+        foreach ($this->changes as $place => $value) {
+            $document = $value === null ? $document->without($place) : $document->with($place, $value);
+        }
+
+        return $document;
+    }
+
+    /**
+     * What other browsers changed between two revisions.
+     *
+     * @return array<string, array{before: mixed, after: mixed, who: string}>
+     */
+    private function foreignChanges(Revision $from, Revision $to): array
+    {
+        $found = [];
+        for ($revision = $to; $revision->id !== $from->id && $revision->parent !== null; $revision = $revision->parent) {
+            if ($revision->browser !== $this->browser) {
+                foreach ($revision->parent->document->changesTo($revision->document) as $place => $change) {
+                    $found[$place] ??= [...$change, 'who' => $revision->who];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param array<string, array{before: mixed, after: mixed, who: string}> $foreign */
+    private function meansAnotherPlace(array $foreign): bool
+    {
+        foreach ($foreign as $list => $change) {
+            foreach (array_keys($this->changes) as $place) {
+                if ((is_array($change['before']) || is_array($change['after'])) && str_starts_with($place, "{$list}[")) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<string, array{before: mixed, after: mixed, who: string}>  $foreign
+     * @return list<Notice>
+     */
+    private function notices(array $foreign, Revision $based): array
+    {
+        $notices = [];
+        foreach ($foreign as $place => $change) {
+            $name = Places::say($place);
+            $after = Places::value($change['after']);
+            $notices[] = array_key_exists($place, $this->changes)
+                ? new Notice("{$change['who']} set {$name} to {$after} meanwhile; yours stands over it.", [$place => $change['after']])
+                : new Notice("{$change['who']} changed {$name} meanwhile: ".Places::value($change['before'])." → {$after}.");
+        }
+
+        return $notices;
+    }
+}

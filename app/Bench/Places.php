@@ -1,0 +1,31 @@
+<?php
+
+namespace App\Bench;
+
+/** Says a place of the document, and a change to it, in words. */
+final class Places
+{
+    public static function say(string $place): string
+    {
+        $short = (string) preg_replace('/^(survey|brief)\.(rules\.)?/', '', $place);
+        $counted = (string) preg_replace_callback('/\[(\d+)\]/', fn (array $found) => ' '.((int) $found[1] + 1), $short);
+
+        return strtr($counted, ['.' => ' ', '_' => ' ']);
+    }
+
+    public static function value(mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'nothing',
+            is_scalar($value) => is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value,
+            is_array($value) && array_is_list($value) => count($value).' of them',
+            default => 'something else',
+        };
+    }
+
+    /** @param array<string, mixed> $changes */
+    public static function summary(array $changes): string
+    {
+        return implode('; ', array_map(fn (string $place, mixed $value) => self::say($place).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));
+    }
+}

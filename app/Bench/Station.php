@@ -1,0 +1,77 @@
+<?php
+
+namespace App\Bench;
+
+use YokeLine\Doorway\Kit;
+use YokeLine\Setout;
+
+/** Where along the work one stands. */
+enum Station: string
+{
+    case Wall = 'wall';
+    case Leaf = 'leaf';
+    case Rail = 'rail';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /**
+     * @param  array<string, Kit>  $kits
+     * @return list<Group>
+     */
+    public function groups(Setout $setout, array $kits): array
+    {
+        return match ($this) {
+            self::Wall => Stations\WallStation::groups($setout),
+            self::Leaf => Stations\LeafStation::groups($setout),
+            self::Rail => Stations\RailStation::groups($setout, $kits),
+        };
+    }
+
+    /**
+     * The field that sets a place, at whichever station it stands.
+     *
+     * @param  array<string, Kit>  $kits
+     */
+    public static function field(Setout $setout, array $kits, string $place): ?Field
+    {
+        foreach (self::cases() as $station) {
+            foreach ($station->groups($setout, $kits) as $group) {
+                foreach ($group->rows as $row) {
+                    foreach ($row->fields as $field) {
+                        if ($field->place === $place) {
+                            return $field;
+                        }
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether what is decided here is decided. */
+    public function isDone(Setout $setout): bool
+    {
+        $open = array_filter($setout->findings, fn ($finding) => $finding->severity->needsSettling());
+        $gravest = array_map(fn ($finding) => $finding->severity->value, $open);
+
+        return match ($this) {
+            self::Wall => $setout->plan !== null,
+            self::Leaf => $setout->plan !== null && ! in_array('stop', $gravest, true),
+            self::Rail => $setout->plan !== null && $open === [],
+        };
+    }
+
+    /** The station at which a place of the document is set. */
+    public static function settingPlace(string $place): self
+    {
+        return match (true) {
+            str_starts_with($place, 'survey.') => self::Wall,
+            (bool) preg_match('/^brief\.(kit|backing|header|rules\.(hanger_inset|end_clearance|guide_margin|spacer|soft_close))/', $place) => self::Rail,
+            default => self::Leaf,
+        };
+    }
+}

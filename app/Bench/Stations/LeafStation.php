@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Bench\Stations;
+
+use App\Bench\Field;
+use App\Bench\Group;
+use App\Bench\Row;
+use YokeLine\Doorway\Cover;
+use YokeLine\Setout;
+
+/** How it hangs, what it covers, how large it is. */
+final class LeafStation
+{
+    private const MADE_OF = ['' => 'not said', 'softwood' => 'solid softwood', 'hardwood' => 'solid hardwood', 'mdf' => 'fibreboard', 'plywood' => 'plywood', 'chipboard' => 'chipboard', 'hollow' => 'hollow'];
+
+    /** @return list<Group> */
+    public static function groups(Setout $setout): array
+    {
+        $brief = $setout->doorway->brief;
+        $rules = $brief->rules;
+        $plan = $setout->plan;
+
+        return [
+            new Group('How it hangs', [
+                Row::of(Field::choice('brief.opens', 'Slides open', ['left' => '← left', 'right' => 'right →'], 'right')),
+                Row::of(Field::choice('brief.rules.cover', 'Covers', ['opening' => 'past jambs', 'casing' => 'casing', 'just-enough' => 'just'], 'opening')),
+                Row::of($rules->cover === Cover::Casing
+                    ? Field::length('brief.rules.casing_margin', 'Past the casing', $rules->casingMargin)
+                    : Field::length('brief.rules.side_overlap', 'Past each jamb', $rules->sideOverlap)),
+                Row::of(Field::length('brief.rules.head_overlap', 'Over the head', $rules->headOverlap)),
+                Row::of(Field::length('brief.rules.park', 'Parks past the jamb', $rules->park)),
+                Row::of(Field::choice('brief.rules.surplus', 'Spare width goes', ['trailing' => 'trailing', 'even' => 'even', 'leading' => 'leading'], 'trailing')),
+            ]),
+            new Group('Leaf', [
+                Row::of(Field::length('brief.leaf.width', 'Width', $plan?->layout->width->size->total)),
+                Row::of(Field::length('brief.leaf.height', 'Height', $plan?->heights->leaf->size->total)),
+                Row::of(Field::length('brief.leaf.thickness', 'Thickness')),
+                Row::of(Field::length('brief.rules.gap', 'Floor gap, high spot', $rules->gap)),
+                Row::of(Field::length('brief.leaf.stile', 'Stile', $brief->leaf->stile)),
+                Row::of(Field::length('brief.rules.pull_height', 'Pull, middle at', $rules->pullHeight)),
+                new Row('Made of', [Field::select('brief.leaf.construction.kind', 'Made of', self::MADE_OF, '')]),
+                Row::of(Field::amount('brief.leaf.mass_kg', 'Mass in kg', $plan === null ? null : (string) round($plan->mass->kg, 1))),
+            ]),
+            new Group('Stock sizes', [
+                Row::of(Field::lengths('brief.leaf.stock_widths', 'Widths')),
+                Row::of(Field::lengths('brief.leaf.stock_heights', 'Heights')),
+            ], 'What your yard keeps; clear them to have every leaf made to order.'),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Bench\Stations;
+
+use App\Bench\Field;
+use App\Bench\Group;
+use App\Bench\Row;
+use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\Kit;
+use YokeLine\Setout;
+
+/** Kit, what carries it, and where stops and guide have room. */
+final class RailStation
+{
+    /**
+     * @param  array<string, Kit>  $kits
+     * @return list<Group>
+     */
+    public static function groups(Setout $setout, array $kits): array
+    {
+        $brief = $setout->doorway->brief;
+        $header = $brief->header;
+        $rules = $brief->rules;
+        $kit = $kits[$brief->kit] ?? null;
+
+        return [
+            new Group('Kit', [
+                Row::of(Field::select('brief.kit', 'Kit', array_map(fn (Kit $kit) => $kit->name, $kits), $brief->kit)),
+                Row::of(Field::length('brief.rules.hanger_inset', 'Hangers in from the edge', $rules->hangerInset ?? $kit?->hanger->inset)),
+                Row::of(Field::choice('brief.rules.soft_close', 'Soft close', ['auto' => 'where it fits', 'off' => 'without'], 'auto')),
+                Row::of(Field::length('brief.rules.spacer', 'Spacer behind standoffs', $rules->spacer)),
+            ]),
+            new Group('What carries it', [
+                Row::of(Field::choice('brief.backing', 'Rail on', ['header' => 'a header', 'direct' => 'the wall'], 'header')),
+                ...($brief->backing->isHeader() ? [
+                    new Row('Board', [Field::length('brief.header.width', 'Board width', $header->width, 'wide'), Field::length('brief.header.thickness', 'Board thickness', $header->thickness, 'thick')]),
+                    new Row('Rail line', [Field::select('brief.header.align', 'Rail line on the board', ['centred' => 'in the middle', 'rail-low' => 'low on the board', 'on-casing' => 'board on the casing'], 'centred')]),
+                    ...($header->align === HeaderAlign::RailLow ? [Row::of(Field::length('brief.header.reveal', 'Board below the rail', $header->reveal))] : []),
+                    Row::of(Field::length('brief.header.overrun', 'Board past the rail', $header->overrun)),
+                ] : []),
+            ]),
+            new Group('Room to keep', [
+                Row::of(Field::length('brief.rules.end_clearance', 'At the wall end', $rules->endClearance)),
+                Row::of(Field::length('brief.rules.guide_margin', 'Round the guide', $rules->guideMargin)),
+            ]),
+        ];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+namespace App\Bench;
+
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\UnreadableLength;
+
+/** Between what a field shows and what the document holds: typed in the screen's unit, kept exactly in the document's. */
+final readonly class Typed
+{
+    public function __construct(private Unit $shown, private Unit $kept) {}
+
+    /**
+     * What the document keeps for what was typed; null takes it out.
+     *
+     * @return string|list<string>|null
+     *
+     * @throws UnreadableFile with the sentence at the field's place
+     */
+    public function toDocument(Field $field, string $typed): string|array|null
+    {
+        $typed = trim($typed);
+        if ($typed === '') {
+            return null;
+        }
+        try {
+            return match ($field->kind) {
+                'length' => $this->keep($typed),
+                'lengths' => array_map($this->keep(...), array_values(array_filter(array_map(trim(...), preg_split('/[,;]/', $typed) ?: []), fn (string $part) => $part !== ''))),
+                default => $typed,
+            };
+        } catch (UnreadableLength $problem) {
+            throw new UnreadableFile([$field->place => $problem->getMessage()]);
+        }
+    }
+
+    /** As the field shows what the document holds; '' where it holds nothing, or leaves it to be worked out. */
+    public function toScreen(Field $field, mixed $kept): string
+    {
+        return match (true) {
+            is_array($kept) => implode(', ', array_map($this->show(...), $kept)),
+            $kept === 'auto' && $field->kind === 'length', ! is_scalar($kept) => '',
+            $field->kind === 'length' => $this->show($kept),
+            default => (string) $kept,
+        };
+    }
+
+    /** A length moved on by whole steps of the screen's unit, as typed. */
+    public function nudged(mixed $kept, Length $grey, int $steps): string
+    {
+        $length = $kept === null || $kept === 'auto' ? $grey : LengthReader::read($kept, $this->kept);
+
+        return (new LengthWriter($this->shown))->exact($length->plus($this->shown->step()->times($steps)));
+    }
+
+    private function keep(string $typed): string
+    {
+        return (new LengthWriter($this->kept))->exact(LengthReader::read($typed, $this->shown));
+    }
+
+    private function show(mixed $kept): string
+    {
+        try {
+            return (new LengthWriter($this->shown))->exact(LengthReader::read($kept, $this->kept));
+        } catch (UnreadableLength) {
+            return is_scalar($kept) ? (string) $kept : '';
+        }
+    }
+}

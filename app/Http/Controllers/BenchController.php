@@ -1,0 +1,70 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Bench\Change;
+use App\Bench\Places;
+use App\Bench\Station;
+use App\Bench\Typed;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Shelf;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Length;
+use YokeLine\Setout;
+
+final class BenchController
+{
+    public function show(Request $request, Doorway $doorway, Station $station): View
+    {
+        return $this->bench($request, new Bench($doorway, $station, Editor::of($request)->units));
+    }
+
+    /** One field, a nudge of one, or the changes of a cure; the bench comes back as it then is. */
+    public function change(Request $request, Doorway $doorway, Station $station): View
+    {
+        $editor = Editor::of($request);
+        $place = (string) $request->input('place');
+        $notices = $refused = [];
+        try {
+            $changes = $request->has('changes') ? (array) json_decode((string) $request->input('changes'), true) : $this->typed($request, $doorway, $place);
+            $notices = (new Change($changes, Places::summary($changes), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+        } catch (UnreadableFile $problem) {
+            $refused = [$place => ['typed' => (string) $request->input('value'), 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)]];
+        }
+
+        return $this->bench($request, new Bench($doorway, $station, $editor->units, $refused, $notices));
+    }
+
+    public function why(Request $request, Doorway $doorway, string $key): View
+    {
+        $setout = Setout::quick($doorway->revision->document, app(Shelf::class)->kits(), Editor::of($request)->units);
+
+        return view('bench.why', ['sum' => $setout->plan?->sums()[$key] ?? abort(404), 'write' => $setout->write]);
+    }
+
+    /** @return array<string, mixed> what was typed, nudged or taken out, as the document keeps it */
+    private function typed(Request $request, Doorway $doorway, string $place): array
+    {
+        if ($request->boolean('remove')) {
+            return [$place => null];
+        }
+        $kits = app(Shelf::class)->kits();
+        $setout = Setout::quick($doorway->revision->document, $kits, Editor::of($request)->units);
+        $field = Station::field($setout, $kits, $place) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
+        $typed = new Typed($setout->write->unit, $setout->doorway->units);
+        $said = $request->has('nudge')
+            ? $typed->nudged($setout->document->get($place), $field->grey instanceof Length ? $field->grey : Length::zero(), $request->integer('nudge'))
+            : (string) $request->input('value');
+
+        return [$place => $typed->toDocument($field, $said)];
+    }
+
+    private function bench(Request $request, Bench $bench): View
+    {
+        return view($request->hasHeader('HX-Request') ? 'bench.bench' : 'bench.page', ['bench' => $bench]);
+    }
+}

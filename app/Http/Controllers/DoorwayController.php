@@ -1,0 +1,62 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Change;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use YokeLine\Format\Document;
+
+final class DoorwayController
+{
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $units = $editor->units->value ?? 'mm';
+        $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
+        $doorway = Doorway::begin($job, $blank->with('name', $this->named($request)), 'begun', $editor->name, $editor->browser);
+
+        return to_route('bench', [$doorway, 'wall']);
+    }
+
+    public function update(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $name = $this->named($request);
+        (new Change(['name' => $name], "named {$name}", $editor->name, $editor->browser))->applyTo($doorway, (int) $doorway->revision_id);
+
+        return to_route('jobs');
+    }
+
+    public function copy(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $document = $doorway->revision->document->with('name', "{$doorway->name}, copy");
+        $copy = Doorway::begin($doorway->job, $document, "copied from {$doorway->name}", $editor->name, $editor->browser);
+
+        return to_route('bench', [$copy, 'wall']);
+    }
+
+    public function archive(Doorway $doorway): RedirectResponse
+    {
+        $doorway->forceFill(['archived_at' => now()])->save();
+
+        return to_route('jobs');
+    }
+
+    public function restore(Doorway $doorway): RedirectResponse
+    {
+        $doorway->forceFill(['archived_at' => null])->save();
+        $doorway->job->forceFill(['archived_at' => null])->save();
+
+        return to_route('jobs');
+    }
+
+    private function named(Request $request): string
+    {
+        return $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A doorway needs a name, such as the room it leads to.', 'name.max' => 'A name of at most 120 letters is wanted.'])['name'];
+    }
+}

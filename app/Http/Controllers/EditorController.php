@@ -1,0 +1,20 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use YokeLine\Measure\Unit;
+
+/** What someone says of themselves at this browser: a name, and the units to read in. */
+final class EditorController
+{
+    public function __invoke(Request $request): RedirectResponse
+    {
+        $said = $request->validate(['who' => 'sometimes|required|string|max:60', 'units' => ['sometimes', Rule::enum(Unit::class)]]);
+        $request->session()->put($said);
+
+        return back();
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Files\DoorwayFile;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use YokeLine\Format\UnreadableFile;
+
+final class FileController
+{
+    private const MOST_KB = 2048;
+
+    /** Brings a doorway in; a file that cannot be read leaves everything as it was and says where it is wrong. */
+    public function store(Request $request, Job $job): RedirectResponse
+    {
+        $request->validate(['file' => 'required|file|max:'.self::MOST_KB], ['file.required' => 'Choose a doorway file to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'A doorway file is under 2 MB; this one is larger.']);
+        $editor = Editor::of($request);
+        $file = $request->file('file');
+        try {
+            $document = DoorwayFile::read((string) $file?->getContent());
+        } catch (UnreadableFile $problem) {
+            return to_route('jobs')->with('file_problems', ['job' => $job->id, 'name' => (string) $file?->getClientOriginalName(), 'problems' => $problem->problems]);
+        }
+        $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor->name, $editor->browser);
+
+        return to_route('bench', [$doorway, 'wall']);
+    }
+
+    public function show(Doorway $doorway): Response
+    {
+        $name = Str::slug($doorway->name) ?: 'doorway';
+
+        return response($doorway->revision->document->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}.json\""]);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Revision;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class HistoryController
+{
+    private const PAGE = 60;
+
+    public function index(Doorway $doorway): View
+    {
+        $revisions = $doorway->revisions()->select(['id', 'doorway_id', 'parent_id', 'number', 'what', 'who', 'created_at'])->orderByDesc('number')->simplePaginate(self::PAGE);
+
+        return view('history', ['doorway' => $doorway, 'revisions' => $revisions]);
+    }
+
+    public function goTo(Request $request, Doorway $doorway, Revision $revision): RedirectResponse
+    {
+        abort_unless($revision->doorway_id === $doorway->id, 404);
+        $editor = Editor::of($request);
+        $doorway->record($revision->document, "back to revision {$revision->number}", $editor->name, $editor->browser, $doorway->revision_id);
+
+        return to_route('bench', [$doorway, 'wall']);
+    }
+
+    public function undo(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $doorway->undo();
+
+        return $this->backToBench($request, $doorway);
+    }
+
+    public function redo(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $doorway->redo();
+
+        return $this->backToBench($request, $doorway);
+    }
+
+    private function backToBench(Request $request, Doorway $doorway): RedirectResponse
+    {
+        return to_route('bench', [$doorway, $request->input('station', 'wall')], 303);
+    }
+}

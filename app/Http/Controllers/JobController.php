@@ -1,0 +1,63 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class JobController
+{
+    private const PAGE = 30;
+
+    public function index(Request $request): View
+    {
+        $words = trim((string) $request->query('q', ''));
+        $archived = $request->boolean('archived');
+        $jobs = Job::query()
+            ->when(! $archived, fn ($query) => $query->whereNull('archived_at'))
+            ->when($archived, fn ($query) => $query->where(fn ($any) => $any->whereNotNull('archived_at')->orWhereHas('doorways', fn ($doorways) => $doorways->whereNotNull('archived_at'))))
+            ->when($words !== '', fn ($query) => $query->namedLike($words))
+            ->with(['doorways' => fn ($doorways) => $archived ? $doorways->whereNotNull('archived_at')->orderBy('id') : $doorways->whereNull('archived_at')->orderBy('id')])
+            ->orderByDesc('id')
+            ->simplePaginate(self::PAGE)->withQueryString();
+
+        return view('jobs.index', ['jobs' => $jobs, 'words' => $words, 'archived' => $archived, 'editor' => Editor::of($request)]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $job = Job::create($this->named($request));
+
+        return to_route('jobs')->with('opened', $job->id);
+    }
+
+    public function update(Request $request, Job $job): RedirectResponse
+    {
+        $job->update($this->named($request));
+
+        return to_route('jobs');
+    }
+
+    public function archive(Job $job): RedirectResponse
+    {
+        $job->forceFill(['archived_at' => now()])->save();
+
+        return to_route('jobs');
+    }
+
+    public function restore(Job $job): RedirectResponse
+    {
+        $job->forceFill(['archived_at' => null])->save();
+
+        return to_route('jobs');
+    }
+
+    /** @return array{name: string} */
+    private function named(Request $request): array
+    {
+        return $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A job needs a name, such as the customer’s or the building’s.', 'name.max' => 'A name of at most 120 letters is wanted.']);
+    }
+}

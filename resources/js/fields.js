@@ -1,0 +1,69 @@
+// Typing as it is said: Enter goes on, arrows nudge, Esc gives the old value back, Ctrl+Z undoes.
+const bench = () => document.querySelector('#bench');
+const inputs = () => [...document.querySelectorAll('.set input[type=text], .set select')];
+
+export function startFields(htmx) {
+  let nudges = 0;
+  let waiting = null;
+
+  document.addEventListener('keydown', (event) => {
+    const field = event.target;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !isBeingTyped(field)) {
+      event.preventDefault();
+      document.querySelector(event.shiftKey ? '#redo' : '#undo').click();
+    } else if (!field.matches?.('.set input[type=text]')) {
+      return;
+    } else if (event.key === 'Enter') {
+      const all = inputs();
+      const next = all[all.indexOf(field) + 1] ?? field;
+      event.preventDefault();
+      next.focus();
+      next.select?.();
+    } else if (event.key === 'Escape') {
+      field.value = field.defaultValue;
+      field.select();
+    } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && field.hasAttribute('data-nudges') && !isBeingTyped(field)) {
+      event.preventDefault();
+      nudges += event.key === 'ArrowUp' ? 1 : -1;
+      clearTimeout(waiting);
+      waiting = setTimeout(() => { sendNudge(htmx, field, nudges); nudges = 0; }, 90);
+    }
+  });
+
+  // What is being typed in stays as it is; a nudged field takes what the server made of it.
+  document.body.addEventListener('htmx:afterSwap', () => {
+    const field = document.activeElement;
+    if (field?.hasAttribute?.('data-nudges') && field.dataset.nudged) {
+      delete field.dataset.nudged;
+      field.value = field.defaultValue;
+      field.select();
+    }
+  });
+
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[data-goto]');
+    const field = link && document.getElementById(link.hash.slice(1));
+    if (field) {
+      event.preventDefault();
+      field.focus();
+      field.select?.();
+    }
+  });
+
+  document.getElementById(location.hash.slice(1))?.focus();
+}
+
+function isBeingTyped(field) {
+  return field.matches?.('input[type=text], input[type=search]') && field.value !== field.defaultValue;
+}
+
+function sendNudge(htmx, field, steps) {
+  if (steps === 0) return;
+  field.dataset.nudged = '1';
+  htmx.ajax('POST', field.getAttribute('hx-post'), {
+    source: bench(),
+    target: '#bench',
+    swap: 'morph',
+    values: { ...JSON.parse(field.getAttribute('hx-vals')), nudge: steps, base: document.querySelector('#base').value },
+  });
+}

@@ -1,0 +1,106 @@
+// The leaf under your finger. The server sends the numbers where they can turn; between two of them they are straight.
+let at = 0;
+let data = null;
+let playing = 0;
+let parts = { groups: [], numbers: {}, range: null };
+
+export function startSlide() {
+  read();
+  document.body.addEventListener('htmx:afterSwap', read);
+  document.addEventListener('input', (event) => event.target.id === 'slide' && moveTo(Number(event.target.value)));
+  document.addEventListener('click', (event) => event.target.closest('#play') && (playing ? stop() : play()));
+  document.addEventListener('pointerdown', drag);
+}
+
+function read() {
+  const script = document.querySelector('#slide-data');
+  data = script ? JSON.parse(script.textContent) : null;
+  parts = {
+    groups: [...document.querySelectorAll('[data-slides]')].map((group) => [group, Number(group.dataset.slides)]),
+    numbers: Object.fromEntries([...document.querySelectorAll('[data-slide]')].map((node) => [node.dataset.slide, node])),
+    range: document.querySelector('#slide'),
+  };
+  moveTo(at);
+}
+
+function moveTo(mm) {
+  if (!data) return;
+  at = Math.min(Math.max(mm, 0), data.travel);
+  const frame = frameAt(at);
+  for (const [group, direction] of parts.groups) group.setAttribute('transform', `translate(${at * direction} 0)`);
+  for (const [name, node] of Object.entries(parts.numbers)) {
+    const says = name === 'catch' ? catchSays(frame.catch) : written(frame[name]);
+    if (node.textContent !== says) node.textContent = says;
+  }
+  if (parts.range && document.activeElement !== parts.range) parts.range.value = at;
+  parts.range?.setAttribute('aria-valuetext', `${written(frame.passage)} of passage`);
+}
+
+function catchSays(end) {
+  if (!data.hasCatch) return 'none';
+  return end ? `bites, ${end}` : 'free';
+}
+
+function frameAt(mm) {
+  const frames = data.frames;
+  const next = frames.findIndex((frame) => frame.by >= mm);
+  const b = frames[next < 0 ? frames.length - 1 : next];
+  const a = frames[Math.max(0, (next < 0 ? frames.length : next) - 1)];
+  const part = b.by === a.by ? 0 : (mm - a.by) / (b.by - a.by);
+  const frame = { catch: part < 1 ? a.catch : b.catch };
+  for (const name of ['passage', 'covered', 'gapLeading', 'gapTrailing']) frame[name] = a[name] + (b[name] - a[name]) * part;
+  return frame;
+}
+
+// As the server writes lengths: whole millimetres, or sixteenths of an inch.
+function written(mm) {
+  if (data.units === 'mm') return String(Math.floor(mm + 0.5)).replace(/\B(?=(\d{3})+$)/g, '\u202f');
+  let top = Math.floor(mm / 25.4 * 16 + 0.5);
+  const whole = Math.floor(top / 16);
+  let low = 16;
+  top %= 16;
+  while (top && top % 2 === 0) { top /= 2; low /= 2; }
+  return [whole || !top ? whole : '', top ? `${top}/${low}` : ''].filter((part) => part !== '').join(' ');
+}
+
+function drag(event) {
+  const group = event.target.closest?.('[data-slides]');
+  if (!group || !data) return;
+  stop();
+  event.preventDefault();
+  const svg = group.ownerSVGElement;
+  const toMm = () => svg.getScreenCTM().inverse().a;
+  const from = { x: event.clientX, at };
+  const move = (now) => moveTo(from.at + (now.clientX - from.x) * toMm() * Number(group.dataset.slides));
+  const end = () => { removeEventListener('pointermove', move); removeEventListener('pointerup', end); removeEventListener('pointercancel', end); };
+  addEventListener('pointermove', move);
+  addEventListener('pointerup', end);
+  addEventListener('pointercancel', end);
+}
+
+function play() {
+  if (!data) return;
+  const speed = data.travel / 2200;
+  let direction = at >= data.travel ? -1 : 1;
+  let last = performance.now();
+  const step = (now) => {
+    moveTo(at + (now - last) * speed * direction);
+    last = now;
+    if (at >= data.travel) direction = -1;
+    if (at <= 0 && direction < 0) return stop();
+    playing = requestAnimationFrame(step);
+  };
+  playing = requestAnimationFrame(step);
+  show(true);
+}
+
+function stop() {
+  cancelAnimationFrame(playing);
+  playing = 0;
+  show(false);
+}
+
+function show(isPlaying) {
+  const button = document.querySelector('#play');
+  if (button) button.textContent = isPlaying ? '❚❚' : '▶';
+}

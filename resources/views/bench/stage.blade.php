@@ -1,0 +1,28 @@
+<div class="views">
+  <figure class="view" data-view="elevation">
+    {!! $bench->elevation() !!}
+    <div class="zoom" role="group" aria-label="Zoom">
+      <button type="button" data-zoom="in" title="Closer (+)">+</button>
+      <button type="button" data-zoom="out" title="Further (−)">−</button>
+      <button type="button" data-zoom="fit" title="All of it (0)">fit</button>
+    </div>
+  </figure>
+  @if ($bench->setout->plan)
+    <figure class="view" data-view="above">
+      <figcaption><button type="button" data-enlarge="above">From above</button> depth ×{{ YokeLine\Drawing\Above::DEPTH }}</figcaption>
+      {!! $bench->above() !!}
+    </figure>
+    <figure class="view" data-view="section">
+      <figcaption><button type="button" data-enlarge="section">Section at the jamb</button> true</figcaption>
+      {!! $bench->section() !!}
+    </figure>
+    <button type="button" class="back-to-wall" data-enlarge="elevation">Back to the wall</button>
+  @else
+    <div class="next-up">
+      @foreach ($bench->setout->missing() as $place => $what)
+        @if ($loop->first)<p><strong>Next:</strong> {{ $what }}.</p>@endif
+      @endforeach
+    </div>
+  @endif
+</div>
+<script type="application/json" id="slide-data">{!! $bench->slide() !!}</script>

@@ -1,0 +1,23 @@
+<footer class="strip">
+  @foreach ($bench->readOut() as $key => [$what, $number])
+    <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ route('why', [$doorway, $key]) }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>
+  @endforeach
+  @if ($bench->setout->plan)
+    @php($travel = $bench->setout->plan->layout->run->travel->total)
+    <div class="slide">
+      <div class="slide-control">
+        <button type="button" id="play" aria-label="Slide the leaf to and fro">▶</button>
+        <input type="range" id="slide" min="0" max="{{ $travel->toMm() }}" step="1" value="0" aria-label="Slide the leaf" @disabled(! $travel->isPositive())>
+      </div>
+      <dl class="slide-numbers">
+        <div><dt>passage</dt><dd data-slide="passage"></dd></div>
+        <div><dt>still covered</dt><dd data-slide="covered"></dd></div>
+        <div><dt>gap, leading</dt><dd data-slide="gapLeading"></dd></div>
+        <div><dt>gap, trailing</dt><dd data-slide="gapTrailing"></dd></div>
+        <div><dt>soft close</dt><dd data-slide="catch"></dd></div>
+      </dl>
+    </div>
+  @else
+    <p class="strip-wait">The numbers to read out stand here once there is a plan.</p>
+  @endif
+</footer>

@@ -1,0 +1,16 @@
+<div class="sum">
+  <h3>{{ $sum->name }} <b>{{ $write->showFine($sum->total) }}</b></h3>
+  @if ($sum->note)<p>{{ ucfirst($sum->note) }}.</p>@endif
+  @if (in_array($sum->kind, ['greatest', 'least'], true))<p>The {{ $sum->kind }} of these:</p>@endif
+  <ul>
+    @foreach ($sum->terms() as $term)
+      <li @class(['ruled' => $sum->ruledBy() === $term->name])>
+        @if ($term->sum)
+          <details><summary><span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $term->name }} <b>{{ $write->showFine($term->value) }}</b></summary>@include('bench.sum', ['sum' => $term->sum])</details>
+        @else
+          <span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $term->name }} <b>{{ $write->showFine($term->value) }}</b>
+        @endif
+      </li>
+    @endforeach
+  </ul>
+</div>

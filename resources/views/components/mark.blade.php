@@ -1,0 +1,1 @@
+<svg class="brand-mark" viewBox="0 0 32 32" aria-hidden="true"><path d="M1 9h30" stroke="var(--yoke)" stroke-width="3"/><path d="M9 9v7M23 9v7" stroke="var(--ink)" stroke-width="3"/><rect x="5" y="14" width="22" height="16" fill="var(--leaf)"/><circle cx="9" cy="6" r="4" fill="var(--ink)"/><circle cx="23" cy="6" r="4" fill="var(--ink)"/></svg>

@@ -1,0 +1,2 @@
+<!doctype html>
+<html lang="en"><head><title>Empty</title></head><body></body></html>
