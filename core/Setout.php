@@ -43,7 +43,7 @@ final readonly class Setout
         return new self($document, $setout->doorway, $setout->plan, $proved, $setout->write);
     }
 
-    /** What to measure or choose next, place => what; [] once there is a plan. @return array<string, string> */
+    /** @return array<string, string> what to measure or choose next, place => what; [] once there is a plan */
     public function missing(): array
     {
         return $this->plan === null ? $this->doorway->missing() : [];

@@ -17,7 +17,7 @@ use YokeLine\Format\UnreadableFile;
  */
 final readonly class Change
 {
-    /** @param array<string, mixed> $changes place => value, null to take it out */
+    /** @param  array<string, mixed>  $changes place => value, null to take it out */
     public function __construct(private array $changes, private string $what, private string $who, private string $browser) {}
 
     /**
@@ -75,7 +75,7 @@ final readonly class Change
         return $found;
     }
 
-    /** @param array<string, array{before: mixed, after: mixed, who: string}> $foreign */
+    /** @param  array<string, array{before: mixed, after: mixed, who: string}>  $foreign */
     private function meansAnotherPlace(array $foreign): bool
     {
         foreach ($foreign as $list => $change) {

@@ -35,13 +35,13 @@ final readonly class Field
         return new self($place, $label, 'amount', [], $grey);
     }
 
-    /** @param array<string, string> $options */
+    /** @param  array<string, string>  $options */
     public static function choice(string $place, string $label, array $options, string $default): self
     {
         return new self($place, $label, count($options) > 3 ? 'select' : 'choice', $options, $default);
     }
 
-    /** @param array<string, string> $options */
+    /** @param  array<string, string>  $options */
     public static function select(string $place, string $label, array $options, string $default): self
     {
         return new self($place, $label, 'select', $options, $default);

@@ -23,7 +23,7 @@ final class Places
         };
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     public static function summary(array $changes): string
     {
         return implode('; ', array_map(fn (string $place, mixed $value) => self::say($place).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));

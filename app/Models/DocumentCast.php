@@ -9,15 +9,17 @@ use YokeLine\Format\Document;
 /** @implements CastsAttributes<Document, Document> */
 final class DocumentCast implements CastsAttributes
 {
-    /** @param array<string, mixed> $attributes */
+    /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Document
     {
         return Document::fromJson((string) $value);
     }
 
-    /** @param array<string, mixed> $attributes */
+    /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
+        assert($value instanceof Document);
+
         return $value->toJson();
     }
 }

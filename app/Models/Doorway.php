@@ -29,6 +29,7 @@ final class Doorway extends Model
 {
     protected $fillable = ['job_id', 'name', 'verdict', 'summary'];
 
+    /** @var array<string, string> */
     protected $casts = ['archived_at' => 'datetime'];
 
     /** @return BelongsTo<Job, $this> */
@@ -103,7 +104,8 @@ final class Doorway extends Model
     /** The newest revision that was made from the current one. */
     public function next(): ?Revision
     {
-        return $this->revisions()->where('parent_id', $this->revision_id)->orderByDesc('number')->first();
+        /** @var ?Revision */
+        return Revision::query()->where('doorway_id', $this->id)->where('parent_id', $this->revision_id)->orderByDesc('number')->first();
     }
 
     private function step(?Revision $to): bool

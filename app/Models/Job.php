@@ -19,6 +19,7 @@ final class Job extends Model
 {
     protected $fillable = ['name'];
 
+    /** @var array<string, string> */
     protected $casts = ['archived_at' => 'datetime'];
 
     /** @return HasMany<Doorway, $this> */
@@ -28,15 +29,31 @@ final class Job extends Model
     }
 
     /**
-     * By its own name or a doorway's.
+     * The jobs at work, or what was put away: whole jobs, and jobs of which a doorway was.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInList(Builder $query, bool $archived): void
+    {
+        if ($archived) {
+            $query->where(fn (Builder $any) => $any->whereNotNull('archived_at')->orWhereIn('id', Doorway::query()->select('job_id')->whereNotNull('archived_at')));
+        } else {
+            $query->whereNull('archived_at');
+        }
+    }
+
+    /**
+     * By its own name or a doorway's; every job where no words are given.
      *
      * @param  Builder<self>  $query
      */
     public function scopeNamedLike(Builder $query, string $words): void
     {
-        $like = '%'.addcslashes($words, '%_\\').'%';
-        $query->where(fn (Builder $any) => $any
-            ->whereRaw("name like ? escape '\\'", [$like])
-            ->orWhereHas('doorways', fn (Builder $doorways) => $doorways->whereNull('archived_at')->whereRaw("name like ? escape '\\'", [$like])));
+        if ($words !== '') {
+            $like = '%'.addcslashes($words, '%_\\').'%';
+            $query->where(fn (Builder $any) => $any
+                ->whereRaw("name like ? escape '\\'", [$like])
+                ->orWhereIn('id', Doorway::query()->select('job_id')->whereRaw("name like ? escape '\\'", [$like])));
+        }
     }
 }

@@ -28,6 +28,7 @@ final class Revision extends Model
 
     protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser'];
 
+    /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'created_at' => 'datetime'];
 
     protected static function booted(): void

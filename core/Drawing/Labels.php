@@ -23,7 +23,7 @@ final class Labels
                 $last = $pools[count($pools) - 1];
                 $before = $pools[count($pools) - 2];
                 $length = array_sum(array_slice($sizes, $before['from'], $before['to'] - $before['from'] + 1));
-                if ($before['offset'] + $length <= $last['offset']) {
+                if ($last['offset'] >= $before['offset'] + $length) {
                     break;
                 }
                 $weight = $before['weight'] + $last['weight'];

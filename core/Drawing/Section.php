@@ -36,7 +36,7 @@ final readonly class Section
         $this->headTo = Length::greatest($plan->header->top->total ?? $plan->yokeLine(), $plan->yokeLine()->plus($plan->kit->rail->height->half(), $plan->kit->hanger->above))->plus(Length::mm(14));
         $this->footTo = Length::mm(self::FOOT_MM);
         $this->px = $this->headTo->minus($this->headFrom)->toMm() / (self::HIGH - self::DEPTHS_PX);
-        $this->aside = $plan->depth->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
+        $this->aside = $plan->depth->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene

@@ -26,13 +26,13 @@ final readonly class Shape
         return new self('line', $layer, ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2]);
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     public static function path(string $layer, array $points): self
     {
         return new self('polyline', $layer, ['points' => self::points($points)]);
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     public static function area(string $layer, array $points): self
     {
         return new self('polygon', $layer, ['points' => self::points($points)]);
@@ -43,7 +43,7 @@ final readonly class Shape
         return new self('circle', $layer, ['cx' => $x, 'cy' => $y, 'r' => $radius]);
     }
 
-    /** @param 'start'|'middle'|'end' $anchor */
+    /** @param  'start'|'middle'|'end'  $anchor */
     public static function text(string $layer, float $x, float $y, float $size, string $text, string $anchor = 'start'): self
     {
         return new self('text', $layer, ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor], $text);
@@ -58,7 +58,7 @@ final readonly class Shape
         return new self('g', $layer, $attributes, '', $inside);
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function points(array $points): string
     {
         return implode(' ', array_map(fn (array $point) => round($point[0], 2).','.round($point[1], 2), $points));

@@ -14,7 +14,7 @@ final class Svg
             .self::shapes($scene->shapes).'</svg>';
     }
 
-    /** @param list<Shape> $shapes */
+    /** @param  list<Shape>  $shapes */
     private static function shapes(array $shapes): string
     {
         $svg = '';

@@ -15,7 +15,7 @@ final readonly class Tape
 
     private const LEADER = 22;
 
-    /** @param float $px millimetres to one pixel of the drawing at its usual size */
+    /** @param  float  $px millimetres to one pixel of the drawing at its usual size */
     public function __construct(private LengthWriter $write, private float $px) {}
 
     /**

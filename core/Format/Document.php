@@ -25,7 +25,7 @@ final readonly class Document
         return $root instanceof stdClass ? new self($root) : throw UnreadableFile::notAnObject();
     }
 
-    /** @param array<string, mixed> $root */
+    /** @param  array<string, mixed>  $root */
     public static function of(array $root): self
     {
         return self::fromJson(json_encode($root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
@@ -112,7 +112,7 @@ final readonly class Document
         return $found;
     }
 
-    /** @param callable(mixed): mixed $change */
+    /** @param  callable(mixed): mixed  $change */
     private function changed(string $path, callable $change): self
     {
         return new self($this->asRoot(self::descend($this->root, self::steps($path), $change)));
@@ -159,7 +159,7 @@ final readonly class Document
         return $steps;
     }
 
-    /** @param list<int|string> $steps */
+    /** @param  list<int|string>  $steps */
     private static function join(array $steps): string
     {
         return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $steps)), '.');

@@ -208,6 +208,7 @@ final class DoorwayReader
 
     private function pull(string $path): ?Pull
     {
+        /** @var PullKind $kind */
         $kind = $this->at->choice("{$path}.kind", PullKind::None);
 
         return $kind === PullKind::None ? null : new Pull($kind, $this->sizeOrNone("{$path}.width"), $this->sizeOrNone("{$path}.height"), $this->sizeOrNone("{$path}.projection"));
@@ -216,6 +217,7 @@ final class DoorwayReader
     private function rules(): HouseRules
     {
         $at = $this->at;
+        /** @var Cover $cover */
         $cover = $at->choice('brief.rules.cover', Cover::Opening);
         $softClose = $at->text('brief.rules.soft_close', 'auto');
         if (! in_array($softClose, ['auto', 'off'], true)) {

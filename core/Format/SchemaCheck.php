@@ -10,7 +10,7 @@ final readonly class SchemaCheck
 {
     private const MOST_PROBLEMS = 20;
 
-    /** @param string $schema the schema's JSON */
+    /** @param  string  $schema the schema's JSON */
     public function __construct(private string $schema) {}
 
     /** @throws UnreadableFile */
@@ -57,7 +57,7 @@ final readonly class SchemaCheck
         };
     }
 
-    /** @param array<int|string> $path */
+    /** @param  array<int|string>  $path */
     private static function place(array $path): string
     {
         return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $path)), '.');

@@ -7,7 +7,7 @@ use RuntimeException;
 /** A file or document that cannot be read: every place that is wrong, with a sentence each. */
 final class UnreadableFile extends RuntimeException
 {
-    /** @param array<string, string> $problems place => what is wrong there */
+    /** @param  array<string, string>  $problems place => what is wrong there */
     public function __construct(public readonly array $problems)
     {
         $lines = array_map(fn (string $place, string $says) => $place === '' ? $says : "{$place}: {$says}", array_keys($problems), $problems);

@@ -25,7 +25,7 @@ final readonly class Finding
         public array $cures = [],
     ) {}
 
-    /** @param list<Cure> $cures */
+    /** @param  list<Cure>  $cures */
     public function withCures(array $cures): self
     {
         return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures);

@@ -19,7 +19,7 @@ final readonly class Sight
 
     public Kit $kit;
 
-    /** @param array<string, Kit> $kits by id */
+    /** @param  array<string, Kit>  $kits by id */
     public function __construct(public Plan $plan, public array $kits, public LengthWriter $write)
     {
         $this->brief = $plan->doorway->brief;
@@ -55,7 +55,7 @@ final readonly class Sight
         return $length->roundedDownTo($this->plan->doorway->units->step());
     }
 
-    /** @param array<string, Length|string|null> $changes */
+    /** @param  array<string, Length|string|null>  $changes */
     public function cure(string $says, array $changes): Cure
     {
         $exact = new LengthWriter($this->plan->doorway->units);

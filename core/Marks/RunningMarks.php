@@ -48,6 +48,14 @@ final class RunningMarks
         return self::inOrder($marks);
     }
 
+    /** @return list<Mark> as `up`, with the two other heights that kits' sheets call the height of the rail */
+    public static function heights(Plan $plan): array
+    {
+        $half = $plan->kit->rail->height->half();
+
+        return self::inOrder([...self::up($plan), new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half)), new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half))]);
+    }
+
     /** @return list<array{x: Length, up: Length}> what the tape reads from the floor up to the yoke line where the floor can turn, and at the high spot */
     public static function readings(Plan $plan): array
     {

@@ -97,8 +97,9 @@ final readonly class Length
         if ($of < 0) {
             [$by, $of] = [-$by, -$of];
         }
-        $product = $this->nm * $by;
-        if (is_int($product)) {
+        // Where 64 bits do not hold the product, PHP makes it a double: the check is on doubles from the start.
+        if (abs((float) $this->nm * $by) < PHP_INT_MAX / 4) {
+            $product = $this->nm * $by;
             $rounded = intdiv(abs($product) * 2 + $of, $of * 2);
 
             return new self($product < 0 ? -$rounded : $rounded);

@@ -84,7 +84,7 @@ final class LengthReader
         return self::number(['plain' => $found['feet']], 'ft', $written)->plus(self::number($found, 'in', $written));
     }
 
-    /** @param array<int|string, string|null> $found what NUMBER matched */
+    /** @param  array<int|string, string|null>  $found what NUMBER matched */
     private static function number(array $found, string $unit, string $written): Length
     {
         $plain = $found['plain'] ?? null;

@@ -20,13 +20,13 @@ final readonly class Sum
         return new self($name, Length::zero(), 'sum', []);
     }
 
-    /** @param array<string, Length|Sum> $candidates what is compared, by name */
+    /** @param  array<string, Length|Sum>  $candidates what is compared, by name */
     public static function greatest(string $name, array $candidates): self
     {
         return self::choice('greatest', $name, $candidates);
     }
 
-    /** @param array<string, Length|Sum> $candidates what is compared, by name */
+    /** @param  array<string, Length|Sum>  $candidates what is compared, by name */
     public static function least(string $name, array $candidates): self
     {
         return self::choice('least', $name, $candidates);

@@ -5,10 +5,10 @@ namespace YokeLine\Measure;
 /** One term of a Sum: a signed length by name, itself worked out or given. */
 final readonly class Term
 {
-    /** @param 1|-1 $sign */
+    /** @param  1|-1  $sign */
     private function __construct(public int $sign, public string $name, public Length $value, public ?Sum $sum, public bool $isPlace) {}
 
-    /** @param 1|-1 $sign */
+    /** @param  1|-1  $sign */
     public static function of(int $sign, string $name, Length|Sum $term, bool $isPlace): self
     {
         return new self($sign, $name, $term instanceof Sum ? $term->total : $term, $term instanceof Sum ? $term : null, $isPlace);

@@ -11,7 +11,7 @@ use YokeLine\Measure\Sum;
 /** How far things stand out from the finished wall face. */
 final readonly class Depth
 {
-    /** @param string $proudest what stands proudest behind the sweep, '' where nothing does */
+    /** @param  string  $proudest what stands proudest behind the sweep, '' where nothing does */
     private function __construct(public Sum $rail, public Sum $leafFront, public Sum $leafBack, public Sum $proud, public Sum $clearance, public string $proudest) {}
 
     public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness): self

@@ -15,7 +15,7 @@ final readonly class Floor
      */
     private function __construct(private array $readings, public Span $sweep, private Length $high) {}
 
-    /** @param list<FloorReading> $readings in any order */
+    /** @param  list<FloorReading>  $readings in any order */
     public static function under(array $readings, Span $sweep): self
     {
         usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);

@@ -9,7 +9,7 @@ use YokeLine\Measure\Unit;
 /** One size of the leaf: given, the least stock size that serves, or made to order. */
 final readonly class LeafSize
 {
-    /** @param 'given'|'stock'|'made to order' $origin */
+    /** @param  'given'|'stock'|'made to order'  $origin */
     private function __construct(public Sum $needed, public Sum $size, public string $origin) {}
 
     /**

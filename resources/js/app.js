@@ -1,6 +1,6 @@
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
-import { startFields } from './fields.js';
+import { isBeingTyped, startFields } from './fields.js';
 import { startSlide } from './slide.js';
 import { startViews } from './views.js';
 import { startWhy } from './why.js';
@@ -13,7 +13,7 @@ htmx.config.allowEval = false;
 htmx.defineExtension('morph', {
   isInlineSwap: (style) => style.startsWith('morph'),
   handleSwap: (style, target, fragment) => style.startsWith('morph')
-    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: true }),
+    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement) }),
 });
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());

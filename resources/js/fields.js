@@ -30,16 +30,6 @@ export function startFields(htmx) {
     }
   });
 
-  // What is being typed in stays as it is; a nudged field takes what the server made of it.
-  document.body.addEventListener('htmx:afterSwap', () => {
-    const field = document.activeElement;
-    if (field?.hasAttribute?.('data-nudges') && field.dataset.nudged) {
-      delete field.dataset.nudged;
-      field.value = field.defaultValue;
-      field.select();
-    }
-  });
-
   document.addEventListener('click', (event) => {
     const link = event.target.closest('a[data-goto]');
     const field = link && document.getElementById(link.hash.slice(1));
@@ -53,13 +43,12 @@ export function startFields(htmx) {
   document.getElementById(location.hash.slice(1))?.focus();
 }
 
-function isBeingTyped(field) {
-  return field.matches?.('input[type=text], input[type=search]') && field.value !== field.defaultValue;
+export function isBeingTyped(field) {
+  return field?.matches?.('input[type=text], input[type=search]') && field.value !== field.defaultValue;
 }
 
 function sendNudge(htmx, field, steps) {
   if (steps === 0) return;
-  field.dataset.nudged = '1';
   htmx.ajax('POST', field.getAttribute('hx-post'), {
     source: bench(),
     target: '#bench',

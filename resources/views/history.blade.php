@@ -1,6 +1,6 @@
 <x-page :title="$doorway->name.', changes'" class="is-list">
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" title="All jobs"><x-mark /></a>
+  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs" title="All jobs"><x-mark /></a>
   <div class="whose"><h1>{{ $doorway->name }}</h1><a href="{{ route('bench', [$doorway, 'wall']) }}">Back to the bench</a></div>
 </header>
 <main class="list">

@@ -26,9 +26,7 @@
     <div>
       <h2>Heights</h2>
       <table><thead><tr><th scope="col">Up</th><th scope="col">From the high spot</th></tr></thead><tbody>
-        @foreach (array_reverse(YokeLine\Marks\RunningMarks::up($plan)) as $mark)<tr><td class="number">{{ $say($mark->at) }}</td><td>{{ $mark->name }}</td></tr>@endforeach
-        <tr><td class="number">{{ $say($plan->yokeLine()->plus($plan->kit->rail->height->half())) }}</td><td>top of the rail</td></tr>
-        <tr><td class="number">{{ $say($plan->yokeLine()->minus($plan->kit->rail->height->half())) }}</td><td>foot of the rail</td></tr>
+        @foreach (array_reverse(YokeLine\Marks\RunningMarks::heights($plan)) as $mark)<tr><td class="number">{{ $say($mark->at) }}</td><td>{{ $mark->name }}</td></tr>@endforeach
       </tbody></table>
       <table><thead><tr><th scope="col">Up</th><th scope="col">To the yoke line, from the floor at</th></tr></thead><tbody>
         @foreach (YokeLine\Marks\RunningMarks::readings($plan) as $reading)<tr><td class="number">{{ $say($reading['up']) }}</td><td class="number-left">{{ $say($reading['x']) }}@if ($reading['x']->equals($plan->floor->highSpot())) · high spot @endif</td></tr>@endforeach

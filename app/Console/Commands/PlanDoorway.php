@@ -5,6 +5,7 @@ namespace App\Console\Commands;
 use App\Files\DoorwayFile;
 use App\Shelf;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Finding;
@@ -21,8 +22,9 @@ final class PlanDoorway extends Command
     public function handle(Shelf $shelf): int
     {
         try {
-            $shelf = $this->option('kits') === null ? $shelf : new Shelf($this->existing((string) $this->option('kits')));
-            $setout = Setout::of(DoorwayFile::read((string) file_get_contents($this->existing((string) $this->argument('file')))), $shelf->kits());
+            $kits = $this->option('kits');
+            $shelf = is_string($kits) ? new Shelf($this->existing($kits)) : $shelf;
+            $setout = Setout::of(DoorwayFile::read((string) file_get_contents($this->existing($this->argument('file')))), $shelf->kits());
         } catch (UnreadableFile $problem) {
             return $this->refuse($problem->getMessage());
         }
@@ -48,14 +50,14 @@ final class PlanDoorway extends Command
         }
     }
 
-    private function existing(string $path): string
+    private function existing(mixed $path): string
     {
-        return is_file($path) && is_readable($path) ? $path : throw UnreadableFile::notFound($path);
+        return is_string($path) && is_file($path) && is_readable($path) ? $path : throw UnreadableFile::notFound(is_string($path) ? $path : '');
     }
 
     private function refuse(string $says): int
     {
-        $this->output->getErrorStyle()->writeln($says, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->getErrorStyle()->writeln($says, OutputInterface::OUTPUT_RAW);
 
         return self::CANNOT_READ;
     }

@@ -9,6 +9,7 @@ use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use YokeLine\Format\UnreadableFile;
 
@@ -21,11 +22,12 @@ final class FileController
     {
         $request->validate(['file' => 'required|file|max:'.self::MOST_KB], ['file.required' => 'Choose a doorway file to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'A doorway file is under 2 MB; this one is larger.']);
         $editor = Editor::of($request);
+        /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
-            $document = DoorwayFile::read((string) $file?->getContent());
+            $document = DoorwayFile::read((string) $file->getContent());
         } catch (UnreadableFile $problem) {
-            return to_route('jobs')->with('file_problems', ['job' => $job->id, 'name' => (string) $file?->getClientOriginalName(), 'problems' => $problem->problems]);
+            return to_route('jobs')->with('file_problems', ['job' => $job->id, 'name' => $file->getClientOriginalName(), 'problems' => $problem->problems]);
         }
         $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor->name, $editor->browser);
 

@@ -5,9 +5,9 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class HistoryController
 {

@@ -4,9 +4,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Editor;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class JobController
 {
@@ -14,13 +14,12 @@ final class JobController
 
     public function index(Request $request): View
     {
-        $words = trim((string) $request->query('q', ''));
+        $words = trim($request->string('q')->value());
         $archived = $request->boolean('archived');
         $jobs = Job::query()
-            ->when(! $archived, fn ($query) => $query->whereNull('archived_at'))
-            ->when($archived, fn ($query) => $query->where(fn ($any) => $any->whereNotNull('archived_at')->orWhereHas('doorways', fn ($doorways) => $doorways->whereNotNull('archived_at'))))
-            ->when($words !== '', fn ($query) => $query->namedLike($words))
-            ->with(['doorways' => fn ($doorways) => $archived ? $doorways->whereNotNull('archived_at')->orderBy('id') : $doorways->whereNull('archived_at')->orderBy('id')])
+            ->inList($archived)
+            ->namedLike($words)
+            ->with(['doorways' => fn ($doorways) => $doorways->whereNull('archived_at', not: $archived)->orderBy('id')])
             ->orderByDesc('id')
             ->simplePaginate(self::PAGE)->withQueryString();
 
@@ -58,6 +57,7 @@ final class JobController
     /** @return array{name: string} */
     private function named(Request $request): array
     {
+        /** @var array{name: string} */
         return $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A job needs a name, such as the customer’s or the building’s.', 'name.max' => 'A name of at most 120 letters is wanted.']);
     }
 }

@@ -6,9 +6,9 @@ use App\Bench\Bench;
 use App\Bench\Station;
 use App\Http\Editor;
 use App\Models\Doorway;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 /** The set-out sheet, for paper. */
 final class SheetController

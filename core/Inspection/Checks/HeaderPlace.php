@@ -4,6 +4,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -53,6 +54,6 @@ final class HeaderPlace implements Check
         $names = ['centred' => 'Rail in the middle of the board', 'rail-low' => 'Rail low on the board', 'on-casing' => 'Board stood on the casing'];
         unset($names[$sight->brief->header->align->value]);
 
-        return array_values(array_map(fn (string $align, string $says) => $sight->cure($says, ['brief.header.align' => $align]), array_keys($names), $names));
+        return array_map(fn (string $align, string $says) => $sight->cure($says, ['brief.header.align' => $align]), array_keys($names), $names);
     }
 }

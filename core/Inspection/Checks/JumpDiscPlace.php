@@ -3,6 +3,7 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -35,7 +36,7 @@ final class JumpDiscPlace implements Check
         }
     }
 
-    /** @param list<Cure> $cures */
+    /** @param  list<Cure>  $cures */
     private function fouls(Sight $sight, string $what, Length $disc, Length $other, array $cures): Finding
     {
         return new Finding('jump-disc-fouls', Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);

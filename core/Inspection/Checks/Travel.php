@@ -5,6 +5,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;

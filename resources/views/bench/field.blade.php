@@ -15,7 +15,7 @@
 @else
   <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $bench->isOverruled($field), 'is-list' => $field->kind === 'lengths'])>
     @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
-    <input id="{{ $id }}" name="value" type="text" inputmode="{{ $bench->setout->write->unit->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $bench->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
+    <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $bench->setout->write->unit->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $bench->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
     @if ($bench->isOverruled($field))
       <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="Let go: back to {{ $bench->grey($field) }} or what is worked out"><span aria-hidden="true">↺</span><span class="visually-hidden">Let {{ lcfirst($field->label) }} go</span></button>
     @endif

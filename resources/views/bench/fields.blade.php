@@ -1,5 +1,5 @@
 @php($url = route('changes', [$doorway, $bench->station->value]))
-<form autocomplete="off" onsubmit="return false">
+<div class="fields">
 @foreach ($bench->groups() as $group)
   <fieldset>
     <legend>{{ $group->title }}</legend>
@@ -24,4 +24,4 @@
     @if ($group->note)<p class="group-note">{{ $group->note }}</p>@endif
   </fieldset>
 @endforeach
-</form>
+</div>

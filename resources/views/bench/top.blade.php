@@ -1,5 +1,5 @@
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" title="All jobs"><x-mark /></a>
+  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs" title="All jobs"><x-mark /></a>
   <div class="whose">
     <h1>{{ $doorway->name }}</h1>
     <a href="{{ route('jobs') }}">{{ $doorway->job->name }}</a>

@@ -1,6 +1,6 @@
 <x-page title="Jobs" class="is-list">
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}"><x-mark /></a>
+  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
   <div class="whose"><h1>Yoke Line</h1><span>Sliding doors over openings that are there</span></div>
   <form class="search" method="get" action="{{ route('jobs') }}" role="search">
     <input class="form-control" type="search" name="q" value="{{ $words }}" placeholder="Find a job or a doorway" aria-label="Find a job or a doorway" hx-get="{{ route('jobs') }}" hx-trigger="input changed delay:200ms" hx-target="#jobs" hx-select="#jobs" hx-swap="outerHTML" hx-push-url="true">

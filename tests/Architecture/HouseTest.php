@@ -1,0 +1,48 @@
+<?php
+
+arch('the core knows no framework')->expect('YokeLine')->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon']);
+
+arch('the core calls no helper of the framework')->expect('YokeLine')->not->toUse(['config', 'app', 'env', 'collect', 'now', 'request', 'view', 'route']);
+
+arch('the core reads no clock, no file and no chance')->expect('YokeLine')->not->toUse(['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'file_put_contents', 'fopen', 'echo', 'print']);
+
+arch('measures know nothing above them')->expect('YokeLine\Measure')->toOnlyUse(['YokeLine\Measure', 'Brick\Math', 'InvalidArgumentException']);
+
+arch('what goes in knows nothing of what is done with it')->expect('YokeLine\Doorway')->toOnlyUse(['YokeLine\Doorway', 'YokeLine\Measure']);
+
+arch('planning knows neither drawings, files nor findings')->expect('YokeLine\Planning')->not->toUse(['YokeLine\Drawing', 'YokeLine\Format', 'YokeLine\Inspection', 'YokeLine\Marks']);
+
+arch('drawing looks at plans and computes none')->expect('YokeLine\Drawing')->not->toUse(['YokeLine\Planning\Planner', 'YokeLine\Inspection', 'YokeLine\Format']);
+
+arch('every check is a check')->expect('YokeLine\Inspection\Checks')->classes()->toBeFinal();
+
+arch('values cannot be changed')->expect(['YokeLine\Doorway', 'YokeLine\Marks'])->classes()->toBeFinal();
+
+arch('controllers stay in their place')->expect('App\Http\Controllers')->not->toBeUsed();
+
+test('no controller is longer than 80 lines', function () {
+    foreach (glob(__DIR__.'/../../app/Http/Controllers/*.php') ?: [] as $file) {
+        expect(count(file($file) ?: []))->toBeLessThanOrEqual(80, basename($file));
+    }
+});
+
+test('the hang is chosen in one place', function () {
+    $places = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core')) as $file) {
+        if ($file->isFile() && preg_match('/match \([^)]*hang\)|Hang::(Single|Biparting|Bypass)/', (string) file_get_contents($file)) === 1) {
+            $places[] = basename(dirname($file)).'/'.$file->getBasename();
+        }
+    }
+    sort($places);
+    // The reader only says what is meant where nothing is written.
+    expect($places)->toBe(['Format/DoorwayReader.php', 'Format/KitReader.php', 'Planning/Planner.php']);
+});
+
+test('pages ask for nothing from elsewhere', function () {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../resources')) as $file) {
+        if (in_array($file->getExtension(), ['php', 'js', 'scss'], true)) {
+            $text = str_replace('http://www.w3.org/2000/svg', '', (string) file_get_contents($file));
+            expect(preg_match('#(https?:)?//[a-z0-9-]+\.[a-z]{2,}#i', $text))->toBe(0, (string) $file);
+        }
+    }
+});

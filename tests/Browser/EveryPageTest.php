@@ -1,0 +1,45 @@
+<?php
+
+dataset('pages', [
+    'jobs' => '/', 'put away' => '/?archived=1', 'wall' => '/doorways/1/wall', 'leaf' => '/doorways/1/leaf', 'rail' => '/doorways/1/rail',
+    'inches' => '/doorways/2/wall', 'stopped' => '/doorways/4/rail', 'half measured' => '/doorways/5/wall', 'history' => '/doorways/1/history', 'sheet' => '/doorways/1/sheet',
+]);
+
+test('axe finds no serious fault', function (string $path) {
+    expect($this->browser->visit($path)->faults())->toBe([]);
+})->with('pages');
+
+test('a phone needs no sideways scroll', function (string $path) {
+    $browser = $this->browser->size(390, 844)->visit($path);
+
+    expect($browser->js('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+})->with('pages');
+
+test('the bench fills 1280 by 800 without a page scroll', function () {
+    $browser = $this->browser->visit('/doorways/1/wall');
+
+    expect($browser->js('return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]'))->toBe([800, 1280]);
+});
+
+test('no two readings of a drawing overlap', function (int $doorway) {
+    $overlaps = $this->browser->visit("/doorways/{$doorway}/rail")->js(<<<'JS'
+        // A text's box has room above and below its figures.
+        const glyphs = ({ left, right, top, bottom, height }) => ({ left, right, top: top + height * 0.22, bottom: bottom - height * 0.22 });
+        return [...document.querySelectorAll('svg.scene')].flatMap((svg) => {
+            const boxes = [...svg.querySelectorAll('text.reading, text.caption')].map((text) => [text.textContent, glyphs(text.getBoundingClientRect())]);
+            return boxes.flatMap(([a, p], i) => boxes.slice(i + 1)
+                .filter(([, q]) => p.left < q.right && q.left < p.right && p.top < q.bottom && q.top < p.bottom)
+                .map(([b]) => `${svg.dataset.scene}: ${a} / ${b}`));
+        });
+    JS);
+
+    expect($overlaps)->toBe([]);
+})->with([1, 2, 3, 4]);
+
+test('the sheet is one page on A4 and on Letter', function (string $paper) {
+    foreach ([1, 2, 3] as $doorway) {
+        $pdf = $this->browser->visit("/doorways/{$doorway}/sheet?paper={$paper}")->pdf();
+
+        expect(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1, "doorway {$doorway}");
+    }
+})->with(['a4', 'letter']);

@@ -1,0 +1,119 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+
+test('a newcomer opens the demo and reads the yoke line', function () {
+    $this->browser->visit('/')->press('Kiln room')->see('2 191', '.strip')->see('Yoke line', '.strip');
+
+    expect($this->browser->text('.verdict h2'))->toBe('Fits, once settled.');
+});
+
+test('a newcomer makes a doorway from nothing and prints its sheet', function () {
+    $browser = $this->browser->visit('/');
+    $browser->type('Name of the new job', 'Brick kiln lane 4')->see('Brick kiln lane 4', '#jobs');
+    $browser->type('Name of the new doorway in Brick kiln lane 4', 'Larder')->see('Not enough measured yet.');
+    $typed = ['Wall begins at' => '0', 'Wall ends at' => '3200', 'Ceiling, least' => '2480', 'Left jamb at' => '700', 'Width at the top' => '810', 'Width in the middle' => '812', 'Width at the foot' => '811', 'Height at the left jamb' => '2030', 'Height at the right jamb' => '2032'];
+    foreach ($typed as $label => $value) {
+        $browser->type($label, $value);
+    }
+    $browser->see('The floor is not measured', '.findings');
+    $browser->type('Reading 1 at', '700')->type('Reading 1 level', '0')->find('input[aria-label="Reading 2 at"]');
+    $browser->type('Reading 2 at', '1512')->type('Reading 2 level', '-2')->find('input[aria-label="Reading 3 at"]');
+    $browser->see('Passage 810 when open', '.findings')->press('Sheet')->see('Larder', '.sheet-head');
+
+    expect($browser->pdf())->toStartWith('%PDF')
+        ->and($browser->text('.sheet-yoke b'))->toMatch('/^\d \d{3}$/');
+});
+
+test('a cure takes its finding away with one click', function () {
+    $browser = $this->browser->visit('/')->press('Packing loft')->see('Headroom is 6 short', '.findings');
+    $browser->press('Rail low on the board')->seeGone('Headroom is 6 short', '.findings');
+
+    expect($browser->text('.strip'))->toContain('2 093');
+});
+
+test('the numbers change as the leaf slides under the finger', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->see('passage 0', '.slide-numbers');
+    $browser->driver->action()->clickAndHold($browser->find('.scene-elevation .leaf'))->moveByOffset(400, 0)->release()->perform();
+    $browser->see('passage 861', '.slide-numbers')->see('gap, trailing 21', '.slide-numbers');
+});
+
+test('arrow keys slide the leaf too', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->see('still covered 864', '.slide-numbers');
+    $slide = $browser->find('#slide');
+    $slide->sendKeys(WebDriverKeys::END);
+    $browser->see('still covered 0', '.slide-numbers')->see('bites, open', '.slide-numbers');
+    $slide->sendKeys(WebDriverKeys::ARROW_LEFT);
+    $browser->see('still covered 1', '.slide-numbers');
+});
+
+test('undo gives back any number of steps, also after the browser was closed', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser->type('Over the head', '30')->see('change 2', '.saved')->type('Floor gap, high spot', '10')->see('change 3', '.saved');
+    $browser->driver->manage()->deleteAllCookies();
+    $browser->visit('/doorways/1/leaf')->click('#undo')->see('change 2', '.saved')->click('#undo')->see('change 1', '.saved');
+    expect($browser->value('Over the head'))->toBe('25');
+
+    $browser->click('#redo')->see('change 2', '.saved')->click('#redo')->see('change 3', '.saved');
+    expect($browser->value('Floor gap, high spot'))->toBe('10');
+});
+
+test('inches are one tap away and read back the same', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->click('button[value="in"]')->see('86 1/4', '.strip');
+    $browser->type('Floor gap, high spot', '7/16')->see('change 2', '.saved');
+
+    expect($browser->value('Floor gap, high spot'))->toBe('7/16');
+});
+
+test('bad input gets a sentence at its place and keeps what was typed', function () {
+    $browser = $this->browser->visit('/doorways/1/wall')->type('Ceiling, least', 'high');
+    $browser->see('does not read as a length', '.refused');
+
+    expect($browser->value('Ceiling, least'))->toBe('high')
+        ->and($browser->text('.saved'))->toContain('change 1');
+});
+
+test('an arrow key nudges a length by one step', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser->field('Floor gap, high spot')->sendKeys(WebDriverKeys::ARROW_UP);
+    $browser->see('change 2', '.saved');
+
+    expect($browser->value('Floor gap, high spot'))->toBe('13');
+});
+
+test('escape gives the old value back', function () {
+    $field = $this->browser->visit('/doorways/1/leaf')->field('Over the head');
+    $field->sendKeys('99');
+    $field->sendKeys(WebDriverKeys::ESCAPE);
+
+    expect($this->browser->value('Over the head'))->toBe('25');
+});
+
+test('every number shows the sum it came from', function () {
+    $browser = $this->browser->visit('/doorways/1/rail')->click('.read.is-yoke')->see('leaf height', '#why');
+
+    expect($browser->text('#why'))->toContain('floor gap')->toContain('2 191')->toContain('41');
+});
+
+test('the second of two editors is told what changed, and can put it back', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf');
+    $base = $browser->js('return document.querySelector("#base").value');
+    $browser->type('Over the head', '31')->see('change 2', '.saved');
+    // The same page as someone else opened it before that change.
+    $browser->driver->manage()->deleteAllCookies();
+    $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
+    $browser->type('Over the head', '40')->see('set head overlap to 31 meanwhile; yours stands over it', '.notice');
+    expect($browser->value('Over the head'))->toBe('40');
+
+    $browser->press('Put theirs back')->see('change 4', '.saved');
+    expect($browser->value('Over the head'))->toBe('31');
+});
+
+test('zoom and a larger view outlive a change', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->click('[data-zoom="in"]');
+    $box = fn () => $browser->js('return document.querySelector(".scene-elevation").getAttribute("viewBox")');
+    $near = $box();
+    $browser->type('Stile', '110')->see('change 2', '.saved');
+
+    expect($box())->toBe($near);
+});

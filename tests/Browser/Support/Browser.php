@@ -1,0 +1,282 @@
+<?php
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+use RuntimeException;
+
+/** The application as served, and a real browser that looks at it. Waits for conditions, never for time. */
+final class Browser
+{
+    private const PATIENCE = 10;
+
+    private static ?self $shared = null;
+
+    /** @var list<resource> */
+    private array $processes = [];
+
+    private string $folder;
+
+    public string $url;
+
+    public RemoteWebDriver $driver;
+
+    private function __construct()
+    {
+        $this->folder = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4));
+        mkdir("{$this->folder}/profile", recursive: true);
+        touch("{$this->folder}/test.sqlite");
+        $this->serve();
+        $this->drive();
+        register_shutdown_function($this->close(...));
+    }
+
+    /** One browser and one server for the whole run; each test takes it with a fresh database. */
+    public static function fresh(): self
+    {
+        self::$shared ??= new self;
+        array_map(unlink(...), glob(self::$shared->folder.'/test.sqlite-*') ?: []);
+        copy(self::$shared->folder.'/demo.sqlite', self::$shared->folder.'/test.sqlite');
+        self::$shared->driver->manage()->deleteAllCookies();
+        self::$shared->size(1280, 800);
+
+        return self::$shared;
+    }
+
+    public function size(int $width, int $height): self
+    {
+        $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+
+        return $this;
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->url.$path);
+
+        return $this;
+    }
+
+    public function find(string $css): WebDriverElement
+    {
+        return $this->until(fn () => $this->driver->findElements(WebDriverBy::cssSelector($css))[0] ?? null, "something at {$css}");
+    }
+
+    public function click(string $css): self
+    {
+        $this->until(function () use ($css) {
+            $this->find($css)->click();
+
+            return true;
+        }, "a click on {$css}");
+
+        return $this;
+    }
+
+    /** Clicks the button, link or summary that says this. */
+    public function press(string $says): self
+    {
+        $quoted = "'".str_replace("'", '’', $says)."'";
+        $xpath = "//*[self::button or self::a or self::summary][contains(normalize-space(.), {$quoted}) or contains(@aria-label, {$quoted})]";
+        $this->until(function () use ($xpath) {
+            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return null;
+        }, "something to press that says {$says}");
+
+        return $this;
+    }
+
+    /** Types into the field with this label and goes on with Enter. */
+    public function type(string $label, string $text, bool $enter = true): self
+    {
+        $field = $this->field($label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+        if ($enter) {
+            $field->sendKeys(WebDriverKeys::ENTER);
+        }
+
+        return $this;
+    }
+
+    public function field(string $label): WebDriverElement
+    {
+        return $this->find("input[aria-label=\"{$label}\"], select[aria-label=\"{$label}\"]");
+    }
+
+    public function value(string $label): string
+    {
+        return (string) $this->field($label)->getDomProperty('value');
+    }
+
+    public function text(string $css): string
+    {
+        return $this->plain($this->find($css)->getText());
+    }
+
+    public function see(string $text, string $css = 'body'): self
+    {
+        try {
+            $this->until(fn () => str_contains($this->text($css), $text) ?: null, "“{$text}” in {$css}");
+        } finally {
+            Assert::assertStringContainsString($text, $this->text($css));
+        }
+
+        return $this;
+    }
+
+    public function seeGone(string $text, string $css = 'body'): self
+    {
+        $this->until(fn () => str_contains($this->text($css), $text) ? null : true, "“{$text}” gone from {$css}");
+        Assert::assertStringNotContainsString($text, $this->text($css));
+
+        return $this;
+    }
+
+    public function js(string $script, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($script, $arguments);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): ?T  $condition
+     * @return T
+     */
+    public function until(callable $condition, string $what): mixed
+    {
+        return $this->driver->wait(self::PATIENCE, 40)->until(function () use ($condition) {
+            try {
+                return $condition() ?? false;
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "Waited in vain for {$what}");
+    }
+
+    /** Serious and critical faults that axe finds, as lines. @return list<string> */
+    public function faults(): array
+    {
+        $this->js((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $this->driver->manage()->timeouts()->setScriptTimeout(30);
+        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));');
+
+        return array_values((array) $found);
+    }
+
+    /** The page as it prints. */
+    public function pdf(): string
+    {
+        $data = (new ChromeDevToolsDriver($this->driver))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+
+        return (string) base64_decode($data['data']);
+    }
+
+    public function picture(string $file): void
+    {
+        $this->driver->takeScreenshot($file);
+    }
+
+    private function plain(string $text): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', $text);
+    }
+
+    private function serve(): void
+    {
+        $port = self::freePort();
+        $this->url = "http://127.0.0.1:{$port}";
+        $root = dirname(__DIR__, 3);
+        $this->artisan('migrate:fresh', '--force', '--quiet');
+        $this->artisan('yoke:demo');
+        copy("{$this->folder}/test.sqlite", "{$this->folder}/demo.sqlite");
+        $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
+        $this->answers($port);
+    }
+
+    private function drive(): void
+    {
+        $port = self::freePort();
+        $this->start(['chromedriver', "--port={$port}"], null, getenv());
+        $this->answers($port);
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$this->folder}/profile", '--window-size=1280,800']);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 30_000, 60_000);
+    }
+
+    private function artisan(string ...$arguments): void
+    {
+        $process = proc_open([PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, $this->environment());
+        $said = $process === false ? 'could not start' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        if ($process === false || proc_close($process) !== 0) {
+            throw new RuntimeException("artisan {$arguments[0]}: {$said}");
+        }
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array'] + getenv();
+    }
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment
+     */
+    private function start(array $command, ?string $folder, array $environment): void
+    {
+        $log = ['file', "{$this->folder}/".basename($command[0]).'.log', 'a'];
+        $process = proc_open($command, [1 => $log, 2 => $log], $pipes, $folder, $environment);
+        $this->processes[] = $process ?: throw new RuntimeException("{$command[0]} could not start");
+    }
+
+    private function answers(int $port): void
+    {
+        $until = microtime(true) + self::PATIENCE;
+        do {
+            $answer = curl_init("http://127.0.0.1:{$port}/status") ?: throw new RuntimeException('curl did not start');
+            curl_setopt_array($answer, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+            if (microtime(true) > $until) {
+                throw new RuntimeException("Nothing answers at port {$port}");
+            }
+        } while (curl_exec($answer) === false);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    private function close(): void
+    {
+        try {
+            $this->driver->quit();
+        } finally {
+            foreach ($this->processes as $process) {
+                proc_terminate($process);
+            }
+        }
+    }
+}

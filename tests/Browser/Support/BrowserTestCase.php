@@ -1,0 +1,16 @@
+<?php
+
+namespace Tests\Browser\Support;
+
+use PHPUnit\Framework\TestCase;
+
+abstract class BrowserTestCase extends TestCase
+{
+    protected Browser $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser = Browser::fresh();
+    }
+}
