@@ -94,11 +94,11 @@ final readonly class Setout
                 continue;
             }
             if (! $after->has($finding->code) && array_diff($after->codes(Severity::Stop), $stops) === []) {
-                $proved[] = new Cure($cure->says, $cure->changes, $this->effect($after));
+                $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
             }
         }
 
-        return $proved;
+        return array_values($proved);
     }
 
     public function after(Cure $cure): Document

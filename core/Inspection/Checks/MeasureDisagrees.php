@@ -12,6 +12,8 @@ use YokeLine\Measure\Length;
 /** Readings of one thing that differ by more than a wall does. */
 final class MeasureDisagrees implements Check
 {
+    private const DIFFERS_MM = 12;
+
     public function look(Sight $sight): iterable
     {
         $survey = $sight->plan->doorway->survey;
@@ -21,11 +23,12 @@ final class MeasureDisagrees implements Check
             'survey.floor.readings' => ['floor level', array_map(fn (FloorReading $at) => $at->level, $survey->floor), '.level'],
         ];
         foreach ($readings as $path => [$name, $lengths, $key]) {
-            foreach ($this->odd($lengths) as $i => $off) {
+            $i = $this->odd($lengths);
+            if ($i !== null) {
                 yield new Finding(
                     'measure-disagrees', Severity::Settle, 'Measure '.$name.' '.($i + 1).' again',
-                    "{$sight->say($lengths[$i])} is {$sight->say($off)} away from its neighbours.",
-                    "{$path}[{$i}]{$key}", ['off' => $off, 'reading' => $lengths[$i]],
+                    "{$sight->say($lengths[$i])} differs from what stands beside it by more than {$sight->say(Length::mm(self::DIFFERS_MM))}.",
+                    "{$path}[{$i}]{$key}", ['reading' => $lengths[$i]],
                     [$sight->cure('Leave '.$sight->say($lengths[$i]).' out', ["{$path}[{$i}]" => null])],
                 );
 
@@ -35,21 +38,23 @@ final class MeasureDisagrees implements Check
     }
 
     /**
-     * A reading is odd where it differs from every neighbour by more than 12.
+     * A reading is odd where it differs from every neighbour by more than that; of several, the one furthest from the middle one of all.
      *
      * @param  list<Length>  $lengths
-     * @return array<int, Length> place in the list => least difference from a neighbour
      */
-    private function odd(array $lengths): array
+    private function odd(array $lengths): ?int
     {
-        $odd = [];
+        $sorted = array_map(fn (Length $length) => $length->nm, $lengths);
+        sort($sorted);
+        $middle = $sorted[intdiv(max(0, count($sorted) - 1), 2)] ?? 0;
+        $odd = null;
         foreach ($lengths as $i => $length) {
             $away = array_map(fn (Length $other) => $other->minus($length)->absolute(), array_values(array_filter([$lengths[$i - 1] ?? null, $lengths[$i + 1] ?? null])));
-            if ($away !== [] && Length::least(...$away)->isOver(Length::mm(12))) {
-                $odd[$i] = Length::least(...$away);
+            if ($away !== [] && Length::least(...$away)->isOver(Length::mm(self::DIFFERS_MM)) && ($odd === null || abs($length->nm - $middle) > abs($lengths[$odd]->nm - $middle))) {
+                $odd = $i;
             }
         }
 
-        return array_reverse($odd, true);
+        return $odd;
     }
 }

@@ -19,7 +19,8 @@ final class RailHasRoom implements Check
         $wall = $sight->plan->room->wall;
         $past = Length::greatest($wall->low->minus($least->low), $least->high->minus($wall->high), $least->length()->minus($wall->length()));
         $other = $sight->brief->opens === Opens::Left ? 'right' : 'left';
-        $ways = [$sight->cure("Open it to the {$other}", ['brief.opens' => $other]), ...$sight->otherKits()];
+        $overlap = $sight->rules->sideOverlap->minus($sight->up($past));
+        $ways = [$sight->cure("Overlap {$sight->say($overlap)} past the jambs", ['brief.rules.side_overlap' => $overlap]), $sight->cure("Open it to the {$other}", ['brief.opens' => $other]), ...$sight->otherKits()];
         if ($sight->isShort(Length::zero(), $past)) {
             yield new Finding('rail-room', Severity::Stop, "The rail lacks {$sight->sayShort($past)} of wall", "Wheels, stops and margins need {$sight->sayShort($rail->least->total)} of rail.", 'survey.wall.to', ['short' => $past, 'needed' => $rail->least->total], $ways);
         } elseif (! $rail->canBeHad) {

@@ -1,0 +1,103 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\KitReader;
+use YokeLine\Format\SchemaCheck;
+use YokeLine\Format\UnreadableFile;
+
+/** @return array<string, string> */
+function problems(callable $reading): array
+{
+    try {
+        $reading();
+    } catch (UnreadableFile $problem) {
+        return $problem->problems;
+    }
+
+    return [];
+}
+
+function schema(): SchemaCheck
+{
+    return new SchemaCheck((string) file_get_contents(__DIR__.'/../../../public/schema/doorway-v1.schema.json'));
+}
+
+test('what a document does not know it keeps and gives back', function () {
+    $json = '{"format":"yoke-line/doorway","version":1,"survey":{"colour":{},"list":[],"wall":{"from":0,"note":"x"}},"brief":{}}';
+
+    expect(Document::fromJson($json)->with('survey.wall.from', 5)->toJson())->toBe(str_replace('"from":0', '"from":5', $json));
+});
+
+test('a change leaves the document it was made from as it was', function () {
+    $before = Doorways::document();
+    $json = $before->toJson();
+    $before->with('survey.studs[3].x', 1)->without('survey.floor.readings[0]');
+
+    expect($before->toJson())->toBe($json);
+});
+
+test('a place past the end of a list is added to it, and one taken out closes up', function () {
+    $document = Document::of(['list' => [['x' => 1]]])->with('list[7].x', 2);
+    expect($document->toJson())->toBe('{"list":[{"x":1},{"x":2}]}');
+
+    expect($document->without('list[0]')->toJson())->toBe('{"list":[{"x":2}]}');
+});
+
+test('changes are told place by place', function () {
+    $before = Doorways::document();
+    $after = $before->with('survey.wall.ceiling', 2600)->with('brief.rules.park', 3);
+
+    expect($before->changesTo($after))->toBe(['survey.wall.ceiling' => ['before' => 2655, 'after' => 2600], 'brief.rules.park' => ['before' => 0, 'after' => 3]]);
+});
+
+test('every example passes the published schema', function (string $name) {
+    expect(problems(fn () => schema()->check(Doorways::document($name))))->toBe([]);
+})->with(['kiln-room', 'glaze-store', 'packing-loft', 'clay-store', 'wedging-room']);
+
+test('a new doorway, with nothing measured, passes the published schema', function (string $units) {
+    expect(problems(fn () => schema()->check(Document::fromJson((string) file_get_contents(__DIR__."/../../../resources/doorways/new-{$units}.json")))))->toBe([]);
+})->with(['mm', 'in']);
+
+test('the schema names the place and what is wanted there', function (string $place, mixed $value, string $says) {
+    $found = problems(fn () => schema()->check(Doorways::document(changes: [$place => $value])));
+
+    expect($found)->toHaveKey($place)->and($found[$place])->toContain($says);
+})->with([
+    ['survey.studs[3].x', ['a'], 'A length'], ['survey.opening.was', 'gone', 'One of none, hinged-in'], ['survey.opening.width', 5, 'A list'],
+    ['brief.hang', 'triple', 'One of single'], ['survey.wall', 'here', 'An object'], ['name', 7, 'Text'], ['survey.hazards', 'none', 'A list'],
+]);
+
+test('a file of another kind or version is refused for that alone', function () {
+    expect(problems(fn () => schema()->check(Document::of(['format' => 'other', 'version' => 1]))))->toHaveKeys(['format'])
+        ->and(problems(fn () => DoorwayReader::read(Document::of(['format' => 'yoke-line/doorway', 'version' => 2]))))->toHaveKeys(['version'])
+        ->and(problems(fn () => Document::fromJson('{nope')))->toHaveKeys([''])
+        ->and(problems(fn () => Document::fromJson('[1]')))->toHaveKeys(['']);
+});
+
+test('the reader gathers every problem by its place', function () {
+    $found = problems(fn () => DoorwayReader::read(Doorways::document(changes: ['survey.wall.to' => 'far', 'survey.studs[1].width' => -3, 'brief.leaf.thickness' => '0'])));
+
+    expect(array_keys($found))->toBe(['survey.wall.to', 'survey.studs[1].width', 'brief.leaf.thickness']);
+});
+
+test('what cannot be is refused at its place', function (array $changes, string $place) {
+    expect(problems(fn () => DoorwayReader::read(Doorways::document(changes: $changes))))->toHaveKey($place);
+})->with([
+    'a wall that ends before it begins' => [['survey.wall.to' => -5], 'survey.wall.to'],
+    'an opening past the wall' => [['survey.opening.left' => 3000], 'survey.opening.left'],
+    'an opening before the wall' => [['survey.wall.from' => 1000], 'survey.opening.left'],
+    'two floor readings at one place' => [['survey.floor.readings[4]' => ['x' => 900, 'level' => 1]], 'survey.floor.readings[4].x'],
+    'a reading of no width' => [['survey.opening.width[0]' => 0], 'survey.opening.width[0]'],
+]);
+
+test('a shelf is read whole, and a kit that lacks a number says which', function () {
+    expect(array_keys(Doorways::kits()))->toHaveCount(5);
+
+    expect(problems(fn () => KitReader::read(Doorways::shelf()->without('kits[1].rise')->with('kits[2].rail.lengths', []))))->toHaveKeys(['kits[1].rise', 'kits[2].rail.lengths']);
+});
+
+test('two kits of one id are refused', function () {
+    expect(problems(fn () => KitReader::read(Doorways::shelf()->with('kits[1].id', 'flat-40-strap'))))->toHaveKey('kits[1].id');
+});

@@ -1,0 +1,132 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Inspection\Cautions;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Verdict;
+use YokeLine\Setout;
+
+/** A doorway that shows each finding: its code, the changes that bring it, and kits changed for it. */
+dataset('faults', fn () => [
+    'measure-disagrees' => ['measure-disagrees', ['survey.opening.width' => [862, 884, 861]]],
+    'leaf-clearance' => ['leaf-clearance', ['survey.opening.casing.thickness' => 27]],
+    'leaf-clearance, touching' => ['leaf-clearance', ['survey.opening.casing.thickness' => 36]],
+    'guide-window, narrow leaf' => ['guide-window', ['brief.leaf.width' => 955]],
+    'guide-window, parked past' => ['guide-window', ['brief.rules.park' => 20]],
+    'guide-bite' => ['guide-bite', ['brief.rules.gap' => 18]],
+    'travel-cut' => ['travel-cut', ['survey.wall.to' => 2700]],
+    'passage, parked short' => ['passage', ['brief.rules.park' => -40]],
+    'passage, none' => ['passage', ['survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
+    'headroom' => ['headroom', ['survey.wall.ceiling' => 2240, 'brief.backing' => 'direct', 'brief.leaf.height' => 2138]],
+    'top-gap' => ['top-gap', ['brief.kit' => 'tight'], ['tight' => ['rise' => 22]]],
+    'header-casing' => ['header-casing', ['brief.leaf.height' => 2074]],
+    'header-ceiling' => ['header-ceiling', ['survey.wall.ceiling' => 2280, 'brief.header.width' => 184]],
+    'header-short' => ['header-short', ['brief.header.align' => 'on-casing', 'brief.leaf.height' => 2200]],
+    'header-short, narrow' => ['header-short', ['brief.header.width' => 50]],
+    'rail-room' => ['rail-room', ['survey.wall.from' => 845]],
+    'rail-room, not cut' => ['rail-room', ['brief.kit' => 'fixed'], ['fixed' => ['rail.lengths' => [1525], 'rail.cuttable' => false]]],
+    'shut-room' => ['shut-room', ['survey.wall.from' => 850]],
+    'leaf-thickness, thick' => ['leaf-thickness', ['brief.leaf.thickness' => 52]],
+    'leaf-thickness, thin' => ['leaf-thickness', ['brief.leaf.thickness' => 28]],
+    'leaf-mass' => ['leaf-mass', ['brief.leaf.mass_kg' => 70, 'brief.kit' => 'round-25-strap']],
+    'leaf-mass, assumed' => ['leaf-mass', ['brief.kit' => 'weak'], ['weak' => ['capacity_kg' => 30]]],
+    'kit-cannot-hang' => ['kit-cannot-hang', ['brief.kit' => 'flat-40-bypass']],
+    'pull-reach' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'flush', 'width' => 60, 'height' => 180, 'projection' => 0]]]],
+    'pull-reach, proud' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'bar', 'width' => 20, 'height' => 200, 'projection' => 40]], 'brief.leaf.stile' => 140]],
+    'soft-close-room, narrow' => ['soft-close-room', ['survey.opening.width' => [600], 'brief.leaf.width' => 700]],
+    'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
+    'jump-disc-fouls, trigger' => ['jump-disc-fouls', ['brief.kit' => 'short-catch'], ['short-catch' => ['soft_close.catch_length' => 70]]],
+    'jump-disc-fouls, plate' => ['jump-disc-fouls', ['brief.kit' => 'flat-40-top']],
+    'leaf-narrow' => ['leaf-narrow', ['brief.leaf.width' => 914]],
+    'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
+    'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
+    'hanger-solid' => ['hanger-solid', ['brief.leaf.stile' => 80]],
+]);
+
+/** @param  array<string, array<string, mixed>>  $kits */
+function faulty(array $changes, array $kits): Setout
+{
+    $shelf = Doorways::kits();
+    foreach ($kits as $id => $numbers) {
+        $shelf[$id] = Doorways::kit('flat-40-strap', $numbers);
+    }
+
+    return Setout::of(Doorways::document(changes: $changes), $shelf);
+}
+
+function found(Setout $setout, string $code): Finding
+{
+    $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === $code));
+    expect($found)->not->toBeEmpty("{$code} is among: ".implode(', ', array_map(fn (Finding $finding) => $finding->code, $setout->findings)));
+
+    return $found[0];
+}
+
+test('a fault is found and says where it is', function (string $code, array $changes, array $kits = []) {
+    $finding = found(faulty($changes, $kits), $code);
+
+    expect($finding->severity)->not->toBe(Severity::Ok)->and($finding->where)->not->toBe('')->and($finding->says)->not->toBe('');
+})->with('faults');
+
+test('every cure that is offered takes its finding away and brings no new stop', function (string $code, array $changes, array $kits = []) {
+    $setout = faulty($changes, $kits);
+    $stops = array_filter($setout->findings, fn (Finding $finding) => $finding->severity === Severity::Stop);
+    $cures = found($setout, $code)->cures;
+    expect($cures)->not->toBeEmpty();
+    foreach ($cures as $cure) {
+        $after = Setout::quick($setout->after($cure), $kits === [] ? Doorways::kits() : [...Doorways::kits(), ...array_map(fn (array $numbers) => Doorways::kit('flat-40-strap', $numbers), $kits)]);
+        $newStops = array_diff(array_column(array_filter($after->findings, fn (Finding $finding) => $finding->severity === Severity::Stop), 'code'), array_column($stops, 'code'));
+
+        expect($after->has($code))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
+    }
+})->with('faults');
+
+test('a floor out of level is said with the gap it makes', function () {
+    $finding = found(Doorways::setout(), 'floor-falls');
+
+    expect($finding->numbers['fall']->toMm())->toBe(9.0)->and($finding->numbers['gap_max']->toMm())->toBe(21.0)->and($finding->more)->toContain("2\u{202f}200");
+});
+
+test('a doorway without floor readings is not called settled', function () {
+    expect(found(Doorways::setout(changes: ['survey.floor.readings' => []]), 'survey-incomplete')->severity)->toBe(Severity::Settle);
+});
+
+test('a half-told reading counts for nothing and is asked for', function () {
+    expect(found(Doorways::setout(changes: ['survey.floor.readings[4]' => ['x' => 3000]]), 'survey-incomplete')->where)->toBe('survey.floor.readings[4].level');
+});
+
+test('a half-measured doorway says what to measure next', function () {
+    $setout = Doorways::setout('wedging-room');
+
+    expect($setout->verdict())->toBe(Verdict::Unmeasured)
+        ->and(array_keys($setout->missing()))->toBe(['survey.wall.ceiling', 'survey.opening.height[0]'])
+        ->and(found($setout, 'survey-incomplete')->says)->toContain('ceiling');
+});
+
+test('an unknown kit is a finding that every kit that hangs the door cures', function () {
+    expect(count(found(Doorways::setout(changes: ['brief.kit' => 'gone']), 'kit-unknown')->cures))->toBeGreaterThanOrEqual(2);
+});
+
+test('the checks allow what a tape can be off, and no more', function () {
+    expect(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26])->has('leaf-clearance'))->toBeFalse()
+        ->and(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26.1])->has('leaf-clearance'))->toBeTrue();
+});
+
+test('the verdict is the gravest finding', function (string $doorway, Verdict $verdict) {
+    expect(Doorways::setout($doorway)->verdict())->toBe($verdict);
+})->with([['clay-store', Verdict::Fits], ['kiln-room', Verdict::ToSettle], ['packing-loft', Verdict::Stopped], ['wedging-room', Verdict::Unmeasured]]);
+
+test('the gravest findings come first', function () {
+    $ranks = array_map(fn (Finding $finding) => $finding->severity->rank(), Doorways::setout('packing-loft')->findings);
+    $sorted = $ranks;
+    sort($sorted);
+
+    expect($ranks)->toBe($sorted);
+});
+
+test('cautions name the mass, and what is special to this doorway', function () {
+    $said = implode(' ', Cautions::of(Doorways::plan(changes: ['brief.leaf.mass_kg' => 61, 'brief.leaf.construction' => ['kind' => 'softwood', 'glass_m2' => 0.4], 'survey.hazards' => [['kind' => 'cable', 'x' => [100, 110], 'y' => [0, 2000]]]])));
+
+    expect($said)->toContain('61 kg')->toContain('3 people')->toContain('safety glass')->toContain('cable or pipe in this wall')->toContain('heated');
+});

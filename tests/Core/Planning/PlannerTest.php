@@ -1,0 +1,239 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Doorway\FloorReading;
+use YokeLine\Format\PlanWriter;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Floor;
+use YokeLine\Planning\NotYetMeasured;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Slide;
+
+uses(Eris\TestTrait::class);
+
+/** Every number of a plan, flat: place => value. */
+function flat(array $values, string $place = ''): array
+{
+    $flat = [];
+    foreach ($values as $key => $value) {
+        $flat += is_array($value) ? flat($value, "{$place}.{$key}") : ["{$place}.{$key}" => $value];
+    }
+
+    return $flat;
+}
+
+function mm(Length $length): float
+{
+    return $length->toMm();
+}
+
+test('the kiln room comes out as expected, to a millionth', function () {
+    $expected = json_decode((string) file_get_contents(__DIR__.'/../Support/kiln-room.plan.json'), true);
+    $plan = flat(PlanWriter::write(Doorways::plan(), []));
+    foreach (flat($expected) as $place => $value) {
+        expect($plan)->toHaveKey($place)->and($plan[$place])->toEqualWithDelta($value, 1e-6, $place);
+    }
+});
+
+test('the glaze store, in inches and opening left, comes out as worked by hand', function () {
+    $plan = Doorways::plan('glaze-store');
+
+    expect(mm($plan->rail->span->low))->toBe(680.35)
+        ->and(mm($plan->rail->span->high))->toBe(2380.35)
+        ->and(array_map(mm(...), $plan->rail->holes))->toBe([770.35, 1277.016667, 1783.683333, 2290.35])
+        ->and(mm($plan->layout->width->size->total))->toBe(863.6)
+        ->and(mm($plan->yokeLine()))->toBe(2115.2125);
+});
+
+test('the least stock size that serves is taken, a millimetre short at the most', function (mixed $stock, float $width) {
+    expect(mm(Doorways::plan(changes: ['brief.leaf.stock_widths' => $stock])->layout->width->size->total))->toBe($width);
+})->with([[[900, 959, 1000], 959.0], [[900, 958.9, 1000], 1000.0], [[900], 960.0], [[], 960.0]]);
+
+test('a made-to-order size is rounded up by the units of the document', function () {
+    expect(mm(Doorways::plan('glaze-store', ['brief.leaf.stock_widths' => []])->layout->width->size->total))->toBe(847.725)
+        ->and(mm(Doorways::plan(changes: ['brief.leaf.stock_heights' => []])->heights->leaf->size->total))->toBe(2139.0);
+});
+
+test('stock that is higher than the room is passed over', function () {
+    $plan = Doorways::plan(changes: ['brief.leaf.stock_heights' => [2200], 'survey.wall.ceiling' => 2300]);
+
+    expect(mm($plan->heights->leaf->size->total))->toBe(2139.0)->and($plan->heights->leaf->origin)->toBe('made to order');
+});
+
+test('the backing rules the needed height as the header is aligned', function (array $changes, float $needed) {
+    expect(mm(Doorways::plan(changes: $changes)->heights->leaf->needed->total))->toEqualWithDelta($needed, 1e-6);
+})->with([
+    'centred' => [[], 2138.011494],
+    'rail low' => [['brief.header.align' => 'rail-low', 'brief.header.reveal' => 25], 2113.011494],
+    'on the casing' => [['brief.header.align' => 'on-casing'], 2098.011494],
+    'direct' => [['brief.backing' => 'direct'], 2084.011494],
+    'cover' => [['brief.rules.head_overlap' => 150], 2189.011494],
+]);
+
+test('the wall cuts the travel and with it the passage', function () {
+    $plan = Doorways::plan(changes: ['survey.wall.to' => 2700]);
+
+    expect(mm($plan->layout->run->travel->total))->toBe(853.0)
+        ->and(mm($plan->layout->run->wanted->total))->toBe(912.0)
+        ->and(mm($plan->layout->passage->total))->toBe(805.0);
+});
+
+test('travel and passage are never below nothing', function () {
+    $plan = Doorways::plan(changes: ['survey.wall.to' => 1780]);
+
+    expect(mm($plan->layout->run->travel->total))->toBe(0.0)->and(mm($plan->layout->passage->total))->toBe(0.0)
+        ->and($plan->layout->run->wanted->total->isPositive())->toBeTrue();
+});
+
+test('a rail that no stock serves is cut to the next five millimetres', function () {
+    $kit = Doorways::kit('flat-40-strap', ['rail.lengths' => [1525, 1830]]);
+    $plan = Doorways::plan(kit: $kit);
+
+    expect(mm($plan->rail->length->total))->toBe(1915.0)->and($plan->rail->pieces)->toBe(1)->and($plan->rail->origin)->toBe('cut');
+});
+
+test('a long rail comes in equal pieces with holes at both sides of each joint', function () {
+    $plan = Doorways::plan(kit: Doorways::kit('flat-40-strap', ['rail.splice_over' => 1800]));
+    $joint = mm($plan->rail->span->middle());
+
+    expect($plan->rail->pieces)->toBe(2)
+        ->and(array_map(mm(...), $plan->rail->holes))->toContain($joint - 60, $joint + 60);
+});
+
+test('a guide gets no place in a window that is too short for it', function () {
+    $plan = Doorways::plan(changes: ['brief.leaf.width' => 955]);
+
+    expect($plan->guide->at)->toBeNull()->and(mm($plan->guide->shortfall))->toBe(5.0)
+        ->and(mm($plan->guide->window->length()))->toBe(33.0);
+});
+
+test('a roller on the wall clears the casing', function () {
+    expect(mm(Doorways::plan(changes: ['brief.kit' => 'flat-40-top'])->guide->window->low))->toBe(1839.0);
+});
+
+test('an obstacle counts where the leaf sweeps past it, and only there', function (array $obstacle, float $proud) {
+    expect(mm(Doorways::plan(changes: ['survey.obstacles' => [$obstacle + ['name' => 'shelf', 'kind' => 'shelf']]])->depth->proud->total))->toBe($proud);
+})->with([
+    'behind the open leaf' => [['x' => [2500, 2600], 'y' => [1000, 1100], 'projection' => 44], 44.0],
+    'past its end' => [['x' => [2800, 2900], 'y' => [1000, 1100], 'projection' => 44], 19.0],
+    'over its top' => [['x' => [2500, 2600], 'y' => [2200, 2300], 'projection' => 44], 19.0],
+]);
+
+test('the head is the highest of its heights from the floor below each', function () {
+    expect(mm(Doorways::plan(changes: ['survey.opening.height' => [2053]])->heights->head->total))->toEqualWithDelta(2052.997701, 1e-6);
+});
+
+test('the floor is straight between readings, flat beyond, and level without any', function () {
+    $floor = Floor::under([new FloorReading(Length::mm(100), Length::mm(0)), new FloorReading(Length::mm(300), Length::mm(4))], new Span(Length::mm(0), Length::mm(250)));
+
+    expect(array_map(fn (int $x) => mm($floor->at(Length::mm($x))), [0, 100, 200, 250, 300, 900]))->toBe([-3.0, -3.0, -1.0, 0.0, 1.0, 1.0])
+        ->and(mm($floor->fall()))->toBe(3.0)
+        ->and(mm(Floor::under([], new Span(Length::zero(), Length::mm(9)))->at(Length::mm(5))))->toBe(0.0);
+});
+
+test('a half-measured survey says what is missing instead of planning', function () {
+    expect(fn () => Doorways::plan('wedging-room'))->toThrow(NotYetMeasured::class, 'ceiling');
+});
+
+test('the mirror image of a doorway has the mirror image of its plan', function () {
+    $this->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        $mirror = Doorways::plan(changes: mirrorOf($changes));
+        $flip = fn (Span $span) => $span->mirrored();
+
+        expect($mirror->layout->run->closed())->toEqual($flip($plan->layout->run->closed()))
+            ->and($mirror->layout->run->open())->toEqual($flip($plan->layout->run->open()))
+            ->and($mirror->rail->span)->toEqual($flip($plan->rail->span))
+            ->and($mirror->guide->window)->toEqual($flip($plan->guide->window))
+            ->and($mirror->header?->span)->toEqual($plan->header === null ? null : $flip($plan->header->span))
+            ->and($mirror->layout->passage->total)->toEqual($plan->layout->passage->total)
+            ->and(abs($mirror->yokeLine()->nm - $plan->yokeLine()->nm))->toBeLessThanOrEqual(2);
+    });
+});
+
+test('the shut leaf covers what it must, to the tape', function () {
+    $this->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        $must = $plan->layout->covering->span();
+        $shut = $plan->layout->run->closed();
+        $open = max(0, $shut->low->nm - $must->low->nm) + max(0, $must->high->nm - $shut->high->nm);
+
+        expect($open)->toBeLessThanOrEqual(1_000_000);
+    });
+});
+
+test('a rail lies inside the wall, is long enough where the wall is, and its holes lie in it', function () {
+    $this->forAll(Doorways::any())->then(function (array $changes) {
+        $rail = Doorways::plan(changes: $changes)->rail;
+        $wall = Doorways::plan(changes: $changes)->room->wall;
+        $holes = array_map(fn (Length $hole) => $hole->nm, $rail->holes);
+
+        expect($rail->span->low->nm)->toBeGreaterThanOrEqual($wall->low->nm)
+            ->and($rail->span->high->nm)->toBeLessThanOrEqual($wall->high->nm)
+            ->and($rail->length->total->nm)->toBeGreaterThanOrEqual(min($rail->least->total->nm, $wall->length()->nm))
+            ->and(min($holes))->toBeGreaterThanOrEqual($rail->span->low->nm)
+            ->and(max($holes))->toBeLessThanOrEqual($rail->span->high->nm);
+        $sorted = $holes;
+        sort($sorted);
+        expect($holes)->toBe($sorted);
+    });
+});
+
+test('the leaf never leaves its floor and never sinks into it', function () {
+    $this->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        foreach ($plan->floor->places() as $x) {
+            expect($plan->gapAt($x)->nm)->toBeGreaterThanOrEqual($plan->heights->gap->low->nm)->toBeLessThanOrEqual($plan->heights->gap->high->nm);
+        }
+    });
+});
+
+test('between two frames of the slide every number is straight', function () {
+    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        $frames = Slide::frames($plan);
+        for ($i = 1; $i < count($frames); $i++) {
+            $middle = Slide::frame($plan, $frames[$i - 1]['by']->plus($frames[$i]['by'])->half());
+            foreach (['leading', 'trailing', 'gapLeading', 'gapTrailing', 'passage', 'covered'] as $name) {
+                expect(abs($middle[$name]->nm - $frames[$i - 1][$name]->plus($frames[$i][$name])->half()->nm))->toBeLessThanOrEqual(3, $name);
+            }
+        }
+    });
+});
+
+test('the slide ends at the passage that the plan gives', function () {
+    $this->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        $frames = Slide::frames($plan);
+
+        expect($frames[0]['by']->isZero())->toBeTrue()
+            ->and(end($frames)['passage'])->toEqual($plan->layout->passage->total);
+    });
+});
+
+test('every sum of a plan adds up to its number', function () {
+    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
+        foreach (Doorways::plan(changes: $changes)->sums() as $key => $sum) {
+            if ($sum->kind === 'sum') {
+                expect(array_sum(array_map(fn ($term) => $term->sign * $term->value->nm, $sum->terms())))->toBe($sum->total->nm, $key);
+            }
+        }
+    });
+});
+
+/** @param  array<string, mixed>  $changes */
+function mirrorOf(array $changes): array
+{
+    $opening = $changes['survey.opening'];
+    $right = $opening['left'] + max($opening['width']);
+
+    return [
+        ...$changes,
+        'survey.wall.from' => -$changes['survey.wall.to'],
+        'survey.wall.to' => -$changes['survey.wall.from'],
+        'survey.opening' => [...$opening, 'left' => -$right, 'height' => array_reverse($opening['height']), 'casing' => [...$opening['casing'], 'left' => $opening['casing']['right'], 'right' => $opening['casing']['left']]],
+        'survey.floor.readings' => array_map(fn (array $at) => ['x' => -$at['x'], 'level' => $at['level']], $changes['survey.floor.readings']),
+        'brief.opens' => $changes['brief.opens'] === 'left' ? 'right' : 'left',
+    ];
+}

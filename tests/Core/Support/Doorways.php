@@ -1,0 +1,95 @@
+<?php
+
+namespace Tests\Core\Support;
+
+use Eris\Generator;
+use Eris\Generators;
+use YokeLine\Doorway\Kit;
+use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\KitReader;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Planner;
+use YokeLine\Setout;
+
+/** Doorways to test with: the demo's, changed as a test needs. */
+final class Doorways
+{
+    /** @return array<string, Kit> */
+    public static function kits(): array
+    {
+        static $kits = null;
+
+        return $kits ??= KitReader::read(self::shelf());
+    }
+
+    public static function shelf(): Document
+    {
+        return Document::fromJson((string) file_get_contents(__DIR__.'/../../../resources/kits/kits.json'));
+    }
+
+    /** @param  array<string, mixed>  $changes place => value, null to take it out */
+    public static function document(string $name = 'kiln-room', array $changes = []): Document
+    {
+        $document = Document::fromJson((string) file_get_contents(__DIR__."/../../../database/demo/{$name}.json"));
+        foreach ($changes as $place => $value) {
+            $document = $value === null ? $document->without($place) : $document->with($place, $value);
+        }
+
+        return $document;
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function plan(string $name = 'kiln-room', array $changes = [], ?Kit $kit = null): Plan
+    {
+        $doorway = DoorwayReader::read(self::document($name, $changes));
+
+        return Planner::plan($doorway, $kit ?? self::kits()[$doorway->brief->kit]);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    public static function setout(string $name = 'kiln-room', array $changes = []): Setout
+    {
+        return Setout::of(self::document($name, $changes), self::kits());
+    }
+
+    /** A kit of the shelf with some of its numbers changed. @param  array<string, mixed>  $changes place in the kit => value */
+    public static function kit(string $id, array $changes): Kit
+    {
+        $shelf = self::shelf();
+        $at = array_search($id, array_column((array) $shelf->get('kits'), 'id'), true);
+        foreach ($changes as $place => $value) {
+            $shelf = $shelf->with("kits[{$at}].{$place}", $value);
+        }
+
+        return KitReader::read($shelf)[$id];
+    }
+
+    /** Any doorway that an installer could meet, as changes to the kiln room. */
+    public static function any(): Generator
+    {
+        return Generators::map(
+            fn (array $n) => [
+                'survey.wall.from' => $n['left'] - $n['before'],
+                'survey.wall.to' => $n['left'] + $n['width'] + $n['after'],
+                'survey.wall.ceiling' => $n['height'] + $n['over'],
+                'survey.opening' => ['left' => $n['left'], 'width' => [$n['width'], $n['width'] - $n['off']], 'height' => [$n['height'], $n['height'] + $n['off']], 'casing' => ['left' => $n['casing'], 'right' => $n['casing'] + 7, 'head' => $n['casing'], 'thickness' => 18]],
+                'survey.floor.readings' => [['x' => $n['left'] - 200, 'level' => $n['off']], ['x' => $n['left'] + 301, 'level' => -$n['fall']], ['x' => $n['left'] + 1607, 'level' => $n['fall'] - 3]],
+                'brief.opens' => $n['opens'],
+                'brief.rules.cover' => $n['cover'],
+                'brief.rules.surplus' => $n['surplus'],
+                'brief.rules.park' => $n['park'],
+                'brief.header.align' => $n['align'],
+                'brief.backing' => $n['backing'],
+                'brief.kit' => $n['kit'],
+            ],
+            Generators::associative([
+                'left' => Generators::choose(600, 2500), 'before' => Generators::choose(150, 1500), 'after' => Generators::choose(150, 2500),
+                'width' => Generators::choose(600, 1200), 'height' => Generators::choose(1900, 2300), 'over' => Generators::choose(150, 700),
+                'off' => Generators::choose(0, 11), 'fall' => Generators::choose(-9, 9), 'casing' => Generators::choose(0, 110), 'park' => Generators::choose(-60, 60),
+                'opens' => Generators::elements('left', 'right'), 'cover' => Generators::elements('opening', 'casing', 'just-enough'), 'surplus' => Generators::elements('trailing', 'leading', 'even'),
+                'align' => Generators::elements('centred', 'rail-low', 'on-casing'), 'backing' => Generators::elements('header', 'direct'), 'kit' => Generators::elements('flat-40-strap', 'round-25-strap', 'flat-40-top', 'round-22-free'),
+            ]),
+        );
+    }
+}
