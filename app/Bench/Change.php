@@ -6,7 +6,6 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
-use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\UnreadableFile;
 
 /**
@@ -38,9 +37,9 @@ final readonly class Change
                 return [new Notice("The list changed while you typed, so your entry was not laid on it. It is kept as revision {$kept->number}; enter it again at its place.")];
             }
             $document = $this->on($head->document);
-            DoorwayReader::read($document);
+            $setout = $doorway->plan($document);
             if (! $document->equals($head->document)) {
-                $doorway->record($document, $this->what, $this->who, $this->browser, $head->id);
+                $doorway->moveTo($doorway->keep($document, $this->what, $this->who, $this->browser, $head->id), $setout);
             }
 
             return $this->notices($foreign, $based);

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
 use YokeLine\Setout;
 
 /**
@@ -66,7 +67,7 @@ final class Doorway extends Model
     {
         return DB::transaction(function () use ($document, $what, $who, $browser, $parent) {
             $revision = $this->keep($document, $what, $who, $browser, $parent);
-            $this->moveTo($revision);
+            $this->moveTo($revision, $this->plan($document));
 
             return $revision;
         });
@@ -80,9 +81,15 @@ final class Doorway extends Model
         return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who, 'browser' => $browser]);
     }
 
-    public function moveTo(Revision $revision): void
+    /** @throws UnreadableFile */
+    public function plan(Document $document): Setout
     {
-        $setout = Setout::quick($revision->document, app(Shelf::class)->kits());
+        return Setout::quick($document, app(Shelf::class)->kits());
+    }
+
+    /** Makes a revision the current one, and takes from it what lists show. */
+    public function moveTo(Revision $revision, Setout $setout): void
+    {
         $this->name = $setout->doorway->name;
         $this->verdict = $setout->verdict()->value;
         $this->summary = $setout->summary();
@@ -111,7 +118,7 @@ final class Doorway extends Model
     private function step(?Revision $to): bool
     {
         if ($to !== null) {
-            $this->moveTo($to);
+            $this->moveTo($to, $this->plan($to->document));
         }
 
         return $to !== null;

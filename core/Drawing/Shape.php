@@ -10,7 +10,7 @@ namespace YokeLine\Drawing;
 final readonly class Shape
 {
     /**
-     * @param  'rect'|'line'|'polyline'|'polygon'|'circle'|'text'|'g'  $kind
+     * @param  'rect'|'line'|'polyline'|'polygon'|'path'|'circle'|'text'|'g'  $kind
      * @param  Attributes  $attributes
      * @param  list<Shape>  $inside
      */
@@ -36,6 +36,16 @@ final readonly class Shape
     public static function area(string $layer, array $points): self
     {
         return new self('polygon', $layer, ['points' => self::points($points)]);
+    }
+
+    /**
+     * Many strokes as one shape, such as the divisions of a tape.
+     *
+     * @param  list<array{float, float, float, float}>  $lines  x1, y1, x2, y2
+     */
+    public static function lines(string $layer, array $lines): self
+    {
+        return new self('path', $layer, ['d' => implode('', array_map(fn (array $at) => 'M'.round($at[0], 2).' '.round($at[1], 2).'L'.round($at[2], 2).' '.round($at[3], 2), $lines))]);
     }
 
     public static function circle(string $layer, float $x, float $y, float $radius): self

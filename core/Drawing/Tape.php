@@ -27,13 +27,15 @@ final readonly class Tape
         $px = $this->px;
         $bottom = $top + self::BLADE * $px;
         $shapes = [Shape::box('tape', $wall->low->toMm(), $top, $wall->length()->toMm(), self::BLADE * $px)];
+        $ticks = [];
         foreach ($this->divisions($wall) as [$at, $name]) {
             $x = $at->toMm();
-            $shapes[] = Shape::line('tape-tick', $x, $top, $x, $top + ($name === '' ? 5 : 8) * $px);
+            $ticks[] = [$x, $top, $x, $top + ($name === '' ? 5 : 8) * $px];
             if ($name !== '') {
                 $shapes[] = Shape::text('tape-number', $x + 2 * $px, $bottom - 3 * $px, 10 * $px, $name);
             }
         }
+        $shapes[] = Shape::lines('tape-tick', $ticks);
         $texts = array_map(fn (Mark $mark) => $this->write->show($mark->at), $marks);
         $sizes = array_map(fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) + 6 * $px, $marks, $texts);
         $centres = Labels::spread(array_map(fn (Mark $mark) => $mark->at->toMm(), $marks), $sizes);
@@ -58,13 +60,15 @@ final readonly class Tape
         $px = $this->px;
         $left = $x - self::BLADE * $px;
         $shapes = [Shape::box('tape', $left, -$top->toMm(), self::BLADE * $px, $top->toMm())];
+        $ticks = [];
         foreach ($this->divisions(new Span(Length::zero(), $top)) as [$at, $name]) {
             $y = -$at->toMm();
-            $shapes[] = Shape::line('tape-tick', $x, $y, $x - ($name === '' ? 5 : 8) * $px, $y);
+            $ticks[] = [$x, $y, $x - ($name === '' ? 5 : 8) * $px, $y];
             if ($name !== '' && $at->isPositive()) {
                 $shapes[] = Shape::group('tape-number', [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)], ['transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)']);
             }
         }
+        $shapes[] = Shape::lines('tape-tick', $ticks);
         $height = 26 * $px;
         $centres = Labels::spread(array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)), array_fill(0, count($marks), $height), -$top->toMm() - 24 * $px);
         foreach (array_reverse($marks) as $i => $mark) {

@@ -28,12 +28,17 @@ final class LengthReader
     public static function read(mixed $written, Unit $unit): Length
     {
         return match (true) {
-            is_int($written) => self::fromText((string) $written, $unit),
+            is_int($written) => self::whole($written, $unit),
             // A JSON number: its shortest decimal text is what was written in the file.
             is_float($written) && is_finite($written) => self::fromText(self::plainDecimal($written), $unit),
             is_string($written) => self::fromText($written, $unit),
             default => throw UnreadableLength::notANumber(),
         };
+    }
+
+    private static function whole(int $written, Unit $unit): Length
+    {
+        return abs($written) <= intdiv(self::LONGEST_NM, self::NM_PER[$unit->value]) ? Length::nm($written * self::NM_PER[$unit->value]) : throw UnreadableLength::tooLong((string) $written);
     }
 
     private static function plainDecimal(float $written): string
@@ -44,8 +49,8 @@ final class LengthReader
     private static function fromText(string $written, Unit $unit): Length
     {
         $said = trim(strtr($written, self::SPELLINGS));
-        if (ctype_digit($said) && strlen($said) <= 5 && $unit === Unit::Millimetre) {
-            return self::number(['plain' => $said], 'mm', $written);
+        if (ctype_digit($said) && strlen($said) <= self::MOST_DIGITS) {
+            return self::whole((int) $said, $unit);
         }
         if ($said === '') {
             throw UnreadableLength::nothingWritten();

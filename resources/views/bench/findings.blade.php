@@ -1,5 +1,5 @@
 @php($setout = $bench->setout)
-@php($url = route('changes', [$doorway, $bench->station->value]))
+@php([$url, $why] = [route('changes', [$doorway, $bench->station->value]), url("doorways/{$doorway->id}/why").'/'])
 <div class="verdict verdict-{{ $setout->verdict()->value }}" aria-live="polite">
   <h2><x-severity :of="$setout->verdict()->value" />{{ $setout->verdict()->says() }}</h2>
   <p>{{ $bench->toSettle() }}</p>
@@ -37,7 +37,7 @@
       <thead><tr><th scope="col">What</th><th scope="col">{{ $setout->write->unit->value }}</th></tr></thead>
       <tbody>
         @foreach ($setout->plan->sums() as $key => $sum)
-          <tr><th scope="row">{{ $sum->name }}</th><td><button type="button" class="number" data-why="{{ route('why', [$doorway, $key]) }}">{{ $setout->write->show($sum->total) }}</button></td></tr>
+          <tr><th scope="row">{{ $sum->name }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $setout->write->show($sum->total) }}</button></td></tr>
         @endforeach
         @foreach (YokeLine\Marks\RunningMarks::along($setout->plan) as $mark)
           <tr><th scope="row">Along: {{ $mark->name }}{{ str_ends_with($mark->id, '-l') ? ', left' : (str_ends_with($mark->id, '-r') ? ', right' : '') }}</th><td>{{ $setout->write->show($mark->at) }}</td></tr>

@@ -1,6 +1,7 @@
+@php($why = url("doorways/{$doorway->id}/why").'/')
 <footer class="strip">
   @foreach ($bench->readOut() as $key => [$what, $number])
-    <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ route('why', [$doorway, $key]) }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>
+    <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ $why.$key }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>
   @endforeach
   @if ($bench->setout->plan)
     @php($travel = $bench->setout->plan->layout->run->travel->total)

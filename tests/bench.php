@@ -1,0 +1,128 @@
+<?php
+
+/*
+ * ./yoke bench: how fast it is, as medians and ratios of one run on one machine.
+ * Pages are asked of a server of their own, in turn, so that a drift of the machine falls on all alike.
+ */
+
+use Tests\Browser\Support\Browser;
+use Tests\Core\Support\Doorways;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Planning\Planner;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const ROUNDS = 60;
+
+/** @param  list<float>  $times */
+function median(array $times): float
+{
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+}
+
+/**
+ * Runs each in turn, ROUNDS times after a warm-up.
+ *
+ * @param  array<string, callable(): mixed>  $works
+ * @return array<string, float> medians in milliseconds
+ */
+function inTurn(array $works, int $rounds = ROUNDS): array
+{
+    $times = [];
+    for ($round = -8; $round < $rounds; $round++) {
+        foreach ($works as $name => $work) {
+            $from = hrtime(true);
+            $work();
+            $took = (hrtime(true) - $from) / 1e6;
+            if ($round >= 0) {
+                $times[$name][] = $took;
+            }
+        }
+    }
+
+    return array_map(median(...), $times);
+}
+
+function row(string $what, string $measured, string $wanted, bool $holds): void
+{
+    printf("%-58s %14s   %-18s %s\n", $what, $measured, $wanted, $holds ? 'holds' : 'DOES NOT HOLD');
+}
+
+/** The core. */
+foreach (['kiln-room', 'glaze-store'] as $name) {
+    $doorway = DoorwayReader::read(Doorways::document($name));
+    $kit = Doorways::kits()[$doorway->brief->kit];
+    $ms = inTurn(['plan' => fn () => Planner::plan($doorway, $kit)], 400)['plan'];
+    row("plan of one doorway, {$name}", sprintf('%.2f ms', $ms), 'under 3 ms', $ms < 3);
+}
+
+/** Pages, over the wire. */
+$browser = Browser::fresh();
+$jar = tempnam(sys_get_temp_dir(), 'jar');
+$ask = function (string $path, ?array $post = null, array $headers = []) use ($browser, $jar): string {
+    $curl = curl_init($browser->url.$path);
+    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => $headers, CURLOPT_ENCODING => 'gzip']);
+    if ($post !== null) {
+        curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($post));
+    }
+    $body = (string) curl_exec($curl);
+    $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+    curl_close($curl);
+
+    return $status === 200 ? $body : throw new RuntimeException("{$path} answered {$status}");
+};
+preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/doorways/1/leaf'), $token);
+$gap = 12;
+$base = fn (string $page) => preg_match('/id="base" name="base" value="(\d+)"/', $page, $found) === 1 ? $found[1] : '';
+$at = $base($ask('/doorways/1/leaf'));
+$medians = inTurn([
+    'empty' => fn () => $ask('/empty'),
+    'bench, kiln room' => fn () => $ask('/doorways/1/leaf'),
+    'bench, glaze store' => fn () => $ask('/doorways/2/rail'),
+    'one field' => function () use ($ask, $token, &$gap, &$at, $base) {
+        $gap = $gap === 12 ? 11 : 12;
+        $at = $base($ask('/doorways/1/leaf/changes', ['place' => 'brief.rules.gap', 'value' => (string) $gap, 'base' => $at], ["X-CSRF-TOKEN: {$token[1]}", 'HX-Request: true']));
+    },
+]);
+row('an empty Blade page', sprintf('%.1f ms', $medians['empty']), '', true);
+foreach (['bench, kiln room' => 3.0, 'bench, glaze store' => 3.0, 'one field' => 2.5] as $name => $most) {
+    $ratio = $medians[$name] / $medians['empty'];
+    row("{$name}, against the empty page", sprintf('%.1f ms = %.2f x', $medians[$name], $ratio), "at most {$most} x", $ratio <= $most);
+}
+
+/** What a first visit loads, each file compressed once. */
+$page = $ask('/doorways/1/leaf');
+preg_match_all('#/build/assets/[\w.-]+\.(?:css|js)#', $page, $linked);
+$weight = strlen((string) gzencode($page));
+foreach (array_unique($linked[0]) as $path) {
+    $file = $ask($path);
+    $weight += strlen((string) gzencode($file));
+    preg_match_all('#/build/assets/[\w.-]+\.woff2#', $file, $fonts);
+    foreach (array_unique($fonts[0]) as $font) {
+        $weight += strlen($ask($font));
+    }
+}
+row('first load of the bench, compressed, fonts included', sprintf('%.0f kB', $weight / 1000), 'under 350 kB', $weight < 350_000);
+
+/** The slide, in the browser. */
+$browser->visit('/doorways/1/leaf');
+$browser->driver->manage()->timeouts()->setScriptTimeout(30);
+$frames = $browser->driver->executeAsyncScript(<<<'JS'
+    const done = arguments[arguments.length - 1];
+    const range = document.querySelector('#slide');
+    const travel = Number(range.max);
+    const stamps = [];
+    const step = (now) => {
+        stamps.push(now);
+        range.value = Math.abs(((now / 2) % (2 * travel)) - travel);
+        range.dispatchEvent(new Event('input', { bubbles: true }));
+        stamps.length < 180 ? requestAnimationFrame(step) : done(stamps.slice(1).map((t, i) => t - stamps[i]));
+    };
+    requestAnimationFrame(step);
+JS);
+$rate = 1000 / (array_sum($frames) / count($frames));
+$slow = count(array_filter($frames, fn (float $ms) => $ms > 20.5));
+row('sliding, over 179 frames', sprintf('%.0f frames/s', $rate), 'at least 50', $rate >= 50);
+row('frames of it that took over 20 ms', (string) $slow, '', true);
