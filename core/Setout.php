@@ -37,10 +37,19 @@ final readonly class Setout
      */
     public static function of(Document $document, array $kits, ?Unit $shown = null): self
     {
-        $setout = self::quick($document, $kits, $shown);
-        $proved = array_map(fn (Finding $finding) => $finding->withCures($setout->proved($finding, $kits)), $setout->findings);
+        return self::quick($document, $kits, $shown)->withProvedCures($kits);
+    }
 
-        return new self($document, $setout->doorway, $setout->plan, $proved, $setout->write);
+    /**
+     * With only those cures that do take their finding away and bring no new stop.
+     *
+     * @param  array<string, Kit>  $kits  by id
+     */
+    public function withProvedCures(array $kits): self
+    {
+        $proved = array_map(fn (Finding $finding) => $finding->withCures($this->proved($finding, $kits)), $this->findings);
+
+        return new self($this->document, $this->doorway, $this->plan, $proved, $this->write);
     }
 
     /** @return array<string, string> what to measure or choose next, place => what; [] once there is a plan */
@@ -58,7 +67,12 @@ final readonly class Setout
      */
     public static function quick(Document $document, array $kits, ?Unit $shown = null): self
     {
-        $doorway = DoorwayReader::read($document);
+        return self::planned($document, DoorwayReader::read($document), $kits, $shown);
+    }
+
+    /** @param  array<string, Kit>  $kits */
+    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown): self
+    {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
             $kit = $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
@@ -89,7 +103,10 @@ final readonly class Setout
         $proved = [];
         foreach ($finding->cures as $cure) {
             try {
-                $after = self::quick($this->after($cure), $kits, $this->write->unit);
+                $document = $this->after($cure);
+                $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
+                $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
+                $after = self::planned($document, $doorway, $kits, $this->write->unit);
             } catch (UnreadableFile) {
                 continue;
             }

@@ -26,14 +26,18 @@ final readonly class Bench
 
     public Typed $typed;
 
+    /** Where this doorway's pages are. */
+    public string $url;
+
     /**
      * @param  array<string, array{typed: string, says: string}>  $refused  what was typed and could not be taken, by place
      * @param  list<Notice>  $notices
      */
     public function __construct(public Doorway $doorway, public Station $station, ?Unit $units, public array $refused = [], public array $notices = [])
     {
+        $this->url = "/doorways/{$doorway->id}";
         $this->kits = app(Shelf::class)->kits();
-        $this->setout = Setout::of($doorway->revision->document, $this->kits, $units);
+        $this->setout = $doorway->setout($units)->withProvedCures($this->kits);
         $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
     }
 

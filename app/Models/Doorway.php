@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
 /**
@@ -32,6 +33,8 @@ final class Doorway extends Model
 
     /** @var array<string, string> */
     protected $casts = ['archived_at' => 'datetime'];
+
+    private ?Setout $setout = null;
 
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
@@ -87,12 +90,24 @@ final class Doorway extends Model
         return Setout::quick($document, app(Shelf::class)->kits());
     }
 
+    /** The current revision set out, said in the units asked for; worked once while nothing changes. */
+    public function setout(?Unit $shown): Setout
+    {
+        $document = $this->revision->document;
+        if ($this->setout?->document !== $document || $this->setout->write->unit !== ($shown ?? $this->setout->doorway->units)) {
+            $this->setout = Setout::quick($document, app(Shelf::class)->kits(), $shown);
+        }
+
+        return $this->setout;
+    }
+
     /** Makes a revision the current one, and takes from it what lists show. */
     public function moveTo(Revision $revision, Setout $setout): void
     {
         $this->name = $setout->doorway->name;
         $this->verdict = $setout->verdict()->value;
         $this->summary = $setout->summary();
+        $this->setout = $setout;
         $this->revision_id = $revision->id;
         $this->setRelation('revision', $revision);
         $this->save();

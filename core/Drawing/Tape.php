@@ -28,8 +28,7 @@ final readonly class Tape
         $bottom = $top + self::BLADE * $px;
         $shapes = [Shape::box('tape', $wall->low->toMm(), $top, $wall->length()->toMm(), self::BLADE * $px)];
         $ticks = [];
-        foreach ($this->divisions($wall) as [$at, $name]) {
-            $x = $at->toMm();
+        foreach ($this->divisions($wall) as [$x, $name]) {
             $ticks[] = [$x, $top, $x, $top + ($name === '' ? 5 : 8) * $px];
             if ($name !== '') {
                 $shapes[] = Shape::text('tape-number', $x + 2 * $px, $bottom - 3 * $px, 10 * $px, $name);
@@ -62,9 +61,9 @@ final readonly class Tape
         $shapes = [Shape::box('tape', $left, -$top->toMm(), self::BLADE * $px, $top->toMm())];
         $ticks = [];
         foreach ($this->divisions(new Span(Length::zero(), $top)) as [$at, $name]) {
-            $y = -$at->toMm();
+            $y = -$at;
             $ticks[] = [$x, $y, $x - ($name === '' ? 5 : 8) * $px, $y];
-            if ($name !== '' && $at->isPositive()) {
+            if ($name !== '' && $at > 0) {
                 $shapes[] = Shape::group('tape-number', [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)], ['transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)']);
             }
         }
@@ -83,13 +82,16 @@ final readonly class Tape
         return $shapes;
     }
 
-    /** @return list<array{Length, string}> every division, with its number where it carries one */
+    /** @return list<array{float, string}> every division, with its number where it carries one */
     private function divisions(Span $span): array
     {
         [$step, $numbered] = $this->write->unit === Unit::Inch ? [Length::nm(6 * Length::NM_PER_INCH), 4] : [Length::mm(100), 5];
+        $first = $span->low->roundedUpTo($step);
+        $from = intdiv($first->nm, $step->nm);
+        $to = $from + intdiv($span->high->nm - $first->nm, $step->nm);
         $divisions = [];
-        for ($at = $span->low->roundedUpTo($step), $i = intdiv($at->nm, $step->nm); ! $at->isOver($span->high); $at = $at->plus($step), $i++) {
-            $divisions[] = [$at, $i % $numbered === 0 && $at->plus($step->times(2))->isUnder($span->high) ? $this->write->show($at) : ''];
+        for ($i = $from; $i <= $to; $i++) {
+            $divisions[] = [$i * $step->toMm(), $i % $numbered === 0 && $i < $to - 1 ? $this->write->show($step->times($i)) : ''];
         }
 
         return $divisions;

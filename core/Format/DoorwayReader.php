@@ -39,8 +39,12 @@ final class DoorwayReader
 
     private function __construct(private readonly Fields $at) {}
 
-    /** @throws UnreadableFile */
-    public static function read(Document $document): Doorway
+    /**
+     * @param  ?Survey  $known  the document's survey where it has been read before
+     *
+     * @throws UnreadableFile
+     */
+    public static function read(Document $document, ?Survey $known = null): Doorway
     {
         if ($document->get('format') !== 'yoke-line/doorway') {
             throw UnreadableFile::wrongFormat('yoke-line/doorway', $document->get('format'));
@@ -52,7 +56,7 @@ final class DoorwayReader
         $fields = new Fields($document, $units);
         $fields->choice('units', $units);
         $reader = new self($fields);
-        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $reader->survey(), $reader->brief());
+        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $known ?? $reader->survey(), $reader->brief());
         $fields->settle();
 
         return $doorway;

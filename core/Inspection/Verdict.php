@@ -10,6 +10,17 @@ enum Verdict: string
     case ToSettle = 'to-settle';
     case Fits = 'fits';
 
+    /** The severity whose sign it is shown with. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Unmeasured => Severity::Note->value,
+            self::Stopped => Severity::Stop->value,
+            self::ToSettle => Severity::Settle->value,
+            self::Fits => Severity::Ok->value,
+        };
+    }
+
     public function says(): string
     {
         return match ($this) {

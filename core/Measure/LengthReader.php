@@ -82,7 +82,7 @@ final class LengthReader
 
     private static function feetAndInches(string $body, string $written): ?Length
     {
-        if (preg_match('/^(?<feet>\d+(?:\.\d*)?|\.\d+)\s*(?:\'|ft\.?)\s*-?\s*(?:'.self::NUMBER.')\s*(?:"|in\.?)?$/i', $body, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (strpbrk($body, "'fF") === false || preg_match('/^(?<feet>\d+(?:\.\d*)?|\.\d+)\s*(?:\'|ft\.?)\s*-?\s*(?:'.self::NUMBER.')\s*(?:"|in\.?)?$/i', $body, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             return null;
         }
 

@@ -14,7 +14,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
-use YokeLine\Setout;
 
 final class BenchController
 {
@@ -41,7 +40,7 @@ final class BenchController
 
     public function why(Request $request, Doorway $doorway, string $key): View
     {
-        $setout = Setout::quick($doorway->revision->document, app(Shelf::class)->kits(), Editor::of($request)->units);
+        $setout = $doorway->setout(Editor::of($request)->units);
 
         return view('bench.why', ['sum' => $setout->plan?->sums()[$key] ?? abort(404), 'write' => $setout->write]);
     }
@@ -53,7 +52,7 @@ final class BenchController
             return [$place => null];
         }
         $kits = app(Shelf::class)->kits();
-        $setout = Setout::quick($doorway->revision->document, $kits, Editor::of($request)->units);
+        $setout = $doorway->setout(Editor::of($request)->units);
         $field = Station::field($setout, $kits, $place) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
         $typed = new Typed($setout->write->unit, $setout->doorway->units);
         $said = $request->has('nudge')

@@ -1,4 +1,4 @@
-@php($url = route('changes', [$doorway, $bench->station->value]))
+@php($url = "{$bench->url}/{$bench->station->value}/changes")
 <div class="fields">
 @foreach ($bench->groups() as $group)
   <fieldset>
@@ -8,7 +8,29 @@
         <span class="row-label" @if (count($row->fields) > 1) aria-hidden="true" @endif>@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{{ $row->label }}</label>@else{{ $row->label }}@endif</span>
         <span class="row-fields">
         @foreach ($row->fields as $field)
-          @include('bench.field')
+          @php([$id, $value, $bad] = [$field->id(), $bench->value($field), isset($bench->refused[$field->place])])
+          @php($vals = json_encode(['place' => $field->place]))
+          @if ($field->kind === 'choice')
+            <span class="choice" role="group" aria-label="{{ $field->label }}">
+              @foreach ($field->options as $option => $says)
+                <button type="button" @if ($loop->first) id="{{ $id }}" @endif hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'value' => $option])' aria-pressed="{{ ($value ?: $field->grey) === (string) $option ? 'true' : 'false' }}">{{ $says }}</button>
+              @endforeach
+            </span>
+          @elseif ($field->kind === 'select')
+            <select id="{{ $id }}" name="value" class="form-select" aria-label="{{ $field->label }}" hx-post="{{ $url }}" hx-trigger="change" hx-vals='{{ $vals }}'>
+              @foreach ($field->options as $option => $says)
+                <option value="{{ $option }}" @selected(($value ?: $field->grey) === (string) $option)>{{ $says }}</option>
+              @endforeach
+            </select>
+          @else
+            <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $bench->isOverruled($field), 'is-list' => $field->kind === 'lengths'])>
+              @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
+              <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $bench->setout->write->unit->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $bench->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
+              @if ($bench->isOverruled($field))
+                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="Let go: back to {{ $bench->grey($field) }} or what is worked out"><span aria-hidden="true">↺</span><span class="visually-hidden">Let {{ lcfirst($field->label) }} go</span></button>
+              @endif
+            </span>
+          @endif
         @endforeach
         @if ($row->remove)
           <button type="button" class="take-out" hx-post="{{ $url }}" hx-vals='@json(['place' => $row->remove, 'remove' => 1])' title="Take {{ lcfirst($row->label) }} out"><span aria-hidden="true">×</span><span class="visually-hidden">Take {{ lcfirst($row->label) }} out</span></button>

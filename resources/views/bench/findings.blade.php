@@ -1,7 +1,7 @@
 @php($setout = $bench->setout)
-@php([$url, $why] = [route('changes', [$doorway, $bench->station->value]), url("doorways/{$doorway->id}/why").'/'])
+@php([$url, $why] = ["{$bench->url}/{$bench->station->value}/changes", "{$bench->url}/why/"])
 <div class="verdict verdict-{{ $setout->verdict()->value }}" aria-live="polite">
-  <h2><x-severity :of="$setout->verdict()->value" />{{ $setout->verdict()->says() }}</h2>
+  <h2><svg class="sign sign-{{ $setout->verdict()->sign() }}" aria-hidden="true"><use href="#sign-{{ $setout->verdict()->sign() }}"/></svg>{{ $setout->verdict()->says() }}</h2>
   <p>{{ $bench->toSettle() }}</p>
 </div>
 @foreach ($bench->notices as $notice)
@@ -14,10 +14,10 @@
 <ol class="findings">
   @foreach ($setout->findings as $finding)
     <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code }}">
-      <x-severity :of="$finding->severity->value" />
+      <svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg>
       <div>
         <h3><span class="visually-hidden">{{ ['stop' => 'Stop:', 'settle' => 'To settle:', 'note' => 'Note:', 'ok' => 'Fine:'][$finding->severity->value] }}</span>
-          @if ($finding->where)<a href="{{ route('bench', [$doorway, $bench->stationOf($finding)->value]) }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $finding->says }}</a>@else{{ $finding->says }}@endif</h3>
+          @if ($finding->where)<a href="{{ $bench->url }}/{{ $bench->stationOf($finding)->value }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $finding->says }}</a>@else{{ $finding->says }}@endif</h3>
         @if ($finding->more)<p>{{ $finding->more }}</p>@endif
         @if ($finding->cures)
           <ul class="cures">

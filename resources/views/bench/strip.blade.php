@@ -1,4 +1,4 @@
-@php($why = url("doorways/{$doorway->id}/why").'/')
+@php($why = "{$bench->url}/why/")
 <footer class="strip">
   @foreach ($bench->readOut() as $key => [$what, $number])
     <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ $why.$key }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>

@@ -1,33 +1,33 @@
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs" title="All jobs"><x-mark /></a>
+  <a class="home" href="/" aria-label="All jobs" title="All jobs"><x-mark /></a>
   <div class="whose">
     <h1>{{ $doorway->name }}</h1>
-    <a href="{{ route('jobs') }}">{{ $doorway->job->name }}</a>
+    <a href="/">{{ $doorway->job->name }}</a>
   </div>
   <nav class="stations" aria-label="Stations of the work">
     @foreach (App\Bench\Station::cases() as $station)
       @php($done = $station->isDone($bench->setout))
-      <a href="{{ route('bench', [$doorway, $station->value]) }}" @class(['station', 'is-here' => $station === $bench->station, 'is-done' => $done]) @if ($station === $bench->station) aria-current="step" @endif>
+      <a href="{{ $bench->url }}/{{ $station->value }}" @class(['station', 'is-here' => $station === $bench->station, 'is-done' => $done]) @if ($station === $bench->station) aria-current="step" @endif>
         <span class="wheels" aria-hidden="true"><i></i><i></i></span>{{ $station->label() }}@if ($done)<span class="visually-hidden">, settled</span>@endif
       </a>
     @endforeach
     @if ($bench->setout->plan)
-      <a href="{{ route('sheet', $doorway) }}" @class(['station', 'is-done' => App\Bench\Station::Rail->isDone($bench->setout)])><span class="wheels" aria-hidden="true"><i></i><i></i></span>Sheet</a>
+      <a href="{{ $bench->url }}/sheet" @class(['station', 'is-done' => App\Bench\Station::Rail->isDone($bench->setout)])><span class="wheels" aria-hidden="true"><i></i><i></i></span>Sheet</a>
     @else
       <span class="station is-off" title="There is a sheet once there is a plan"><span class="wheels" aria-hidden="true"><i></i><i></i></span>Sheet</span>
     @endif
   </nav>
   <div class="tools">
     <div class="pair" role="group" aria-label="History">
-      <button type="button" id="undo" hx-post="{{ route('undo', $doorway) }}" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->revision->parent_id === null)>Undo</button>
-      <button type="button" id="redo" hx-post="{{ route('redo', $doorway) }}" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->next() === null)>Redo</button>
+      <button type="button" id="undo" hx-post="{{ $bench->url }}/undo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->revision->parent_id === null)>Undo</button>
+      <button type="button" id="redo" hx-post="{{ $bench->url }}/redo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->next() === null)>Redo</button>
     </div>
-    <form class="pair" method="post" action="{{ route('editor') }}" aria-label="Units">
+    <form class="pair" method="post" action="/editor" aria-label="Units">
       @csrf
       @foreach (['mm', 'in'] as $unit)
         <button name="units" value="{{ $unit }}" aria-pressed="{{ $bench->setout->write->unit->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>
       @endforeach
     </form>
-    <a class="saved" href="{{ route('history', $doorway) }}" title="Every change is kept: see them all">kept {{ $doorway->revision->created_at->format('H:i') }}<br>change {{ $doorway->revision->number }}</a>
+    <a class="saved" href="{{ $bench->url }}/history" title="Every change is kept: see them all">kept {{ $doorway->revision->created_at->format('H:i') }}<br>change {{ $doorway->revision->number }}</a>
   </div>
 </header>

@@ -10,6 +10,12 @@
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
 <body class="{{ $class }}" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
+<svg hidden><defs>
+  <symbol id="sign-stop" viewBox="0 0 16 16"><path d="M5 1h6l4 4v6l-4 4H5l-4-4V5z"/></symbol>
+  <symbol id="sign-settle" viewBox="0 0 16 16"><path d="M8 0l8 8-8 8-8-8z"/></symbol>
+  <symbol id="sign-ok" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6"/></symbol>
+  <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
+</defs></svg>
 {{ $slot }}
 </body>
 </html>

@@ -209,7 +209,7 @@ final class Browser
         $this->artisan('migrate:fresh', '--force', '--quiet');
         $this->artisan('yoke:demo');
         copy("{$this->folder}/test.sqlite", "{$this->folder}/demo.sqlite");
-        $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
+        $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
         $this->answers($port);
     }
 
@@ -244,7 +244,8 @@ final class Browser
     private function start(array $command, ?string $folder, array $environment): void
     {
         $log = ['file', "{$this->folder}/".basename($command[0]).'.log', 'a'];
-        $process = proc_open($command, [1 => $log, 2 => $log], $pipes, $folder, $environment);
+        // In a group of its own, so that its workers can be ended with it.
+        $process = proc_open(['setsid', ...$command], [0 => ['file', '/dev/null', 'r'], 1 => $log, 2 => $log], $pipes, $folder, $environment);
         $this->processes[] = $process ?: throw new RuntimeException("{$command[0]} could not start");
     }
 
@@ -275,7 +276,7 @@ final class Browser
             $this->driver->quit();
         } finally {
             foreach ($this->processes as $process) {
-                proc_terminate($process);
+                posix_kill(-proc_get_status($process)['pid'], SIGTERM);
             }
         }
     }

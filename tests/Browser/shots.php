@@ -1,0 +1,33 @@
+<?php
+
+/* ./yoke shots: one picture of each main view, made from the demo data. */
+
+use Tests\Browser\Support\Browser;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$browser = Browser::fresh();
+$folder = __DIR__.'/../../docs/screenshots';
+array_map(unlink(...), glob("{$folder}/*.png") ?: []);
+
+$views = [
+    'jobs' => ['/', null],
+    'wall-half-measured' => ['/doorways/5/wall', null],
+    'wall' => ['/doorways/2/wall', null],
+    'leaf' => ['/doorways/1/leaf', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))')],
+    'rail' => ['/doorways/4/rail', null],
+    'section' => ['/doorways/3/rail', fn (Browser $b) => $b->click('[data-enlarge="section"]')],
+    'why' => ['/doorways/1/rail', fn (Browser $b) => $b->click('.read.is-yoke')->see('leaf height', '#why')],
+    'history' => ['/doorways/1/history', null],
+];
+foreach ($views as $name => [$path, $then]) {
+    $browser->size(1280, 800)->visit($path);
+    $browser->js('return document.fonts.ready.then(() => true)');
+    if ($then !== null) {
+        $then($browser);
+    }
+    $browser->picture("{$folder}/{$name}.png");
+}
+$browser->size(820, 1180)->visit('/doorways/1/sheet')->picture("{$folder}/sheet.png");
+$browser->size(390, 844)->visit('/doorways/1/leaf')->picture("{$folder}/phone.png");
+echo count($views) + 2, " pictures in docs/screenshots\n";
