@@ -21,7 +21,7 @@ function change(array $with, ?Doorway $doorway = null, string $station = 'leaf')
 }
 
 test('each station shows verdict, drawing and numbers', function (string $station) {
-    $this->get(route('bench', [kilnRoom(), $station]))->assertOk()->assertSee('Fits, once settled.')->assertSee('scene-elevation', false)->assertSee("2\u{202f}191");
+    $this->get(route('bench', [kilnRoom(), $station]))->assertOk()->assertSee('It fits.')->assertSee('scene-elevation', false)->assertSee("2\u{202f}191");
 })->with(['wall', 'leaf', 'rail']);
 
 test('there is no station of another name', function () {

@@ -15,7 +15,7 @@ function demoFile(string $name = 'kiln-room'): string
 }
 
 test('the list shows every doorway with its verdict', function () {
-    $this->get('/')->assertOk()->assertSee('Kiln room')->assertSee('Fits, once settled.')->assertSee("Leaf 965 × 2\u{202f}138")->assertSee('Not enough measured yet.');
+    $this->get('/')->assertOk()->assertSee('Kiln room')->assertSee('It fits.')->assertSee("Leaf 965 × 2\u{202f}138")->assertSee('Not enough measured yet.');
 });
 
 test('a search finds jobs by their own name and by a doorway\'s', function () {

@@ -8,12 +8,9 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
-/** What a floor out of level does to the gap and the tape. */
+/** What a floor out of level does to the gap and the tape; no change of the door cures a floor, so it is a note. */
 final class FloorFalls implements Check
 {
-    /** From here on an eye sees the gap grow. */
-    private const SEEN_MM = 8;
-
     public function look(Sight $sight): iterable
     {
         $plan = $sight->plan;
@@ -23,7 +20,7 @@ final class FloorFalls implements Check
         }
         $low = $plan->floor->lowSpot();
         yield new Finding(
-            'floor-falls', $fall->isUnder(Length::mm(self::SEEN_MM)) ? Severity::Note : Severity::Settle, "Floor falls {$sight->say($fall)} under the leaf",
+            'floor-falls', Severity::Note, "Floor falls {$sight->say($fall)} under the leaf",
             "Gap grows from {$sight->say($plan->heights->gap->low)} to {$sight->say($plan->heights->gap->high)} at {$sight->say($low)}; the tape reads {$sight->say($plan->tapeUp($low))} there for the same line.",
             'survey.floor.readings[0].x', ['fall' => $fall, 'gap_max' => $plan->heights->gap->high, 'at' => $low],
         );

@@ -115,7 +115,7 @@ test('the checks allow what a tape can be off, and no more', function () {
 
 test('the verdict is the gravest finding', function (string $doorway, Verdict $verdict) {
     expect(Doorways::setout($doorway)->verdict())->toBe($verdict);
-})->with([['clay-store', Verdict::Fits], ['kiln-room', Verdict::ToSettle], ['packing-loft', Verdict::Stopped], ['wedging-room', Verdict::Unmeasured]]);
+})->with([['kiln-room', Verdict::Fits], ['clay-store', Verdict::ToSettle], ['packing-loft', Verdict::Stopped], ['wedging-room', Verdict::Unmeasured]]);
 
 test('the gravest findings come first', function () {
     $ranks = array_map(fn (Finding $finding) => $finding->severity->rank(), Doorways::setout('packing-loft')->findings);
