@@ -16,6 +16,12 @@ htmx.defineExtension('morph', {
     && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement) }),
 });
 
+// Nothing typed is lost when no answer comes: it stays in its field, and one is told.
+for (const event of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+  document.addEventListener(event, () => { document.querySelector('#unanswered').hidden = false; });
+}
+document.addEventListener('htmx:afterSwap', () => { document.querySelector('#unanswered').hidden = true; });
+
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 if (document.querySelector('#bench')) {

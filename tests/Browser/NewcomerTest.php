@@ -81,6 +81,14 @@ test('an arrow key nudges a length by one step', function () {
     expect($browser->value('Floor gap, high spot'))->toBe('13');
 });
 
+test('a change that gets no answer is said to be not kept, and stays in its field', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser->js('const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)');
+    $browser->type('Floor gap, high spot', '9')->see('not kept', '#unanswered');
+
+    expect($browser->value('Floor gap, high spot'))->toBe('9');
+});
+
 test('escape gives the old value back', function () {
     $field = $this->browser->visit('/doorways/1/leaf')->field('Over the head');
     $field->sendKeys('99');

@@ -2,12 +2,14 @@
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 
 /** Both pulls can be taken hold of and meet nothing. */
 final class PullReach implements Check
@@ -17,10 +19,46 @@ final class PullReach implements Check
 
     public function look(Sight $sight): iterable
     {
-        $pull = $sight->brief->wallPull;
-        if ($pull === null) {
-            return;
+        if ($sight->brief->frontPull !== null) {
+            yield from $this->front($sight, $sight->brief->frontPull);
         }
+        if ($sight->brief->wallPull !== null) {
+            yield from $this->wallSide($sight, $sight->brief->wallPull);
+        }
+    }
+
+    /**
+     * The pull towards the room, on the middle of the leading stile, at both ends of the travel.
+     *
+     * @return iterable<Finding>
+     */
+    private function front(Sight $sight, Pull $pull): iterable
+    {
+        $plan = $sight->plan;
+        $run = $plan->layout->run;
+        $high = Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height);
+        foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $leaf) {
+            $middle = $run->fromLeading($leaf, $sight->brief->leaf->stile->half());
+            $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
+            foreach ($plan->room->obstacles as $i => $obstacle) {
+                $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
+                if ($obstacle->projection->isOver($plan->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
+                    yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "survey.obstacles[{$i}].x[0]", ['at' => $middle]);
+                }
+            }
+            $room = Length::least($wide->low->minus($plan->room->wall->low), $plan->room->wall->high->minus($wide->high));
+            $fingers = Length::mm(self::FINGERS_MM);
+            if ($pull->projection->isPositive() && $sight->isShort($room, $fingers)) {
+                $stile = $sight->brief->leaf->stile->plus($sight->up($fingers->minus($room))->times(2));
+                yield new Finding('pull-reach', Severity::Settle, "{$when}, the front pull leaves {$sight->say($room)} to the end of the wall", "A hand wants {$sight->say($fingers)}.", 'brief.leaf.stile', ['room' => $room],
+                    [$sight->cure('A flush front pull', ['brief.pulls.front.kind' => 'flush', 'brief.pulls.front.projection' => Length::zero()]), $sight->cure("Stile {$sight->say($stile)} wide", ['brief.leaf.stile' => $stile])]);
+            }
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function wallSide(Sight $sight, Pull $pull): iterable
+    {
         $clearance = $sight->plan->depth->clearance->total;
         if ($pull->kind !== PullKind::Flush && $sight->isShort($clearance, $pull->projection)) {
             yield new Finding('pull-reach', Severity::Stop, 'The pull on the wall side runs into the jamb', "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.", 'brief.pulls.wall.kind', ['projection' => $pull->projection],

@@ -34,6 +34,7 @@ dataset('faults', fn () => [
     'kit-cannot-hang' => ['kit-cannot-hang', ['brief.kit' => 'flat-40-bypass']],
     'pull-reach' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'flush', 'width' => 60, 'height' => 180, 'projection' => 0]]]],
     'pull-reach, proud' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'bar', 'width' => 20, 'height' => 200, 'projection' => 40]], 'brief.leaf.stile' => 140]],
+    'pull-reach, at the corner' => ['pull-reach', ['survey.wall.from' => 880, 'brief.rules.side_overlap' => 15, 'brief.leaf.stile' => 60, 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]]],
     'soft-close-room, narrow' => ['soft-close-room', ['survey.opening.width' => [600], 'brief.leaf.width' => 700]],
     'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
     'jump-disc-fouls, trigger' => ['jump-disc-fouls', ['brief.kit' => 'short-catch'], ['short-catch' => ['soft_close.catch_length' => 70]]],
@@ -81,6 +82,12 @@ test('every cure that is offered takes its finding away and brings no new stop',
         expect($after->has($code))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
     }
 })->with('faults');
+
+test('a front pull that would run into a shelf is found', function () {
+    $changes = ['survey.obstacles' => [['name' => 'shelf', 'kind' => 'shelf', 'x' => [1800, 1850], 'y' => [900, 1000], 'projection' => 200]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]];
+
+    expect(found(Doorways::setout(changes: $changes), 'pull-reach')->says)->toBe('Open, the front pull meets shelf');
+});
 
 test('a floor out of level is said with the gap it makes', function () {
     $finding = found(Doorways::setout(), 'floor-falls');
