@@ -2,7 +2,6 @@
 
 namespace App;
 
-use Illuminate\Contracts\Cache\Repository;
 use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
 use YokeLine\Format\KitReader;
@@ -14,7 +13,7 @@ final class Shelf
     /** @var ?array<string, Kit> */
     private ?array $kits = null;
 
-    public function __construct(private readonly string $file, private readonly ?Repository $cache = null) {}
+    public function __construct(private readonly string $file) {}
 
     /**
      * @return array<string, Kit> by id
@@ -23,18 +22,6 @@ final class Shelf
      */
     public function kits(): array
     {
-        return $this->kits ??= $this->remembered((string) file_get_contents($this->file));
-    }
-
-    /**
-     * Read once for each content: every page needs every kit, to offer it as a cure.
-     *
-     * @return array<string, Kit>
-     */
-    private function remembered(string $json): array
-    {
-        $read = fn () => KitReader::read(Document::fromJson($json));
-
-        return $this->cache === null ? $read() : $this->cache->rememberForever('kits-'.hash('xxh128', $json), $read);
+        return $this->kits ??= KitReader::read(Document::fromJson((string) file_get_contents($this->file)));
     }
 }

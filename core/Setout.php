@@ -85,7 +85,7 @@ final readonly class Setout
             $findings = [new Finding('survey-incomplete', Severity::Settle, 'Next, measure '.$next[0], $then === [] ? '' : 'Then '.implode('; ', $then).'.', (string) array_key_first($problem->missing))];
         } catch (CannotPlan $problem) {
             $others = array_map(fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]), array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))));
-            $findings = [new Finding($problem->where === 'brief.kit' ? 'kit-unknown' : 'hang-not-planned', Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $problem->where === 'brief.kit' ? $others : [])];
+            $findings = [new Finding('kit-unknown', Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $others)];
         }
 
         return new self($document, $doorway, null, $findings, $write);
@@ -131,7 +131,7 @@ final readonly class Setout
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->plan === null && ! $this->has('kit-unknown') && ! $this->has('hang-not-planned') => Verdict::Unmeasured,
+            $this->plan === null && ! $this->has('kit-unknown') => Verdict::Unmeasured,
             $this->codes(Severity::Stop) !== [] => Verdict::Stopped,
             $this->codes(Severity::Settle) !== [] => Verdict::ToSettle,
             default => Verdict::Fits,
@@ -164,7 +164,7 @@ final readonly class Setout
     private function effect(self $after): string
     {
         $changes = [];
-        foreach (['leaf.width' => 'leaf width', 'leaf.height' => 'leaf height', 'yoke_line' => 'yoke line', 'clear_width' => 'passage', 'rail.length' => 'rail'] as $key => $name) {
+        foreach (['leaf.width' => 'leaf width', 'leaf.height' => 'leaf height', 'yoke_line' => 'yoke line', 'passage.clear' => 'passage', 'rail.length' => 'rail'] as $key => $name) {
             [$was, $is] = [$this->plan?->sums()[$key]->total ?? null, $after->plan?->sums()[$key]->total ?? null];
             if ($is !== null && $was?->nm !== $is->nm) {
                 $changes[] = "{$name} {$this->write->show($is)}";

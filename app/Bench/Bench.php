@@ -13,6 +13,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
 
@@ -116,7 +118,7 @@ final readonly class Bench
             'leaf.height' => ['Leaf high', $say($plan->heights->leaf->size->total)],
             'rail.length' => [$plan->rail->pieces > 1 ? "Rail in {$plan->rail->pieces}" : 'Rail', $say($plan->rail->length->total)],
             ...($plan->header === null ? [] : ['header.bottom' => ['Header foot', $say($plan->header->foot->total)]]),
-            'travel' => ['Travel', $say($plan->layout->run->travel->total)],
+            ...$this->travels($plan),
         ];
     }
 
@@ -127,9 +129,24 @@ final readonly class Bench
         if ($plan === null) {
             return 'null';
         }
-        $frames = array_map(fn (array $frame) => array_map(fn ($value) => $value instanceof Length ? $value->toMm() : $value, $frame), Slide::frames($plan));
+        $number = fn ($value) => $value instanceof Length ? $value->toMm() : $value;
+        $leaves = array_map(fn (LeafRun $run) => [
+            'travel' => $run->travel->total->toMm(),
+            'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $run)),
+        ], $plan->layout->runs);
 
-        return (string) json_encode(['units' => $this->setout->write->unit->value, 'travel' => $plan->layout->run->travel->total->toMm(), 'hasCatch' => $plan->softCloseFits(), 'frames' => $frames]);
+        return (string) json_encode(['units' => $this->setout->write->unit->value, 'hasCatch' => $plan->softCloseFits(), 'leaves' => $leaves]);
+    }
+
+    /** @return array<string, array{string, string}> */
+    private function travels(Plan $plan): array
+    {
+        $travels = [];
+        foreach ($plan->layout->runs as $leaf => $run) {
+            $travels["{$leaf}.travel"] = [$leaf === 'leaf' ? 'Travel' : ucfirst($leaf).' travels', $this->setout->write->show($run->travel->total)];
+        }
+
+        return $travels;
     }
 
     public function stationOf(Finding $finding): Station

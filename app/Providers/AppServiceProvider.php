@@ -3,7 +3,6 @@
 namespace App\Providers;
 
 use App\Shelf;
-use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
@@ -11,7 +10,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Shelf::class, fn () => new Shelf(resource_path('kits/kits.json'), $this->app->make(Repository::class)));
+        $this->app->singleton(Shelf::class, fn () => new Shelf(resource_path('kits/kits.json')));
     }
 
     public function boot(): void

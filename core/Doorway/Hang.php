@@ -8,4 +8,10 @@ enum Hang: string
     case Single = 'single';
     case Biparting = 'biparting';
     case Bypass = 'bypass';
+
+    /** Whether there is but one leaf, so that it matters which way it opens. */
+    public function isSingle(): bool
+    {
+        return $this === self::Single;
+    }
 }

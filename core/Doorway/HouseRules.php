@@ -17,6 +17,8 @@ final readonly class HouseRules
         public Length $headOverlap,
         public Length $endClearance,
         public Length $guideMargin,
+        public Length $meetingGap,
+        public ?Length $midOverlap,
         public ?Length $hangerInset,
         public Length $pullHeight,
         public Length $spacer,

@@ -27,6 +27,8 @@ final readonly class Kit
         public ?JumpDisc $jumpDisc,
         public ?SoftClose $softClose,
         public Span $topGap,
+        public ?Bracket $bracket = null,
+        public ?Length $trackPitch = null,
     ) {}
 
     /** From the top edge of the leaf to the foot of the rail. */

@@ -5,6 +5,7 @@ namespace YokeLine\Drawing;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
 /** The doorway from above, cut through the rail: along the wall true to scale, depth drawn larger so that it can be read. */
@@ -23,7 +24,7 @@ final readonly class Above
 
     private function __construct(private Plan $plan, private LengthWriter $write)
     {
-        $reach = $plan->rail->span->joined($plan->layout->run->sweep());
+        $reach = $plan->rail->span->joined($plan->layout->sweep());
         $this->shown = ($plan->header === null ? $reach : $reach->joined($plan->header->span))->widened(Length::mm(70));
         $this->px = $this->shown->length()->toMm() / (self::WIDE - 56);
     }
@@ -37,13 +38,10 @@ final readonly class Above
     {
         $plan = $this->plan;
         $px = $this->px;
-        $run = $plan->layout->run;
-        $depth = $plan->depth;
+        $depth = $plan->depth();
         $jambs = $plan->room->opening->span();
         $casing = $plan->room->opening->casing;
-        $leaf = fn (string $layer, Span $x) => $this->box($layer, $x, $depth->leafBack->total, $depth->leafFront->total);
         $board = $plan->header->thickness ?? Length::zero();
-        $rail = $depth->rail->total;
         $halfRail = $plan->kit->rail->thickness->half();
 
         $shapes = [
@@ -58,36 +56,40 @@ final readonly class Above
         }
         foreach ($plan->rail->holes as $hole) {
             $half = $plan->kit->standoffBase->half();
-            $shapes[] = $this->box('standoff', new Span($hole->minus($half), $hole->plus($half)), $board, $rail->minus($halfRail));
+            $shapes[] = $this->box('standoff', new Span($hole->minus($half), $hole->plus($half)), $board, $plan->frontDepth()->rail->total->minus($halfRail));
         }
-        $shapes[] = $this->box('rail', $plan->rail->span, $rail->minus($halfRail), $rail->plus($halfRail));
-        $shapes[] = $leaf('ghost', $run->open());
-        $shapes[] = Shape::group('leaf-group', [$leaf('leaf', $run->closed())], ['data-slides' => (string) $run->direction]);
-        if ($plan->guide->at !== null) {
-            $half = $plan->kit->guide->length->half();
-            $shapes[] = $this->box('guide', new Span($plan->guide->at->minus($half), $plan->guide->at->plus($half)), $depth->leafBack->total->plus($plan->thickness->scaled(3, 8)), $depth->leafFront->total->minus($plan->thickness->scaled(3, 8)));
+        foreach ($plan->layout->runs as $name => $run) {
+            $own = $plan->depths[$name];
+            $leaf = fn (string $layer, Span $x) => $this->box($layer, $x, $own->leafBack->total, $own->leafFront->total);
+            $shapes[] = $this->box('rail', $plan->rail->span, $own->rail->total->minus($halfRail), $own->rail->total->plus($halfRail));
+            $shapes[] = $leaf('ghost', $run->open());
+            $shapes[] = Shape::group('leaf-group', [$leaf('leaf', $run->closed())], ['data-slides' => (string) $run->direction, 'data-leaf' => $name]);
+        }
+        foreach ($plan->guides as $guide) {
+            if ($guide->at !== null) {
+                $half = $plan->kit->guide->length->half();
+                $shapes[] = $this->box('guide', new Span($guide->at->minus($half), $guide->at->plus($half)), $depth->leafBack->total->plus($plan->thickness->scaled(3, 8)), $plan->frontDepth()->leafFront->total->minus($plan->thickness->scaled(3, 8)));
+            }
         }
         $shapes = [...$shapes, ...$this->passage($jambs), ...$this->depths()];
 
         $top = -self::WALL_MM * self::DEPTH - 22 * $px;
 
-        return new Scene('above', "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it", $this->shown->low->toMm() - 4 * $px, $top, $this->shown->length()->toMm() + 56 * $px, $depth->leafFront->total->toMm() * self::DEPTH - $top + 34 * $px, $shapes);
+        return new Scene('above', "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it", $this->shown->low->toMm() - 4 * $px, $top, $this->shown->length()->toMm() + 56 * $px, $plan->frontDepth()->leafFront->total->toMm() * self::DEPTH - $top + 34 * $px, $shapes);
     }
 
     /** @return list<Shape> */
     private function passage(Span $jambs): array
     {
         $px = $this->px;
-        $run = $this->plan->layout->run;
-        $open = $run->open();
-        $free = $run->direction === 1 ? new Span($jambs->low, Length::least($open->low, $jambs->high)) : new Span(Length::greatest($open->high, $jambs->low), $jambs->high);
         $y = -self::WALL_MM * self::DEPTH / 2;
-        $shut = $run->closed();
-        $low = $this->plan->depth->leafFront->total->toMm() * self::DEPTH + 13 * $px;
+        $runs = array_values($this->plan->layout->runs);
+        $shut = array_reduce($runs, fn (Span $all, LeafRun $run) => $all->joined($run->closed()), $runs[0]->closed());
+        $low = $this->plan->frontDepth()->leafFront->total->toMm() * self::DEPTH + 13 * $px;
         $shapes = [];
-        if ($free->length()->isPositive()) {
+        foreach ($this->passages($jambs) as [$free, $says]) {
             $shapes[] = Shape::line('dimension', $free->low->toMm(), $y, $free->high->toMm(), $y);
-            $shapes[] = Shape::text('reading', $free->middle()->toMm(), $y - 4 * $px, 12 * $px, "passage {$this->write->show($this->plan->layout->passage->total)}", 'middle');
+            $shapes[] = Shape::text('reading', $free->middle()->toMm(), $y - 4 * $px, 12 * $px, "passage {$says}", 'middle');
         }
         foreach ([[$shut->low, $jambs->low, 'start', $shut->low], [$jambs->high, $shut->high, 'end', $shut->high]] as [$from, $to, $anchor, $at]) {
             $shapes[] = Shape::line('dimension', $from->toMm(), $low - 5 * $px, $to->toMm(), $low - 5 * $px);
@@ -97,13 +99,35 @@ final readonly class Above
         return $shapes;
     }
 
+    /** @return list<array{Span, string}> where one can pass when open, and how wide it is */
+    private function passages(Span $jambs): array
+    {
+        $layout = $this->plan->layout;
+        $found = [];
+        foreach ($layout->passages as $way => $passage) {
+            if ($passage->total->isPositive()) {
+                $from = match (true) {
+                    $way === 'right' => Span::between($jambs->high, $jambs->high->minus($passage->total)),
+                    $layout->meeting !== null => Span::between($layout->runs['left']->open()->high, $layout->runs['right']->open()->low)->cutTo($jambs),
+                    $layout->first()->direction === 1 => Span::from($jambs->low, $passage->total),
+                    default => Span::between($jambs->high->minus($passage->total), $jambs->high),
+                };
+                $found[] = [$from, $this->write->show($passage->total)];
+            }
+        }
+
+        return $found;
+    }
+
     /** @return list<Shape> distances from the wall, beside the drawing */
     private function depths(): array
     {
         $px = $this->px;
-        $depth = $this->plan->depth;
+        $depth = $this->plan->depth();
+        $front = $this->plan->frontDepth();
         $x = $this->shown->high->toMm() + 6 * $px;
-        $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total]];
+        $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total], ...($front === $depth ? [] : [['second rail', $front->rail->total], ['second front', $front->leafFront->total]])];
+        usort($rows, fn (array $a, array $b) => $a[1]->nm <=> $b[1]->nm);
         $wanted = array_map(fn (array $row) => $row[1]->toMm() * self::DEPTH, $rows);
         $centres = Labels::spread($wanted, array_fill(0, count($rows), 13 * $px));
         $shapes = [];

@@ -57,7 +57,7 @@ final readonly class Elevation
             ...$this->studs(),
             ...$this->opening(),
             ...$this->things(),
-            ...($plan === null ? [] : [...$this->carriers($plan), $this->ghost($plan->layout->run, $plan), $this->leaf($plan->layout->run, $plan), ...$this->yokeLine($plan)]),
+            ...($plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan), ...$this->yokeLine($plan)]),
             ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
             ...$tape->up($this->wall->low->toMm() - 8 * $px, $this->ceiling, $plan === null ? [] : RunningMarks::up($plan)),
         ];
@@ -166,15 +166,25 @@ final readonly class Elevation
         foreach ($plan->rail->holes as $hole) {
             $shapes[] = Shape::circle('hole', $hole->toMm(), -$yoke->toMm(), max($plan->kit->rail->holeDiameter->half()->toMm(), 1.6 * $this->px));
         }
-        $middle = $plan->rail->span->middle();
-        foreach ($plan->layout->stops as $face) {
-            // A stop's body lies outside its face.
-            $out = $face->total->isUnder($middle) ? $plan->kit->stop->body->negated() : $plan->kit->stop->body;
-            $shapes[] = $this->box('stop-block', Span::between($face->total, $face->total->plus($out)), $high->widened(Length::mm(8)));
+        foreach ($plan->stopBodies() as $body) {
+            $shapes[] = $this->box('stop-block', $body, $high->widened(Length::mm(8)));
         }
-        if ($plan->guide->at !== null) {
-            $length = $plan->kit->guide->length;
-            $shapes[] = $this->box('guide', Span::from($plan->guide->at->minus($length->half()), $length), new Span($plan->floor->at($plan->guide->at), Length::mm(34)));
+        foreach ($plan->guides as $guide) {
+            if ($guide->at !== null) {
+                $length = $plan->kit->guide->length;
+                $shapes[] = $this->box('guide', Span::from($guide->at->minus($length->half()), $length), new Span($plan->floor->at($guide->at), Length::mm(34)));
+            }
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> the leaf nearest the wall first, behind the others */
+    private function leaves(Plan $plan): array
+    {
+        $shapes = [];
+        foreach ($plan->layout->runs as $name => $run) {
+            array_push($shapes, $this->ghost($run, $plan), $this->leaf($name, $run, $plan));
         }
 
         return $shapes;
@@ -185,7 +195,7 @@ final readonly class Elevation
         return $this->box('ghost', $run->open(), new Span($plan->heights->gap->low, $plan->heights->leafTop()));
     }
 
-    private function leaf(LeafRun $run, Plan $plan): Shape
+    private function leaf(string $name, LeafRun $run, Plan $plan): Shape
     {
         $leaf = $run->closed();
         $foot = $plan->heights->gap->low;
@@ -210,7 +220,7 @@ final readonly class Elevation
         $pull = $run->fromLeading($leaf, $stile->half());
         $shapes[] = $this->box('pull', Span::from($pull->minus(Length::mm(9)), Length::mm(18)), Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)));
 
-        return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction]);
+        return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction, 'data-leaf' => $name]);
     }
 
     /** @return list<Shape> the level line, and what the tape reads up to it where the floor can turn */

@@ -4,6 +4,8 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Depth;
+use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 
 /** A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and beside it the foot with floor and guide. */
@@ -36,7 +38,7 @@ final readonly class Section
         $this->headTo = Length::greatest($plan->header->top->total ?? $plan->yokeLine(), $plan->yokeLine()->plus($plan->kit->rail->height->half(), $plan->kit->hanger->above))->plus(Length::mm(14));
         $this->footTo = Length::mm(self::FOOT_MM);
         $this->px = $this->headTo->minus($this->headFrom)->toMm() / (self::HIGH - self::DEPTHS_PX);
-        $this->aside = $plan->depth->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
+        $this->aside = $plan->frontDepth()->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene
@@ -48,25 +50,20 @@ final readonly class Section
     {
         $px = $this->px;
         $plan = $this->plan;
-        $right = $plan->depth->leafFront->total->toMm() + 22;
+        $right = $plan->frontDepth()->leafFront->total->toMm() + 22;
         $top = $this->y($this->headTo);
         $foot = Shape::group('foot', $this->foot(), ['transform' => 'translate('.round($this->aside, 2).' 0)']);
         $shapes = [...$this->head(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$this->heights($right)];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -self::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + self::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
+        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -self::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + self::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
     }
 
     /** @return list<Shape> */
     private function head(): array
     {
         $plan = $this->plan;
-        $depth = $plan->depth;
         $heights = $plan->heights;
-        $hanger = $plan->kit->hanger;
         $yoke = $plan->yokeLine();
-        $half = $plan->kit->rail->height->half();
-        $rail = $depth->rail->total;
-        $halfRail = $plan->kit->rail->thickness->half();
         $board = $plan->header->thickness ?? Length::zero();
         $head = $heights->head->total;
         $shapes = [$this->box('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), $head, $this->headTo), $this->box('lining', $this->lining()->negated(), Length::zero(), $head, $this->headTo)];
@@ -77,21 +74,40 @@ final readonly class Section
             $shapes[] = $this->box('header', Length::zero(), $board, $plan->header->foot->total, $plan->header->top->total);
         }
         $base = $plan->kit->standoffBase->half();
-        $shapes[] = $this->box('standoff', $board, $rail->minus($halfRail), $yoke->minus($base), $yoke->plus($base));
-        $shapes[] = $this->box('rail', $rail->minus($halfRail), $rail->plus($halfRail), $yoke->minus($half), $yoke->plus($half));
-        $shapes[] = $this->box('leaf', $depth->leafBack->total, $depth->leafFront->total, $this->headFrom, $heights->leafTop());
+        $shapes[] = $this->box('standoff', $board, $plan->frontDepth()->rail->total->minus($plan->kit->rail->thickness->half()), $yoke->minus($base), $yoke->plus($base));
+        foreach ($plan->depths as $depth) {
+            array_push($shapes, ...$this->leafAtHead($depth));
+        }
+        $y = $this->y($yoke);
+        $shapes[] = Shape::line('yoke-line', -self::WALL_MM, $y, $plan->frontDepth()->leafFront->total->toMm() + 22, $y);
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> one leaf with its rail, wheel and strap */
+    private function leafAtHead(Depth $depth): array
+    {
+        $plan = $this->plan;
+        $heights = $plan->heights;
+        $hanger = $plan->kit->hanger;
+        $yoke = $plan->yokeLine();
+        $half = $plan->kit->rail->height->half();
+        $rail = $depth->rail->total;
+        $halfRail = $plan->kit->rail->thickness->half();
         $strap = $depth->leafFront->total;
         $holes = $heights->hangerHoles;
         $strapFoot = $heights->leafTop()->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(20)));
         $wheelTop = $yoke->plus($half, $hanger->above);
-        $shapes[] = $this->box('strap', $strap, $strap->plus($hanger->strapThickness), $strapFoot, $wheelTop->minus($hanger->above->half()));
-        $shapes[] = $this->box('wheel', $rail->minus($halfRail, Length::mm(4)), $rail->plus($halfRail, Length::mm(4)), $yoke->plus($half), $wheelTop);
+        $shapes = [
+            $this->box('rail', $rail->minus($halfRail), $rail->plus($halfRail), $yoke->minus($half), $yoke->plus($half)),
+            $this->box('leaf', $depth->leafBack->total, $depth->leafFront->total, $this->headFrom, $heights->leafTop()),
+            $this->box('strap', $strap, $strap->plus($hanger->strapThickness), $strapFoot, $wheelTop->minus($hanger->above->half())),
+            $this->box('wheel', $rail->minus($halfRail, Length::mm(4)), $rail->plus($halfRail, Length::mm(4)), $yoke->plus($half), $wheelTop),
+        ];
         foreach ($holes as $hole) {
             $y = $this->y($heights->leafTop()->minus($hole));
             $shapes[] = Shape::line('bolt', $depth->leafBack->total->toMm(), $y, $strap->plus($hanger->strapThickness, $hanger->boltHead)->toMm(), $y);
         }
-        $y = $this->y($yoke);
-        $shapes[] = Shape::line('yoke-line', -self::WALL_MM, $y, $depth->leafFront->total->toMm() + 22, $y);
 
         return $shapes;
     }
@@ -100,11 +116,10 @@ final readonly class Section
     private function foot(): array
     {
         $plan = $this->plan;
-        $depth = $plan->depth;
-        $floor = $plan->guide->at === null ? Length::zero() : $plan->floor->at($plan->guide->at);
+        $place = array_values($plan->guides)[0];
+        $floor = $place->at === null ? Length::zero() : $plan->floor->at($place->at);
         $gap = $plan->heights->gap->low;
-        $middle = $depth->leafBack->total->plus($plan->thickness->half());
-        $guide = $plan->kit->guide;
+        $front = $plan->frontDepth()->leafFront->total;
         $shapes = [
             $this->low('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), Length::zero(), $this->footTo),
             $this->low('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->footTo),
@@ -112,24 +127,37 @@ final readonly class Section
         if ($plan->room->baseboard !== null) {
             $shapes[] = $this->low('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->footTo));
         }
-        $shapes[] = $this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->footTo);
+        foreach ($plan->depths as $depth) {
+            array_push($shapes, ...$this->leafAtFoot($depth, $place, $floor));
+        }
+        $shapes[] = $this->low('floor', Length::mm(-self::WALL_MM), $front->plus(Length::mm(22)), $floor->minus(Length::mm(14)), $floor);
+
+        $x = $front->toMm() + 6 * $this->px;
+        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$plan->kit->guide->style->needsGroove() ? 'bite' : 'hold', $place->hold->total, $gap->plus($place->hold->total)]];
+        foreach ($rows as $i => [$name, $length, $at]) {
+            $y = -$at->toMm() - 14 * $this->px * $i;
+            $shapes[] = Shape::line('leader', $front->toMm(), -$at->toMm(), $x, $y);
+            $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, "{$this->write->show($length)} {$name}");
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> one leaf with its guide */
+    private function leafAtFoot(Depth $depth, GuidePlace $place, Length $floor): array
+    {
+        $gap = $this->plan->heights->gap->low;
+        $guide = $this->plan->kit->guide;
+        $middle = $depth->leafBack->total->plus($this->plan->thickness->half());
+        $shapes = [$this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->footTo)];
         if ($guide->style->needsGroove()) {
-            $half = ($plan->guide->grooveWidth ?? $guide->bladeThickness)->half();
-            $shapes[] = $this->low('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($plan->guide->grooveDepth ?? Length::zero()));
+            $half = ($place->grooveWidth ?? $guide->bladeThickness)->half();
+            $shapes[] = $this->low('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($place->grooveDepth ?? Length::zero()));
             $shapes[] = $this->low('guide', $middle->minus($guide->bladeThickness->half()), $middle->plus($guide->bladeThickness->half()), $floor, $floor->plus($guide->bladeHeight));
         } else {
             $cheek = Length::mm(4);
             $shapes[] = $this->low('guide', $depth->leafBack->total->minus($cheek), $depth->leafBack->total, $floor, $floor->plus($guide->cheek));
             $shapes[] = $this->low('guide', $depth->leafFront->total, $depth->leafFront->total->plus($cheek), $floor, $floor->plus($guide->cheek));
-        }
-        $shapes[] = $this->low('floor', Length::mm(-self::WALL_MM), $depth->leafFront->total->plus(Length::mm(22)), $floor->minus(Length::mm(14)), $floor);
-
-        $x = $depth->leafFront->total->toMm() + 6 * $this->px;
-        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$guide->style->needsGroove() ? 'bite' : 'hold', $plan->guide->hold->total, $gap->plus($plan->guide->hold->total)]];
-        foreach ($rows as $i => [$name, $length, $at]) {
-            $y = -$at->toMm() - 14 * $this->px * $i;
-            $shapes[] = Shape::line('leader', $depth->leafFront->total->toMm(), -$at->toMm(), $x, $y);
-            $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, "{$this->write->show($length)} {$name}");
         }
 
         return $shapes;
@@ -139,8 +167,10 @@ final readonly class Section
     private function depths(float $foot): array
     {
         $px = $this->px;
-        $depth = $this->plan->depth;
-        $places = [$depth->leafBack->total, $depth->rail->total, $depth->leafFront->total];
+        $places = [];
+        foreach ($this->plan->depths as $depth) {
+            array_push($places, $depth->leafBack->total, $depth->rail->total, $depth->leafFront->total);
+        }
         if ($this->plan->header !== null) {
             array_unshift($places, $this->plan->header->thickness);
         }

@@ -238,6 +238,8 @@ final class DoorwayReader
             headOverlap: $at->length('brief.rules.head_overlap') ?? Length::mm(25),
             endClearance: $at->size('brief.rules.end_clearance') ?? Length::mm(25),
             guideMargin: $at->size('brief.rules.guide_margin') ?? Length::mm(5),
+            meetingGap: $at->size('brief.rules.meeting_gap') ?? Length::mm(3),
+            midOverlap: $at->positive('brief.rules.mid_overlap'),
             hangerInset: $at->positive('brief.rules.hanger_inset'),
             pullHeight: $at->positive('brief.rules.pull_height') ?? Length::mm(965),
             spacer: $at->size('brief.rules.spacer') ?? Length::zero(),

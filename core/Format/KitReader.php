@@ -2,6 +2,7 @@
 
 namespace YokeLine\Format;
 
+use YokeLine\Doorway\Bracket;
 use YokeLine\Doorway\GuideKit;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\Hang;
@@ -74,7 +75,16 @@ final readonly class KitReader
             jumpDisc: $at->has("{$this->kit}.jump_disc") ? new JumpDisc($this->length('jump_disc.inset'), $this->length('jump_disc.diameter'), $this->length('jump_disc.gap')) : null,
             softClose: $at->has("{$this->kit}.soft_close") ? new SoftClose($this->length('soft_close.stroke'), $this->length('soft_close.catch_length'), $this->length('soft_close.min_leaf_width')) : null,
             topGap: new Span($at->size("{$this->kit}.top_gap.min") ?? Length::mm(5), $at->size("{$this->kit}.top_gap.max") ?? Length::mm(30)),
+            bracket: $this->bracket(),
+            trackPitch: $at->positive("{$this->kit}.track_pitch"),
         );
+    }
+
+    private function bracket(): ?Bracket
+    {
+        $rows = array_map(fn (string $place) => $this->at->required($place, $this->at->size($place)), $this->at->places("{$this->kit}.bracket.rows"));
+
+        return $rows === [] ? null : new Bracket($rows, $this->length('bracket.depth'));
     }
 
     private function rail(Length $bolt): RailKit

@@ -5,7 +5,12 @@ namespace YokeLine\Format;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+use YokeLine\Planning\Depth;
+use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\Tolerance;
 
 /** A plan as the open file has it: millimetres with up to six decimals, whatever the document's units. */
 final class PlanWriter
@@ -17,10 +22,8 @@ final class PlanWriter
     public static function write(Plan $plan, array $findings): array
     {
         $layout = $plan->layout;
-        $run = $layout->run;
         $heights = $plan->heights;
-
-        return [
+        $common = [
             'head_y' => self::mm($heights->head->total),
             'yoke_line' => self::mm($plan->yokeLine()),
             'top_gap' => self::mm($heights->topGap->total),
@@ -33,12 +36,7 @@ final class PlanWriter
                 'height' => self::mm($heights->leaf->size->total),
                 'need_width' => self::mm($layout->width->needed->total),
                 'need_height' => self::mm($heights->leaf->needed->total),
-                'closed' => self::pair($run->closed()),
-                'open' => self::pair($run->open()),
             ],
-            'travel' => self::mm($run->travel->total),
-            'travel_wanted' => self::mm($run->wanted->total),
-            'clear_width' => self::mm($layout->passage->total),
             'rail' => [
                 'left' => self::mm($plan->rail->span->low),
                 'right' => self::mm($plan->rail->span->high),
@@ -47,27 +45,82 @@ final class PlanWriter
                 'pieces' => $plan->rail->pieces,
             ],
             'rail_holes' => array_map(self::mm(...), $plan->rail->holes),
-            'hangers' => ['closed' => self::pair($run->hangers($run->closed())), 'open' => self::pair($run->hangers($run->open()))],
-            'stops' => array_map(fn ($face) => self::mm($face->total), $layout->stops),
-            'guide' => [
-                'window' => self::pair($plan->guide->window),
-                'at' => $plan->guide->at === null ? null : self::mm($plan->guide->at),
-                'shortfall' => self::mm($plan->guide->shortfall),
-            ],
+            'stops' => array_map(fn (Sum $face) => self::mm($face->total), $layout->stops),
             'header' => $plan->header === null ? null : [
                 'left' => self::mm($plan->header->span->low),
                 'right' => self::mm($plan->header->span->high),
                 'bottom' => self::mm($plan->header->foot->total),
                 'top' => self::mm($plan->header->top->total),
             ],
-            'depth' => [
-                'rail_centre' => self::mm($plan->depth->rail->total),
-                'leaf_back' => self::mm($plan->depth->leafBack->total),
-                'leaf_front' => self::mm($plan->depth->leafFront->total),
-                'proud' => self::mm($plan->depth->proud->total),
-                'clearance' => self::mm($plan->depth->clearance->total),
-            ],
             'findings' => array_map(FindingWriter::write(...), $findings),
+        ];
+
+        return array_replace_recursive($common, match (true) {
+            $layout->meeting !== null => self::biparting($plan, $layout->meeting),
+            $layout->midOverlap !== null => self::bypass($plan, $layout->midOverlap),
+            default => self::single($plan),
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function single(Plan $plan): array
+    {
+        $run = $plan->layout->first();
+
+        return [
+            'leaf' => ['closed' => self::pair($run->closed()), 'open' => self::pair($run->open())],
+            'travel' => self::mm($run->travel->total),
+            'travel_wanted' => self::mm($run->wanted->total),
+            'clear_width' => self::mm($plan->layout->passages['clear']->total),
+            'hangers' => ['closed' => self::pair($run->hangers($run->closed())), 'open' => self::pair($run->hangers($run->open()))],
+            'guide' => self::guide($plan->guides['guide']),
+            'depth' => self::depth($plan->depth()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function biparting(Plan $plan, Length $meeting): array
+    {
+        $space = $plan->layout->centreStopSpace() ?? Length::zero();
+
+        return [
+            'meeting' => self::mm($meeting),
+            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'open' => self::pair($run->open()), 'travel' => self::mm($run->travel->total)], $plan->layout->runs),
+            'clear_width' => self::mm($plan->layout->passages['clear']->total),
+            'centre_stop_space' => self::mm($space),
+            'centre_stops_fit' => ! $space->isUnder($plan->kit->stop->body->times(2)->minus(Tolerance::tape())),
+            'guides' => array_map(self::guide(...), $plan->guides),
+            'depth' => self::depth($plan->depth()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bypass(Plan $plan, Sum $midOverlap): array
+    {
+        return [
+            'mid_overlap' => self::mm($midOverlap->total),
+            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed())], $plan->layout->runs),
+            'clear_width' => array_map(fn (Sum $passage) => self::mm($passage->total), $plan->layout->passages),
+            'guide' => self::guide($plan->guides['guide']),
+            'depth' => [...array_map(self::depth(...), $plan->depths), 'between_leaves' => self::mm($plan->betweenLeaves()->total ?? Length::zero())],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function guide(GuidePlace $guide): array
+    {
+        return ['window' => self::pair($guide->window), 'at' => $guide->at === null ? null : self::mm($guide->at), 'shortfall' => self::mm($guide->shortfall)];
+    }
+
+    /** @return array<string, float> */
+    private static function depth(Depth $depth): array
+    {
+        return [
+            'rail_centre' => self::mm($depth->rail->total),
+            'leaf_back' => self::mm($depth->leafBack->total),
+            'leaf_front' => self::mm($depth->leafFront->total),
+            'proud' => self::mm($depth->proud->total),
+            'clearance' => self::mm($depth->clearance->total),
         ];
     }
 

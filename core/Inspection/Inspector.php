@@ -16,6 +16,7 @@ final class Inspector
         Checks\RailHasRoom::class,
         Checks\ShutRoom::class,
         Checks\Travel::class,
+        Checks\PairOfLeaves::class,
         Checks\GuideStands::class,
         Checks\GuideHolds::class,
         Checks\LeafClears::class,

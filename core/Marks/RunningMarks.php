@@ -11,21 +11,28 @@ final class RunningMarks
     /** @return list<Mark> along the wall, from the survey's zero */
     public static function along(Plan $plan): array
     {
-        $run = $plan->layout->run;
         $marks = [
             new Mark('rail-l', 'rail', $plan->rail->span->low),
             new Mark('rail-r', 'rail', $plan->rail->span->high),
-            new Mark('shut-l', 'leaf shut', $run->closed()->low),
-            new Mark('shut-r', 'leaf shut', $run->closed()->high),
-            new Mark('open-l', 'leaf open', $run->open()->low),
-            new Mark('open-r', 'leaf open', $run->open()->high),
         ];
+        foreach ($plan->layout->runs as $leaf => $run) {
+            [$id, $name] = $leaf === 'leaf' ? ['', 'leaf'] : ["{$leaf}-", $leaf];
+            $marks[] = new Mark("{$id}shut-l", "{$name} shut", $run->closed()->low);
+            $marks[] = new Mark("{$id}shut-r", "{$name} shut", $run->closed()->high);
+            // Leaves that pass each other open to where the other stands shut.
+            if ($plan->layout->midOverlap === null) {
+                $marks[] = new Mark("{$id}open-l", "{$name} open", $run->open()->low);
+                $marks[] = new Mark("{$id}open-r", "{$name} open", $run->open()->high);
+            }
+        }
         if ($plan->header !== null) {
             $marks[] = new Mark('board-l', 'header', $plan->header->span->low);
             $marks[] = new Mark('board-r', 'header', $plan->header->span->high);
         }
-        if ($plan->guide->at !== null) {
-            $marks[] = new Mark('guide', 'guide', $plan->guide->at);
+        foreach ($plan->guides as $guide => $place) {
+            if ($place->at !== null) {
+                $marks[] = new Mark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'guide', $place->at);
+            }
         }
 
         return self::inOrder($marks);

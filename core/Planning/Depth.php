@@ -14,9 +14,13 @@ final readonly class Depth
     /** @param  string  $proudest what stands proudest behind the sweep, '' where nothing does */
     private function __construct(public Sum $rail, public Sum $leafFront, public Sum $leafBack, public Sum $proud, public Sum $clearance, public string $proudest) {}
 
-    public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness): self
+    /** @param  int  $track rails between the leaf's and the one nearest the wall */
+    public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness, int $track = 0): self
     {
         $rail = Sum::of('Middle of the rail')->plus('header', $header->thickness ?? Length::zero())->plus('standoff', $kit->standoff)->plus('spacer', $brief->rules->spacer)->plus('half the rail', $kit->rail->thickness->half());
+        if ($track > 0) {
+            $rail = $rail->plus('to the front rail', ($kit->trackPitch ?? Length::zero())->times($track));
+        }
         $front = Sum::of('Front of the leaf')->plus('middle of the rail', $rail)->plus('strap', $kit->hanger->strapPlane);
         $back = Sum::of('Back of the leaf')->plus('front of the leaf', $front)->minus('leaf thickness', $leafThickness);
         $proud = Sum::greatest('Stands proudest behind the leaf', self::behind($room, $floor, $heights, $header, $brief));

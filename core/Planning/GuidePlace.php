@@ -38,10 +38,4 @@ final readonly class GuidePlace
     {
         return $kit->guide->style === GuideStyle::WallRoller ? $casing : Length::zero();
     }
-
-    public function mirrored(): self
-    {
-        // A window without room stays low above high, as it was worked out.
-        return new self($this->window->mirrored(), $this->at?->negated(), $this->shortfall, $this->hold, $this->grooveDepth, $this->grooveWidth);
-    }
 }

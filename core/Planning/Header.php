@@ -30,9 +30,4 @@ final readonly class Header
             $brief->thickness,
         );
     }
-
-    public function mirrored(): self
-    {
-        return new self($this->span->mirrored(), $this->foot, $this->top, $this->thickness);
-    }
 }

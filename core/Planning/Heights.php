@@ -19,6 +19,12 @@ final readonly class Heights
         return Length::mm(30);
     }
 
+    /** What a row of bracket bolts must have to the edges of the board, and to the ceiling. */
+    public static function bracketEdge(): Length
+    {
+        return Length::mm(20);
+    }
+
     /**
      * @param  Sum  $head  highest point of the opening's head
      * @param  Sum  $casingTop  top of the casing over the head
@@ -105,6 +111,9 @@ final readonly class Heights
         $halfRail = $kit->rail->height->half();
         $ceiling = fn (string $name) => Sum::of($name)->plus('ceiling less crown', $room->headroom);
         $lines = ['room to lift the leaf on' => $ceiling('Room to lift the leaf on')->minus('half the rail', $halfRail)->minus('hanger above the rail', $kit->hanger->above)->minus('to lift the leaf on', $kit->hanger->liftOn)];
+        if ($kit->bracket !== null) {
+            $lines['brackets under the ceiling'] = $ceiling('Brackets under the ceiling')->minus('highest row of the bracket', $kit->bracket->highestRow())->minus('kept over it', self::bracketEdge());
+        }
         if (! $brief->backing->isHeader()) {
             return $lines;
         }
@@ -112,7 +121,8 @@ final readonly class Heights
         return $lines + match ($header->align) {
             HeaderAlign::Centred => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('half the board', $header->width->half())],
             HeaderAlign::RailLow => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('board', $header->width)->plus('half the rail', $halfRail)->plus('reveal', $header->reveal)],
-            HeaderAlign::OnCasing => ['line within the board' => Sum::of('Line within the board')->plus('top of the head casing', $casingTop)->plus('board', $header->width)->minus('kept to the edge of the board', self::boardEdge())],
+            HeaderAlign::OnCasing => ['line within the board' => Sum::of('Line within the board')->plus('top of the head casing', $casingTop)->plus('board', $header->width)
+                ->minus('kept to the edge of the board', $kit->bracket === null ? self::boardEdge() : Length::greatest(self::boardEdge(), $kit->bracket->highestRow()->plus(self::bracketEdge())))],
         };
     }
 }

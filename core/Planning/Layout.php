@@ -2,6 +2,7 @@
 
 namespace YokeLine\Planning;
 
+use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
 
@@ -9,36 +10,65 @@ use YokeLine\Measure\Sum;
 final readonly class Layout
 {
     /**
-     * @param  array<string, Sum>  $stops  faces, by what they end
+     * @param  non-empty-array<string, LeafRun>  $runs  by leaf: `leaf`, or `left` and `right`, or `rear` and `front`
      * @param  Sum  $endRoom  what must stay free at the end of the wall
+     * @param  non-empty-array<string, Sum>  $passages  by the way it opens: `clear` where there is but one
+     * @param  array<string, Sum>  $stops  faces, by what they end
+     * @param  non-empty-array<string, Span>  $guideWindows  where a guide may stand, by guide
+     * @param  ?Length  $meeting  where two leaves meet
+     * @param  ?Sum  $midOverlap  how far two leaves that pass each other overlap when shut
      */
     public function __construct(
         public Covering $covering,
         public LeafSize $width,
-        public LeafRun $run,
+        public array $runs,
         public Sum $endRoom,
-        public Sum $passage,
+        public array $passages,
         public array $stops,
         public Sum $railFrom,
         public Sum $railTo,
+        public array $guideWindows,
+        public ?Length $meeting = null,
+        public ?Sum $midOverlap = null,
     ) {}
+
+    /** The leaf that runs nearest the wall, or the first of two alike. */
+    public function first(): LeafRun
+    {
+        return array_values($this->runs)[0];
+    }
 
     public function leastRail(): Span
     {
         return new Span($this->railFrom->total, $this->railTo->total);
     }
 
+    /** Everything that a leaf covers between shut and open. */
+    public function sweep(): Span
+    {
+        return array_reduce($this->runs, fn (Span $all, LeafRun $run) => $all->joined($run->sweep()), $this->first()->sweep());
+    }
+
+    /** The space between the two inner stops of leaves that meet. */
+    public function centreStopSpace(): ?Length
+    {
+        return $this->meeting === null ? null : $this->stops['right_closed']->total->minus($this->stops['left_closed']->total);
+    }
+
     public function mirrored(): self
     {
+        $flip = fn (Sum $sum) => $sum->mirrored();
+
         return new self(
             $this->covering->mirrored(),
             $this->width,
-            $this->run->mirrored(),
+            array_map(fn (LeafRun $run) => $run->mirrored(), $this->runs),
             $this->endRoom,
-            $this->passage->mirrored(),
-            array_map(fn (Sum $face) => $face->mirrored(), $this->stops),
+            array_map($flip, $this->passages),
+            array_map($flip, $this->stops),
             $this->railTo->mirrored(),
             $this->railFrom->mirrored(),
+            array_map(fn (Span $window) => $window->mirrored(), $this->guideWindows),
         );
     }
 }

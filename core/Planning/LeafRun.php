@@ -15,6 +15,7 @@ final readonly class LeafRun
      * @param  Sum  $wanted  travel wanted, not bent by what there is room for
      * @param  Sum  $travel  travel there is room for, never below 0
      * @param  1|-1  $direction  of opening along x
+     * @param  int  $track  rails between this leaf's and the one nearest the wall
      */
     public function __construct(
         public Sum $left,
@@ -24,6 +25,7 @@ final readonly class LeafRun
         public Sum $wanted,
         public Sum $travel,
         public int $direction = 1,
+        public int $track = 0,
     ) {}
 
     public function closed(): Span
@@ -72,6 +74,6 @@ final readonly class LeafRun
 
     public function mirrored(): self
     {
-        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->direction === 1 ? -1 : 1);
+        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->direction === 1 ? -1 : 1, $this->track);
     }
 }

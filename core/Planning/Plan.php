@@ -6,11 +6,16 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
 
 /** What comes out: every number of the set-out, each with the sum it came from. */
 final readonly class Plan
 {
+    /**
+     * @param  non-empty-array<string, Depth>  $depths  by leaf
+     * @param  non-empty-array<string, GuidePlace>  $guides  by guide
+     */
     public function __construct(
         public Doorway $doorway,
         public Kit $kit,
@@ -20,11 +25,47 @@ final readonly class Plan
         public Heights $heights,
         public Rail $rail,
         public ?Header $header,
-        public Depth $depth,
-        public GuidePlace $guide,
+        public array $depths,
+        public array $guides,
         public Mass $mass,
         public Length $thickness,
     ) {}
+
+    /** Of the leaf nearest the wall. */
+    public function depth(): Depth
+    {
+        return array_values($this->depths)[0];
+    }
+
+    /** Of the leaf furthest from the wall. */
+    public function frontDepth(): Depth
+    {
+        return array_values($this->depths)[count($this->depths) - 1];
+    }
+
+    /** What lies between the backs of two leaves that pass each other: the rear one's straps and bolts run there. */
+    public function betweenLeaves(): ?Sum
+    {
+        $pitch = $this->layout->midOverlap === null ? null : $this->kit->trackPitch;
+
+        return $pitch === null ? null : Sum::of('Between the leaves')->plus('from rail to rail', $pitch)->minus('leaf thickness', $this->thickness)->minus('strap', $this->kit->hanger->strapThickness)->minus('bolt heads', $this->kit->hanger->boltHead);
+    }
+
+    /** @return list<Span> where the bodies of the stops lie: each outside its face, away from the wheel that it stops */
+    public function stopBodies(): array
+    {
+        $body = $this->kit->stop->body;
+        $wheels = [];
+        foreach ($this->layout->runs as $run) {
+            foreach ([$run->closed(), $run->open()] as $leaf) {
+                array_push($wheels, $run->hangers($leaf)->low->nm, $run->hangers($leaf)->high->nm);
+            }
+        }
+
+        return array_values(array_map(fn (Sum $face) => in_array($face->total->plus($this->kit->stop->reach)->nm, $wheels, true)
+            ? new Span($face->total->minus($body), $face->total)
+            : new Span($face->total, $face->total->plus($body)), $this->layout->stops));
+    }
 
     public function yokeLine(): Length
     {
@@ -55,7 +96,7 @@ final readonly class Plan
         $soft = $this->kit->softClose;
 
         return $soft !== null && $this->doorway->brief->rules->softClose
-            && ! $this->layout->run->travel->total->isUnder($soft->stroke->times(2)->minus(Tolerance::tape()))
+            && ! $this->layout->first()->travel->total->isUnder($soft->stroke->times(2)->minus(Tolerance::tape()))
             && ! $this->layout->width->size->total->isUnder($soft->minLeafWidth->minus(Tolerance::tape()));
     }
 
@@ -67,7 +108,7 @@ final readonly class Plan
     {
         $soft = $this->kit->softClose;
 
-        return $soft === null ? null : Sum::of('Trigger from the edge of the leaf')->plus('hanger inset', $this->layout->run->hangerInset)->minus('stop reach', $this->kit->stop->reach)
+        return $soft === null ? null : Sum::of('Trigger from the edge of the leaf')->plus('hanger inset', $this->layout->first()->hangerInset)->minus('stop reach', $this->kit->stop->reach)
             ->plus('catch length', $soft->catchLength)->minus('stroke', $soft->stroke);
     }
 
@@ -80,7 +121,7 @@ final readonly class Plan
     {
         $layout = $this->layout;
 
-        return array_filter([
+        $sums = [
             'yoke_line' => $this->heights->yokeLine,
             'head_y' => $this->heights->head,
             'top_gap' => $this->heights->topGap,
@@ -90,23 +131,30 @@ final readonly class Plan
             'leaf.height' => $this->heights->leaf->size,
             'leaf.need_height' => $this->heights->leaf->needed,
             'leaf.greatest_height' => $this->heights->greatest,
-            'leaf.left' => $layout->run->left,
-            'leaf.right' => $layout->run->right,
-            'travel' => $layout->run->travel,
-            'travel_wanted' => $layout->run->wanted,
-            'clear_width' => $layout->passage,
             'rail.length' => $this->rail->length,
             'rail.min_length' => $this->rail->least,
-            'stops.closed' => $layout->stops['closed'] ?? null,
-            'stops.open' => $layout->stops['open'] ?? null,
             'header.bottom' => $this->header?->foot,
             'header.top' => $this->header?->top,
-            'depth.rail_centre' => $this->depth->rail,
-            'depth.leaf_front' => $this->depth->leafFront,
-            'depth.leaf_back' => $this->depth->leafBack,
-            'depth.clearance' => $this->depth->clearance,
-            'guide.hold' => $this->guide->hold,
+            'mid_overlap' => $layout->midOverlap,
+            'between_leaves' => $this->betweenLeaves(),
             'soft_close.trigger' => $this->triggerInset(),
-        ]);
+        ];
+        foreach ($layout->runs as $leaf => $run) {
+            $sums += ["{$leaf}.left" => $run->left, "{$leaf}.right" => $run->right, "{$leaf}.travel" => $run->travel, "{$leaf}.travel_wanted" => $run->wanted];
+        }
+        foreach ($layout->passages as $way => $passage) {
+            $sums["passage.{$way}"] = $passage;
+        }
+        foreach ($layout->stops as $end => $face) {
+            $sums["stops.{$end}"] = $face;
+        }
+        foreach ($this->depths as $leaf => $depth) {
+            $sums += ["{$leaf}.rail_centre" => $depth->rail, "{$leaf}.front" => $depth->leafFront, "{$leaf}.back" => $depth->leafBack, "{$leaf}.clearance" => $depth->clearance];
+        }
+        foreach ($this->guides as $guide => $place) {
+            $sums["guides.{$guide}"] = $place->hold;
+        }
+
+        return array_filter($sums);
     }
 }

@@ -44,11 +44,6 @@ final readonly class Rail
         return null;
     }
 
-    public function mirrored(): self
-    {
-        return new self($this->span->mirrored(), $this->least->mirrored(), $this->length->mirrored(), $this->pieces, array_reverse(array_map(fn (Length $x) => $x->negated(), $this->holes)), $this->origin, $this->canBeHad);
-    }
-
     private static function pieces(Length $length, RailKit $kit): int
     {
         return $length->isOver($kit->spliceOver) ? max(2, $length->stepsOf(Length::greatest(...$kit->lengths))) : 1;

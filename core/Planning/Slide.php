@@ -6,24 +6,23 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /**
- * What changes as the leaf goes from shut to open, as frames at every place where a number can turn:
- * between two neighbouring frames each number is straight.
+ * What changes as one leaf goes from shut to open while the others stay shut, as frames at every place
+ * where a number can turn: between two neighbouring frames each number is straight.
+ *
+ * @phpstan-type Frame array{by: Length, leading: Length, trailing: Length, gapLeading: Length, gapTrailing: Length, passage: Length, covered: Length, catch: ?string}
  */
 final class Slide
 {
-    /** @return list<array{by: Length, leading: Length, trailing: Length, gapLeading: Length, gapTrailing: Length, passage: Length, covered: Length, catch: ?string}> */
-    public static function frames(Plan $plan): array
+    /** @return list<Frame> */
+    public static function frames(Plan $plan, LeafRun $run): array
     {
-        return array_map(fn (Length $by) => self::frame($plan, $by), self::turns($plan));
+        return array_map(fn (Length $by) => self::frame($plan, $run, $by), self::turns($plan, $run));
     }
 
-    /** @return array{by: Length, leading: Length, trailing: Length, gapLeading: Length, gapTrailing: Length, passage: Length, covered: Length, catch: ?string} */
-    public static function frame(Plan $plan, Length $by): array
+    /** @return Frame */
+    public static function frame(Plan $plan, LeafRun $run, Length $by): array
     {
-        $run = $plan->layout->run;
         $leaf = $run->opened($by);
-        $jambs = $plan->room->opening->span();
-        $free = $run->direction === 1 ? $leaf->low->minus($jambs->low) : $jambs->high->minus($leaf->high);
 
         return [
             'by' => $by,
@@ -31,41 +30,77 @@ final class Slide
             'trailing' => $run->trailing($leaf),
             'gapLeading' => $plan->gapAt($run->leading($leaf)),
             'gapTrailing' => $plan->gapAt($run->trailing($leaf)),
-            'passage' => Length::least($free, $plan->room->opening->leastWidth())->orZeroIfNegative(),
-            'covered' => $leaf->cutTo($jambs)->length()->orZeroIfNegative(),
-            'catch' => self::catch($plan, $by),
+            'passage' => Length::least(self::free($plan, $run, $leaf), $plan->room->opening->leastWidth())->orZeroIfNegative(),
+            'covered' => self::covered($plan, $run, $leaf),
+            'catch' => self::catch($plan, $run, $by),
         ];
     }
 
+    /** From what the leading edge leaves behind it, another leaf or the jamb, to the leading edge. */
+    private static function free(Plan $plan, LeafRun $run, Span $leaf): Length
+    {
+        return $run->leading($leaf)->minus(self::opensFrom($plan, $run))->times($run->direction);
+    }
+
+    /** Where the passage begins that this leaf opens: the jamb that its leading edge leaves, or the shut leaf that it met or covered. */
+    private static function opensFrom(Plan $plan, LeafRun $run): Length
+    {
+        $jambs = $plan->room->opening->span();
+        if ($plan->layout->meeting === null) {
+            return $run->direction === 1 ? $jambs->low : $jambs->high;
+        }
+        $other = $plan->layout->runs[$run->direction === 1 ? 'left' : 'right']->closed();
+
+        return $run->direction === 1 ? $other->high : $other->low;
+    }
+
+    /** How much of the opening is covered while the leaf stands there and the others are shut. */
+    private static function covered(Plan $plan, LeafRun $run, Span $leaf): Length
+    {
+        $jambs = $plan->room->opening->span();
+        $covered = $leaf->cutTo($jambs)->length()->orZeroIfNegative();
+        foreach ($plan->layout->runs as $other) {
+            if ($other !== $run) {
+                $shut = $other->closed()->cutTo($jambs);
+                $twice = $shut->cutTo($leaf)->length()->orZeroIfNegative();
+                $covered = $covered->plus($shut->length())->minus($twice);
+            }
+        }
+
+        return $covered;
+    }
+
     /** Which catch of the soft close has hold of the leaf. */
-    private static function catch(Plan $plan, Length $by): ?string
+    private static function catch(Plan $plan, LeafRun $run, Length $by): ?string
     {
         $soft = $plan->softCloseFits() ? $plan->kit->softClose : null;
 
         return match (true) {
             $soft === null => null,
             $by->isUnder($soft->stroke) => 'shut',
-            $by->isOver($plan->layout->run->travel->total->minus($soft->stroke)) => 'open',
+            $by->isOver($run->travel->total->minus($soft->stroke)) => 'open',
             default => null,
         };
     }
 
     /** @return list<Length> ascending, from 0 to the whole travel */
-    private static function turns(Plan $plan): array
+    private static function turns(Plan $plan, LeafRun $run): array
     {
-        $run = $plan->layout->run;
         $travel = $run->travel->total;
         $jambs = $plan->room->opening->span();
-        $least = $plan->room->opening->leastWidth();
-        $beside = $run->direction === 1 ? new Span($jambs->low, $jambs->low->plus($least)) : new Span($jambs->high->minus($least), $jambs->high);
+        $from = self::opensFrom($plan, $run);
+        $places = [...$plan->floor->places(), $jambs->low, $jambs->high, $from, $from->plus($plan->room->opening->leastWidth()->times($run->direction))];
+        foreach ($plan->layout->runs as $other) {
+            array_push($places, $other->closed()->low, $other->closed()->high);
+        }
         $turns = [Length::zero(), $travel];
         foreach ([$run->closed()->low, $run->closed()->high] as $edge) {
-            foreach ([...$plan->floor->places(), $jambs->low, $jambs->high, $beside->low, $beside->high] as $place) {
+            foreach ($places as $place) {
                 $turns[] = $place->minus($edge)->times($run->direction);
             }
         }
         if ($plan->kit->softClose !== null) {
-            // A catch takes hold at once: the frame before it says so too.
+            // A catch takes hold at once: the frames round it say so.
             foreach ([$plan->kit->softClose->stroke, $travel->minus($plan->kit->softClose->stroke)] as $turn) {
                 array_push($turns, $turn, $turn->minus(Length::mm(1)), $turn->plus(Length::mm(1)));
             }

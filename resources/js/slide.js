@@ -1,6 +1,7 @@
 // The leaf under your finger. The server sends the numbers where they can turn; between two of them they are straight.
-let at = 0;
+const at = {}; // how far each leaf stands open
 let data = null;
+let leaf = null; // the one that the slider moves
 let playing = 0;
 let parts = { groups: [], numbers: {}, range: null };
 
@@ -8,7 +9,11 @@ export function startSlide() {
   read();
   document.body.addEventListener('htmx:afterSwap', read);
   document.addEventListener('input', (event) => event.target.id === 'slide' && moveTo(Number(event.target.value)));
-  document.addEventListener('click', (event) => event.target.closest('#play') && (playing ? stop() : play()));
+  document.addEventListener('click', (event) => {
+    if (event.target.closest('#play')) playing ? stop() : play();
+    const chosen = event.target.closest('[data-leaf-to-slide]');
+    if (chosen) choose(chosen.dataset.leafToSlide);
+  });
   document.addEventListener('pointerdown', drag);
 }
 
@@ -16,23 +21,33 @@ function read() {
   const script = document.querySelector('#slide-data');
   data = script ? JSON.parse(script.textContent) : null;
   parts = {
-    groups: [...document.querySelectorAll('[data-slides]')].map((group) => [group, Number(group.dataset.slides)]),
+    groups: [...document.querySelectorAll('[data-slides]')].map((group) => [group, group.dataset.leaf, Number(group.dataset.slides)]),
     numbers: Object.fromEntries([...document.querySelectorAll('[data-slide]')].map((node) => [node.dataset.slide, node])),
     range: document.querySelector('#slide'),
   };
-  moveTo(at);
+  if (!data) return;
+  const moved = leaf;
+  for (const name of Object.keys(data.leaves)) { leaf = name; moveTo(at[name] ?? 0); }
+  choose(data.leaves[moved] ? moved : Object.keys(data.leaves)[0]);
+}
+
+function choose(name) {
+  leaf = name;
+  for (const button of document.querySelectorAll('[data-leaf-to-slide]')) button.setAttribute('aria-pressed', button.dataset.leafToSlide === name);
+  if (parts.range) parts.range.max = data.leaves[name].travel;
+  moveTo(at[name] ?? 0);
 }
 
 function moveTo(mm) {
   if (!data) return;
-  at = Math.min(Math.max(mm, 0), data.travel);
-  const frame = frameAt(at);
-  for (const [group, direction] of parts.groups) group.setAttribute('transform', `translate(${at * direction} 0)`);
+  at[leaf] = Math.min(Math.max(mm, 0), data.leaves[leaf].travel);
+  const frame = frameAt(at[leaf]);
+  for (const [group, name, direction] of parts.groups) if (name === leaf) group.setAttribute('transform', `translate(${at[leaf] * direction} 0)`);
   for (const [name, node] of Object.entries(parts.numbers)) {
     const says = name === 'catch' ? catchSays(frame.catch) : written(frame[name]);
     if (node.textContent !== says) node.textContent = says;
   }
-  if (parts.range && document.activeElement !== parts.range) parts.range.value = at;
+  if (parts.range && document.activeElement !== parts.range) parts.range.value = at[leaf];
   parts.range?.setAttribute('aria-valuetext', `${written(frame.passage)} of passage`);
 }
 
@@ -42,7 +57,7 @@ function catchSays(end) {
 }
 
 function frameAt(mm) {
-  const frames = data.frames;
+  const frames = data.leaves[leaf].frames;
   const next = frames.findIndex((frame) => frame.by >= mm);
   const b = frames[next < 0 ? frames.length - 1 : next];
   const a = frames[Math.max(0, (next < 0 ? frames.length : next) - 1)];
@@ -67,11 +82,11 @@ function drag(event) {
   const group = event.target.closest?.('[data-slides]');
   if (!group || !data) return;
   stop();
+  choose(group.dataset.leaf);
   event.preventDefault();
   const svg = group.ownerSVGElement;
-  const toMm = () => svg.getScreenCTM().inverse().a;
-  const from = { x: event.clientX, at };
-  const move = (now) => moveTo(from.at + (now.clientX - from.x) * toMm() * Number(group.dataset.slides));
+  const from = { x: event.clientX, at: at[leaf], mm: svg.getScreenCTM().inverse().a * Number(group.dataset.slides) };
+  const move = (now) => moveTo(from.at + (now.clientX - from.x) * from.mm);
   const end = () => { removeEventListener('pointermove', move); removeEventListener('pointerup', end); removeEventListener('pointercancel', end); };
   addEventListener('pointermove', move);
   addEventListener('pointerup', end);
@@ -80,14 +95,14 @@ function drag(event) {
 
 function play() {
   if (!data) return;
-  const speed = data.travel / 2200;
-  let direction = at >= data.travel ? -1 : 1;
+  const travel = data.leaves[leaf].travel;
+  let direction = at[leaf] >= travel ? -1 : 1;
   let last = performance.now();
   const step = (now) => {
-    moveTo(at + (now - last) * speed * direction);
+    moveTo(at[leaf] + (now - last) * travel / 2200 * direction);
     last = now;
-    if (at >= data.travel) direction = -1;
-    if (at <= 0 && direction < 0) return stop();
+    if (at[leaf] >= travel) direction = -1;
+    if (at[leaf] <= 0 && direction < 0) return stop();
     playing = requestAnimationFrame(step);
   };
   playing = requestAnimationFrame(step);

@@ -36,16 +36,17 @@
       <h2>Sizes</h2>
       <table><tbody>
         <tr><th scope="row">Leaf</th><td class="number">{{ $say($plan->layout->width->size->total) }} × {{ $say($plan->heights->leaf->size->total) }} × {{ $say($plan->thickness) }}</td></tr>
-        <tr><th scope="row">Opens</th><td>{{ $setout->doorway->brief->opens->value }}, travel {{ $say($plan->layout->run->travel->total) }}</td></tr>
-        <tr><th scope="row">Passage</th><td class="number">{{ $say($plan->layout->passage->total) }}</td></tr>
+        @foreach ($plan->layout->runs as $leaf => $run)<tr><th scope="row">{{ $leaf === 'leaf' ? 'Opens' : ucfirst($leaf).' opens' }}</th><td>{{ $run->direction === 1 ? 'right' : 'left' }}, travel {{ $say($run->travel->total) }}</td></tr>@endforeach
+        <tr><th scope="row">Passage</th><td class="number">{{ implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)) }}</td></tr>
         <tr><th scope="row">Rail</th><td class="number">{{ $say($plan->rail->length->total) }}@if ($plan->rail->pieces > 1) in {{ $plan->rail->pieces }}@endif</td></tr>
         @if ($plan->header)<tr><th scope="row">Header</th><td class="number">{{ $say($plan->header->span->length()) }} × {{ $say($plan->header->top->total->minus($plan->header->foot->total)) }} × {{ $say($plan->header->thickness) }}</td></tr>@endif
         <tr><th scope="row">Kit</th><td>{{ $plan->kit->name }}</td></tr>
-        <tr><th scope="row">Hangers in</th><td class="number">{{ $say($plan->layout->run->hangerInset) }}</td></tr>
+        <tr><th scope="row">Hangers in</th><td class="number">{{ $say($plan->layout->first()->hangerInset) }}</td></tr>
         @if ($plan->heights->hangerHoles)<tr><th scope="row">Leaf holes down</th><td class="number">{{ implode(', ', array_map($say, $plan->heights->hangerHoles)) }}</td></tr>@endif
-        <tr><th scope="row">Stop faces</th><td class="number">{{ $say($plan->layout->stops['closed']->total) }} shut, {{ $say($plan->layout->stops['open']->total) }} open</td></tr>
-        @if ($plan->guide->grooveDepth)<tr><th scope="row">Groove</th><td class="number">{{ $setout->write->showUp($plan->guide->grooveDepth) }} deep, {{ $setout->write->showUp($plan->guide->grooveWidth) }} wide</td></tr>@endif
-        <tr><th scope="row">Behind leaf</th><td class="number">{{ $say($plan->depth->clearance->total) }} clear</td></tr>
+        <tr><th scope="row">Stop faces</th><td class="number">{{ implode(', ', array_map(fn ($face) => $say($face->total), $plan->layout->stops)) }}</td></tr>
+        @php($guide = array_values($plan->guides)[0])
+        @if ($guide->grooveDepth)<tr><th scope="row">Groove</th><td class="number">{{ $setout->write->showUp($guide->grooveDepth) }} deep, {{ $setout->write->showUp($guide->grooveWidth) }} wide</td></tr>@endif
+        <tr><th scope="row">Behind leaf</th><td class="number">{{ $say($plan->depth()->clearance->total) }} clear</td></tr>
       </tbody></table>
     </div>
   </div>

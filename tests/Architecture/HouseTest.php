@@ -35,7 +35,7 @@ test('the hang is chosen in one place', function () {
     }
     sort($places);
     // The reader only says what is meant where nothing is written.
-    expect($places)->toBe(['Format/DoorwayReader.php', 'Format/KitReader.php', 'Planning/Planner.php']);
+    expect($places)->toBe(['Format/DoorwayReader.php', 'Format/KitReader.php', 'Hangs/HangPlan.php']);
 });
 
 test('pages ask for nothing from elsewhere', function () {

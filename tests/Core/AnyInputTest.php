@@ -21,7 +21,7 @@ const PLACES = [
 ];
 
 test('whatever stands in a document, it is set out and drawn, or refused at its places', function () {
-    $values = Generators::elements(0, 1, -1, 7, 40, 500, 2400, 49_999, -49_999, 0.000001, '', 'auto', 'high', '1/0', '79 3/16"', 'casing', 'left', 'direct', 'on-casing', 'bypass', 'round-22-free', true, null, [], [1], [100, 200, 300], ['x' => 1]);
+    $values = Generators::elements(0, 1, -1, 7, 40, 500, 2400, 49_999, -49_999, 0.000001, '', 'auto', 'high', '1/0', '79 3/16"', 'casing', 'left', 'direct', 'on-casing', 'bypass', 'biparting', 'flat-40-bypass', 'flat-40-top', 'round-22-free', true, null, [], [1], [100, 200, 300], ['x' => 1]);
     $this->limitTo(1500)->forAll(Generators::vector(3, Generators::tuple(Generators::elements(PLACES), $values)))->then(function (array $changes) {
         $document = Doorways::document();
         foreach ($changes as [$place, $value]) {
@@ -37,7 +37,7 @@ test('whatever stands in a document, it is set out and drawn, or refused at its 
         $drawn = Svg::write(Elevation::of($setout->doorway, $setout->plan, $setout->write));
         if ($setout->plan !== null) {
             $drawn .= Svg::write(Above::of($setout->plan, $setout->write)).Svg::write(Section::of($setout->plan, $setout->write));
-            expect(Slide::frames($setout->plan))->not->toBeEmpty()->and(Cautions::of($setout->plan))->not->toBeEmpty();
+            expect(Slide::frames($setout->plan, $setout->plan->layout->first()))->not->toBeEmpty()->and(Cautions::of($setout->plan))->not->toBeEmpty();
         }
         expect($drawn)->not->toContain('NAN')->not->toContain('INF')->and($setout->summary())->not->toBe('');
     });

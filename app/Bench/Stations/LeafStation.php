@@ -22,7 +22,8 @@ final class LeafStation
 
         return [
             new Group('How it hangs', [
-                Row::of(Field::choice('brief.opens', 'Slides open', ['left' => '← left', 'right' => 'right →'], 'right')),
+                Row::of(Field::choice('brief.hang', 'Leaves', ['single' => 'one', 'biparting' => 'two, meet', 'bypass' => 'two, pass'], 'single')),
+                ...($brief->hang->isSingle() ? [Row::of(Field::choice('brief.opens', 'Slides open', ['left' => '← left', 'right' => 'right →'], 'right'))] : []),
                 Row::of(Field::choice('brief.rules.cover', 'Covers', ['opening' => 'past jambs', 'casing' => 'casing', 'just-enough' => 'just'], 'opening')),
                 Row::of($rules->cover === Cover::Casing
                     ? Field::length('brief.rules.casing_margin', 'Past the casing', $rules->casingMargin)

@@ -8,13 +8,16 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\GuidePlace;
 
 /** Where the floor guide can stand. */
 final class GuideStands implements Check
 {
     public function look(Sight $sight): iterable
     {
-        $guide = $sight->plan->guide;
+        $guides = $sight->plan->guides;
+        uasort($guides, fn (GuidePlace $a, GuidePlace $b) => $a->window->length()->nm <=> $b->window->length()->nm);
+        $guide = array_values($guides)[0];
         if (! $guide->shortfall->isPositive()) {
             $spare = $guide->window->length()->minus($sight->kit->guide->length);
             yield new Finding('guide-room', Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open, out of the passage.', '', ['spare' => $spare]);

@@ -17,7 +17,7 @@ final class HangerPlace implements Check
 
     public function look(Sight $sight): iterable
     {
-        $inset = $sight->plan->layout->run->hangerInset;
+        $inset = $sight->plan->layout->first()->hangerInset;
         $hanger = $sight->kit->hanger;
         $least = $hanger->length()->half();
         if ($sight->isShort($inset, $least)) {

@@ -22,7 +22,7 @@ final class JumpDiscPlace implements Check
             return;
         }
         $half = $disc->diameter->half();
-        $inset = $sight->plan->layout->run->hangerInset;
+        $inset = $sight->plan->layout->first()->hangerInset;
         $trigger = $sight->plan->softCloseFits() ? $sight->plan->triggerInset()?->total : null;
         if ($trigger !== null && $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))) {
             yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off'])]);

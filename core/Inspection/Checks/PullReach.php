@@ -10,6 +10,7 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\LeafRun;
 
 /** Both pulls can be taken hold of and meet nothing. */
 final class PullReach implements Check
@@ -19,11 +20,13 @@ final class PullReach implements Check
 
     public function look(Sight $sight): iterable
     {
+        // What one leaf of a pair says the other would say again.
+        $run = $sight->plan->layout->first();
         if ($sight->brief->frontPull !== null) {
-            yield from $this->front($sight, $sight->brief->frontPull);
+            yield from $this->front($sight, $run, $sight->brief->frontPull);
         }
         if ($sight->brief->wallPull !== null) {
-            yield from $this->wallSide($sight, $sight->brief->wallPull);
+            yield from $this->wallSide($sight, $run, $sight->brief->wallPull);
         }
     }
 
@@ -32,17 +35,16 @@ final class PullReach implements Check
      *
      * @return iterable<Finding>
      */
-    private function front(Sight $sight, Pull $pull): iterable
+    private function front(Sight $sight, LeafRun $run, Pull $pull): iterable
     {
         $plan = $sight->plan;
-        $run = $plan->layout->run;
         $high = Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height);
         foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $leaf) {
             $middle = $run->fromLeading($leaf, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $i => $obstacle) {
                 $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
-                if ($obstacle->projection->isOver($plan->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
+                if ($obstacle->projection->isOver($plan->frontDepth()->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
                     yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "survey.obstacles[{$i}].x[0]", ['at' => $middle]);
                 }
             }
@@ -57,16 +59,15 @@ final class PullReach implements Check
     }
 
     /** @return iterable<Finding> */
-    private function wallSide(Sight $sight, Pull $pull): iterable
+    private function wallSide(Sight $sight, LeafRun $run, Pull $pull): iterable
     {
-        $clearance = $sight->plan->depth->clearance->total;
+        $clearance = $sight->plan->depth()->clearance->total;
         if ($pull->kind !== PullKind::Flush && $sight->isShort($clearance, $pull->projection)) {
             yield new Finding('pull-reach', Severity::Stop, 'The pull on the wall side runs into the jamb', "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.", 'brief.pulls.wall.kind', ['projection' => $pull->projection],
                 [$sight->cure('A flush pull on the wall side', ['brief.pulls.wall.kind' => 'flush', 'brief.pulls.wall.projection' => Length::zero()])]);
 
             return;
         }
-        $run = $sight->plan->layout->run;
         $jambs = $sight->plan->room->opening->span();
         $overlap = $run->direction === 1 ? $jambs->low->minus($run->closed()->low) : $run->closed()->high->minus($jambs->high);
         $stile = $sight->brief->leaf->stile;

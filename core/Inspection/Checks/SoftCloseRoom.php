@@ -16,7 +16,7 @@ final class SoftCloseRoom implements Check
         if ($soft === null || ! $sight->rules->softClose) {
             return;
         }
-        $travel = $sight->plan->layout->run->travel->total;
+        $travel = $sight->plan->layout->first()->travel->total;
         $width = $sight->plan->layout->width->size->total;
         $strokes = $soft->stroke->times(2);
         if ($sight->isShort($travel, $strokes) || $sight->isShort($width, $soft->minLeafWidth)) {

@@ -10,6 +10,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Sum;
+use YokeLine\Planning\LeafRun;
 
 /** How far the leaf can go, and what passage that leaves. */
 final class Travel implements Check
@@ -17,19 +19,27 @@ final class Travel implements Check
     public function look(Sight $sight): iterable
     {
         $layout = $sight->plan->layout;
-        $run = $layout->run;
-        $passage = $layout->passage->total;
-        $cut = $run->wanted->total->minus($run->travel->total);
+        // Of several passages the narrowest speaks, of several leaves the one that is cut most.
+        $passage = Length::least(...array_map(fn (Sum $sum) => $sum->total, array_values($layout->passages)));
+        $runs = $layout->runs;
+        uasort($runs, fn (LeafRun $a, LeafRun $b) => $this->cut($b)->nm <=> $this->cut($a)->nm);
+        $run = array_values($runs)[0];
+        $cut = $this->cut($run);
         $least = $sight->plan->room->opening->leastWidth();
         if (! $passage->isPositive()) {
             yield new Finding('passage', Severity::Stop, 'No passage is left', 'Open, the leaf still covers the whole opening.', 'brief.opens', ['passage' => $passage], $this->waysOut($sight, $cut));
         } elseif ($sight->isShort($run->travel->total, $run->wanted->total)) {
             yield new Finding('travel-cut', Severity::Settle, "The wall ends {$sight->sayShort($cut)} too soon", "The leaf stops {$sight->sayShort($cut)} short of where it should park and leaves a passage of {$sight->say($passage)}.", 'brief.rules.park', ['cut' => $cut, 'passage' => $passage], $this->waysOut($sight, $cut));
-        } elseif ($sight->isShort($passage, $least)) {
+        } elseif ($layout->midOverlap === null && $sight->isShort($passage, $least)) {
             yield new Finding('passage', Severity::Note, "Passage {$sight->say($passage)} of {$sight->say($least)}", 'The open leaf stands over the rest, as its parking asks.', 'brief.rules.park', ['passage' => $passage], [$sight->cure('Park flush with the jamb', ['brief.rules.park' => '0'])]);
         } else {
             yield new Finding('passage-clear', Severity::Ok, "Passage {$sight->say($passage)} when open", 'Check the local rule for accessible width.', '', ['passage' => $passage]);
         }
+    }
+
+    private function cut(LeafRun $run): Length
+    {
+        return $run->wanted->total->minus($run->travel->total);
     }
 
     /** @return list<Cure> */

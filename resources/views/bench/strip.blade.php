@@ -4,11 +4,14 @@
     <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ $why.$key }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>
   @endforeach
   @if ($bench->setout->plan)
-    @php($travel = $bench->setout->plan->layout->run->travel->total)
+    @php($runs = $bench->setout->plan->layout->runs)
     <div class="slide">
       <div class="slide-control">
         <button type="button" id="play" aria-label="Slide the leaf to and fro">▶</button>
-        <input type="range" id="slide" min="0" max="{{ $travel->toMm() }}" step="1" value="0" aria-label="Slide the leaf" @disabled(! $travel->isPositive())>
+        @if (count($runs) > 1)
+          <span class="choice" role="group" aria-label="Leaf to slide">@foreach ($runs as $leaf => $run)<button type="button" data-leaf-to-slide="{{ $leaf }}">{{ $leaf }}</button>@endforeach</span>
+        @endif
+        <input type="range" id="slide" min="0" max="{{ $bench->setout->plan->layout->first()->travel->total->toMm() }}" step="1" value="0" aria-label="Slide the leaf" @disabled(! $bench->setout->plan->layout->first()->travel->total->isPositive())>
       </div>
       <dl class="slide-numbers">
         <div><dt>passage</dt><dd data-slide="passage"></dd></div>

@@ -39,6 +39,7 @@ dataset('faults', fn () => [
     'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
     'jump-disc-fouls, trigger' => ['jump-disc-fouls', ['brief.kit' => 'short-catch'], ['short-catch' => ['soft_close.catch_length' => 70]]],
     'jump-disc-fouls, plate' => ['jump-disc-fouls', ['brief.kit' => 'flat-40-top']],
+    'centre-stops' => ['centre-stops', ['brief.hang' => 'biparting', 'brief.rules.meeting_gap' => 3, 'survey.wall.from' => -900, 'survey.wall.to' => 3640, 'brief.leaf.width' => 620, 'brief.kit' => 'near'], ['near' => ['hanger.inset' => 60]]],
     'leaf-narrow' => ['leaf-narrow', ['brief.leaf.width' => 914]],
     'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
     'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
@@ -82,6 +83,23 @@ test('every cure that is offered takes its finding away and brings no new stop',
         expect($after->has($code))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
     }
 })->with('faults');
+
+dataset('faults of leaves that pass', [
+    'between-leaves' => ['between-leaves', ['brief.leaf.thickness' => 40, 'brief.header.thickness' => 30], ['track_pitch' => 54]],
+    'rear-pull' => ['rear-pull', ['brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]], []],
+    'mid-overlap' => ['mid-overlap', ['brief.leaf.width' => 960], []],
+    'bracket-off-board' => ['bracket-off-board', ['brief.header.width' => 140, 'brief.leaf.height' => 2100], []],
+]);
+
+test('a fault of leaves that pass each other is found, and its cures cure', function (string $code, array $changes, array $kit) {
+    $kits = [...Doorways::kits(), 'flat-40-bypass' => Doorways::kit('flat-40-bypass', $kit)];
+    $setout = Setout::of(Doorways::document('reclaim-bay', $changes), $kits);
+    $cures = found($setout, $code)->cures;
+    expect($cures)->not->toBeEmpty();
+    foreach ($cures as $cure) {
+        expect(Setout::quick($setout->after($cure), $kits)->has($code))->toBeFalse($cure->says);
+    }
+})->with('faults of leaves that pass');
 
 test('a front pull that would run into a shelf is found', function () {
     $changes = ['survey.obstacles' => [['name' => 'shelf', 'kind' => 'shelf', 'x' => [1800, 1850], 'y' => [900, 1000], 'projection' => 200]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]];

@@ -1,0 +1,63 @@
+<?php
+
+namespace YokeLine\Planning\Hangs;
+
+use YokeLine\Measure\Sum;
+use YokeLine\Planning\Covering;
+use YokeLine\Planning\Layout;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\LeafSize;
+
+/** Two leaves of one width that meet in the middle; what is to spare goes outside. */
+final class BipartingHang extends HangPlan
+{
+    protected function layout(): Layout
+    {
+        $rules = $this->brief->rules;
+        $jambs = $this->room->opening->span();
+        $wall = $this->room->wall;
+        $covering = Covering::of($this->room, $rules);
+        $middle = $jambs->middle();
+        $halfGap = $rules->meetingGap->half();
+        $needed = Sum::of('Needed width of each leaf')->plus('from the middle to the further end of what must be covered', Sum::greatest('From the middle to what must be covered', [
+            'to the left' => Sum::of('To the left')->place('middle', $middle)->fromPlace('must cover from', $covering->left),
+            'to the right' => Sum::of('To the right')->place('must cover to', $covering->right)->fromPlace('middle', $middle),
+        ]))->minus('half the meeting gap', $halfGap);
+        $width = LeafSize::choose('Width of each leaf', $needed, $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit);
+        $endRoom = $this->endRoom();
+
+        $innerLeft = Sum::of('Left leaf shut, right edge')->place('middle', $middle)->minus('half the meeting gap', $halfGap);
+        $outerLeft = Sum::of('Left leaf shut, left edge')->place('left leaf shut, right edge', $innerLeft)->minus('leaf width', $width->size);
+        $innerRight = Sum::of('Right leaf shut, left edge')->place('middle', $middle)->plus('half the meeting gap', $halfGap);
+        $outerRight = Sum::of('Right leaf shut, right edge')->place('right leaf shut, left edge', $innerRight)->plus('leaf width', $width->size);
+
+        $wantedLeft = Sum::of('Travel wanted, left leaf')->place('left leaf shut, right edge', $innerLeft)->fromPlace('left jamb', $jambs->low)->plus('park', $rules->park);
+        $limitLeft = Sum::of('Travel the wall allows, left leaf')->place('left leaf shut, left edge', $outerLeft)->fromPlace('left end of the wall', $wall->low)->minus('room kept at the wall end', $endRoom);
+        $wantedRight = Sum::of('Travel wanted, right leaf')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('right leaf shut, left edge', $innerRight);
+        $limitRight = Sum::of('Travel the wall allows, right leaf')->place('right end of the wall', $wall->high)->minus('room kept at the wall end', $endRoom)->fromPlace('right leaf shut, right edge', $outerRight);
+        $travelLeft = $this->neverBelowZero(Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]));
+        $travelRight = $this->neverBelowZero(Sum::least('Travel, right leaf', ['travel wanted' => $wantedRight, 'travel the wall allows' => $limitRight]));
+        $runs = [
+            'left' => new LeafRun($outerLeft, $innerLeft, $width->size->total, $this->inset, $wantedLeft, $travelLeft, -1),
+            'right' => new LeafRun($innerRight, $outerRight, $width->size->total, $this->inset, $wantedRight, $travelRight),
+        ];
+
+        $passage = $this->neverBelowZero(Sum::least('Passage', [
+            'least measured width' => $this->room->opening->leastWidth(),
+            'between the open leaves' => Sum::of('Between the open leaves')->plus('meeting gap', $rules->meetingGap)->plus('travel, left leaf', $travelLeft)->plus('travel, right leaf', $travelRight),
+        ]));
+        $stops = [
+            'left_open' => $this->stopLeftOf('Stop face, left leaf open', Sum::of('Left leaf open, left edge')->place('left leaf shut, left edge', $outerLeft)->minus('travel', $travelLeft)),
+            'left_closed' => $this->stopRightOf('Stop face, left leaf shut', $innerLeft),
+            'right_closed' => $this->stopLeftOf('Stop face, right leaf shut', $innerRight),
+            'right_open' => $this->stopRightOf('Stop face, right leaf open', Sum::of('Right leaf open, right edge')->place('right leaf shut, right edge', $outerRight)->plus('travel', $travelRight)),
+        ];
+
+        return new Layout(
+            $covering, $width, $runs, $endRoom, ['clear' => $passage], $stops,
+            $this->railFrom($stops['left_open']), $this->railTo($stops['right_open']),
+            ['left' => $this->windowLeft($runs['left']), 'right' => $this->windowRight($runs['right'])],
+            meeting: $middle,
+        );
+    }
+}

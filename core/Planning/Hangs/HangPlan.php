@@ -1,0 +1,92 @@
+<?php
+
+namespace YokeLine\Planning\Hangs;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Hang;
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\Layout;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Room;
+
+/** One way of hanging a door; the place that chooses it, and what all of them share. */
+abstract class HangPlan
+{
+    protected readonly Length $inset;
+
+    final protected function __construct(protected readonly Room $room, protected readonly Brief $brief, protected readonly Kit $kit, protected readonly Unit $unit)
+    {
+        $this->inset = $brief->rules->hangerInset ?? $kit->hanger->inset;
+    }
+
+    public static function of(Room $room, Brief $brief, Kit $kit, Unit $unit): Layout
+    {
+        return match ($brief->hang) {
+            Hang::Single => (new SingleHang($room, $brief, $kit, $unit))->layout(),
+            Hang::Biparting => (new BipartingHang($room, $brief, $kit, $unit))->layout(),
+            Hang::Bypass => (new BypassHang($room, $brief, $kit, $unit))->layout(),
+        };
+    }
+
+    abstract protected function layout(): Layout;
+
+    /** What the leaf's clearance, or the rail's stop and margin, must have at the end of the wall. */
+    protected function endRoom(): Sum
+    {
+        return Sum::greatest('Room kept at the wall end', [
+            'end clearance' => $this->brief->rules->endClearance,
+            'stop and margin past the leaf' => Sum::of('Stop and margin past the leaf')->plus('stop reach', $this->kit->stop->reach)->plus('stop body', $this->kit->stop->body)
+                ->plus('end margin', $this->kit->rail->endMargin)->minus('hanger inset', $this->inset),
+        ]);
+    }
+
+    /** The face of a stop to the left of a wheel of the leaf whose left edge is at $edge. */
+    protected function stopLeftOf(string $name, Sum $edge): Sum
+    {
+        return Sum::of($name)->place('left edge of the leaf', $edge)->plus('hanger inset', $this->inset)->minus('stop reach', $this->kit->stop->reach);
+    }
+
+    /** The face of a stop to the right of a wheel of the leaf whose right edge is at $edge. */
+    protected function stopRightOf(string $name, Sum $edge): Sum
+    {
+        return Sum::of($name)->place('right edge of the leaf', $edge)->minus('hanger inset', $this->inset)->plus('stop reach', $this->kit->stop->reach);
+    }
+
+    protected function railFrom(Sum $stop): Sum
+    {
+        return Sum::of('Least rail, from')->place('left stop face', $stop)->minus('stop body', $this->kit->stop->body)->minus('end margin', $this->kit->rail->endMargin);
+    }
+
+    protected function railTo(Sum $stop): Sum
+    {
+        return Sum::of('Least rail, to')->place('right stop face', $stop)->plus('stop body', $this->kit->stop->body)->plus('end margin', $this->kit->rail->endMargin);
+    }
+
+    /** Under a leaf that opens right, shut and open, and out of the passage; a roller on the wall clears the casing too. */
+    protected function windowRight(LeafRun $run): Span
+    {
+        $margin = $this->brief->rules->guideMargin;
+        $clear = $this->room->opening->span()->high->plus(GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right));
+
+        return new Span(Length::greatest($run->open()->low->plus($margin), $clear), $run->closed()->high->minus($margin));
+    }
+
+    /** The same of a leaf that opens left. */
+    protected function windowLeft(LeafRun $run): Span
+    {
+        $margin = $this->brief->rules->guideMargin;
+        $clear = $this->room->opening->span()->low->minus(GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left));
+
+        return new Span($run->closed()->low->plus($margin), Length::least($run->open()->high->minus($margin), $clear));
+    }
+
+    protected function neverBelowZero(Sum $sum): Sum
+    {
+        return $sum->becomes($sum->total->orZeroIfNegative(), 'never below 0');
+    }
+}

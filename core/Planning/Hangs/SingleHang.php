@@ -1,0 +1,59 @@
+<?php
+
+namespace YokeLine\Planning\Hangs;
+
+use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\Surplus;
+use YokeLine\Measure\Sum;
+use YokeLine\Planning\Covering;
+use YokeLine\Planning\Layout;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\LeafSize;
+
+/** One leaf. It is worked opening right; one that opens left is the mirror image of its mirror image. */
+final class SingleHang extends HangPlan
+{
+    protected function layout(): Layout
+    {
+        return $this->brief->opens === Opens::Left
+            ? (new self($this->room->mirrored(), $this->brief, $this->kit, $this->unit))->openingRight()->mirrored()
+            : $this->openingRight();
+    }
+
+    private function openingRight(): Layout
+    {
+        $rules = $this->brief->rules;
+        $jambs = $this->room->opening->span();
+        $covering = Covering::of($this->room, $rules);
+        $width = LeafSize::choose('Leaf width', $covering->width(), $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit);
+
+        $left = $this->leadingEdge($covering, $width);
+        $right = Sum::of('Leaf shut, right edge')->place('leaf shut, left edge', $left)->plus('leaf width', $width->size);
+        $endRoom = $this->endRoom();
+        $wanted = Sum::of('Travel wanted')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('leaf shut, left edge', $left);
+        $limit = Sum::of('Travel the wall allows')->place('right end of the wall', $this->room->wall->high)->minus('room kept at the wall end', $endRoom)->fromPlace('leaf shut, right edge', $right);
+        $travel = $this->neverBelowZero(Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]));
+        $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel);
+
+        $passage = $this->neverBelowZero(Sum::least('Passage', [
+            'least measured width' => $this->room->opening->leastWidth(),
+            'from the left jamb to the open leaf' => Sum::of('From the left jamb to the open leaf')->place('leaf shut, left edge', $left)->plus('travel', $travel)->fromPlace('left jamb', $jambs->low),
+        ]));
+        $openEdge = Sum::of('Leaf open, right edge')->place('leaf shut, right edge', $right)->plus('travel', $travel);
+        $stops = ['closed' => $this->stopLeftOf('Stop face, shut', $left), 'open' => $this->stopRightOf('Stop face, open', $openEdge)];
+
+        return new Layout($covering, $width, ['leaf' => $run], $endRoom, ['clear' => $passage], $stops, $this->railFrom($stops['closed']), $this->railTo($stops['open']), ['guide' => $this->windowRight($run)]);
+    }
+
+    private function leadingEdge(Covering $covering, LeafSize $width): Sum
+    {
+        $edge = Sum::of('Leaf shut, left edge')->place('must cover from', $covering->left);
+        $spare = Sum::of('Width to spare')->plus('leaf width', $width->size)->minus('needed width', $width->needed);
+
+        return match ($this->brief->rules->surplus) {
+            Surplus::Trailing => $edge,
+            Surplus::Leading => $edge->minus('width to spare', $spare),
+            Surplus::Even => $edge->minus('half the width to spare', $spare->total->half()),
+        };
+    }
+}
