@@ -141,9 +141,13 @@ final readonly class Bench
     /** @return array<string, array{string, string}> */
     private function travels(Plan $plan): array
     {
+        $say = $this->setout->write->show(...);
         $travels = [];
         foreach ($plan->layout->runs as $leaf => $run) {
-            $travels["{$leaf}.travel"] = [$leaf === 'leaf' ? 'Travel' : ucfirst($leaf).' travels', $this->setout->write->show($run->travel->total)];
+            $travels["{$leaf}.travel"] = [count($plan->layout->runs) === 1 ? 'Travel' : ucfirst($leaf).' travels', $say($run->travel->total)];
+        }
+        if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
+            return [array_key_first($travels) => ['Each travels', $say($plan->layout->first()->travel->total)]];
         }
 
         return $travels;

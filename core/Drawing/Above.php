@@ -126,7 +126,7 @@ final readonly class Above
         $depth = $this->plan->depth();
         $front = $this->plan->frontDepth();
         $x = $this->shown->high->toMm() + 6 * $px;
-        $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total], ...($front === $depth ? [] : [['second rail', $front->rail->total], ['second front', $front->leafFront->total]])];
+        $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total], ...($front->rail->total->equals($depth->rail->total) ? [] : [['second rail', $front->rail->total], ['second front', $front->leafFront->total]])];
         usort($rows, fn (array $a, array $b) => $a[1]->nm <=> $b[1]->nm);
         $wanted = array_map(fn (array $row) => $row[1]->toMm() * self::DEPTH, $rows);
         $centres = Labels::spread($wanted, array_fill(0, count($rows), 13 * $px));

@@ -11,9 +11,10 @@ final class Labels
      * @param  list<float>  $wanted  centres, ascending
      * @param  list<float>  $sizes  the room each takes along the line
      * @param  ?float  $from  where the first may begin at the earliest
+     * @param  ?float  $to  where the last may end at the latest; `$from` goes before it
      * @return list<float> centres, none nearer than half of both sizes
      */
-    public static function spread(array $wanted, array $sizes, ?float $from = null): array
+    public static function spread(array $wanted, array $sizes, ?float $from = null, ?float $to = null): array
     {
         /** @var list<array{from: int, to: int, offset: float, weight: int}> $pools each: labels from..to, and the mean of where its first one would like to start */
         $pools = [];
@@ -41,7 +42,25 @@ final class Labels
             }
         }
 
-        return $centres;
+        return $to === null ? $centres : self::keptBefore($to, $from, $centres, $sizes);
+    }
+
+    /**
+     * Moved back, as little as must be, from the end.
+     *
+     * @param  list<float>  $centres
+     * @param  list<float>  $sizes
+     * @return list<float>
+     */
+    private static function keptBefore(float $to, ?float $from, array $centres, array $sizes): array
+    {
+        $end = max($to, ($from ?? -INF) + array_sum($sizes));
+        for ($i = count($centres) - 1; $i >= 0; $i--) {
+            $centres[$i] = min($centres[$i], $end - $sizes[$i] / 2);
+            $end = $centres[$i] - $sizes[$i] / 2;
+        }
+
+        return array_values($centres);
     }
 
     /** What a text takes along its line; the numbers are set in a face of one width. */

@@ -169,10 +169,13 @@ final readonly class Section
         $px = $this->px;
         $places = [];
         foreach ($this->plan->depths as $depth) {
-            array_push($places, $depth->leafBack->total, $depth->rail->total, $depth->leafFront->total);
+            // Leaves that meet stand equally far out: each place once.
+            foreach ([$depth->leafBack->total, $depth->rail->total, $depth->leafFront->total] as $z) {
+                $places[$z->nm] = $z;
+            }
         }
         if ($this->plan->header !== null) {
-            array_unshift($places, $this->plan->header->thickness);
+            $places[$this->plan->header->thickness->nm] = $this->plan->header->thickness;
         }
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $texts = array_map($this->write->show(...), $places);

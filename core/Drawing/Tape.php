@@ -15,6 +15,9 @@ final readonly class Tape
 
     private const LEADER = 22;
 
+    /** How far labels may stand past the ends of the tape. */
+    private const ASIDE = 30;
+
     /** @param  float  $px millimetres to one pixel of the drawing at its usual size */
     public function __construct(private LengthWriter $write, private float $px) {}
 
@@ -37,7 +40,7 @@ final readonly class Tape
         $shapes[] = Shape::lines('tape-tick', $ticks);
         $texts = array_map(fn (Mark $mark) => $this->write->show($mark->at), $marks);
         $sizes = array_map(fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) + 6 * $px, $marks, $texts);
-        $centres = Labels::spread(array_map(fn (Mark $mark) => $mark->at->toMm(), $marks), $sizes);
+        $centres = Labels::spread(array_map(fn (Mark $mark) => $mark->at->toMm(), $marks), $sizes, $wall->low->toMm() - self::ASIDE * $px, $wall->high->toMm() + self::ASIDE * $px);
         $row = $bottom + self::LEADER * $px;
         foreach ($marks as $i => $mark) {
             $x = $mark->at->toMm();

@@ -38,6 +38,15 @@ test('the numbers change as the leaf slides under the finger', function () {
     $browser->see('passage 861', '.slide-numbers')->see('gap, trailing 21', '.slide-numbers');
 });
 
+test('each leaf of a pair slides by itself', function () {
+    $browser = $this->browser->visit('/doorways/7/leaf')->see('still covered 1 790', '.slide-numbers');
+    $browser->click('[data-leaf-to-slide="front"]')->find('#slide')->sendKeys(WebDriverKeys::END);
+    $browser->see('passage 804', '.slide-numbers');
+    $moved = $browser->js('return [...document.querySelectorAll(".scene-elevation [data-slides]")].map((leaf) => leaf.getAttribute("transform"))');
+
+    expect($moved)->toBe(['translate(0 0)', 'translate(-834 0)']);
+});
+
 test('arrow keys slide the leaf too', function () {
     $browser = $this->browser->visit('/doorways/1/leaf')->see('still covered 864', '.slide-numbers');
     $slide = $browser->find('#slide');

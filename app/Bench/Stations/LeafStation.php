@@ -29,8 +29,10 @@ final class LeafStation
                     ? Field::length('brief.rules.casing_margin', 'Past the casing', $rules->casingMargin)
                     : Field::length('brief.rules.side_overlap', 'Past each jamb', $rules->sideOverlap)),
                 Row::of(Field::length('brief.rules.head_overlap', 'Over the head', $rules->headOverlap)),
-                Row::of(Field::length('brief.rules.park', 'Parks past the jamb', $rules->park)),
-                Row::of(Field::choice('brief.rules.surplus', 'Spare width goes', ['trailing' => 'trailing', 'even' => 'even', 'leading' => 'leading'], 'trailing')),
+                ...($plan?->layout->meeting === null ? [] : [Row::of(Field::length('brief.rules.meeting_gap', 'Between the leaves', $rules->meetingGap))]),
+                ...($plan?->layout->midOverlap === null ? [] : [Row::of(Field::length('brief.rules.mid_overlap', 'Overlap in the middle', $plan->layout->midOverlap->total))]),
+                ...($plan?->layout->midOverlap === null ? [Row::of(Field::length('brief.rules.park', 'Parks past the jamb', $rules->park))] : []),
+                ...($brief->hang->isSingle() ? [Row::of(Field::choice('brief.rules.surplus', 'Spare width goes', ['trailing' => 'trailing', 'even' => 'even', 'leading' => 'leading'], 'trailing'))] : []),
             ]),
             new Group('Leaf', [
                 Row::of(Field::length('brief.leaf.width', 'Width', $plan?->layout->width->size->total)),

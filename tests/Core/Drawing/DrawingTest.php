@@ -70,6 +70,18 @@ test('labels never overlap and keep their order', function () {
     });
 });
 
+test('labels stay between the ends they are given, where they fit', function () {
+    $this->forAll(Generators::seq(Generators::choose(0, 1000)))->then(function (array $wanted) {
+        sort($wanted);
+        $wanted = array_slice($wanted, 0, 20);
+        $centres = Labels::spread(array_map(floatval(...), $wanted), array_fill(0, count($wanted), 50.0), 0.0, 1000.0);
+        expect(count($centres))->toBe(count($wanted));
+        foreach ($centres as $i => $centre) {
+            expect($centre)->toBeGreaterThanOrEqual(25.0 + 50.0 * $i - 1e-6)->toBeLessThanOrEqual(1000.0 - 25.0 - 50.0 * (count($centres) - 1 - $i) + 1e-6);
+        }
+    });
+});
+
 test('labels with room stay at their marks', function () {
     expect(Labels::spread([100.0, 300.0], [50.0, 50.0]))->toBe([100.0, 300.0]);
 });
