@@ -85,6 +85,18 @@ final readonly class Bench
         return $this->setout->plan === null ? '' : Svg::write(Section::of($this->setout->plan, $this->setout->write));
     }
 
+    /** Which of several alike a sum is, for the table of numbers: the leaf of a pair, or the place along the wall. */
+    public function whichOf(string $key): string
+    {
+        [$of, $number] = [strtok($key, '.'), (string) strtok('')];
+
+        return match (true) {
+            $of === 'up' => ', at '.$this->setout->write->show($this->setout->plan?->readingPlaces()[(int) $number] ?? Length::zero()),
+            $of !== 'leaf' && isset($this->setout->plan?->layout->runs[$of]) => ", {$of}",
+            default => '',
+        };
+    }
+
     /** What is grave or must be settled, in a line. */
     public function toSettle(): string
     {

@@ -229,7 +229,7 @@ final readonly class Elevation
         $px = $this->px;
         $y = -$plan->yokeLine()->toMm();
         $shapes = [Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y)];
-        $readings = array_values(array_filter(RunningMarks::readings($plan), fn (array $at) => $this->wall->contains($at['x'])));
+        $readings = RunningMarks::readings($plan);
         $texts = array_map(fn (array $at) => $this->write->show($at['up']), $readings);
         $centres = Labels::spread(array_map(fn (array $at) => $at['x']->toMm(), $readings), array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts));
         $row = min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) - 16 * $px;
@@ -241,7 +241,7 @@ final readonly class Elevation
             $shapes[] = Shape::path('pull-up', [[$x, $floor], [$x, $row + 12 * $px], [$centres[$i], $row + 5 * $px]]);
             $shapes[] = Shape::circle('pull-up-end', $x, $y, 2.2 * $px);
             $shapes[] = Shape::box('pull-up-flag', $centres[$i] - $width / 2, $row - 10 * $px, $width, 15 * $px);
-            $shapes[] = Shape::text('reading is-yoke', $centres[$i], $row + 1.5 * $px, 12 * $px, $texts[$i], 'middle');
+            $shapes[] = Shape::text('reading is-yoke', $centres[$i], $row + 1.5 * $px, 12 * $px, $texts[$i], 'middle')->telling("up.{$i}");
         }
 
         return $shapes;

@@ -59,6 +59,12 @@ final readonly class Shape
         return new self('text', $layer, ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor], $text);
     }
 
+    /** The same shape, telling which sum of the plan it shows. */
+    public function telling(string $sum): self
+    {
+        return new self($this->kind, $this->layer, [...$this->attributes, 'data-sum' => $sum], $this->text, $this->inside);
+    }
+
     /**
      * @param  list<Shape>  $inside
      * @param  Attributes  $attributes

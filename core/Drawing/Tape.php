@@ -46,7 +46,7 @@ final readonly class Tape
             $x = $mark->at->toMm();
             $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $top], [$x, $bottom + 5 * $px], [$centres[$i], $row - 7 * $px], [$centres[$i], $row - 2 * $px]]);
             $shapes[] = Shape::area('mark', [[$x - 4 * $px, $bottom + 6 * $px], [$x + 4 * $px, $bottom + 6 * $px], [$x, $bottom - 1 * $px]]);
-            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle');
+            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle')->telling($mark->sum);
             $shapes[] = Shape::text('caption', $centres[$i], $row + 21 * $px, 9.5 * $px, $mark->name, 'middle');
         }
 
@@ -78,7 +78,7 @@ final readonly class Tape
             $strong = $mark->id === 'yoke' ? ' is-yoke' : '';
             $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $y], [$left - 5 * $px, $y], [$left - 18 * $px, $centres[$i]], [$left - 22 * $px, $centres[$i]]]);
             $shapes[] = Shape::area('mark', [[$left - 6 * $px, $y - 4 * $px], [$left - 6 * $px, $y + 4 * $px], [$left + 1 * $px, $y]]);
-            $shapes[] = Shape::text("reading{$strong}", $left - 25 * $px, $centres[$i] + 1.5 * $px, 13 * $px, $this->write->show($mark->at), 'end');
+            $shapes[] = Shape::text("reading{$strong}", $left - 25 * $px, $centres[$i] + 1.5 * $px, 13 * $px, $this->write->show($mark->at), 'end')->telling($mark->sum);
             $shapes[] = Shape::text("caption{$strong}", $left - 25 * $px, $centres[$i] + 11 * $px, 9.5 * $px, $mark->name, 'end');
         }
 

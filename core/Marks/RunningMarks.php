@@ -12,26 +12,26 @@ final class RunningMarks
     public static function along(Plan $plan): array
     {
         $marks = [
-            new Mark('rail-l', 'rail', $plan->rail->span->low),
-            new Mark('rail-r', 'rail', $plan->rail->span->high),
+            new Mark('rail-l', 'rail', $plan->rail->span->low, 'rail.left'),
+            new Mark('rail-r', 'rail', $plan->rail->span->high, 'rail.right'),
         ];
         foreach ($plan->layout->runs as $leaf => $run) {
             [$id, $name] = $leaf === 'leaf' ? ['', 'leaf'] : ["{$leaf}-", $leaf];
-            $marks[] = new Mark("{$id}shut-l", "{$name} shut", $run->closed()->low);
-            $marks[] = new Mark("{$id}shut-r", "{$name} shut", $run->closed()->high);
+            $marks[] = new Mark("{$id}shut-l", "{$name} shut", $run->closed()->low, "{$leaf}.left");
+            $marks[] = new Mark("{$id}shut-r", "{$name} shut", $run->closed()->high, "{$leaf}.right");
             // Leaves that pass each other open to where the other stands shut.
             if ($plan->layout->midOverlap === null) {
-                $marks[] = new Mark("{$id}open-l", "{$name} open", $run->open()->low);
-                $marks[] = new Mark("{$id}open-r", "{$name} open", $run->open()->high);
+                $marks[] = new Mark("{$id}open-l", "{$name} open", $run->open()->low, "{$leaf}.open_left");
+                $marks[] = new Mark("{$id}open-r", "{$name} open", $run->open()->high, "{$leaf}.open_right");
             }
         }
         if ($plan->header !== null) {
-            $marks[] = new Mark('board-l', 'header', $plan->header->span->low);
-            $marks[] = new Mark('board-r', 'header', $plan->header->span->high);
+            $marks[] = new Mark('board-l', 'header', $plan->header->span->low, 'header.left');
+            $marks[] = new Mark('board-r', 'header', $plan->header->span->high, 'header.right');
         }
         foreach ($plan->guides as $guide => $place) {
             if ($place->at !== null) {
-                $marks[] = new Mark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'guide', $place->at);
+                $marks[] = new Mark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'guide', $place->at, "{$guide}.at");
             }
         }
 
@@ -43,13 +43,13 @@ final class RunningMarks
     {
         $heights = $plan->heights;
         $marks = [
-            new Mark('yoke', 'yoke line', $plan->yokeLine()),
-            new Mark('leaf-top', 'leaf top', $heights->leafTop()),
-            new Mark('head', 'head', $heights->head->total),
+            new Mark('yoke', 'yoke line', $plan->yokeLine(), 'yoke_line'),
+            new Mark('leaf-top', 'leaf top', $heights->leafTop(), 'leaf.top'),
+            new Mark('head', 'head', $heights->head->total, 'head_y'),
         ];
         if ($plan->header !== null) {
-            $marks[] = new Mark('board-foot', 'header foot', $plan->header->foot->total);
-            $marks[] = new Mark('board-top', 'header top', $plan->header->top->total);
+            $marks[] = new Mark('board-foot', 'header foot', $plan->header->foot->total, 'header.bottom');
+            $marks[] = new Mark('board-top', 'header top', $plan->header->top->total, 'header.top');
         }
 
         return self::inOrder($marks);
@@ -60,19 +60,13 @@ final class RunningMarks
     {
         $half = $plan->kit->rail->height->half();
 
-        return self::inOrder([...self::up($plan), new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half)), new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half))]);
+        return self::inOrder([...self::up($plan), new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half), 'yoke_line'), new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half), 'yoke_line')]);
     }
 
     /** @return list<array{x: Length, up: Length}> what the tape reads from the floor up to the yoke line where the floor can turn, and at the high spot */
     public static function readings(Plan $plan): array
     {
-        $places = [];
-        foreach ([...array_column($plan->pullsUp(), 'x'), $plan->floor->highSpot()] as $x) {
-            $places[$x->nm] = ['x' => $x, 'up' => $plan->tapeUp($x)];
-        }
-        ksort($places);
-
-        return array_values($places);
+        return array_map(fn (Length $x) => ['x' => $x, 'up' => $plan->tapeUp($x)], $plan->readingPlaces());
     }
 
     /**

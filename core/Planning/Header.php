@@ -12,7 +12,7 @@ use YokeLine\Measure\Sum;
 /** The board between wall and rail. */
 final readonly class Header
 {
-    private function __construct(public Span $span, public Sum $foot, public Sum $top, public Length $thickness) {}
+    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $foot, public Sum $top, public Length $thickness) {}
 
     public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit): self
     {
@@ -23,8 +23,14 @@ final readonly class Header
             HeaderAlign::OnCasing => $foot->plus('top of the head casing', $heights->casingTop),
         };
 
+        $left = Sum::of('Header, left end')->place('rail, left end', $rail->left)->minus('overrun', $brief->overrun);
+        $right = Sum::of('Header, right end')->place('rail, right end', $rail->right)->plus('overrun', $brief->overrun);
+        $span = (new Span($left->total, $right->total))->cutTo($room->wall);
+
         return new self(
-            $rail->span->widened($brief->overrun)->cutTo($room->wall),
+            $span,
+            $left->becomes($span->low, 'ends with the wall'),
+            $right->becomes($span->high, 'ends with the wall'),
             $foot,
             Sum::of('Top of the header')->plus('foot of the header', $foot)->plus('board', $brief->width),
             $brief->thickness,

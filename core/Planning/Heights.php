@@ -73,7 +73,12 @@ final readonly class Heights
     /** Top edge of the leaf. */
     public function leafTop(): Length
     {
-        return $this->gap->low->plus($this->leaf->size->total);
+        return $this->top()->total;
+    }
+
+    public function top(): Sum
+    {
+        return Sum::of('Top edge of the leaf')->plus('floor gap', $this->gap->low)->plus('leaf height', $this->leaf->size);
     }
 
     /** Heights are measured from the floor, evenly spaced from jamb to jamb. */

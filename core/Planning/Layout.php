@@ -14,7 +14,7 @@ final readonly class Layout
      * @param  Sum  $endRoom  what must stay free at the end of the wall
      * @param  non-empty-array<string, Sum>  $passages  by the way it opens: `clear` where there is but one
      * @param  array<string, Sum>  $stops  faces, by what they end
-     * @param  non-empty-array<string, Span>  $guideWindows  where a guide may stand, by guide
+     * @param  non-empty-array<string, Window>  $guideWindows  where a guide may stand, by guide
      * @param  ?Length  $meeting  where two leaves meet
      * @param  ?Sum  $midOverlap  how far two leaves that pass each other overlap when shut
      */
@@ -68,7 +68,7 @@ final readonly class Layout
             array_map($flip, $this->stops),
             $this->railTo->mirrored(),
             $this->railFrom->mirrored(),
-            array_map(fn (Span $window) => $window->mirrored(), $this->guideWindows),
+            array_map(fn (Window $window) => $window->mirrored(), $this->guideWindows),
         );
     }
 }

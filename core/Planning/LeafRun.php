@@ -33,6 +33,16 @@ final readonly class LeafRun
         return new Span($this->left->total, $this->right->total);
     }
 
+    public function openLeft(): Sum
+    {
+        return $this->moved('Leaf open, left edge', 'left edge when shut', $this->left);
+    }
+
+    public function openRight(): Sum
+    {
+        return $this->moved('Leaf open, right edge', 'right edge when shut', $this->right);
+    }
+
     public function open(): Span
     {
         return $this->opened($this->travel->total);
@@ -70,6 +80,13 @@ final readonly class LeafRun
     public function fromLeading(Span $leaf, Length $distance): Length
     {
         return $this->leading($leaf)->plus($distance->times($this->direction));
+    }
+
+    private function moved(string $name, string $from, Sum $edge): Sum
+    {
+        $place = Sum::of($name)->place($from, $edge);
+
+        return $this->direction === 1 ? $place->plus('travel', $this->travel) : $place->minus('travel', $this->travel);
     }
 
     public function mirrored(): self

@@ -75,7 +75,23 @@ final readonly class Plan
     /** What a tape shows from the floor at x up to the yoke line. */
     public function tapeUp(Length $x): Length
     {
-        return $this->yokeLine()->minus($this->floor->at($x));
+        return $this->tapeUpFrom($x)->total;
+    }
+
+    public function tapeUpFrom(Length $x): Sum
+    {
+        return Sum::of('Tape from the floor up to the yoke line')->plus('yoke line', $this->heights->yokeLine)->minus('floor there, from the high spot', $this->floor->at($x));
+    }
+
+    /** @return list<Length> where a tape reading up to the yoke line is worth having: every floor reading and the high spot, along the wall */
+    public function readingPlaces(): array
+    {
+        $places = array_map(fn (FloorReading $at) => $at->x->nm, $this->doorway->survey->floor);
+        $places[] = $this->floor->highSpot()->nm;
+        $places = array_unique($places);
+        sort($places);
+
+        return array_map(Length::nm(...), $places);
     }
 
     /** Gap under the leaf's foot at x. */
@@ -130,9 +146,14 @@ final readonly class Plan
             'leaf.need_width' => $layout->width->needed,
             'leaf.height' => $this->heights->leaf->size,
             'leaf.need_height' => $this->heights->leaf->needed,
+            'leaf.top' => $this->heights->top(),
             'leaf.greatest_height' => $this->heights->greatest,
             'rail.length' => $this->rail->length,
             'rail.min_length' => $this->rail->least,
+            'rail.left' => $this->rail->left,
+            'rail.right' => $this->rail->right,
+            'header.left' => $this->header?->left,
+            'header.right' => $this->header?->right,
             'header.bottom' => $this->header?->foot,
             'header.top' => $this->header?->top,
             'mid_overlap' => $layout->midOverlap,
@@ -140,7 +161,7 @@ final readonly class Plan
             'soft_close.trigger' => $this->triggerInset(),
         ];
         foreach ($layout->runs as $leaf => $run) {
-            $sums += ["{$leaf}.left" => $run->left, "{$leaf}.right" => $run->right, "{$leaf}.travel" => $run->travel, "{$leaf}.travel_wanted" => $run->wanted];
+            $sums += ["{$leaf}.left" => $run->left, "{$leaf}.right" => $run->right, "{$leaf}.open_left" => $run->openLeft(), "{$leaf}.open_right" => $run->openRight(), "{$leaf}.travel" => $run->travel, "{$leaf}.travel_wanted" => $run->wanted];
         }
         foreach ($layout->passages as $way => $passage) {
             $sums["passage.{$way}"] = $passage;
@@ -152,7 +173,11 @@ final readonly class Plan
             $sums += ["{$leaf}.rail_centre" => $depth->rail, "{$leaf}.front" => $depth->leafFront, "{$leaf}.back" => $depth->leafBack, "{$leaf}.clearance" => $depth->clearance];
         }
         foreach ($this->guides as $guide => $place) {
-            $sums["guides.{$guide}"] = $place->hold;
+            $sums += ["{$guide}.at" => $place->middle, "{$guide}.hold" => $place->hold];
+        }
+
+        foreach ($this->readingPlaces() as $i => $x) {
+            $sums["up.{$i}"] = $this->tapeUpFrom($x);
         }
 
         return array_filter($sums);

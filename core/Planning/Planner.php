@@ -4,7 +4,6 @@ namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
-use YokeLine\Measure\Span;
 use YokeLine\Planning\Hangs\HangPlan;
 
 /** Survey, brief and kit in, plan out. */
@@ -27,7 +26,7 @@ final class Planner
         $heights = Heights::of($room, $floor, $brief, $kit, $doorway->units);
         $header = $brief->backing->isHeader() ? Header::of($room, $rail, $heights, $brief->header, $kit->rail) : null;
         $depths = array_map(fn (LeafRun $run) => Depth::of($room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track), $layout->runs);
-        $guides = array_map(fn (Span $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit), $layout->guideWindows);
+        $guides = array_map(fn (Window $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit), $layout->guideWindows);
         $mass = Mass::of($brief->leaf, $layout->width->size->total, $heights->leaf->size->total, $thickness);
 
         return new Plan($doorway, $kit, $room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness);

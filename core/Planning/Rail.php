@@ -14,11 +14,10 @@ final readonly class Rail
      * @param  list<Length>  $holes  room x, ascending
      * @param  'stock'|'cut'  $origin
      */
-    private function __construct(public Span $span, public Sum $least, public Sum $length, public int $pieces, public array $holes, public string $origin, public bool $canBeHad) {}
+    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $least, public Sum $length, public int $pieces, public array $holes, public string $origin, public bool $canBeHad) {}
 
     public static function of(Room $room, Layout $layout, RailKit $kit): self
     {
-        $leastSpan = $layout->leastRail();
         $least = Sum::of('Least rail')->place('least rail, to', $layout->railTo)->fromPlace('least rail, from', $layout->railFrom);
         $longest = Length::least(Length::greatest(...$kit->lengths), $room->wall->length());
         $enough = array_values(array_filter($kit->lengths, fn (Length $stock) => ! $stock->isUnder($least->total) && ! $stock->isOver($longest)));
@@ -26,10 +25,14 @@ final readonly class Rail
             ? $least->becomes(Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()), 'no stock length serves: the least one, up to the next 5 mm, no longer than the wall')
             : $least->becomes(Length::least(...$enough), 'the least stock length that serves');
         $slack = $length->total->minus($least->total);
-        $span = Span::from($leastSpan->low->minus($slack->half()), $length->total)->heldInside($room->wall);
+        $length = $length->renamed('Rail length');
+        $shared = Sum::of('Rail, left end')->place('least rail, from', $layout->railFrom)->minus('half of what it is longer', $slack->half());
+        $span = Span::from($shared->total, $length->total)->heldInside($room->wall);
+        $left = $shared->becomes($span->low, 'held inside the wall');
+        $right = Sum::of('Rail, right end')->place('rail, left end', $left)->plus('rail length', $length);
         $pieces = self::pieces($length->total, $kit);
 
-        return new self($span, $least, $length->renamed('Rail length'), $pieces, self::holes($span, $pieces, $kit), $enough === [] ? 'cut' : 'stock', $enough !== [] || $kit->cuttable);
+        return new self($span, $left, $right, $least, $length, $pieces, self::holes($span, $pieces, $kit), $enough === [] ? 'cut' : 'stock', $enough !== [] || $kit->cuttable);
     }
 
     /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */

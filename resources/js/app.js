@@ -13,7 +13,7 @@ htmx.config.allowEval = false;
 htmx.defineExtension('morph', {
   isInlineSwap: (style) => style.startsWith('morph'),
   handleSwap: (style, target, fragment) => style.startsWith('morph')
-    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement) }),
+    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement), callbacks: { beforeAttributeUpdated: (name) => name !== 'open' } }),
 });
 
 // Nothing typed is lost when no answer comes: it stays in its field, and one is told.

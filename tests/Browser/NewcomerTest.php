@@ -112,6 +112,18 @@ test('every number shows the sum it came from', function () {
     expect($browser->text('#why'))->toContain('floor gap')->toContain('2 191')->toContain('41');
 });
 
+test('a number on the drawing shows its sum too', function () {
+    $browser = $this->browser->visit('/doorways/1/rail')->click('.scene-elevation [data-sum="guide.at"]')->see('Middle of the guide', '#why');
+
+    expect($browser->text('#why'))->toContain('half the window');
+});
+
+test('an opened table of numbers stays open over a change', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->press('Every number of the drawing')->type('Stile', '110')->see('change 2', '.saved');
+
+    expect($browser->js('return document.querySelector(".all-numbers").open'))->toBeTrue();
+});
+
 test('the second of two editors is told what changed, and can put it back', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
     $base = $browser->js('return document.querySelector("#base").value');

@@ -3,12 +3,12 @@
 namespace YokeLine\Planning\Hangs;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\Covering;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\LeafSize;
+use YokeLine\Planning\Window;
 
 /** Two equal leaves on two parallel rails: shut, the rear one stands left and the front one right; either slides over to the other. */
 final class BypassHang extends HangPlan
@@ -45,7 +45,7 @@ final class BypassHang extends HangPlan
                 'right' => $this->passage('Passage right', $least, Sum::of('From the rear leaf to the right jamb')->place('right jamb', $jambs->high)->fromPlace('rear leaf shut, right edge', $rearRight)),
             ],
             $stops, $this->railFrom($stops['left']), $this->railTo($stops['right']),
-            ['guide' => new Span($frontLeft->total->plus($margin), $rearRight->total->minus($margin))],
+            ['guide' => new Window($this->inside($frontLeft, 1)->renamed('Guide window, from'), $this->inside($rearRight, -1)->renamed('Guide window, to'))],
             midOverlap: Sum::of('Overlap in the middle')->plus('leaf width', $width->size)->plus('leaf width', $width->size)->minus('what must be covered', $span),
         );
     }

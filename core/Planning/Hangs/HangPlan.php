@@ -6,13 +6,13 @@ use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Room;
+use YokeLine\Planning\Window;
 
 /** One way of hanging a door; the place that chooses it, and what all of them share. */
 abstract class HangPlan
@@ -68,21 +68,37 @@ abstract class HangPlan
     }
 
     /** Under a leaf that opens right, shut and open, and out of the passage; a roller on the wall clears the casing too. */
-    protected function windowRight(LeafRun $run): Span
+    protected function windowRight(LeafRun $run): Window
     {
-        $margin = $this->brief->rules->guideMargin;
-        $clear = $this->room->opening->span()->high->plus(GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right));
+        $clear = Sum::of('Clear of the passage')->place('right jamb', $this->room->opening->span()->high)->plus('casing, for a roller on the wall', GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right));
 
-        return new Span(Length::greatest($run->open()->low->plus($margin), $clear), $run->closed()->high->minus($margin));
+        return new Window(
+            Sum::greatest('Guide window, from', ['under the open leaf' => $this->inside($run->openLeft(), 1), 'clear of the passage' => $clear]),
+            $this->inside($run->right, -1)->renamed('Guide window, to'),
+        );
     }
 
     /** The same of a leaf that opens left. */
-    protected function windowLeft(LeafRun $run): Span
+    protected function windowLeft(LeafRun $run): Window
     {
-        $margin = $this->brief->rules->guideMargin;
-        $clear = $this->room->opening->span()->low->minus(GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left));
+        $clear = Sum::of('Clear of the passage')->place('left jamb', $this->room->opening->span()->low)->minus('casing, for a roller on the wall', GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left));
 
-        return new Span($run->closed()->low->plus($margin), Length::least($run->open()->high->minus($margin), $clear));
+        return new Window(
+            $this->inside($run->left, 1)->renamed('Guide window, from'),
+            Sum::least('Guide window, to', ['under the open leaf' => $this->inside($run->openRight(), -1), 'clear of the passage' => $clear]),
+        );
+    }
+
+    /**
+     * A place under the leaf, the guide's margin inside an edge.
+     *
+     * @param  1|-1  $towards  the leaf's middle, along x
+     */
+    protected function inside(Sum $edge, int $towards): Sum
+    {
+        $place = Sum::of('Inside the edge')->place(lcfirst($edge->name), $edge);
+
+        return $towards === 1 ? $place->plus('guide margin', $this->brief->rules->guideMargin) : $place->minus('guide margin', $this->brief->rules->guideMargin);
     }
 
     protected function neverBelowZero(Sum $sum): Sum

@@ -4,7 +4,7 @@
 <section class="set" aria-label="What you set">
   @include('bench.fields')
 </section>
-<section class="stage" aria-label="Drawing" data-main="elevation">
+<section class="stage" aria-label="Drawing" data-main="elevation" data-why-of="{{ $bench->url }}/why/">
   @include('bench.stage')
 </section>
 <section class="means" aria-label="What it means">

@@ -37,13 +37,7 @@
       <thead><tr><th scope="col">What</th><th scope="col">{{ $setout->write->unit->value }}</th></tr></thead>
       <tbody>
         @foreach ($setout->plan->sums() as $key => $sum)
-          <tr><th scope="row">{{ $sum->name }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $setout->write->show($sum->total) }}</button></td></tr>
-        @endforeach
-        @foreach (YokeLine\Marks\RunningMarks::along($setout->plan) as $mark)
-          <tr><th scope="row">Along: {{ $mark->name }}{{ str_ends_with($mark->id, '-l') ? ', left' : (str_ends_with($mark->id, '-r') ? ', right' : '') }}</th><td>{{ $setout->write->show($mark->at) }}</td></tr>
-        @endforeach
-        @foreach (YokeLine\Marks\RunningMarks::readings($setout->plan) as $reading)
-          <tr><th scope="row">Tape up to the yoke line at {{ $setout->write->show($reading['x']) }}</th><td>{{ $setout->write->show($reading['up']) }}</td></tr>
+          <tr><th scope="row">{{ $sum->name }}{{ $bench->whichOf($key) }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $setout->write->show($sum->total) }}</button></td></tr>
         @endforeach
       </tbody>
     </table>

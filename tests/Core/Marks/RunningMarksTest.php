@@ -23,6 +23,16 @@ test('running marks rise along the tape and are the plan\'s own numbers', functi
     });
 });
 
+test('every mark is a sum of the plan', function () {
+    $this->limitTo(30)->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        $sums = $plan->sums();
+        foreach ([...RunningMarks::along($plan), ...RunningMarks::up($plan)] as $mark) {
+            expect($sums)->toHaveKey($mark->sum)->and($sums[$mark->sum]->total)->toEqual($mark->at);
+        }
+    });
+});
+
 test('the tape reads the level line from every floor', function () {
     $readings = array_map(fn (array $at) => [$at['x']->toMm(), $at['up']->toMm()], RunningMarks::readings(Doorways::plan()));
 

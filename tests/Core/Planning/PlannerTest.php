@@ -69,7 +69,7 @@ test('a pair of leaves that meet is its own mirror image on a wall that is', fun
 
     expect($layout->runs['right']->closed())->toEqual($flip($layout->runs['left']->closed()))
         ->and($layout->runs['right']->open())->toEqual($flip($layout->runs['left']->open()))
-        ->and($layout->guideWindows['right'])->toEqual($flip($layout->guideWindows['left']));
+        ->and($layout->guideWindows['right']->span())->toEqual($flip($layout->guideWindows['left']->span()));
 });
 
 test('the slide of each leaf of a pair ends at its passage', function (string $name, string $leaf, float $passage) {
