@@ -2,18 +2,27 @@
 
 namespace App;
 
+use App\Models\ShelfKit;
+use Illuminate\Database\QueryException;
+use stdClass;
 use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
 use YokeLine\Format\KitReader;
 use YokeLine\Format\UnreadableFile;
 
-/** The kits that can be chosen from. */
+/** The kits that can be chosen from: the company's own, or those of a file. */
 final class Shelf
 {
     /** @var ?array<string, Kit> */
     private ?array $kits = null;
 
-    public function __construct(private readonly string $file) {}
+    /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
+    public function __construct(private readonly ?string $file = null) {}
+
+    public static function shippedFile(): string
+    {
+        return resource_path('kits/kits.json');
+    }
 
     /**
      * @return array<string, Kit> by id
@@ -22,6 +31,56 @@ final class Shelf
      */
     public function kits(): array
     {
-        return $this->kits ??= KitReader::read(Document::fromJson((string) file_get_contents($this->file)));
+        return $this->kits ??= $this->file === null ? self::kept() : self::ofFile($this->file);
+    }
+
+    /** The kit's own document, as a doorway takes it along; null where it is not on the shelf. */
+    public function sheet(string $id): ?stdClass
+    {
+        return ShelfKit::called($id)?->document->root;
+    }
+
+    /**
+     * Every kit of a file, each a document of its own that says its units.
+     *
+     * @return array<string, Document> by id
+     *
+     * @throws UnreadableFile
+     */
+    public static function sheets(Document $file): array
+    {
+        $sheets = [];
+        foreach (array_keys(KitReader::read($file)) as $i => $id) {
+            $kit = $file->get("kits[{$i}]");
+            $sheets[$id] = Document::fromJson((string) json_encode(['units' => $file->get('units') ?? 'mm', ...get_object_vars($kit instanceof stdClass ? $kit : new stdClass)]));
+        }
+
+        return $sheets;
+    }
+
+    /** @return array<string, Kit> */
+    private static function kept(): array
+    {
+        try {
+            $kits = [];
+            foreach (ShelfKit::inOrder() as $row) {
+                try {
+                    $kits[$row->key] = KitReader::at($row->document, '');
+                } catch (UnreadableFile) {
+                    // Half told yet: the shelf shows it, no doorway can choose it.
+                }
+            }
+
+            return $kits;
+        } catch (QueryException) {
+            // No database has been made here yet: the command line plans from what ships with the product.
+            return self::ofFile(self::shippedFile());
+        }
+    }
+
+    /** @return array<string, Kit> */
+    private static function ofFile(string $file): array
+    {
+        return KitReader::read(Document::fromJson((string) file_get_contents($file)));
     }
 }

@@ -6,6 +6,7 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\KitReader;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -67,18 +68,39 @@ final readonly class Setout
      */
     public static function quick(Document $document, array $kits, ?Unit $shown = null): self
     {
-        return self::planned($document, DoorwayReader::read($document), $kits, $shown);
+        $doorway = DoorwayReader::read($document);
+
+        return self::planned($document, $doorway, $kits, $shown, self::kitAsPlanned($document, $doorway));
+    }
+
+    /**
+     * A doorway carries the kit as it was when it was planned; null where it carries none, or another one's.
+     *
+     * @throws UnreadableFile
+     */
+    private static function kitAsPlanned(Document $document, Doorway $doorway): ?Kit
+    {
+        return $document->get('kit.id') === $doorway->brief->kit && $doorway->brief->kit !== '' ? KitReader::at($document, 'kit') : null;
+    }
+
+    private function sameKit(Document $document, Doorway $doorway): bool
+    {
+        return $doorway->brief->kit === $this->doorway->brief->kit && $document->get('kit') !== null && $document->get('kit') === $this->document->get('kit');
     }
 
     /** @param  array<string, Kit>  $kits */
-    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown): self
+    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned): self
     {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
-            $kit = $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
+            $kit = $asPlanned ?? $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
             $plan = Planner::plan($doorway, $kit);
+            $findings = Inspector::inspect(new Sight($plan, $kits, $write));
+            if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
+                $findings[] = new Finding('kit-changed', Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
+            }
 
-            return new self($document, $doorway, $plan, Inspector::inspect(new Sight($plan, $kits, $write)), $write);
+            return new self($document, $doorway, $plan, $findings, $write);
         } catch (NotYetMeasured $problem) {
             $next = array_values($problem->missing);
             $then = array_slice($next, 1);
@@ -106,7 +128,7 @@ final readonly class Setout
                 $document = $this->after($cure);
                 $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
                 $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
-                $after = self::planned($document, $doorway, $kits, $this->write->unit);
+                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway));
             } catch (UnreadableFile) {
                 continue;
             }

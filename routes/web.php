@@ -7,7 +7,12 @@ use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\ReadingsController;
+use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SizeCardController;
+use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
 
 Route::controller(JobController::class)->group(function () {
@@ -31,6 +36,24 @@ Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('f
 
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
 
+Route::controller(SizeCardController::class)->group(function () {
+    Route::get('/doorways/{doorway}/size-card', 'show')->name('size-card');
+    Route::post('/doorways/{doorway}/size-card/changes', 'change')->name('size-card.changes');
+});
+
+Route::controller(ReadingsController::class)->group(function () {
+    Route::get('/doorways/{doorway}/readings', 'show')->name('readings');
+    Route::post('/doorways/{doorway}/readings', 'preview')->name('readings.preview');
+    Route::post('/doorways/{doorway}/readings/take', 'take')->name('readings.take');
+    Route::get('/meter/next', 'meter')->name('meter');
+});
+
+Route::controller(WaysController::class)->group(function () {
+    Route::get('/doorways/{doorway}/ways', 'index')->name('ways');
+    Route::get('/doorways/{doorway}/ways/list', 'list')->name('ways.list');
+    Route::post('/doorways/{doorway}/ways', 'take')->name('ways.take');
+});
+
 Route::controller(HistoryController::class)->group(function () {
     Route::get('/doorways/{doorway}/history', 'index')->name('history');
     Route::post('/doorways/{doorway}/history/{revision}', 'goTo')->name('history.goto');
@@ -42,6 +65,21 @@ Route::controller(BenchController::class)->group(function () {
     Route::get('/doorways/{doorway}/why/{key}', 'why')->name('why');
     Route::post('/doorways/{doorway}/{station}/changes', 'change')->name('changes')->whereIn('station', Station::cases());
     Route::get('/doorways/{doorway}/{station}', 'show')->name('bench')->whereIn('station', Station::cases());
+});
+
+Route::controller(ShelfController::class)->group(function () {
+    Route::get('/shelf', 'index')->name('shelf');
+    Route::post('/shelf', 'store')->name('shelf.store');
+    Route::post('/shelf/bring-in', 'bringIn')->name('shelf.bring-in');
+    Route::get('/shelf/kits.json', 'giveOut')->name('shelf.give-out');
+    Route::get('/shelf/{kit}', 'show')->name('shelf.kit');
+    Route::post('/shelf/{kit}/changes', 'change')->name('shelf.changes');
+});
+
+Route::controller(RulesController::class)->group(function () {
+    Route::get('/rules', 'index')->name('rules');
+    Route::post('/rules/preview', 'preview')->name('rules.preview');
+    Route::post('/rules', 'take')->name('rules.take');
 });
 
 Route::post('/editor', EditorController::class)->name('editor');

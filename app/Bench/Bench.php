@@ -7,6 +7,7 @@ use App\Shelf;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\FloorProfile;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\Finding;
@@ -19,7 +20,7 @@ use YokeLine\Planning\Slide;
 use YokeLine\Setout;
 
 /** What the bench shows of one doorway at one station. */
-final readonly class Bench
+final readonly class Bench implements Form
 {
     public Setout $setout;
 
@@ -46,7 +47,22 @@ final readonly class Bench
     /** @return list<Group> */
     public function groups(): array
     {
-        return $this->station->groups($this->setout, $this->kits);
+        return $this->station->groups($this->setout, $this->kits, $this->doorway->id);
+    }
+
+    public function changesUrl(): string
+    {
+        return "{$this->url}/{$this->station->value}/changes";
+    }
+
+    public function refusal(Field $field): ?string
+    {
+        return $this->refused[$field->place]['says'] ?? null;
+    }
+
+    public function unit(): Unit
+    {
+        return $this->setout->write->unit;
     }
 
     public function kept(Field $field): mixed
@@ -78,6 +94,11 @@ final readonly class Bench
     public function above(): string
     {
         return $this->setout->plan === null ? '' : Svg::write(Above::of($this->setout->plan, $this->setout->write));
+    }
+
+    public function profile(): string
+    {
+        return $this->setout->plan === null ? '' : Svg::write(FloorProfile::of($this->setout->plan, $this->setout->write));
     }
 
     public function section(): string

@@ -7,6 +7,7 @@ use App\Models\Revision;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Methods\Methods;
 
 /**
  * Lays changes on a doorway that others may have changed since they were typed.
@@ -37,9 +38,10 @@ final readonly class Change
                 return [new Notice("The list changed while you typed, so your entry was not laid on it. It is kept as revision {$kept->number}; enter it again at its place.")];
             }
             $document = $this->on($head->document);
-            $setout = $doorway->plan($document);
+            $doorway->plan($document);
             if (! $document->equals($head->document)) {
-                $doorway->moveTo($doorway->keep($document, $this->what, $this->who, $this->browser, $head->id), $setout);
+                $revision = $doorway->keep($document, $this->what, $this->who, $this->browser, $head->id);
+                $doorway->moveTo($revision, $doorway->plan($revision->document));
             }
 
             return $this->notices($foreign, $based);
@@ -50,6 +52,11 @@ final readonly class Change
     {
         foreach ($this->changes as $place => $value) {
             $document = $value === null ? $document->without($place) : $document->with($place, $value);
+            // Set by hand, it no longer follows the house.
+            $method = Methods::at($place);
+            if ($method !== null) {
+                $document = $document->without("house.{$method->key}");
+            }
         }
 
         return $document;

@@ -8,7 +8,7 @@ use YokeLine\Measure\Length;
 final readonly class Field
 {
     /**
-     * @param  'length'|'lengths'|'text'|'amount'|'choice'|'select'  $kind
+     * @param  'length'|'lengths'|'text'|'amount'|'choice'|'select'|'flag'|'words'  $kind
      * @param  array<string, string>  $options  value => what it says, of a choice
      * @param  Length|string|null  $grey  what it is where nothing is set
      */
@@ -45,6 +45,32 @@ final readonly class Field
     public static function select(string $place, string $label, array $options, string $default): self
     {
         return new self($place, $label, 'select', $options, $default);
+    }
+
+    public static function flag(string $place, string $label, string $yes = 'yes', string $no = 'no', bool $default = false): self
+    {
+        return new self($place, $label, 'flag', ['no' => $no, 'yes' => $yes], $default ? 'yes' : 'no');
+    }
+
+    /**
+     * Several words that are kept as a list.
+     *
+     * @param  array<string, string>  $options  the words as written, comma between => what it says
+     */
+    public static function words(string $place, string $label, array $options): self
+    {
+        return new self($place, $label, 'words', $options);
+    }
+
+    /** Whether its values are pressed, not typed. */
+    public function isPressed(): bool
+    {
+        return $this->kind === 'choice' || $this->kind === 'flag';
+    }
+
+    public function isSelected(): bool
+    {
+        return $this->kind === 'select' || $this->kind === 'words';
     }
 
     public function id(): string

@@ -21,11 +21,11 @@ enum Station: string
      * @param  array<string, Kit>  $kits
      * @return list<Group>
      */
-    public function groups(Setout $setout, array $kits): array
+    public function groups(Setout $setout, array $kits, int $doorway = 0): array
     {
         return match ($this) {
-            self::Wall => Stations\WallStation::groups($setout),
-            self::Leaf => Stations\LeafStation::groups($setout),
+            self::Wall => Stations\WallStation::groups($setout, $doorway),
+            self::Leaf => Stations\LeafStation::groups($setout, $doorway),
             self::Rail => Stations\RailStation::groups($setout, $kits),
         };
     }

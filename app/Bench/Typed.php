@@ -17,11 +17,11 @@ final readonly class Typed
     /**
      * What the document keeps for what was typed; null takes it out.
      *
-     * @return string|list<string>|null
+     * @return bool|string|list<string>|null
      *
      * @throws UnreadableFile with the sentence at the field's place
      */
-    public function toDocument(Field $field, string $typed): string|array|null
+    public function toDocument(Field $field, string $typed): bool|string|array|null
     {
         $typed = trim($typed);
         if ($typed === '') {
@@ -31,6 +31,8 @@ final readonly class Typed
             return match ($field->kind) {
                 'length' => $this->keep($typed),
                 'lengths' => array_map($this->keep(...), array_values(array_filter(array_map(trim(...), preg_split('/[,;]/', $typed) ?: []), fn (string $part) => $part !== ''))),
+                'flag' => $typed === 'yes',
+                'words' => array_map(trim(...), explode(',', $typed)),
                 default => $typed,
             };
         } catch (UnreadableLength $problem) {
@@ -42,6 +44,7 @@ final readonly class Typed
     public function toScreen(Field $field, mixed $kept): string
     {
         return match (true) {
+            is_bool($kept) => $kept ? 'yes' : 'no',
             is_array($kept) => implode(', ', array_map($this->show(...), $kept)),
             $kept === 'auto' && $field->kind === 'length', ! is_scalar($kept) => '',
             $field->kind === 'length' => $this->show($kept),

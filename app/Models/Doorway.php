@@ -70,7 +70,7 @@ final class Doorway extends Model
     {
         return DB::transaction(function () use ($document, $what, $who, $browser, $parent) {
             $revision = $this->keep($document, $what, $who, $browser, $parent);
-            $this->moveTo($revision, $this->plan($document));
+            $this->moveTo($revision, $this->plan($revision->document));
 
             return $revision;
         });
@@ -80,8 +80,18 @@ final class Doorway extends Model
     public function keep(Document $document, string $what, string $who, string $browser, ?int $parent): Revision
     {
         $number = (int) $this->revisions()->max('number') + 1;
+        $document = $this->withItsKit($document);
 
         return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who, 'browser' => $browser]);
+    }
+
+    /** A doorway takes its kit along as it is on the shelf when it is chosen; what the shelf does not know it keeps. */
+    private function withItsKit(Document $document): Document
+    {
+        $id = $document->get('brief.kit');
+        $sheet = is_string($id) && $document->get('kit.id') !== $id ? app(Shelf::class)->sheet($id) : null;
+
+        return $sheet === null ? $document : $document->with('kit', $sheet);
     }
 
     /** @throws UnreadableFile */

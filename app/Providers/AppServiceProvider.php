@@ -2,6 +2,8 @@
 
 namespace App\Providers;
 
+use App\Meter\DistanceMeter;
+use App\Meter\SimulatedMeter;
 use App\Shelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -10,7 +12,8 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Shelf::class, fn () => new Shelf(resource_path('kits/kits.json')));
+        $this->app->singleton(Shelf::class, fn () => new Shelf);
+        $this->app->singleton(DistanceMeter::class, fn () => new SimulatedMeter(resource_path('meter/larder.txt')));
     }
 
     public function boot(): void

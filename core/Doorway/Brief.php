@@ -5,6 +5,7 @@ namespace YokeLine\Doorway;
 /** What is wanted. */
 final readonly class Brief
 {
+    /** @param  list<string>  $purposes  what the leaf is for, the most important first: sight, sound, light, space, looks */
     public function __construct(
         public Hang $hang,
         public Opens $opens,
@@ -15,5 +16,13 @@ final readonly class Brief
         public ?Pull $frontPull,
         public ?Pull $wallPull,
         public HouseRules $rules,
+        public ?LeafInHand $inHand = null,
+        public ?Anchor $anchor = null,
+        public array $purposes = [],
     ) {}
+
+    public function choosing(Hang $hang, Opens $opens, string $kit, Backing $backing, LeafBrief $leaf, HouseRules $rules): self
+    {
+        return new self($hang, $opens, $kit, $leaf, $backing, $this->header, $this->frontPull, $this->wallPull, $rules, $this->inHand, $this->anchor, $this->purposes);
+    }
 }

@@ -8,4 +8,9 @@ enum Cover: string
     case Opening = 'opening';
     case Casing = 'casing';
     case JustEnough = 'just-enough';
+
+    public function coversCasing(): bool
+    {
+        return $this === self::Casing;
+    }
 }

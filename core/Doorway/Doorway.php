@@ -14,6 +14,11 @@ final readonly class Doorway
         public Brief $brief,
     ) {}
 
+    public function wanting(Brief $brief): self
+    {
+        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief);
+    }
+
     /**
      * What must be known before a plan can come out, in the order of the work: place => what is wanted.
      *

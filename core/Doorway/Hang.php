@@ -9,6 +9,12 @@ enum Hang: string
     case Biparting = 'biparting';
     case Bypass = 'bypass';
 
+    /** Whether its leaves run on rails of their own. */
+    public function needsTwoRails(): bool
+    {
+        return $this === self::Bypass;
+    }
+
     /** Whether there is but one leaf, so that it matters which way it opens. */
     public function isSingle(): bool
     {

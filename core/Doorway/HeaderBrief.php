@@ -13,5 +13,8 @@ final readonly class HeaderBrief
         public HeaderAlign $align,
         public Length $reveal,
         public Length $overrun,
+        public HeaderReach $reach,
+        public Length $buildOut,
+        public string $wood,
     ) {}
 }

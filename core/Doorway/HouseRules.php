@@ -7,6 +7,11 @@ use YokeLine\Measure\Length;
 /** How this house hangs doors; each rule has its default where a document is silent. */
 final readonly class HouseRules
 {
+    /**
+     * @param  bool  $parked  the leaf stands before the span for good
+     * @param  int  $loadFactorTenths  static load to design load, in tenths
+     * @param  ?Length  $aisle  what must be left to walk in before the leaf, null where the house asks for none
+     */
     public function __construct(
         public Cover $cover,
         public Length $sideOverlap,
@@ -23,5 +28,21 @@ final readonly class HouseRules
         public Length $pullHeight,
         public Length $spacer,
         public bool $softClose,
+        public Reach $reach,
+        public Length $aboveCasing,
+        public RailReach $railReach,
+        public OpenEnd $openEnd,
+        public bool $parked,
+        public int $loadFactorTenths,
+        public bool $oneDisc,
+        public ?Length $aisle,
     ) {}
+
+    public function covering(Cover $cover, Length $park): self
+    {
+        return new self(
+            $cover, $this->sideOverlap, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
+            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle,
+        );
+    }
 }

@@ -8,7 +8,11 @@ use YokeLine\Measure\Span;
 /** Rail, hangers, stops and guide made to go together, with their geometry. */
 final readonly class Kit
 {
-    /** @param  list<Hang>  $hangs  what it is made for */
+    /**
+     * @param  list<Hang>  $hangs  what it is made for
+     * @param  list<Part>  $contents  what its box holds, [] where the sheet is silent
+     * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -29,6 +33,10 @@ final readonly class Kit
         public Span $topGap,
         public ?Bracket $bracket = null,
         public ?Length $trackPitch = null,
+        public ?Wheel $wheel = null,
+        public array $contents = [],
+        public ?Length $catchDepth = null,
+        public ?float $price = null,
     ) {}
 
     /** From the top edge of the leaf to the foot of the rail. */

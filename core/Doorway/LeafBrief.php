@@ -3,6 +3,7 @@
 namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 
 /** The leaf that is wanted; width and height are null where they are to be worked out. */
 final readonly class LeafBrief
@@ -10,6 +11,7 @@ final readonly class LeafBrief
     /**
      * @param  list<Length>  $stockWidths
      * @param  list<Length>  $stockHeights
+     * @param  list<Span>  $solid  solid members across the leaf, from its leading edge
      * @param  float  $glassM2  0 where there is no glass
      */
     public function __construct(
@@ -23,5 +25,14 @@ final readonly class LeafBrief
         public float $glassM2,
         public Length $glassThickness,
         public ?float $massKg,
+        public float $hardwareKg,
+        public Length $trimLimit,
+        public array $solid,
     ) {}
+
+    /** Null is worked out. */
+    public function sized(?Length $width, ?Length $height, ?Length $thickness = null): self
+    {
+        return new self($width, $height, $thickness ?? $this->thickness, $this->stile, $this->stockWidths, $this->stockHeights, $this->construction, $this->glassM2, $this->glassThickness, $this->massKg, $this->hardwareKg, $this->trimLimit, $this->solid);
+    }
 }

@@ -5,14 +5,36 @@ namespace YokeLine\Doorway;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
-/** Something that stands proud of the wall; y from the floor below its middle. */
+/** Something on the wall, or before it in the room; y from the floor below its middle. */
 final readonly class Obstacle
 {
+    /**
+     * @param  Length  $standsOff  from the wall to its back: 0 on the wall, more for furniture across the way
+     * @param  bool  $moved  it will be gone when the leaf hangs
+     */
     public function __construct(
         public string $name,
         public string $kind,
         public Span $x,
         public Span $y,
         public Length $projection,
+        public Length $standsOff,
+        public bool $moved = false,
     ) {}
+
+    /** What it takes up in front of the wall. */
+    public function z(): Span
+    {
+        return Span::from($this->standsOff, $this->projection);
+    }
+
+    public function isOnWall(): bool
+    {
+        return $this->standsOff->isZero();
+    }
+
+    public function mirrored(): self
+    {
+        return new self($this->name, $this->kind, $this->x->mirrored(), $this->y, $this->projection, $this->standsOff, $this->moved);
+    }
 }

@@ -18,6 +18,7 @@ final readonly class Opening
         public array $heights,
         public Casing $casing,
         public OldDoor $was = OldDoor::None,
+        public Spanned $is = Spanned::Doorway,
     ) {}
 
     public function leastWidth(): Length
@@ -33,6 +34,6 @@ final readonly class Opening
 
     public function mirrored(): self
     {
-        return new self($this->span()->high->negated(), $this->widths, array_reverse($this->heights), $this->casing->mirrored(), $this->was);
+        return new self($this->span()->high->negated(), $this->widths, array_reverse($this->heights), $this->casing->mirrored(), $this->was, $this->is);
     }
 }

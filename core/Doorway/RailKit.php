@@ -7,7 +7,10 @@ use YokeLine\Measure\Length;
 /** The bar that the wheels ride, as the kit has it. */
 final readonly class RailKit
 {
-    /** @param  non-empty-list<Length>  $lengths  ascending */
+    /**
+     * @param  non-empty-list<Length>  $lengths  ascending
+     * @param  list<Length>  $holesAt  where the sheet lists them, from the left end of a piece
+     */
     public function __construct(
         public Length $height,
         public Length $thickness,
@@ -21,5 +24,7 @@ final readonly class RailKit
         public Length $holeDiameter,
         public Length $firstFixingWithin,
         public Length $maxFixingSpacing,
+        public RailMaterial $material,
+        public array $holesAt,
     ) {}
 }

@@ -12,7 +12,11 @@ final readonly class Survey
      * @param  list<FloorReading>  $floor  by x, no two at one x
      * @param  list<Stud>  $studs
      * @param  list<Hazard>  $hazards
-     * @param  list<Obstacle>  $obstacles
+     * @param  array<int, Obstacle>  $obstacles  by their place in the survey's list
+     * @param  list<Solid>  $solids
+     * @param  string  $wood  species of the studs, '' where not said
+     * @param  ?Length  $walkway  from the wall to what faces it across the room, null where nothing is near
+     * @param  Length  $plate  what the tape stands on where the floor is soft
      * @param  list<string>  $unfinished  places of readings of which only a part is told
      */
     public function __construct(
@@ -30,6 +34,11 @@ final readonly class Survey
         public array $studs,
         public array $hazards,
         public array $obstacles,
+        public array $solids = [],
+        public string $wood = '',
+        public ?Length $walkway = null,
+        public ?Length $pile = null,
+        public ?Length $plate = null,
         public array $unfinished = [],
     ) {}
 

@@ -7,4 +7,9 @@ enum WallEnd: string
 {
     case Corner = 'corner';
     case Open = 'open';
+
+    public function isOpen(): bool
+    {
+        return $this === self::Open;
+    }
 }

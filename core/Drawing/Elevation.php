@@ -137,15 +137,28 @@ final readonly class Elevation
     {
         $survey = $this->doorway->survey;
         $shapes = [];
-        foreach ($survey->obstacles as $obstacle) {
-            $shapes[] = $this->box('obstacle', $obstacle->x, $obstacle->y);
-            $shapes[] = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
+        foreach ($survey->obstacles as $i => $obstacle) {
+            $name = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
+            $shapes[] = $this->thing("survey.obstacles[{$i}]", $obstacle->name, [$this->box($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
         }
-        foreach ($survey->hazards as $hazard) {
-            $shapes[] = $this->box('hazard', $hazard->x, $hazard->y);
+        foreach ($survey->hazards as $i => $hazard) {
+            $shapes[] = $this->thing("survey.hazards[{$i}]", $hazard->kind, [$this->box('hazard', $hazard->x, $hazard->y)]);
+        }
+        foreach ($survey->solids as $solid) {
+            $shapes[] = $this->box('solid', $solid->x, $solid->y);
         }
 
         return $shapes;
+    }
+
+    /**
+     * Something that can be moved by hand.
+     *
+     * @param  list<Shape>  $shapes
+     */
+    private function thing(string $place, string $name, array $shapes): Shape
+    {
+        return Shape::group('thing', $shapes, ['data-place' => $place, 'tabindex' => '0', 'role' => 'button', 'aria-label' => "Move the {$name} by arrow keys"]);
     }
 
     /** @return list<Shape> header, rail, stops, guide */

@@ -10,7 +10,10 @@ final class Svg
         $box = implode(' ', array_map(fn (float $n) => (string) round($n, 2), [$scene->left, $scene->top, $scene->width, $scene->height]));
         $title = htmlspecialchars($scene->title);
 
-        return "<svg class=\"scene scene-{$scene->name}\" data-scene=\"{$scene->name}\" viewBox=\"{$box}\" role=\"img\" aria-label=\"{$title}\" xmlns=\"http://www.w3.org/2000/svg\">"
+        // What can be moved in it must be reached by a screen reader.
+        $role = array_filter($scene->shapes, fn (Shape $shape) => isset($shape->attributes['tabindex'])) === [] ? 'img' : 'group';
+
+        return "<svg class=\"scene scene-{$scene->name}\" data-scene=\"{$scene->name}\" viewBox=\"{$box}\" role=\"{$role}\" aria-label=\"{$title}\" xmlns=\"http://www.w3.org/2000/svg\">"
             .self::shapes($scene->shapes).'</svg>';
     }
 

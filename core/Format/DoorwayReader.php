@@ -2,6 +2,7 @@
 
 namespace YokeLine\Format;
 
+use YokeLine\Doorway\Anchor;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Baseboard;
 use YokeLine\Doorway\Brief;
@@ -14,16 +15,23 @@ use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Hazard;
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderBrief;
+use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\LeafBrief;
+use YokeLine\Doorway\LeafInHand;
 use YokeLine\Doorway\Lining;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opening;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
+use YokeLine\Doorway\RailReach;
+use YokeLine\Doorway\Reach;
+use YokeLine\Doorway\Solid;
+use YokeLine\Doorway\Spanned;
 use YokeLine\Doorway\Stud;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Survey;
@@ -91,6 +99,11 @@ final class DoorwayReader
             studs: $this->studs(),
             hazards: $this->hazards(),
             obstacles: $this->obstacles(),
+            solids: $this->solids(),
+            wood: $at->text('survey.wood'),
+            walkway: $at->positive('survey.wall.walkway'),
+            pile: $at->size('survey.floor.pile'),
+            plate: $at->size('survey.floor.plate'),
             unfinished: $this->unfinished,
         );
     }
@@ -106,7 +119,7 @@ final class DoorwayReader
             $this->sizeOrNone('survey.opening.casing.head'), $this->sizeOrNone('survey.opening.casing.thickness'),
         );
 
-        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::None));
+        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::None), $at->choice('survey.opening.is', Spanned::Doorway));
     }
 
     /** @return list<FloorReading> */
@@ -152,7 +165,7 @@ final class DoorwayReader
         foreach ($this->at->places('survey.hazards') as $place) {
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
-            if ($x !== null && $y !== null) {
+            if ($x !== null && $y !== null && ! $this->at->flag("{$place}.moved", false)) {
                 $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y);
             }
         }
@@ -160,16 +173,31 @@ final class DoorwayReader
         return $hazards;
     }
 
-    /** @return list<Obstacle> */
+    /** @return list<Solid> */
+    private function solids(): array
+    {
+        $solids = [];
+        foreach ($this->at->places('survey.solids') as $place) {
+            $x = $this->at->span("{$place}.x");
+            $y = $this->at->span("{$place}.y");
+            if ($x !== null && $y !== null) {
+                $solids[] = new Solid($this->at->text("{$place}.kind", 'blocking'), $x, $y);
+            }
+        }
+
+        return $solids;
+    }
+
+    /** @return array<int, Obstacle> by their place in the list: one half told leaves a gap, so that findings name the right place */
     private function obstacles(): array
     {
         $obstacles = [];
-        foreach ($this->at->places('survey.obstacles') as $place) {
+        foreach ($this->at->places('survey.obstacles') as $i => $place) {
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
                 $kind = $this->at->text("{$place}.kind");
-                $obstacles[] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"));
+                $obstacles[$i] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"), $this->sizeOrNone("{$place}.stands_off"), $this->at->flag("{$place}.moved", false));
             }
         }
 
@@ -179,6 +207,7 @@ final class DoorwayReader
     private function brief(): Brief
     {
         $at = $this->at;
+        $toOrder = $at->oneOf('brief.rules.sizes', ['stock', 'made-to-order']) === 'made-to-order';
 
         return new Brief(
             hang: $at->choice('brief.hang', Hang::Single),
@@ -189,12 +218,15 @@ final class DoorwayReader
                 height: $at->sizeOrAuto('brief.leaf.height'),
                 thickness: $at->positive('brief.leaf.thickness'),
                 stile: $at->positive('brief.leaf.stile') ?? Length::mm(100),
-                stockWidths: $at->sizes('brief.leaf.stock_widths'),
-                stockHeights: $at->sizes('brief.leaf.stock_heights'),
+                stockWidths: $toOrder ? [] : $at->sizes('brief.leaf.stock_widths'),
+                stockHeights: $toOrder ? [] : $at->sizes('brief.leaf.stock_heights'),
                 construction: $at->has('brief.leaf.construction') ? $at->text('brief.leaf.construction.kind') : null,
                 glassM2: $at->amount('brief.leaf.construction.glass_m2') ?? 0.0,
                 glassThickness: $at->positive('brief.leaf.construction.glass_thickness') ?? Length::mm(4),
                 massKg: $at->amount('brief.leaf.mass_kg'),
+                hardwareKg: $at->amount('brief.leaf.hardware_kg') ?? 3.0,
+                trimLimit: $this->sizeOrNone('brief.leaf.trim_limit'),
+                solid: array_values(array_filter(array_map($at->span(...), $at->places('brief.leaf.solid')))),
             ),
             backing: $at->choice('brief.backing', Backing::Header),
             header: new HeaderBrief(
@@ -203,10 +235,16 @@ final class DoorwayReader
                 align: $at->choice('brief.header.align', HeaderAlign::Centred),
                 reveal: $at->length('brief.header.reveal') ?? Length::mm(25),
                 overrun: $at->size('brief.header.overrun') ?? Length::mm(65),
+                reach: $at->choice('brief.header.reach', HeaderReach::Overrun),
+                buildOut: $this->sizeOrNone('brief.header.build_out'),
+                wood: $at->text('brief.header.wood'),
             ),
             frontPull: $this->pull('brief.pulls.front'),
             wallPull: $this->pull('brief.pulls.wall'),
             rules: $this->rules(),
+            inHand: $this->inHand(),
+            anchor: $this->anchor(),
+            purposes: array_values(array_unique(array_filter(array_map(fn (string $place) => $at->text($place), $at->places('brief.purpose'))))),
         );
     }
 
@@ -218,15 +256,32 @@ final class DoorwayReader
         return $kind === PullKind::None ? null : new Pull($kind, $this->sizeOrNone("{$path}.width"), $this->sizeOrNone("{$path}.height"), $this->sizeOrNone("{$path}.projection"));
     }
 
+    private function inHand(): ?LeafInHand
+    {
+        $at = $this->at;
+
+        return $at->has('brief.in_hand') ? new LeafInHand(
+            $at->positive('brief.in_hand.width'),
+            $at->positive('brief.in_hand.height'),
+            $at->sizes('brief.in_hand.thickness'),
+            $at->amount('brief.in_hand.mass_kg'),
+        ) : null;
+    }
+
+    private function anchor(): ?Anchor
+    {
+        $at = $this->at;
+        [$diameter, $embedment] = [$at->positive('brief.anchor.diameter'), $at->positive('brief.anchor.embedment')];
+        [$tension, $shear] = [$at->amount('brief.anchor.tension_N'), $at->amount('brief.anchor.shear_N')];
+
+        return $diameter === null || $embedment === null || $tension === null || $shear === null ? null : new Anchor($at->text('brief.anchor.kind', 'anchor'), $diameter, $embedment, $tension, $shear);
+    }
+
     private function rules(): HouseRules
     {
         $at = $this->at;
         /** @var Cover $cover */
         $cover = $at->choice('brief.rules.cover', Cover::Opening);
-        $softClose = $at->text('brief.rules.soft_close', 'auto');
-        if (! in_array($softClose, ['auto', 'off'], true)) {
-            $at->problem('brief.rules.soft_close', 'One of auto, off is wanted here.');
-        }
 
         return new HouseRules(
             cover: $cover,
@@ -243,7 +298,15 @@ final class DoorwayReader
             hangerInset: $at->positive('brief.rules.hanger_inset'),
             pullHeight: $at->positive('brief.rules.pull_height') ?? Length::mm(965),
             spacer: $at->size('brief.rules.spacer') ?? Length::zero(),
-            softClose: $softClose !== 'off',
+            softClose: $at->oneOf('brief.rules.soft_close', ['auto', 'off']) !== 'off',
+            reach: $at->choice('brief.rules.reach', Reach::Head),
+            aboveCasing: $at->size('brief.rules.above_casing') ?? Length::mm(40),
+            railReach: $at->choice('brief.rules.rail_reach', RailReach::Needed),
+            openEnd: $at->choice('brief.rules.open_end', OpenEnd::Stop),
+            parked: $at->flag('brief.rules.parked', false),
+            loadFactorTenths: (int) round(10 * ($at->amount('brief.rules.load_factor') ?? 2.0)),
+            oneDisc: $at->oneOf('brief.rules.jump_discs', ['two', 'one']) === 'one',
+            aisle: $at->positive('brief.rules.aisle'),
         );
     }
 

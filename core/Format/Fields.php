@@ -48,6 +48,7 @@ final class Fields
     public function flag(string $path, bool $default): bool
     {
         $value = $this->document->get($path) ?? $default;
+        $value = ['yes' => true, 'no' => false][is_string($value) ? $value : ''] ?? $value;
         if (! is_bool($value)) {
             $this->problem($path, 'true or false is wanted here.');
         }
@@ -91,6 +92,21 @@ final class Fields
         }
 
         return $chosen ?? $default;
+    }
+
+    /**
+     * One of a few words; the first where nothing is written.
+     *
+     * @param  non-empty-list<string>  $words
+     */
+    public function oneOf(string $path, array $words): string
+    {
+        $said = $this->text($path, $words[0]);
+        if (! in_array($said, $words, true)) {
+            $this->problem($path, 'One of '.implode(', ', $words).' is wanted here.');
+        }
+
+        return $said;
     }
 
     /** Any length, also below 0; null where nothing is written. */

@@ -10,10 +10,13 @@ use YokeLine\Doorway\Hanger;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\JumpDisc;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Part;
 use YokeLine\Doorway\RailKit;
+use YokeLine\Doorway\RailMaterial;
 use YokeLine\Doorway\SoftClose;
 use YokeLine\Doorway\Stop;
 use YokeLine\Doorway\StopStyle;
+use YokeLine\Doorway\Wheel;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
@@ -51,6 +54,20 @@ final readonly class KitReader
         return $kits;
     }
 
+    /**
+     * One kit that stands at a place of a document, such as the kit a doorway was planned with.
+     *
+     * @throws UnreadableFile
+     */
+    public static function at(Document $document, string $place): Kit
+    {
+        $fields = new Fields($document, (new Fields($document, Unit::Millimetre))->choice("{$place}.units", Unit::Millimetre));
+        $kit = (new self($fields, $place))->kit();
+        $fields->settle();
+
+        return $kit;
+    }
+
     private function kit(): Kit
     {
         $at = $this->at;
@@ -77,7 +94,17 @@ final readonly class KitReader
             topGap: new Span($at->size("{$this->kit}.top_gap.min") ?? Length::mm(5), $at->size("{$this->kit}.top_gap.max") ?? Length::mm(30)),
             bracket: $this->bracket(),
             trackPitch: $at->positive("{$this->kit}.track_pitch"),
+            wheel: $at->has("{$this->kit}.wheel") ? new Wheel($at->text("{$this->kit}.wheel.material"), $at->amount("{$this->kit}.wheel.capacity_kg")) : null,
+            contents: $this->contents(),
+            catchDepth: $at->positive("{$this->kit}.catch_depth"),
+            price: $at->amount("{$this->kit}.price"),
         );
+    }
+
+    /** @return list<Part> */
+    private function contents(): array
+    {
+        return array_map(fn (string $place) => new Part($this->at->text("{$place}.part"), (int) ($this->at->amount("{$place}.count") ?? 1), $this->at->text("{$place}.into")), $this->at->places("{$this->kit}.contents"));
     }
 
     private function bracket(): ?Bracket
@@ -92,6 +119,7 @@ final readonly class KitReader
         $at = $this->at;
         $lengths = $at->sizes("{$this->kit}.rail.lengths");
         usort($lengths, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+        $listed = $at->sizes("{$this->kit}.rail.holes.at");
         if ($lengths === []) {
             $at->problem("{$this->kit}.rail.lengths", 'At least one stock length of the rail is wanted here.');
         }
@@ -104,11 +132,13 @@ final readonly class KitReader
             endMargin: $this->length('rail.end_margin'),
             spliceOver: $at->positive("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
             freeHoles: $at->flag("{$this->kit}.rail.holes.free", false),
-            firstHole: $this->length('rail.holes.first'),
-            maxSpacing: $this->length('rail.holes.max_spacing'),
+            firstHole: $listed === [] ? $this->length('rail.holes.first') : $listed[0],
+            maxSpacing: $listed === [] ? $this->length('rail.holes.max_spacing') : Length::zero(),
             holeDiameter: $at->positive("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
             firstFixingWithin: $this->length('rail.first_fixing_within'),
             maxFixingSpacing: $this->length('rail.max_fixing_spacing'),
+            material: $at->choice("{$this->kit}.rail.material", RailMaterial::Steel),
+            holesAt: $listed,
         );
     }
 

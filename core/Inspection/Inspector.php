@@ -7,6 +7,7 @@ final class Inspector
 {
     private const CHECKS = [
         Checks\MeasureDisagrees::class,
+        Checks\SurveyOdd::class,
         Checks\KitHangs::class,
         Checks\LeafSuitsKit::class,
         Checks\LeafCovers::class,
@@ -20,14 +21,48 @@ final class Inspector
         Checks\GuideStands::class,
         Checks\GuideHolds::class,
         Checks\LeafClears::class,
+        Checks\InTheWay::class,
+        Checks\Covered::class,
+        Checks\Aisle::class,
+        Checks\BuiltOut::class,
         Checks\TopGap::class,
         Checks\HangerPlace::class,
         Checks\SoftCloseRoom::class,
         Checks\JumpDiscPlace::class,
         Checks\PullReach::class,
         Checks\FloorFalls::class,
+        Checks\OldDoorGoes::class,
         Checks\MeasuresMissing::class,
     ];
+
+    /** @return list<Finding> what stops it or must be settled of what stands along the wall */
+    public static function graveAlong(Sight $sight): array
+    {
+        return self::grave($sight, true);
+    }
+
+    /** @return list<Finding> the rest of what stops it or must be settled */
+    public static function graveOther(Sight $sight): array
+    {
+        return self::grave($sight, false);
+    }
+
+    /** @return list<Finding> */
+    private static function grave(Sight $sight, bool $along): array
+    {
+        $grave = [];
+        foreach (self::CHECKS as $check) {
+            if (is_subclass_of($check, AlongCheck::class) === $along) {
+                foreach ((new $check)->look($sight) as $finding) {
+                    if ($finding->severity->needsSettling()) {
+                        $grave[] = $finding;
+                    }
+                }
+            }
+        }
+
+        return $grave;
+    }
 
     /** @return list<Finding> the gravest first; their cures are candidates until they are proved */
     public static function inspect(Sight $sight): array

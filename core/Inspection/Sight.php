@@ -55,12 +55,18 @@ final readonly class Sight
         return $length->roundedDownTo($this->plan->doorway->units->step());
     }
 
-    /** @param  array<string, Length|string|null>  $changes */
+    /** @param  array<string, Length|string|bool|null>  $changes */
     public function cure(string $says, array $changes): Cure
     {
         $exact = new LengthWriter($this->plan->doorway->units);
 
-        return new Cure($says, array_map(fn (Length|string|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes));
+        return new Cure($says, array_map(fn (Length|string|bool|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes));
+    }
+
+    /** Taking an obstacle off the wall or out of the way: a step of its own, with its making good. */
+    public function moveAway(int $obstacle): Cure
+    {
+        return $this->cure('Move the '.$this->plan->doorway->survey->obstacles[$obstacle]->name.' away', ["survey.obstacles[{$obstacle}].moved" => true]);
     }
 
     /** @return list<Cure> every other kit on the shelf; what does not cure is left out when cures are proved */

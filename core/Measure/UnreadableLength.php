@@ -37,6 +37,17 @@ final class UnreadableLength extends InvalidArgumentException
         return new self("“{$written}” is over 50 metres; is the unit right?");
     }
 
+    public static function twiceAt(string $place): self
+    {
+        return new self("A reading at {$place} stands in the table already; which of them is it?");
+    }
+
+    /** @param  list<string>  $known */
+    public static function noSuchPlace(string $place, array $known): self
+    {
+        return new self("“{$place}” is no place of a survey; known are ".implode(', ', $known).'.');
+    }
+
     public static function notANumber(): self
     {
         return new self('A length is a number or text such as "79 3/16".');

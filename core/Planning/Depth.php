@@ -17,7 +17,7 @@ final readonly class Depth
     /** @param  int  $track rails between the leaf's and the one nearest the wall */
     public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness, int $track = 0): self
     {
-        $rail = Sum::of('Middle of the rail')->plus('header', $header->thickness ?? Length::zero())->plus('standoff', $kit->standoff)->plus('spacer', $brief->rules->spacer)->plus('half the rail', $kit->rail->thickness->half());
+        $rail = Sum::of('Middle of the rail')->plus('header', $header->thickness ?? Length::zero())->plus('built out', $header->buildOut ?? Length::zero())->plus('standoff', $kit->standoff)->plus('spacer', $brief->rules->spacer)->plus('half the rail', $kit->rail->thickness->half());
         if ($track > 0) {
             $rail = $rail->plus('to the front rail', ($kit->trackPitch ?? Length::zero())->times($track));
         }
@@ -39,11 +39,11 @@ final readonly class Depth
     {
         $things = ['wall face' => Length::zero(), 'casing' => $room->opening->casing->thickness, 'baseboard' => $room->baseboard->thickness ?? Length::zero()];
         if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
-            $things['header'] = $header->thickness;
+            $things['header'] = $header->thickness->plus($header->buildOut);
         }
         foreach ($room->obstacles as $obstacle) {
             $height = $obstacle->y->shifted($floor->at($obstacle->x->middle()));
-            if ($obstacle->x->overlaps($floor->sweep) && $height->overlaps(new Span($brief->rules->gap, $heights->leafTop()))) {
+            if ($obstacle->isOnWall() && $obstacle->x->overlaps($floor->sweep) && $height->overlaps(new Span($brief->rules->gap, $heights->leafTop()))) {
                 $things[$obstacle->name] = Length::greatest($obstacle->projection, $things[$obstacle->name] ?? Length::zero());
             }
         }

@@ -50,6 +50,12 @@ final readonly class Floor
         return $this->sweep->low;
     }
 
+    /** The level that heights count from. */
+    public function level(): int
+    {
+        return $this->high->nm;
+    }
+
     /** How far the floor falls from its highest to its lowest place under the sweep. */
     public function fall(): Length
     {

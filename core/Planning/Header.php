@@ -4,6 +4,7 @@ namespace YokeLine\Planning;
 
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderBrief;
+use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\RailKit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -12,7 +13,7 @@ use YokeLine\Measure\Sum;
 /** The board between wall and rail. */
 final readonly class Header
 {
-    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $foot, public Sum $top, public Length $thickness) {}
+    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $foot, public Sum $top, public Length $thickness, public Length $buildOut) {}
 
     public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit): self
     {
@@ -23,8 +24,13 @@ final readonly class Header
             HeaderAlign::OnCasing => $foot->plus('top of the head casing', $heights->casingTop),
         };
 
-        $left = Sum::of('Header, left end')->place('rail, left end', $rail->left)->minus('overrun', $brief->overrun);
-        $right = Sum::of('Header, right end')->place('rail, right end', $rail->right)->plus('overrun', $brief->overrun);
+        $overrun = match ($brief->reach) {
+            HeaderReach::Overrun => $brief->overrun,
+            HeaderReach::Rail => Length::zero(),
+            HeaderReach::Wall => $room->wall->length(),
+        };
+        $left = Sum::of('Header, left end')->place('rail, left end', $rail->left)->minus('overrun', $overrun);
+        $right = Sum::of('Header, right end')->place('rail, right end', $rail->right)->plus('overrun', $overrun);
         $span = (new Span($left->total, $right->total))->cutTo($room->wall);
 
         return new self(
@@ -34,6 +40,7 @@ final readonly class Header
             $foot,
             Sum::of('Top of the header')->plus('foot of the header', $foot)->plus('board', $brief->width),
             $brief->thickness,
+            $brief->buildOut,
         );
     }
 }

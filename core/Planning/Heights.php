@@ -4,7 +4,9 @@ namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -50,7 +52,7 @@ final readonly class Heights
         $casingTop = Sum::of('Top of the head casing')->plus('head of the opening', $head)->plus('head casing', $room->opening->casing->head);
         $halfRail = $kit->rail->height->half();
         $needed = Sum::greatest('Needed leaf height', [
-            'to cover the head' => Sum::of('To cover the head')->plus('head of the opening', $head)->plus('head overlap', $rules->headOverlap)->minus('floor gap', $rules->gap),
+            ...self::reach($head, $casingTop, $rules),
             'to get the backing over the casing' => Sum::of('To get the backing over the casing')->plus('top of the head casing', $casingTop)
                 ->plus('yoke line above it, at least', self::leastAboveCasing($brief, $kit))->minus('rise', $kit->rise)->minus('floor gap', $rules->gap),
         ]);
@@ -70,6 +72,12 @@ final readonly class Heights
         );
     }
 
+    /** The same heights over another sweep of the same high spot. */
+    public function over(Floor $floor, Length $gap): self
+    {
+        return new self($this->head, $this->casingTop, $this->leaf, $this->greatest, $this->yokeLine, $this->topGap, $this->headroomNeeded, $this->hangerHoles, new Span($gap, $gap->plus($floor->fall())));
+    }
+
     /** Top edge of the leaf. */
     public function leafTop(): Length
     {
@@ -79,6 +87,16 @@ final readonly class Heights
     public function top(): Sum
     {
         return Sum::of('Top edge of the leaf')->plus('floor gap', $this->gap->low)->plus('leaf height', $this->leaf->size);
+    }
+
+    /** @return array<string, Sum> how high the leaf is wanted, by what for */
+    private static function reach(Sum $head, Sum $casingTop, HouseRules $rules): array
+    {
+        return match ($rules->reach) {
+            Reach::Head => ['to cover the head' => Sum::of('To cover the head')->plus('head of the opening', $head)->plus('head overlap', $rules->headOverlap)->minus('floor gap', $rules->gap)],
+            Reach::CasingTop => ['to reach the top of the casing' => Sum::of('To reach the top of the casing')->plus('top of the head casing', $casingTop)->minus('floor gap', $rules->gap)],
+            Reach::AboveCasing => ['to reach above the casing' => Sum::of('To reach above the casing')->plus('top of the head casing', $casingTop)->plus('above it', $rules->aboveCasing)->minus('floor gap', $rules->gap)],
+        };
     }
 
     /** Heights are measured from the floor, evenly spaced from jamb to jamb. */

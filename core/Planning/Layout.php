@@ -16,6 +16,7 @@ final readonly class Layout
      * @param  array<string, Sum>  $stops  faces, by what they end
      * @param  non-empty-array<string, Window>  $guideWindows  where a guide may stand, by guide
      * @param  ?Length  $meeting  where two leaves meet
+     * @param  list<string>  $buffers  stops that are buffers on the wall, not on the rail
      * @param  ?Sum  $midOverlap  how far two leaves that pass each other overlap when shut
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Layout
         public array $guideWindows,
         public ?Length $meeting = null,
         public ?Sum $midOverlap = null,
+        public array $buffers = [],
     ) {}
 
     /** The leaf that runs nearest the wall, or the first of two alike. */
@@ -69,6 +71,7 @@ final readonly class Layout
             $this->railTo->mirrored(),
             $this->railFrom->mirrored(),
             array_map(fn (Window $window) => $window->mirrored(), $this->guideWindows),
+            buffers: $this->buffers,
         );
     }
 }

@@ -64,7 +64,7 @@ final readonly class Plan
 
         return array_values(array_map(fn (Sum $face) => in_array($face->total->plus($this->kit->stop->reach)->nm, $wheels, true)
             ? new Span($face->total->minus($body), $face->total)
-            : new Span($face->total, $face->total->plus($body)), $this->layout->stops));
+            : new Span($face->total, $face->total->plus($body)), array_diff_key($this->layout->stops, array_flip($this->layout->buffers))));
     }
 
     public function yokeLine(): Length
@@ -80,7 +80,10 @@ final readonly class Plan
 
     public function tapeUpFrom(Length $x): Sum
     {
-        return Sum::of('Tape from the floor up to the yoke line')->plus('yoke line', $this->heights->yokeLine)->minus('floor there, from the high spot', $this->floor->at($x));
+        $tape = Sum::of('Tape from the floor up to the yoke line')->plus('yoke line', $this->heights->yokeLine)->minus('floor there, from the high spot', $this->floor->at($x));
+        $plate = $this->doorway->survey->plate;
+
+        return $plate === null ? $tape : $tape->minus('plate that the tape stands on', $plate);
     }
 
     /** @return list<Length> where a tape reading up to the yoke line is worth having: every floor reading and the high spot, along the wall */

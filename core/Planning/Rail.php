@@ -3,6 +3,7 @@
 namespace YokeLine\Planning;
 
 use YokeLine\Doorway\RailKit;
+use YokeLine\Doorway\RailReach;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -16,14 +17,15 @@ final readonly class Rail
      */
     private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $least, public Sum $length, public int $pieces, public array $holes, public string $origin, public bool $canBeHad) {}
 
-    public static function of(Room $room, Layout $layout, RailKit $kit): self
+    public static function of(Room $room, Layout $layout, RailKit $kit, RailReach $reach = RailReach::Needed): self
     {
         $least = Sum::of('Least rail')->place('least rail, to', $layout->railTo)->fromPlace('least rail, from', $layout->railFrom);
         $longest = Length::least(Length::greatest(...$kit->lengths), $room->wall->length());
         $enough = array_values(array_filter($kit->lengths, fn (Length $stock) => ! $stock->isUnder($least->total) && ! $stock->isOver($longest)));
-        $length = $enough === []
+        $length = $reach === RailReach::Wall ? $least->becomes(Length::greatest($least->total, $room->wall->length()->roundedDownTo(Length::mm(5))), 'the whole wall, down to 5 mm') : ($enough === []
             ? $least->becomes(Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()), 'no stock length serves: the least one, up to the next 5 mm, no longer than the wall')
-            : $least->becomes(Length::least(...$enough), 'the least stock length that serves');
+            : $least->becomes(Length::least(...$enough), 'the least stock length that serves'));
+        $isStock = in_array($length->total->nm, array_map(fn (Length $stock) => $stock->nm, $kit->lengths), true);
         $slack = $length->total->minus($least->total);
         $length = $length->renamed('Rail length');
         $shared = Sum::of('Rail, left end')->place('least rail, from', $layout->railFrom)->minus('half of what it is longer', $slack->half());
@@ -32,7 +34,7 @@ final readonly class Rail
         $right = Sum::of('Rail, right end')->place('rail, left end', $left)->plus('rail length', $length);
         $pieces = self::pieces($length->total, $kit);
 
-        return new self($span, $left, $right, $least, $length, $pieces, self::holes($span, $pieces, $kit), $enough === [] ? 'cut' : 'stock', $enough !== [] || $kit->cuttable);
+        return new self($span, $left, $right, $least, $length, $pieces, self::holes($span, $pieces, $kit), $isStock ? 'stock' : 'cut', $isStock || $kit->cuttable);
     }
 
     /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */
@@ -57,7 +59,14 @@ final readonly class Rail
     {
         $holes = [];
         for ($piece = 0; $piece < $pieces; $piece++) {
-            $from = $rail->low->plus($rail->length()->scaled($piece, $pieces), $kit->firstHole);
+            $start = $rail->low->plus($rail->length()->scaled($piece, $pieces));
+            if ($kit->holesAt !== []) {
+                $end = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces));
+                array_push($holes, ...array_filter(array_map($start->plus(...), $kit->holesAt), fn (Length $hole) => $hole->isUnder($end)));
+
+                continue;
+            }
+            $from = $start->plus($kit->firstHole);
             $run = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces))->minus($kit->firstHole, $from)->orZeroIfNegative();
             $bays = max(1, $run->stepsOf($kit->maxSpacing));
             for ($i = 0; $i <= $bays; $i++) {

@@ -16,7 +16,7 @@ final readonly class Room
     /**
      * @param  Length  $headroom  the ceiling less any crown, above the high spot
      * @param  list<FloorReading>  $floor
-     * @param  list<Obstacle>  $obstacles
+     * @param  array<int, Obstacle>  $obstacles  those that stay, by their place in the survey
      */
     private function __construct(
         public Span $wall,
@@ -35,7 +35,7 @@ final readonly class Room
             throw new NotYetMeasured($survey->missing());
         }
 
-        return new self($wall, $survey->ceiling->minus($survey->crown->drop ?? Length::zero()), $survey->opening, $survey->baseboard, $survey->floor, $survey->obstacles);
+        return new self($wall, $survey->ceiling->minus($survey->crown->drop ?? Length::zero()), $survey->opening, $survey->baseboard, $survey->floor, array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved));
     }
 
     public function mirrored(): self
@@ -46,7 +46,7 @@ final readonly class Room
             $this->opening->mirrored(),
             $this->baseboard,
             array_map(fn (FloorReading $at) => new FloorReading($at->x->negated(), $at->level), $this->floor),
-            array_map(fn (Obstacle $it) => new Obstacle($it->name, $it->kind, $it->x->mirrored(), $it->y, $it->projection), $this->obstacles),
+            array_map(fn (Obstacle $it) => $it->mirrored(), $this->obstacles),
         );
     }
 }

@@ -1,8 +1,11 @@
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
 import { isBeingTyped, startFields } from './fields.js';
+import { startMeter } from './meter.js';
 import { startSlide } from './slide.js';
+import { startThings } from './things.js';
 import { startViews } from './views.js';
+import { startWays } from './ways.js';
 import { startWhy } from './why.js';
 
 window.htmx = htmx;
@@ -24,8 +27,11 @@ document.addEventListener('htmx:afterSwap', () => { document.querySelector('#una
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+if (document.querySelector('#weigh')) startWays();
+if (document.querySelector('.set')) startFields(htmx);
 if (document.querySelector('#bench')) {
-  startFields(htmx);
+  startMeter();
+  startThings(htmx);
   startSlide();
   startViews();
   startWhy(htmx);

@@ -1,5 +1,5 @@
 // Typing as it is said: Enter goes on, arrows nudge, Esc gives the old value back, Ctrl+Z undoes.
-const bench = () => document.querySelector('#bench');
+const form = () => document.querySelector('#bench, #kit, #card');
 const inputs = () => [...document.querySelectorAll('.set input[type=text], .set select')];
 
 export function startFields(htmx) {
@@ -10,7 +10,7 @@ export function startFields(htmx) {
     const field = event.target;
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !isBeingTyped(field)) {
       event.preventDefault();
-      document.querySelector(event.shiftKey ? '#redo' : '#undo').click();
+      document.querySelector(event.shiftKey ? '#redo' : '#undo')?.click();
     } else if (!field.matches?.('.set input[type=text]')) {
       return;
     } else if (event.key === 'Enter') {
@@ -50,9 +50,9 @@ export function isBeingTyped(field) {
 function sendNudge(htmx, field, steps) {
   if (steps === 0) return;
   htmx.ajax('POST', field.getAttribute('hx-post'), {
-    source: bench(),
-    target: '#bench',
+    source: form(),
+    target: form(),
     swap: 'morph',
-    values: { ...JSON.parse(field.getAttribute('hx-vals')), nudge: steps, base: document.querySelector('#base').value },
+    values: { ...JSON.parse(field.getAttribute('hx-vals')), nudge: steps, base: document.querySelector('#base')?.value ?? '' },
   });
 }

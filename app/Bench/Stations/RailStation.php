@@ -6,6 +6,7 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\Kit;
 use YokeLine\Setout;
 
@@ -36,8 +37,15 @@ final class RailStation
                     new Row('Board', [Field::length('brief.header.width', 'Board width', $header->width, 'wide'), Field::length('brief.header.thickness', 'Board thickness', $header->thickness, 'thick')]),
                     new Row('Rail line', [Field::select('brief.header.align', 'Rail line on the board', ['centred' => 'in the middle', 'rail-low' => 'low on the board', 'on-casing' => 'board on the casing'], 'centred')]),
                     ...($header->align === HeaderAlign::RailLow ? [Row::of(Field::length('brief.header.reveal', 'Board below the rail', $header->reveal))] : []),
-                    Row::of(Field::length('brief.header.overrun', 'Board past the rail', $header->overrun)),
+                    new Row('Board runs', [Field::select('brief.header.reach', 'How long the board is', ['overrun' => 'past the rail', 'rail' => 'as the rail', 'wall' => 'wall to wall'], 'overrun')]),
+                    ...($header->reach === HeaderReach::Overrun ? [Row::of(Field::length('brief.header.overrun', 'Board past the rail', $header->overrun))] : []),
+                    Row::of(Field::length('brief.header.build_out', 'Built out by', $header->buildOut)),
                 ] : []),
+            ]),
+            new Group('Rail and stops', [
+                new Row('Rail runs', [Field::select('brief.rules.rail_reach', 'How long the rail is', ['needed' => 'as far as needed', 'wall' => 'the whole wall'], 'needed')]),
+                new Row('Ends open at', [Field::select('brief.rules.open_end', 'What ends the travel', ['stop' => 'a stop on the rail', 'buffer' => 'a buffer on the wall'], 'stop')]),
+                Row::of(Field::choice('brief.rules.jump_discs', 'Jump discs', ['two' => 'two', 'one' => 'one'], 'two')),
             ]),
             new Group('Room to keep', [
                 Row::of(Field::length('brief.rules.end_clearance', 'At the wall end', $rules->endClearance)),

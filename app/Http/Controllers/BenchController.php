@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\Bench;
 use App\Bench\Change;
+use App\Bench\Moved;
 use App\Bench\Places;
 use App\Bench\Station;
 use App\Bench\Typed;
@@ -29,7 +30,11 @@ final class BenchController
         $place = (string) $request->input('place');
         $notices = $refused = [];
         try {
-            $changes = $request->has('changes') ? (array) json_decode((string) $request->input('changes'), true) : $this->typed($request, $doorway, $place);
+            $changes = match (true) {
+                $request->has('changes') => (array) json_decode((string) $request->input('changes'), true),
+                $request->has('right') => Moved::changes($doorway->setout($editor->units), $place, $request->float('right'), $request->float('up')),
+                default => $this->typed($request, $doorway, $place),
+            };
             $notices = (new Change($changes, Places::summary($changes), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
         } catch (UnreadableFile $problem) {
             $refused = [$place => ['typed' => (string) $request->input('value'), 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)]];

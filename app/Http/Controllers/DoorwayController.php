@@ -6,6 +6,8 @@ use App\Bench\Change;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Rules\Level;
+use App\Rules\RuleBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\Document;
@@ -17,7 +19,7 @@ final class DoorwayController
         $editor = Editor::of($request);
         $units = $editor->units->value ?? 'mm';
         $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
-        $doorway = Doorway::begin($job, $blank->with('name', $this->named($request)), 'begun', $editor->name, $editor->browser);
+        $doorway = Doorway::begin($job, RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)), 'begun', $editor->name, $editor->browser);
 
         return to_route('bench', [$doorway, 'wall']);
     }

@@ -2,14 +2,14 @@
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** What a floor out of level does to the gap and the tape; no change of the door cures a floor, so it is a note. */
-final class FloorFalls implements Check
+final class FloorFalls implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

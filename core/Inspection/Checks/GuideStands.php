@@ -3,7 +3,7 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\Surplus;
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -11,7 +11,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Planning\GuidePlace;
 
 /** Where the floor guide can stand. */
-final class GuideStands implements Check
+final class GuideStands implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

@@ -3,14 +3,14 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\HangerStyle;
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** Hangers need solid wood round their holes and at least half their own length of leaf. */
-final class HangerPlace implements Check
+final class HangerPlace implements AlongCheck
 {
     /** Solid wood left past the edge of a strap's hole. */
     private const SOLID_MM = 12;

@@ -2,7 +2,8 @@
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Inspection\Check;
+use YokeLine\Doorway\GuideStyle;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
@@ -10,7 +11,7 @@ use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** Jump discs keep out of the way of trigger and hanger plate on the top edge of the leaf. */
-final class JumpDiscPlace implements Check
+final class JumpDiscPlace implements AlongCheck
 {
     /** Half of what a trigger and its screws take up along the leaf. */
     private const TRIGGER_HALF_MM = 10;
@@ -18,7 +19,8 @@ final class JumpDiscPlace implements Check
     public function look(Sight $sight): iterable
     {
         $disc = $sight->kit->jumpDisc;
-        if ($disc === null) {
+        // One disc alone sits at the trailing end, where no trigger of the shut side is.
+        if ($disc === null || $sight->rules->oneDisc) {
             return;
         }
         $half = $disc->diameter->half();
@@ -39,6 +41,8 @@ final class JumpDiscPlace implements Check
     /** @param  list<Cure>  $cures */
     private function fouls(Sight $sight, string $what, Length $disc, Length $other, array $cures): Finding
     {
+        $cures = $sight->kit->guide->style === GuideStyle::WallRoller ? [...$cures, $sight->cure('One disc, at the other end', ['brief.rules.jump_discs' => 'one'])] : $cures;
+
         return new Finding('jump-disc-fouls', Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);
     }
 }

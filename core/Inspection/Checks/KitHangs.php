@@ -2,13 +2,13 @@
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 
 /** Whether the kit is made to hang a door this way. */
-final class KitHangs implements Check
+final class KitHangs implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

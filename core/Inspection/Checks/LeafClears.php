@@ -3,6 +3,7 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -33,8 +34,26 @@ final class LeafClears implements Check
                 $sight->cure("Spacer {$sight->say($sight->rules->spacer->plus($more))} behind each standoff", ['brief.rules.spacer' => $sight->rules->spacer->plus($more)]),
                 $sight->cure("Header {$sight->say($sight->brief->header->thickness->plus($more))} thick", ['brief.header.thickness' => $sight->brief->header->thickness->plus($more)]),
                 $sight->cure("Leaf {$sight->say($sight->plan->thickness->minus($more))} thick", ['brief.leaf.thickness' => $sight->plan->thickness->minus($more)]),
+                ...$this->pastObstacle($sight, $depth->proudest, $more),
             ],
         );
+    }
+
+    /** @return list<Cure> where it is something on the wall that is in the way */
+    private function pastObstacle(Sight $sight, string $proudest, Length $more): array
+    {
+        $cures = [];
+        foreach ($sight->plan->room->obstacles as $i => $obstacle) {
+            if ($obstacle->name === $proudest) {
+                $cures[] = $sight->moveAway($i);
+            }
+        }
+        if ($cures !== [] && $sight->plan->header !== null) {
+            $out = $sight->brief->header->buildOut->plus($more);
+            $cures[] = $sight->cure("Build the header out by {$sight->say($out)}", ['brief.header.build_out' => $out]);
+        }
+
+        return $cures;
     }
 
     private function thing(string $proudest): string

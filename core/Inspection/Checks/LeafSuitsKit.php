@@ -25,7 +25,13 @@ final class LeafSuitsKit implements Check
         if ($mass->kg > $kit->capacityKg) {
             yield new Finding('leaf-mass', Severity::Stop, "The leaf weighs {$kg} kg", 'The kit carries '.round($kit->capacityKg, 1).' kg. '.($mass->assumed ? 'Solid softwood is assumed; say what it is made of, or weigh it.' : ''), 'brief.leaf.mass_kg', ['mass_kg' => $mass->kg, 'capacity_kg' => $kit->capacityKg],
                 [...($mass->assumed ? [$sight->cure('It is a hollow leaf', ['brief.leaf.construction.kind' => 'hollow'])] : []), ...$sight->otherKits()]);
-        } elseif ($mass->assumed) {
+        }
+        $wheel = $kit->wheel?->capacityKg;
+        $hung = ($mass->kg + $sight->brief->leaf->hardwareKg) / 2;
+        if ($wheel !== null && $hung > $wheel) {
+            yield new Finding('wheel-mass', Severity::Stop, sprintf('Each wheel would carry %.1f kg', $hung), "A {$kit->wheel->material} wheel of this kit takes ".round($wheel, 1).' kg.', 'brief.kit', ['wheel_kg' => $hung, 'capacity_kg' => $wheel], $sight->otherKits());
+        }
+        if ($mass->kg <= $kit->capacityKg && $mass->assumed) {
             yield new Finding('mass-assumed', Severity::Note, "About {$kg} kg if it is solid softwood", 'Say what the leaf is made of, or weigh it. The kit carries '.round($kit->capacityKg, 1).' kg.', 'brief.leaf.construction.kind', ['mass_kg' => $mass->kg]);
         }
     }

@@ -3,14 +3,14 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\FloorReading;
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** Readings of one thing that differ by more than a wall does. */
-final class MeasureDisagrees implements Check
+final class MeasureDisagrees implements AlongCheck
 {
     private const DIFFERS_MM = 12;
 

@@ -3,14 +3,14 @@
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\Opens;
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** A rail that carries wheels, stops and margins must fit the wall and be had. */
-final class RailHasRoom implements Check
+final class RailHasRoom implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

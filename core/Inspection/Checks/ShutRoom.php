@@ -2,7 +2,7 @@
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -11,7 +11,7 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
 
 /** The shut leaf stands inside the wall, with room for stop and margin at both ends. */
-final class ShutRoom implements Check
+final class ShutRoom implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

@@ -2,13 +2,13 @@
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 
 /** Whether travel and leaf suffice for the soft close. */
-final class SoftCloseRoom implements Check
+final class SoftCloseRoom implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {

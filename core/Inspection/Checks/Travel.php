@@ -2,9 +2,10 @@
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Surplus;
-use YokeLine\Inspection\Check;
+use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
@@ -14,7 +15,7 @@ use YokeLine\Measure\Sum;
 use YokeLine\Planning\LeafRun;
 
 /** How far the leaf can go, and what passage that leaves. */
-final class Travel implements Check
+final class Travel implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {
@@ -26,6 +27,20 @@ final class Travel implements Check
         $run = array_values($runs)[0];
         $cut = $this->cut($run);
         $least = $sight->plan->room->opening->leastWidth();
+        $is = $sight->plan->room->opening->is;
+        if ($sight->rules->parked) {
+            yield new Finding('parked', Severity::Note, 'The leaf stands there for good', 'It is hung, stopped at both sides and not slid.', 'brief.rules.parked');
+
+            return;
+        }
+        if (! $is->isWayThrough()) {
+            $free = Length::least($passage, $least);
+            yield $free->isPositive()
+                ? new Finding('uncovers', Severity::Ok, "Open, {$sight->say($free)} of the {$is->says()} is free", 'Nobody walks through it: no rule of passage applies.', '', ['free' => $free])
+                : new Finding('uncovers', Severity::Settle, "Open, the leaf still covers the whole {$is->says()}", 'Park it for good, or give it somewhere to go.', 'brief.rules.parked', [], [$sight->cure('Park it for good', ['brief.rules.parked' => true]), ...$this->waysOut($sight, $cut)]);
+
+            return;
+        }
         if (! $passage->isPositive()) {
             yield new Finding('passage', Severity::Stop, 'No passage is left', 'Open, the leaf still covers the whole opening.', 'brief.opens', ['passage' => $passage], $this->waysOut($sight, $cut));
         } elseif ($sight->isShort($run->travel->total, $run->wanted->total)) {
@@ -53,6 +68,7 @@ final class Travel implements Check
             $sight->cure("Open it to the {$other->value}", ['brief.opens' => $other->value]),
             ...($end->isNegative() ? [] : [$sight->cure("Keep {$sight->say($end)} at the wall end", ['brief.rules.end_clearance' => $end])]),
             ...($sight->rules->surplus === Surplus::Leading ? [] : [$sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading'])]),
+            ...($sight->rules->openEnd === OpenEnd::Buffer ? [] : [$sight->cure('A buffer on the wall for a stop', ['brief.rules.open_end' => 'buffer'])]),
             $sight->cure("Park {$sight->say($park->negated())} short", ['brief.rules.park' => $park]),
         ];
     }

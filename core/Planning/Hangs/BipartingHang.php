@@ -24,17 +24,18 @@ final class BipartingHang extends HangPlan
             'to the right' => Sum::of('To the right')->place('must cover to', $covering->right)->fromPlace('middle', $middle),
         ]))->minus('half the meeting gap', $halfGap);
         $width = LeafSize::choose('Width of each leaf', $needed, $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit);
-        $endRoom = $this->endRoom();
+        $openRoom = $this->openRoom();
+        $buffers = $this->buffers('left_open', 'right_open');
 
         $innerLeft = Sum::of('Left leaf shut, right edge')->place('middle', $middle)->minus('half the meeting gap', $halfGap);
         $outerLeft = Sum::of('Left leaf shut, left edge')->place('left leaf shut, right edge', $innerLeft)->minus('leaf width', $width->size);
         $innerRight = Sum::of('Right leaf shut, left edge')->place('middle', $middle)->plus('half the meeting gap', $halfGap);
         $outerRight = Sum::of('Right leaf shut, right edge')->place('right leaf shut, left edge', $innerRight)->plus('leaf width', $width->size);
 
-        $wantedLeft = Sum::of('Travel wanted, left leaf')->place('left leaf shut, right edge', $innerLeft)->fromPlace('left jamb', $jambs->low)->plus('park', $rules->park);
-        $limitLeft = Sum::of('Travel the wall allows, left leaf')->place('left leaf shut, left edge', $outerLeft)->fromPlace('left end of the wall', $wall->low)->minus('room kept at the wall end', $endRoom);
-        $wantedRight = Sum::of('Travel wanted, right leaf')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('right leaf shut, left edge', $innerRight);
-        $limitRight = Sum::of('Travel the wall allows, right leaf')->place('right end of the wall', $wall->high)->minus('room kept at the wall end', $endRoom)->fromPlace('right leaf shut, right edge', $outerRight);
+        $wantedLeft = $this->wanted(Sum::of('Travel wanted, left leaf')->place('left leaf shut, right edge', $innerLeft)->fromPlace('left jamb', $jambs->low)->plus('park', $rules->park));
+        $limitLeft = Sum::of('Travel the wall allows, left leaf')->place('left leaf shut, left edge', $outerLeft)->fromPlace('left end of the wall', $wall->low)->minus('room kept at the wall end', $openRoom);
+        $wantedRight = $this->wanted(Sum::of('Travel wanted, right leaf')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('right leaf shut, left edge', $innerRight));
+        $limitRight = Sum::of('Travel the wall allows, right leaf')->place('right end of the wall', $wall->high)->minus('room kept at the wall end', $openRoom)->fromPlace('right leaf shut, right edge', $outerRight);
         $travelLeft = $this->neverBelowZero(Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]));
         $travelRight = $this->neverBelowZero(Sum::least('Travel, right leaf', ['travel wanted' => $wantedRight, 'travel the wall allows' => $limitRight]));
         $runs = [
@@ -54,10 +55,11 @@ final class BipartingHang extends HangPlan
         ];
 
         return new Layout(
-            $covering, $width, $runs, $endRoom, ['clear' => $passage], $stops,
-            $this->railFrom($stops['left_open']), $this->railTo($stops['right_open']),
+            $covering, $width, $runs, $this->endRoom(), ['clear' => $passage], $stops,
+            $this->railFrom($stops['left_open'], $buffers !== []), $this->railTo($stops['right_open'], $buffers !== []),
             ['left' => $this->windowLeft($runs['left']), 'right' => $this->windowRight($runs['right'])],
             meeting: $middle,
+            buffers: $buffers,
         );
     }
 }

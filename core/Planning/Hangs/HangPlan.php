@@ -5,6 +5,7 @@ namespace YokeLine\Planning\Hangs;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\OpenEnd;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Measure\Unit;
@@ -17,6 +18,8 @@ use YokeLine\Planning\Window;
 /** One way of hanging a door; the place that chooses it, and what all of them share. */
 abstract class HangPlan
 {
+    private const BUFFER_MM = 15;
+
     protected readonly Length $inset;
 
     final protected function __construct(protected readonly Room $room, protected readonly Brief $brief, protected readonly Kit $kit, protected readonly Unit $unit)
@@ -45,6 +48,30 @@ abstract class HangPlan
         ]);
     }
 
+    /** The same where the leaf opens: a buffer on the wall ends it sooner than a stop and the end of the rail do. */
+    protected function openRoom(): Sum
+    {
+        return $this->brief->rules->openEnd === OpenEnd::Buffer ? Sum::of('Room kept at the wall end')->plus('buffer on the wall', Length::mm(self::BUFFER_MM)) : $this->endRoom();
+    }
+
+    /** Travel wanted; a leaf parked for good wants none. */
+    protected function wanted(Sum $travel): Sum
+    {
+        return $this->brief->rules->parked ? $travel->becomes(Length::zero(), 'parked for good') : $travel;
+    }
+
+    /** @return list<string> which of these stops are buffers on the wall */
+    protected function buffers(string ...$stops): array
+    {
+        return $this->brief->rules->openEnd === OpenEnd::Buffer ? array_values($stops) : [];
+    }
+
+    /** Whether the guide must keep out of the way of people. */
+    private function isWayThrough(): bool
+    {
+        return $this->room->opening->is->isWayThrough() && ! $this->brief->rules->parked;
+    }
+
     /** The face of a stop to the left of a wheel of the leaf whose left edge is at $edge. */
     protected function stopLeftOf(string $name, Sum $edge): Sum
     {
@@ -57,14 +84,19 @@ abstract class HangPlan
         return Sum::of($name)->place('right edge of the leaf', $edge)->minus('hanger inset', $this->inset)->plus('stop reach', $this->kit->stop->reach);
     }
 
-    protected function railFrom(Sum $stop): Sum
+    /** A stop that is a buffer on the wall has no body on the rail. */
+    protected function railFrom(Sum $stop, bool $buffered = false): Sum
     {
-        return Sum::of('Least rail, from')->place('left stop face', $stop)->minus('stop body', $this->kit->stop->body)->minus('end margin', $this->kit->rail->endMargin);
+        $end = Sum::of('Least rail, from')->place('left stop face', $stop);
+
+        return ($buffered ? $end : $end->minus('stop body', $this->kit->stop->body))->minus('end margin', $this->kit->rail->endMargin);
     }
 
-    protected function railTo(Sum $stop): Sum
+    protected function railTo(Sum $stop, bool $buffered = false): Sum
     {
-        return Sum::of('Least rail, to')->place('right stop face', $stop)->plus('stop body', $this->kit->stop->body)->plus('end margin', $this->kit->rail->endMargin);
+        $end = Sum::of('Least rail, to')->place('right stop face', $stop);
+
+        return ($buffered ? $end : $end->plus('stop body', $this->kit->stop->body))->plus('end margin', $this->kit->rail->endMargin);
     }
 
     /** Under a leaf that opens right, shut and open, and out of the passage; a roller on the wall clears the casing too. */
@@ -73,7 +105,7 @@ abstract class HangPlan
         $clear = Sum::of('Clear of the passage')->place('right jamb', $this->room->opening->span()->high)->plus('casing, for a roller on the wall', GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right));
 
         return new Window(
-            Sum::greatest('Guide window, from', ['under the open leaf' => $this->inside($run->openLeft(), 1), 'clear of the passage' => $clear]),
+            Sum::greatest('Guide window, from', ['under the open leaf' => $this->inside($run->openLeft(), 1), ...($this->isWayThrough() ? ['clear of the passage' => $clear] : [])]),
             $this->inside($run->right, -1)->renamed('Guide window, to'),
         );
     }
@@ -85,7 +117,7 @@ abstract class HangPlan
 
         return new Window(
             $this->inside($run->left, 1)->renamed('Guide window, from'),
-            Sum::least('Guide window, to', ['under the open leaf' => $this->inside($run->openRight(), -1), 'clear of the passage' => $clear]),
+            Sum::least('Guide window, to', ['under the open leaf' => $this->inside($run->openRight(), -1), ...($this->isWayThrough() ? ['clear of the passage' => $clear] : [])]),
         );
     }
 

@@ -30,8 +30,10 @@ final class SingleHang extends HangPlan
         $left = $this->leadingEdge($covering, $width);
         $right = Sum::of('Leaf shut, right edge')->place('leaf shut, left edge', $left)->plus('leaf width', $width->size);
         $endRoom = $this->endRoom();
-        $wanted = Sum::of('Travel wanted')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('leaf shut, left edge', $left);
-        $limit = Sum::of('Travel the wall allows')->place('right end of the wall', $this->room->wall->high)->minus('room kept at the wall end', $endRoom)->fromPlace('leaf shut, right edge', $right);
+        $openRoom = $this->openRoom();
+        $buffers = $this->buffers('open');
+        $wanted = $this->wanted(Sum::of('Travel wanted')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('leaf shut, left edge', $left));
+        $limit = Sum::of('Travel the wall allows')->place('right end of the wall', $this->room->wall->high)->minus('room kept at the wall end', $openRoom)->fromPlace('leaf shut, right edge', $right);
         $travel = $this->neverBelowZero(Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]));
         $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel);
 
@@ -42,7 +44,7 @@ final class SingleHang extends HangPlan
         $openEdge = Sum::of('Leaf open, right edge')->place('leaf shut, right edge', $right)->plus('travel', $travel);
         $stops = ['closed' => $this->stopLeftOf('Stop face, shut', $left), 'open' => $this->stopRightOf('Stop face, open', $openEdge)];
 
-        return new Layout($covering, $width, ['leaf' => $run], $endRoom, ['clear' => $passage], $stops, $this->railFrom($stops['closed']), $this->railTo($stops['open']), ['guide' => $this->windowRight($run)]);
+        return new Layout($covering, $width, ['leaf' => $run], $endRoom, ['clear' => $passage], $stops, $this->railFrom($stops['closed']), $this->railTo($stops['open'], $buffers !== []), ['guide' => $this->windowRight($run)], buffers: $buffers);
     }
 
     private function leadingEdge(Covering $covering, LeafSize $width): Sum

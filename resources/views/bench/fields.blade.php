@@ -1,6 +1,6 @@
-@php($url = "{$bench->url}/{$bench->station->value}/changes")
+@php($url = $form->changesUrl())
 <div class="fields">
-@foreach ($bench->groups() as $group)
+@foreach ($form->groups() as $group)
   <fieldset>
     <legend>{{ $group->title }}</legend>
     @foreach ($group->rows as $row)
@@ -8,26 +8,26 @@
         <span class="row-label" @if (count($row->fields) > 1) aria-hidden="true" @endif>@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{{ $row->label }}</label>@else{{ $row->label }}@endif</span>
         <span class="row-fields">
         @foreach ($row->fields as $field)
-          @php([$id, $value, $bad] = [$field->id(), $bench->value($field), isset($bench->refused[$field->place])])
+          @php([$id, $value, $bad] = [$field->id(), $form->value($field), $form->refusal($field) !== null])
           @php($vals = json_encode(['place' => $field->place]))
-          @if ($field->kind === 'choice')
+          @if ($field->isPressed())
             <span class="choice" role="group" aria-label="{{ $field->label }}">
               @foreach ($field->options as $option => $says)
                 <button type="button" @if ($loop->first) id="{{ $id }}" @endif hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'value' => $option])' aria-pressed="{{ ($value ?: $field->grey) === (string) $option ? 'true' : 'false' }}">{{ $says }}</button>
               @endforeach
             </span>
-          @elseif ($field->kind === 'select')
+          @elseif ($field->isSelected())
             <select id="{{ $id }}" name="value" class="form-select" aria-label="{{ $field->label }}" hx-post="{{ $url }}" hx-trigger="change" hx-vals='{{ $vals }}'>
               @foreach ($field->options as $option => $says)
                 <option value="{{ $option }}" @selected(($value ?: $field->grey) === (string) $option)>{{ $says }}</option>
               @endforeach
             </select>
           @else
-            <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $bench->isOverruled($field), 'is-list' => $field->kind === 'lengths'])>
+            <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $form->isOverruled($field), 'is-list' => $field->kind === 'lengths'])>
               @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
-              <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $bench->setout->write->unit->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $bench->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
-              @if ($bench->isOverruled($field))
-                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="Let go: back to {{ $bench->grey($field) }} or what is worked out"><span aria-hidden="true">↺</span><span class="visually-hidden">Let {{ lcfirst($field->label) }} go</span></button>
+              <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $form->unit()->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
+              @if ($form->isOverruled($field))
+                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="Let go: back to {{ $form->grey($field) }} or what is worked out"><span aria-hidden="true">↺</span><span class="visually-hidden">Let {{ lcfirst($field->label) }} go</span></button>
               @endif
             </span>
           @endif
@@ -37,12 +37,16 @@
         @endif
         </span>
         @foreach ($row->fields as $field)
-          @isset($bench->refused[$field->place])
-            <p class="refused" id="{{ $field->id() }}-says" role="alert">{{ $bench->refused[$field->place]['says'] }}</p>
+          @$form->refusal($field) !== null
+            <p class="refused" id="{{ $field->id() }}-says" role="alert">{{ $form->refused[$field->place]['says'] }}</p>
           @endisset
         @endforeach
       </div>
     @endforeach
+    @if ($group->offers)
+      <div class="offers">@foreach ($group->offers as $offer)<button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($offer->changes)])'>+ {{ $offer->says }}</button>@endforeach</div>
+    @endif
+    @foreach ($group->links as $says => $to)<a class="group-link" href="{{ $to }}">{{ $says }}</a>@endforeach
     @if ($group->note)<p class="group-note">{{ $group->note }}</p>@endif
   </fieldset>
 @endforeach

@@ -9,8 +9,13 @@
   </figure>
   @if ($bench->setout->plan)
     <figure class="view" data-view="above">
-      <figcaption><button type="button" data-enlarge="above">From above</button> depth ×{{ YokeLine\Drawing\Above::DEPTH }}</figcaption>
-      {!! $bench->above() !!}
+      @if ($bench->station === App\Bench\Station::Wall)
+        <figcaption><button type="button" data-enlarge="above">Floor</button> falls ×{{ YokeLine\Drawing\FloorProfile::TIMES }}, from the high spot</figcaption>
+        {!! $bench->profile() !!}
+      @else
+        <figcaption><button type="button" data-enlarge="above">From above</button> depth ×{{ YokeLine\Drawing\Above::DEPTH }}</figcaption>
+        {!! $bench->above() !!}
+      @endif
     </figure>
     <figure class="view" data-view="section">
       <figcaption><button type="button" data-enlarge="section">Section at the jamb</button> true</figcaption>

@@ -2,6 +2,7 @@
 <header class="top">
   <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
   <div class="whose"><h1>Yoke Line</h1><span>Sliding doors over openings that are there</span></div>
+  <x-places at="jobs" />
   <form class="search" method="get" action="{{ route('jobs') }}" role="search">
     <input class="form-control" type="search" name="q" value="{{ $words }}" placeholder="Find a job or a doorway" aria-label="Find a job or a doorway" hx-get="{{ route('jobs') }}" hx-trigger="input changed delay:200ms" hx-target="#jobs" hx-select="#jobs" hx-swap="outerHTML" hx-push-url="true">
     @if ($archived)<input type="hidden" name="archived" value="1">@endif

@@ -1,0 +1,55 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Change;
+use App\Http\Editor;
+use App\Meter\DistanceMeter;
+use App\Models\Doorway;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use YokeLine\Format\ReadingsCsv;
+use YokeLine\Format\UnreadableFile;
+
+/** Readings that come from elsewhere than the keyboard: a table, a meter. */
+final class ReadingsController
+{
+    public function show(Doorway $doorway): View
+    {
+        return view('readings', ['doorway' => $doorway, 'text' => '', 'read' => null]);
+    }
+
+    /** What would be taken, line by line, before anything is. */
+    public function preview(Request $request, Doorway $doorway): View
+    {
+        $request->validate(['file' => 'nullable|file|max:1024', 'text' => 'nullable|string|max:200000'], ['file.max' => 'A table of readings is under 1 MB; this one is larger.', 'text.max' => 'That is more than a table of readings holds.']);
+        $file = $request->file('file');
+        $text = $file instanceof UploadedFile ? (string) $file->getContent() : (string) $request->input('text');
+        $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
+
+        return view('readings', ['doorway' => $doorway, 'text' => $text, 'read' => ReadingsCsv::read($text, $doorway->setout(null)->doorway->units)]);
+    }
+
+    public function take(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $read = ReadingsCsv::read((string) $request->input('text'), $doorway->setout(null)->doorway->units);
+        try {
+            if ($read->isUsable()) {
+                (new Change($read->changes, 'readings brought in from a table', $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            }
+        } catch (UnreadableFile $problem) {
+            return to_route('readings', $doorway)->withErrors(array_map(fn (string $place, string $says) => "{$place}: {$says}", array_keys($problem->problems), $problem->problems));
+        }
+
+        return to_route('bench', [$doorway, 'wall']);
+    }
+
+    public function meter(Request $request, DistanceMeter $meter): JsonResponse
+    {
+        return response()->json(['meter' => $meter->name(), 'reading' => $meter->next(Editor::of($request)->browser)]);
+    }
+}

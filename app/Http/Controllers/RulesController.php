@@ -1,0 +1,76 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Job;
+use App\Rules\Effect;
+use App\Rules\Level;
+use App\Rules\RuleBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Unit;
+use YokeLine\Methods\Method;
+use YokeLine\Methods\Methods;
+
+final class RulesController
+{
+    /** Doorways shown with before and after; the rest is counted. */
+    private const SHOWN = 60;
+
+    public function index(Request $request): View
+    {
+        $level = $this->level($request);
+
+        return view('rules.index', ['level' => $level, 'methods' => Methods::all(), 'rules' => $level->rules(), 'units' => Editor::of($request)->units ?? Unit::Millimetre, 'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get()]);
+    }
+
+    /** Before and after, of every doorway that follows, before anything is taken. */
+    public function preview(Request $request): View
+    {
+        [$method, $book] = [$this->method($request), new RuleBook($this->level($request))];
+        $units = Editor::of($request)->units ?? Unit::Millimetre;
+        try {
+            $value = $book->read($method, (string) $request->input('value'), $units);
+            $followers = $book->followers($method);
+            $effects = array_map(fn (Doorway $doorway) => new Effect($doorway->name, $doorway->setout($units), $doorway->plan($book->on($doorway->revision->document, $method, $value, ''))), array_slice($followers, 0, self::SHOWN));
+            $refused = null;
+        } catch (UnreadableFile $problem) {
+            [$value, $followers, $effects, $refused] = ['', [], [], implode(' ', $problem->problems)];
+        }
+
+        return view('rules.preview', ['method' => $method, 'level' => $this->level($request), 'said' => (string) $request->input('value'), 'why' => (string) $request->input('why'), 'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())), 'count' => count($followers), 'refused' => $refused]);
+    }
+
+    public function take(Request $request): RedirectResponse
+    {
+        [$method, $level] = [$this->method($request), $this->level($request)];
+        $book = new RuleBook($level);
+        try {
+            $changed = $book->take($method, $book->read($method, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre), mb_substr((string) $request->input('why'), 0, 240), Editor::of($request));
+        } catch (UnreadableFile $problem) {
+            return to_route('rules', $level->query())->withErrors(['rule' => "{$method->question} ".implode(' ', $problem->problems)]);
+        }
+
+        return to_route('rules', $level->query())->with('taken', "{$method->question} Taken; ".($changed === 1 ? 'one doorway was' : "{$changed} doorways were").' planned anew. Each can be undone at its bench.');
+    }
+
+    private function level(Request $request): Level
+    {
+        $doorway = $request->integer('doorway') > 0 ? Doorway::query()->with('job')->findOrFail($request->integer('doorway')) : null;
+
+        return match (true) {
+            $doorway !== null => Level::doorway($doorway),
+            $request->integer('job') > 0 => Level::job(Job::query()->findOrFail($request->integer('job'))),
+            default => Level::company(),
+        };
+    }
+
+    private function method(Request $request): Method
+    {
+        return Methods::all()[(string) $request->input('method_key')] ?? abort(404);
+    }
+}

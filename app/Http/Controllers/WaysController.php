@@ -1,0 +1,58 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Change;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Ways\WaysHere;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use YokeLine\Format\UnreadableFile;
+
+final class WaysController
+{
+    /** Stands between two states of the list; the browser shows the last one that came whole. */
+    private const NEXT = "\n<!-- next -->\n";
+
+    private const SHOW_AT = [0.12, 0.4, 0.9];
+
+    public function index(Request $request, Doorway $doorway): View
+    {
+        return view('ways.index', ['here' => new WaysHere($doorway, Editor::of($request)->units)]);
+    }
+
+    /** The list as it grows, while the rest is worked. */
+    public function list(Request $request, Doorway $doorway): StreamedResponse
+    {
+        $here = new WaysHere($doorway, Editor::of($request)->units);
+        $weights = $here->weights()->with(array_map(intval(...), $request->only(array_keys($here->weights()->of))));
+        $request->session()->save();
+
+        return response()->stream(function () use ($here, $weights) {
+            $total = $here->total();
+            foreach ($here->rankings(self::SHOW_AT) as $ranking) {
+                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights, 'total' => $total])->render(), self::NEXT;
+                if (ob_get_level() > 0) {
+                    ob_flush();
+                }
+                flush();
+            }
+        }, headers: ['Content-Type' => 'text/html; charset=utf-8', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
+    }
+
+    public function take(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $changes = json_decode((string) $request->input('changes'), true);
+        try {
+            (new Change(is_array($changes) ? $changes : [], 'took a way: '.mb_substr((string) $request->input('says'), 0, 200), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+        } catch (UnreadableFile $problem) {
+            return to_route('ways', $doorway)->withErrors(['way' => implode(' ', $problem->problems)]);
+        }
+
+        return to_route('bench', [$doorway, 'leaf']);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What the company, or one job of it, does on a question where installers differ.
+ *
+ * @property ?int $job_id
+ * @property string $method  its key
+ * @property string $value  as a doorway's document has it; lengths with their unit
+ * @property string $why
+ */
+final class HouseRule extends Model
+{
+    protected $fillable = ['job_id', 'method', 'value', 'why'];
+}

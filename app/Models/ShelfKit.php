@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use YokeLine\Format\Document;
+
+/**
+ * One kit as the company keeps it.
+ *
+ * @property int $id
+ * @property string $key  what doorways name it by
+ * @property string $name
+ * @property Document $document
+ */
+final class ShelfKit extends Model
+{
+    protected $table = 'kits';
+
+    protected $fillable = ['key', 'name', 'document'];
+
+    /** @var array<string, string> */
+    protected $casts = ['document' => DocumentCast::class];
+
+    /** @return list<self> by name */
+    public static function inOrder(): array
+    {
+        /** @var list<self> */
+        return self::query()->orderBy('name')->get()->all();
+    }
+
+    public static function called(string $key): ?self
+    {
+        /** @var ?self */
+        return self::query()->where('key', $key)->first();
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'key';
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Rules;
+
+use YokeLine\Inspection\Finding;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Sum;
+use YokeLine\Setout;
+
+/** What one doorway was and would be: leaf, yoke line, passage, guide, findings. */
+final readonly class Effect
+{
+    public function __construct(public string $doorway, private Setout $before, private Setout $after) {}
+
+    /** @return array<string, array{string, string, bool}> what it is => before, after, whether they differ */
+    public function rows(): array
+    {
+        $after = $this->numbers($this->after);
+        $rows = [];
+        foreach ($this->numbers($this->before) as $what => $was) {
+            $rows[$what] = [$was, $after[$what] ?? '', $was !== ($after[$what] ?? '')];
+        }
+
+        return $rows;
+    }
+
+    public function changesAnything(): bool
+    {
+        return array_filter($this->rows(), fn (array $row) => $row[2]) !== [];
+    }
+
+    /** @return array<string, string> */
+    private function numbers(Setout $setout): array
+    {
+        $plan = $setout->plan;
+        $write = new LengthWriter($this->before->write->unit);
+        $settle = count(array_filter($setout->findings, fn (Finding $finding) => $finding->severity->needsSettling()));
+        $findings = $setout->verdict()->says().($settle > 0 ? " {$settle} to settle" : '');
+        if ($plan === null) {
+            return ['leaf' => '', 'yoke line' => '', 'passage' => '', 'guide' => '', 'verdict' => $findings];
+        }
+        $guide = array_values($plan->guides)[0];
+
+        return [
+            'leaf' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
+            'yoke line' => $write->show($plan->yokeLine()),
+            'passage' => implode(' / ', array_map(fn (Sum $passage) => $write->show($passage->total), $plan->layout->passages)),
+            'guide' => $guide->at === null ? 'no room' : $write->show($guide->at),
+            'verdict' => $findings,
+        ];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+namespace App\Rules;
+
+use App\Models\Doorway;
+use App\Models\HouseRule;
+use App\Models\Job;
+use Illuminate\Database\Eloquent\Builder;
+
+/** For whom a rule holds: the company, a job, or one doorway. */
+final readonly class Level
+{
+    private function __construct(public ?Job $job, public ?Doorway $doorway) {}
+
+    public static function company(): self
+    {
+        return new self(null, null);
+    }
+
+    public static function job(Job $job): self
+    {
+        return new self($job, null);
+    }
+
+    public static function doorway(Doorway $doorway): self
+    {
+        return new self($doorway->job, $doorway);
+    }
+
+    public function name(): string
+    {
+        return match (true) {
+            $this->doorway !== null => 'doorway',
+            $this->job !== null => 'job',
+            default => 'company',
+        };
+    }
+
+    public function says(): string
+    {
+        return $this->doorway->name ?? $this->job->name ?? 'The company';
+    }
+
+    /** @return array<string, string> what a link to this level's page carries */
+    public function query(): array
+    {
+        return array_map(strval(...), array_filter(['doorway' => $this->doorway?->id, 'job' => $this->doorway === null ? $this->job?->id : null]));
+    }
+
+    /** @return Builder<Doorway> the doorways at work that it can reach */
+    public function doorways(): Builder
+    {
+        $open = Doorway::query()->whereNull('archived_at')->whereNotNull('revision_id')->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
+
+        /** @var Builder<Doorway> */
+        return match (true) {
+            $this->doorway !== null => $open->where('id', $this->doorway->id),
+            $this->job !== null => $open->where('job_id', $this->job->id),
+            default => $open,
+        };
+    }
+
+    /** @return array<string, HouseRule> by method, the nearer level over the further */
+    public function rules(): array
+    {
+        $rules = HouseRule::query()->whereNull('job_id')->orWhere('job_id', $this->job->id ?? 0)->orderByRaw('job_id is not null')->get();
+
+        /** @var array<string, HouseRule> */
+        return $rules->keyBy('method')->all();
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+namespace App\Ways;
+
+use App\Models\Doorway;
+use App\Shelf;
+use Generator;
+use Illuminate\Support\Facades\Cache;
+use YokeLine\Doorway\Kit;
+use YokeLine\Drawing\Small;
+use YokeLine\Drawing\Svg;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\Planner;
+use YokeLine\Setout;
+use YokeLine\Ways\Ranking;
+use YokeLine\Ways\Search;
+use YokeLine\Ways\Way;
+use YokeLine\Ways\Weights;
+
+/** The ways of one doorway: worked once for a survey and a shelf, and kept while neither changes. */
+final readonly class WaysHere
+{
+    public Setout $setout;
+
+    /** @var array<string, Kit> */
+    public array $kits;
+
+    public function __construct(public Doorway $doorway, ?Unit $units)
+    {
+        $this->setout = $doorway->setout($units);
+        $this->kits = app(Shelf::class)->kits();
+    }
+
+    public function weights(): Weights
+    {
+        return Weights::from($this->setout->doorway->brief->purposes);
+    }
+
+    public function total(): int
+    {
+        return $this->search()->count();
+    }
+
+    /**
+     * The ranking as it grows; the last one is whole.
+     *
+     * @param  list<float>  $at  seconds after which to show it
+     * @return Generator<Ranking>
+     */
+    public function rankings(array $at): Generator
+    {
+        $key = 'ways '.sha1(serialize([$this->setout->document->toJson(), $this->kits]));
+        $kept = Cache::get($key);
+        if ($kept instanceof Ranking) {
+            yield $kept;
+
+            return;
+        }
+        $ranking = new Ranking;
+        $from = microtime(true);
+        foreach ($this->search()->ways() as $way) {
+            $ranking->add($way);
+            if ($at !== [] && microtime(true) - $from > $at[0]) {
+                array_shift($at);
+                yield $ranking;
+            }
+        }
+        $ranking->finish();
+        Cache::put($key, $ranking, 3600);
+        yield $ranking;
+    }
+
+    public function drawing(Way $way): string
+    {
+        $doorway = $this->setout->doorway;
+
+        return Svg::write(Small::of(Planner::plan($doorway->wanting($way->choice->in($doorway->brief)), $this->kits[$way->choice->kit])));
+    }
+
+    private function search(): Search
+    {
+        return Search::of($this->setout->doorway, $this->kits, $this->setout->write);
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** How long the rail is made: what travel and stops need, or the whole wall for looks. */
+enum RailReach: string
+{
+    case Needed = 'needed';
+    case Wall = 'wall';
+}

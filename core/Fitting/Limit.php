@@ -1,0 +1,24 @@
+<?php
+
+namespace YokeLine\Fitting;
+
+use YokeLine\Measure\Length;
+
+/** Between what and what one measure of a leaf may lie, and what rules at either end. Null where nothing serves. */
+final readonly class Limit
+{
+    public function __construct(
+        public string $name,
+        public ?Length $least,
+        public ?Length $greatest,
+        public string $leastRuledBy,
+        public string $greatestRuledBy,
+        public Length $trim,
+    ) {}
+
+    /** The greatest that serves once it is trimmed at both of its edges. */
+    public function greatestTrimmed(): ?Length
+    {
+        return $this->greatest?->plus($this->trim->times(2));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+namespace YokeLine\Fitting;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Inspector;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Workshop;
+
+/**
+ * Between what sizes a leaf works at a surveyed doorway with its kit: what one takes along to a yard.
+ *
+ * Each limit is found by planning and inspecting leaves of that size, so that every rule there is counts and the one that ends it is named.
+ */
+final readonly class SizeCard
+{
+    /** Found in strides, then to the millimetre. */
+    private const STRIDE_MM = 16;
+
+    private const FAR_MM = 640;
+
+    /** What keeps a leaf from working beside stops: what it must cover stays open, it rubs. */
+    private const COUNTS = ['leaf-narrow', 'leaf-short', 'leaf-clearance', 'between-leaves', 'mid-overlap', 'guide-window', 'shut-room'];
+
+    private function __construct(public Limit $width, public Limit $height, public Limit $thickness, public float $greatestKg, public string $massRuledBy) {}
+
+    public static function of(Plan $plan, LengthWriter $write): self
+    {
+        $workshop = Workshop::at($plan->doorway);
+        $brief = $plan->doorway->brief;
+        $kit = $plan->kit;
+        $fails = function (Brief $brief) use ($workshop, $kit, $write): ?string {
+            static $n = 0;
+            $n++;
+
+            return array_values(self::failures($workshop->plan($brief, $kit, "card {$n}", "card {$n}"), $write))[0] ?? null;
+        };
+        $leaf = $brief->leaf;
+        $sized = fn (?Length $width, ?Length $height, ?Length $thickness = null) => $brief->choosing($brief->hang, $brief->opens, $brief->kit, $brief->backing, $leaf->sized($width ?? $plan->layout->width->size->total, $height ?? $plan->heights->leaf->size->total, $thickness), $brief->rules);
+        $wheel = $kit->wheel?->capacityKg;
+        $byWheel = $wheel === null ? INF : 2 * $wheel - $leaf->hardwareKg;
+
+        return new self(
+            self::limit('width', $plan->layout->width->needed->total->roundedUpTo(Length::mm(1)), $leaf->trimLimit, fn (Length $width) => $fails($sized($width, null))),
+            self::limit('height', $plan->heights->leaf->needed->total->roundedUpTo(Length::mm(1)), $leaf->trimLimit, fn (Length $height) => $fails($sized(null, $height))),
+            self::limit('thickness', $kit->leafThickness->low, Length::zero(), fn (Length $thickness) => $fails($sized(null, null, $thickness))),
+            min($kit->capacityKg, $byWheel),
+            $byWheel < $kit->capacityKg ? 'its wheels' : 'the kit',
+        );
+    }
+
+    /** @param  callable(Length): ?string  $fails  why a leaf of that size does not work */
+    private static function limit(string $name, Length $from, Length $trim, callable $fails): Limit
+    {
+        $least = self::firstWhere($from, fn (Length $size) => $fails($size) === null);
+        if ($least === null) {
+            return new Limit($name, null, null, $fails($from) ?? '', $fails($from) ?? '', $trim);
+        }
+        $over = self::firstWhere($least, fn (Length $size) => $fails($size) !== null);
+        $under = $least->minus(Length::mm(2));
+
+        return new Limit($name, $least, $over?->minus(Length::mm(1)), $under->isPositive() ? $fails($under) ?? '' : '', $over === null ? '' : $fails($over) ?? '', $trim);
+    }
+
+    /** @param  callable(Length): bool  $is */
+    private static function firstWhere(Length $from, callable $is): ?Length
+    {
+        for ($at = 0; $at <= self::FAR_MM; $at += self::STRIDE_MM) {
+            if ($is($from->plus(Length::mm($at)))) {
+                for ($mm = max(0, $at - self::STRIDE_MM + 1); $mm <= $at; $mm++) {
+                    if ($is($from->plus(Length::mm($mm)))) {
+                        return $from->plus(Length::mm($mm));
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> code => headline of whatever keeps this plan's leaf from working */
+    private static function failures(Plan $plan, LengthWriter $write): array
+    {
+        $failures = [];
+        $sight = new Sight($plan, [], $write);
+        foreach ([...Inspector::graveAlong($sight), ...Inspector::graveOther($sight)] as $finding) {
+            if (self::counts($finding)) {
+                $failures[$finding->code] ??= $finding->says;
+            }
+        }
+
+        return $failures;
+    }
+
+    private static function counts(Finding $finding): bool
+    {
+        // What the leaf weighs is told by itself; it grows with the size and would hide what the size does.
+        return ! in_array($finding->code, ['leaf-mass', 'wheel-mass'], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+namespace YokeLine\Format;
+
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\UnreadableLength;
+
+/**
+ * Readings as a table: either floor levels (columns x and level), or a survey (columns place and value).
+ *
+ * The header row names the columns, in any order; commas, semicolons or tabs between them. A row that cannot be read is named and left out.
+ */
+final readonly class ReadingsCsv
+{
+    private const MOST_ROWS = 2000;
+
+    /** What may stand in the column `place`, beside the document's own names. */
+    private const PLACES = [
+        'wall from' => 'survey.wall.from', 'wall to' => 'survey.wall.to', 'ceiling' => 'survey.wall.ceiling', 'lining' => 'survey.wall.lining.thickness', 'crown drop' => 'survey.wall.crown.drop', 'crown proud' => 'survey.wall.crown.projection', 'across' => 'survey.wall.walkway',
+        'left jamb' => 'survey.opening.left', 'width' => 'survey.opening.width[]', 'height' => 'survey.opening.height[]',
+        'casing left' => 'survey.opening.casing.left', 'casing right' => 'survey.opening.casing.right', 'casing head' => 'survey.opening.casing.head', 'casing proud' => 'survey.opening.casing.thickness',
+        'baseboard height' => 'survey.baseboard.height', 'baseboard proud' => 'survey.baseboard.thickness', 'stud' => 'survey.studs[].x',
+    ];
+
+    /**
+     * @param  list<array{line: int, says: string, ok: bool}>  $lines  what was made of each row
+     * @param  array<string, mixed>  $changes  place => value, to be laid on a document
+     */
+    private function __construct(public array $lines, public array $changes) {}
+
+    /** @param  Unit  $unit  what numbers without a unit are in; the document's own */
+    public static function read(string $text, Unit $unit): self
+    {
+        $rows = preg_split('/\R/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text))) ?: [];
+        $between = str_contains($rows[0] ?? '', "\t") ? "\t" : (str_contains($rows[0] ?? '', ';') ? ';' : ',');
+        $split = fn (string $row) => array_map(fn (?string $cell) => trim((string) $cell), str_getcsv($row, $between, '"', ''));
+        $columns = array_flip(array_map(strtolower(...), $split($rows[0] ?? '')));
+        $wanted = match (true) {
+            isset($columns['x'], $columns['level']) => ['x', 'level'],
+            isset($columns['place'], $columns['value']) => ['place', 'value'],
+            default => null,
+        };
+        if ($wanted === null) {
+            return new self([['line' => 1, 'says' => 'The first row names the columns: x and level for floor readings, place and value for a survey.', 'ok' => false]], []);
+        }
+        $lines = [];
+        $found = [];
+        foreach (array_slice($rows, 1, self::MOST_ROWS, true) as $i => $row) {
+            if (trim($row) === '') {
+                continue;
+            }
+            $cells = $split($row);
+            try {
+                [$place, $value, $says] = self::row($wanted[0] === 'x', $cells[$columns[$wanted[0]]] ?? '', $cells[$columns[$wanted[1]]] ?? '', $unit, $found);
+                $found[$place] = $value;
+                $lines[] = ['line' => $i + 1, 'says' => $says, 'ok' => true];
+            } catch (UnreadableLength $problem) {
+                $lines[] = ['line' => $i + 1, 'says' => $problem->getMessage(), 'ok' => false];
+            }
+        }
+        if (count($rows) > self::MOST_ROWS + 1) {
+            $lines[] = ['line' => self::MOST_ROWS + 2, 'says' => 'From here on nothing was read: '.self::MOST_ROWS.' rows are enough for a doorway.', 'ok' => false];
+        }
+
+        return new self($lines, self::grouped($found));
+    }
+
+    public function isUsable(): bool
+    {
+        return $this->changes !== [];
+    }
+
+    /**
+     * @param  array<string, mixed>  $found  so far, to tell where a list goes on
+     * @return array{string, mixed, string} place, value, what was read
+     *
+     * @throws UnreadableLength
+     */
+    private static function row(bool $isFloor, string $first, string $second, Unit $unit, array $found): array
+    {
+        $exact = new LengthWriter($unit);
+        if ($isFloor) {
+            $x = $exact->exact(LengthReader::read($first, $unit));
+            $level = $exact->exact(LengthReader::read($second, $unit));
+            foreach ($found as $reading) {
+                if (is_array($reading) && ($reading['x'] ?? null) === $x) {
+                    throw UnreadableLength::twiceAt($first);
+                }
+            }
+
+            return ['survey.floor.readings['.count($found).']', ['x' => $x, 'level' => $level], "Floor at {$x}: {$level}"];
+        }
+        $known = self::PLACES[strtolower($first)] ?? (in_array($first, self::PLACES, true) || preg_match('/^survey\.[a-z_.]+(\[\d+\](\.[a-z]+)?)?$/', $first) === 1 ? $first : throw UnreadableLength::noSuchPlace($first, array_keys(self::PLACES)));
+        $value = $exact->exact(LengthReader::read($second, $unit));
+        $place = str_replace('[]', '['.count(array_filter(array_keys($found), fn (string $place) => str_starts_with($place, strtok($known, '[').'['))).']', $known);
+
+        return [$place, $value, "{$first}: {$value}"];
+    }
+
+    /**
+     * Lists come whole: what was measured anew takes the place of what was there.
+     *
+     * @param  array<string, mixed>  $found
+     * @return array<string, mixed>
+     */
+    private static function grouped(array $found): array
+    {
+        $changes = [];
+        foreach ($found as $place => $value) {
+            if (preg_match('/^(.+)\[(\d+)\](?:\.(\w+))?$/', $place, $parts) === 1) {
+                $list = is_array($changes[$parts[1]] ?? null) ? $changes[$parts[1]] : [];
+                $list[] = isset($parts[3]) ? [$parts[3] => $value] : $value;
+                $changes[$parts[1]] = $list;
+            } else {
+                $changes[$place] = $value;
+            }
+        }
+
+        return $changes;
+    }
+}

@@ -1,0 +1,6 @@
+<?php
+
+namespace YokeLine\Inspection;
+
+/** A check that looks at the survey, the kit and what stands along the wall: plans that share those share its findings. */
+interface AlongCheck extends Check {}

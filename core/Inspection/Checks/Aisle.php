@@ -1,0 +1,52 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** What is left to walk in before the leaf: to furniture, to the wall across, and round the end of a wall that ends. */
+final class Aisle implements Check
+{
+    /** Under this a person with something in the hands squeezes by; the house's own rule stands over it. */
+    private const NARROW_MM = 700;
+
+    private const NEAR_END_MM = 150;
+
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $front = $plan->frontDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
+        $survey = $plan->doorway->survey;
+        $across = $survey->walkway === null ? [] : [['the wall across', $survey->walkway, 'survey.wall.walkway', null]];
+        foreach ($plan->room->obstacles as $i => $obstacle) {
+            if ($obstacle->standsOff->isOver($front) && $obstacle->x->overlaps($plan->layout->sweep())) {
+                $across[] = [$obstacle->name, $obstacle->standsOff, "survey.obstacles[{$i}].stands_off", $i];
+            }
+        }
+        $wanted = $sight->rules->aisle ?? Length::mm(self::NARROW_MM);
+        foreach ($across as [$name, $at, $where, $i]) {
+            $left = $at->minus($front);
+            if ($sight->isShort($left, $wanted)) {
+                yield new Finding('aisle', $sight->rules->aisle === null ? Severity::Note : Severity::Settle, "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}", "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.", $where, ['left' => $left, 'wanted' => $wanted], $i === null ? [] : [$sight->moveAway($i)]);
+            }
+        }
+        yield from $this->roundTheEnd($sight, $front);
+    }
+
+    /** @return iterable<Finding> */
+    private function roundTheEnd(Sight $sight, Length $front): iterable
+    {
+        $plan = $sight->plan;
+        $open = array_reduce($plan->layout->runs, fn (Span $all, $run) => $all->joined($run->open()), $plan->layout->first()->open());
+        foreach (['left' => [$plan->doorway->survey->leftEnd, $open->low->minus($plan->room->wall->low)], 'right' => [$plan->doorway->survey->rightEnd, $plan->room->wall->high->minus($open->high)]] as $side => [$end, $room]) {
+            if ($end->isOpen() && $room->isUnder(Length::mm(self::NEAR_END_MM))) {
+                yield new Finding('open-end', Severity::Note, "People come round the {$side} end of this wall", "The open leaf stands {$sight->say($room)} from it and {$sight->say($front)} out: its edge is met at shoulder height. Park it shorter, or mark the edge.", 'brief.rules.park', ['room' => $room, 'out' => $front]);
+            }
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** What disappears behind the leaf, shut or open. */
+final class Covered implements Check
+{
+    /** What one must get at, or what must breathe; a socket can wait behind a leaf. */
+    private const MATTERS = ['switch', 'vent', 'thermostat', 'radiator', 'alarm', 'panel'];
+
+    private const NOTED = ['socket', 'outlet'];
+
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $high = new Span($plan->heights->gap->low, $plan->heights->leafTop());
+        foreach ($plan->room->obstacles as $i => $obstacle) {
+            $kind = strtolower($obstacle->kind);
+            $matters = in_array($kind, self::MATTERS, true);
+            if (! $obstacle->isOnWall() || ! ($matters || in_array($kind, self::NOTED, true)) || ! $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
+                continue;
+            }
+            [$shut, $open] = $this->when($sight, $obstacle->x);
+            if ($shut || $open) {
+                $when = $shut && $open ? 'always' : ($shut ? 'when shut' : 'when open');
+                yield new Finding(
+                    $matters ? 'covered' : 'covered-socket', $matters ? Severity::Settle : Severity::Note,
+                    ucfirst($obstacle->name)." is behind the leaf {$when}",
+                    $kind === 'radiator' || $kind === 'vent' ? 'It must be free to give off its air.' : ($matters ? 'It cannot be got at there.' : 'What is plugged in there must lie flat behind the leaf.'),
+                    "survey.obstacles[{$i}].x[0]", ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
+                    [$sight->moveAway($i), ...$this->otherSides($sight, $obstacle->x, $open)],
+                );
+            }
+        }
+    }
+
+    /** @return array{bool, bool} whether a leaf covers it shut, and open */
+    private function when(Sight $sight, Span $x): array
+    {
+        $shut = $open = false;
+        foreach ($sight->plan->layout->runs as $run) {
+            $shut = $shut || $run->closed()->overlaps($x);
+            $open = $open || $run->open()->overlaps($x);
+        }
+
+        return [$shut, $open];
+    }
+
+    /** @return list<\YokeLine\Inspection\Cure> */
+    private function otherSides(Sight $sight, Span $x, bool $open): array
+    {
+        if (! $open || ! $sight->brief->hang->isSingle()) {
+            return [];
+        }
+        $run = $sight->plan->layout->first();
+        $other = $run->direction === 1 ? 'left' : 'right';
+        $past = $run->direction === 1 ? $run->open()->high->minus($x->low) : $x->high->minus($run->open()->low);
+        $park = $sight->rules->park->minus($sight->up($past));
+
+        return [
+            $sight->cure("Open it to the {$other}", ['brief.opens' => $other]),
+            ...($sight->up($past)->isUnder(Length::mm(150)) ? [$sight->cure("Park {$sight->say($park)} past the jamb", ['brief.rules.park' => $park])] : []),
+        ];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Doorway\Obstacle;
+use YokeLine\Inspection\Check;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** Everything that sweeps along the wall, leaf, front pull and hangers, against everything that stands in the room. */
+final class InTheWay implements Check
+{
+    private const WANTED_MM = 6;
+
+    public function look(Sight $sight): iterable
+    {
+        foreach ($sight->plan->room->obstacles as $i => $obstacle) {
+            if ($obstacle->x->overlaps($sight->plan->room->opening->span()) && $obstacle->isOnWall() && $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()))->low->isUnder($sight->plan->heights->head->total)) {
+                yield new Finding('obstacle-in-opening', Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "survey.obstacles[{$i}].x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", ["survey.obstacles[{$i}]" => null])]);
+
+                continue;
+            }
+            foreach ($this->swept($sight) as $what => [$x, $y, $z]) {
+                $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
+                if ($obstacle->x->overlaps($x) && $high->overlaps($y) && $obstacle->z()->overlaps($z->widened(Length::mm(self::WANTED_MM - 1)))) {
+                    yield $this->meets($sight, $i, $obstacle, $what, $z);
+
+                    break;
+                }
+            }
+        }
+    }
+
+    /**
+     * What moves, and the room it takes up. The back of the leaf against things on the wall is asked by LeafClears.
+     *
+     * @return iterable<string, array{Span, Span, Span}> x, y, z
+     */
+    private function swept(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $sweep = $plan->layout->sweep();
+        $front = $plan->frontDepth()->leafFront->total;
+        $pull = $sight->brief->frontPull;
+        yield 'the leaf' => [$sweep, new Span($plan->heights->gap->low, $plan->heights->leafTop()), new Span($front, $front->plus($sight->kit->hanger->strapThickness, $sight->kit->hanger->boltHead))];
+        if ($pull !== null && $pull->projection->isPositive()) {
+            yield 'the front pull' => [$sweep, Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height), Span::from($front, $pull->projection)];
+        }
+        $top = $plan->yokeLine()->plus($sight->kit->rail->height->half());
+        yield 'the hangers' => [$sweep, new Span($top, $top->plus($sight->kit->hanger->above)), new Span($plan->depth()->rail->total, $front)];
+    }
+
+    private function meets(Sight $sight, int $i, Obstacle $obstacle, string $what, Span $z): Finding
+    {
+        $room = $obstacle->standsOff->isOver($z->low) ? $obstacle->standsOff->minus($z->high) : $z->low->minus($obstacle->z()->high);
+
+        return new Finding(
+            'obstacle-collides', $room->isPositive() ? Severity::Settle : Severity::Stop,
+            $room->isPositive() ? ucfirst($what)." passes {$obstacle->name} by only {$sight->say($room)}" : ucfirst($what)." meets {$obstacle->name}",
+            "It stands {$sight->say($obstacle->standsOff)} to {$sight->say($obstacle->z()->high)} from the wall; {$what} sweeps {$sight->say($z->low)} to {$sight->say($z->high)}.",
+            "survey.obstacles[{$i}].x[0]", ['room' => $room],
+            [$sight->moveAway($i), ...($what === 'the front pull' ? [$sight->cure('A flush front pull', ['brief.pulls.front.kind' => 'flush', 'brief.pulls.front.projection' => Length::zero()])] : [])],
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+
+/** What in a survey can be true, but rarely is. */
+final class SurveyOdd implements AlongCheck
+{
+    public function look(Sight $sight): iterable
+    {
+        $survey = $sight->plan->doorway->survey;
+        $wall = $sight->plan->room->wall;
+        foreach ($survey->hazards as $i => $hazard) {
+            foreach (array_slice($survey->hazards, 0, $i) as $other) {
+                if ($hazard->x->overlaps($other->x) && $hazard->y->overlaps($other->y)) {
+                    yield new Finding('hazards-overlap', Severity::Note, ucfirst($hazard->kind ?: 'hazard').' and '.($other->kind ?: 'hazard').' are marked at one place', "Both from {$sight->say($hazard->x->low)}; both count, nothing is drilled near either.", "survey.hazards[{$i}].x[0]");
+                }
+            }
+        }
+        foreach ($survey->obstacles as $i => $obstacle) {
+            if (! $obstacle->x->overlaps($wall)) {
+                yield new Finding('off-the-wall', Severity::Note, ucfirst($obstacle->name).' is not on this wall', "It is marked from {$sight->say($obstacle->x->low)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "survey.obstacles[{$i}].x[0]");
+            }
+        }
+        foreach ($survey->studs as $i => $stud) {
+            if (! $wall->contains($stud->x)) {
+                yield new Finding('off-the-wall', Severity::Note, 'Stud '.($i + 1).' is not in this wall', "It is marked at {$sight->say($stud->x)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "survey.studs[{$i}].x");
+            }
+        }
+        if ($survey->floorFinish === 'carpet' && $survey->pile === null) {
+            yield new Finding('carpet', Severity::Note, 'How high is the pile of the carpet?', 'A tape on pile reads short: stand it on a rigid plate, enter plate and pile once, and every reading allows for them.', 'survey.floor.pile');
+        }
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\Kit;
+use YokeLine\Planning\Hangs\HangPlan;
+
+/** Plans of one surveyed doorway by many briefs: what they share is worked once and kept. */
+final class Workshop
+{
+    /** @var array<string, array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>}> */
+    private array $along = [];
+
+    /** @var array<string, Heights> */
+    private array $up = [];
+
+    /** @var array<string, Depth> how far things stand out, which without obstacles neither place nor height changes */
+    private array $deep = [];
+
+    private function __construct(private readonly Doorway $doorway, private readonly Room $room) {}
+
+    /** @throws NotYetMeasured */
+    public static function at(Doorway $doorway): self
+    {
+        return new self($doorway, Room::of($doorway->survey));
+    }
+
+    /**
+     * @param  string  $along  briefs and kits that share it stand alike along the wall
+     * @param  string  $up  those that share it stand equally high on one floor
+     *
+     * @throws NotYetMeasured
+     */
+    public function plan(Brief $brief, Kit $kit, string $along = '', string $up = ''): Plan
+    {
+        $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
+        $units = $this->doorway->units;
+        [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
+        $heights = $this->up["{$up} {$floor->level()}"] ??= Heights::of($this->room, $floor, $brief, $kit, $units);
+        if (! $heights->gap->length()->equals($floor->fall())) {
+            $heights = $heights->over($floor, $brief->rules->gap);
+        }
+        $header = $brief->backing->isHeader() ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail) : null;
+        $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before the board' : '';
+        $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
+        $depths = array_map(fn (LeafRun $run) => $this->deep["{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track), $layout->runs);
+        $mass = Mass::of($brief->leaf, $layout->width->size->total, $heights->leaf->size->total, $thickness);
+
+        return new Plan($this->doorway->wanting($brief), $kit, $this->room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness);
+    }
+
+    /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */
+    private function alongTheWall(Brief $brief, Kit $kit): array
+    {
+        $layout = HangPlan::of($this->room, $brief, $kit, $this->doorway->units);
+        $floor = Floor::under($this->room->floor, $layout->sweep());
+        $guides = array_map(fn (Window $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit), $layout->guideWindows);
+
+        return [$layout, Rail::of($this->room, $layout, $kit->rail, $brief->rules->railReach), $floor, $guides];
+    }
+}

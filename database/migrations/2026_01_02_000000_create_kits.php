@@ -1,0 +1,30 @@
+<?php
+
+use App\Models\ShelfKit;
+use App\Shelf;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+use YokeLine\Format\Document;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('kits', function (Blueprint $table) {
+            $table->id();
+            $table->string('key')->unique();
+            $table->string('name');
+            $table->json('document');
+            $table->timestamps();
+        });
+        foreach (Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFile()))) as $key => $sheet) {
+            ShelfKit::create(['key' => $key, 'name' => (string) $sheet->get('name'), 'document' => $sheet]);
+        }
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('kits');
+    }
+};

@@ -1,0 +1,21 @@
+// A reading lands in the field that is waiting, and the next one waits.
+let waiting = null;
+
+export function startMeter() {
+  document.addEventListener('focusin', (event) => { if (event.target.matches('.set input[data-nudges]')) waiting = event.target.id; });
+  document.addEventListener('click', async (event) => {
+    if (!event.target.closest('#meter')) return;
+    const fields = [...document.querySelectorAll('.set input[data-nudges]')];
+    const field = fields.find((one) => one.id === waiting) ?? fields.find((one) => one.value === '') ?? fields[0];
+    const answer = await fetch('/meter/next', { headers: { Accept: 'application/json' } });
+    const { reading } = await answer.json();
+    const says = document.querySelector('#meter-says');
+    if (!reading || !field) { says.textContent = 'No reading came.'; return; }
+    field.value = reading;
+    says.textContent = `${reading} → ${field.getAttribute('aria-label')}`;
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+    waiting = fields[fields.indexOf(field) + 1]?.id ?? field.id;
+    document.querySelector('.is-waiting')?.classList.remove('is-waiting');
+    document.getElementById(waiting)?.classList.add('is-waiting');
+  });
+}

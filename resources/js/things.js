@@ -1,0 +1,38 @@
+// What stands on the wall is moved by hand or by arrow keys; the server is told how far, in millimetres.
+const FAR = 10;
+
+export function startThings(htmx) {
+  document.addEventListener('pointerdown', (event) => {
+    const thing = event.target.closest?.('.thing[data-place]');
+    if (!thing) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    thing.focus();
+    const scale = thing.ownerSVGElement.getScreenCTM().inverse().a;
+    const by = (now) => [(now.clientX - event.clientX) * scale, (event.clientY - now.clientY) * scale];
+    const move = (now) => { const [right, up] = by(now); thing.setAttribute('transform', `translate(${right} ${-up})`); };
+    const end = (now) => {
+      removeEventListener('pointermove', move);
+      removeEventListener('pointerup', end);
+      const [right, up] = by(now);
+      if (Math.abs(right) + Math.abs(up) > scale * 2) send(htmx, thing, right, up); else thing.removeAttribute('transform');
+    };
+    addEventListener('pointermove', move);
+    addEventListener('pointerup', end);
+  }, true);
+
+  document.addEventListener('keydown', (event) => {
+    const thing = event.target.closest?.('.thing[data-place]');
+    const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    if (!thing || !way) return;
+    event.preventDefault();
+    const step = (document.querySelector('[data-step]')?.dataset.step ?? 1) * (event.shiftKey ? FAR : 1);
+    send(htmx, thing, way[0] * step, way[1] * step);
+  });
+}
+
+async function send(htmx, thing, right, up) {
+  const place = thing.dataset.place;
+  await htmx.ajax('POST', document.querySelector('.stage').dataset.changes, { source: document.querySelector('#bench'), target: '#bench', swap: 'morph', values: { place, right, up, base: document.querySelector('#base').value } });
+  document.querySelector(`.thing[data-place="${place}"]`)?.focus();
+}

@@ -1,0 +1,34 @@
+// Ways come as they are worked: each state of the list is whole, the last one that came is shown.
+const NEXT = '\n<!-- next -->\n';
+
+export function startWays() {
+  const form = document.querySelector('#weigh');
+  const list = document.querySelector('#ways-list');
+  let going = null;
+  let waiting = null;
+
+  async function load() {
+    going?.abort();
+    going = new AbortController();
+    list.setAttribute('aria-busy', 'true');
+    try {
+      const answer = await fetch(`${form.dataset.list}?${new URLSearchParams(new FormData(form))}`, { signal: going.signal });
+      if (!answer.ok) throw new Error(String(answer.status));
+      const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+      let come = '';
+      for (let part = await reader.read(); !part.done; part = await reader.read()) {
+        come += part.value;
+        const states = come.split(NEXT);
+        come = states.pop();
+        if (states.length) list.innerHTML = states.pop();
+      }
+      list.setAttribute('aria-busy', 'false');
+    } catch (problem) {
+      if (problem.name !== 'AbortError') list.innerHTML = '<p class="refused">The ways did not come. Load the page again.</p>';
+    }
+  }
+
+  form.addEventListener('input', () => { clearTimeout(waiting); waiting = setTimeout(load, 120); });
+  form.addEventListener('submit', (event) => event.preventDefault());
+  if (!list.textContent.includes('Measure')) load();
+}

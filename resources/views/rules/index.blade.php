@@ -1,0 +1,42 @@
+<x-page title="House rules" class="is-list">
+<header class="top">
+  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
+  <div class="whose"><h1>House rules</h1>@if ($level->doorway)<a href="{{ route('bench', [$level->doorway, 'leaf']) }}">Back to {{ $level->doorway->name }}</a>@else<span>Where good installers differ</span>@endif</div>
+  <x-places at="rules" />
+  <form class="pair" method="post" action="/editor" aria-label="Units">@csrf
+    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $units->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
+  </form>
+</header>
+<main class="list rules">
+  <nav class="levels" aria-label="For whom">
+    <a href="{{ route('rules') }}" @if ($level->name() === 'company') aria-current="true" @endif>The company</a>
+    @foreach ($jobs as $job)<a href="{{ route('rules', ['job' => $job->id]) }}" @if ($level->name() === 'job' && $level->job->id === $job->id) aria-current="true" @endif>{{ $job->name }}</a>@endforeach
+    @if ($level->doorway)<a href="{{ route('rules', $level->query()) }}" aria-current="true">{{ $level->doorway->name }}</a>@endif
+  </nav>
+  @if (session('taken'))<p class="notice" role="status">{{ session('taken') }}</p>@endif
+  @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
+  <div id="preview" aria-live="polite"></div>
+  @php($document = $level->doorway?->revision->document)
+  @php($write = new YokeLine\Measure\LengthWriter($units))
+  @foreach (collect($methods)->groupBy('about', true) as $about => $questions)
+    <h2>{{ $about }}</h2>
+    @foreach ($questions as $key => $method)
+      @php($set = $document ? $document->get($method->place) : ($rules[$key]->value ?? null))
+      @php($from = $document ? $document->get("house.{$key}.from") : (isset($rules[$key]) ? ($rules[$key]->job_id ? 'job' : 'company') : null))
+      @php($why = $document ? $document->get("house.{$key}.why") : ($rules[$key]->why ?? null))
+      <form class="rule" hx-post="{{ route('rules.preview', $level->query()) }}" hx-target="#preview" hx-swap="innerHTML show:window:top">
+        <input type="hidden" name="method_key" value="{{ $key }}">
+        <label for="r-{{ $key }}"><b>{{ $method->question }}</b><span>{{ $method->why }}</span></label>
+        @if ($method->isLength())
+          <input id="r-{{ $key }}" class="form-control number" name="value" placeholder="{{ $write->show($method->default) }}" value="{{ $set === null ? '' : $write->exact(YokeLine\Measure\LengthReader::read($set, $level->doorway ? ($document->get('units') === 'in' ? YokeLine\Measure\Unit::Inch : YokeLine\Measure\Unit::Millimetre) : YokeLine\Measure\Unit::Millimetre)) }}">
+        @else
+          <select id="r-{{ $key }}" class="form-select" name="value">@foreach ($method->schools as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $method->default))>{{ $says }}</option>@endforeach</select>
+        @endif
+        <input class="form-control" name="why" value="{{ $why }}" placeholder="Reason, printed on the sheet" aria-label="Reason: {{ $method->question }}" maxlength="240">
+        <button class="btn">See what it changes</button>
+        <small>{{ $set === null ? 'as usual' : ($from ? "rule of the {$from}" : 'set by hand') }}</small>
+      </form>
+    @endforeach
+  @endforeach
+</main>
+</x-page>

@@ -1,0 +1,35 @@
+@php([$write, $doorway] = [$here->setout->write, $here->doorway])
+@php($arrangements = $ranking->arrangements($weights))
+@php($best = $ranking->tradeOffs())
+@php($done = $ranking->isWhole())
+<p class="progress-says"><b>{{ count($arrangements) }} arrangements work</b>, in {{ $ranking->working() }} sizes and parkings. {{ $done ? "All {$ranking->count()} that differ were worked, of {$total} combinations." : "{$ranking->count()} worked of {$total} …" }}</p>
+<ol class="way-list">
+  @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
+    @php($choice = $way->choice)
+    @php($says = $choice->says($here->kits[$choice->kit]->name))
+    <li @class(['way', 'is-best' => in_array($way, $best, true)])>
+      <span class="way-drawing">{!! $here->drawing($way) !!}</span>
+      <div>
+        <h3>{{ $says }}@if (in_array($way, $best, true)) <em>no other is better in passage, price and findings</em>@endif</h3>
+        <dl>
+          <div><dt>passage</dt><dd>{{ $write->show($way->passage) }}</dd></div>
+          <div><dt>{{ $way->leaves > 1 ? 'leaves' : 'leaf' }}</dt><dd>{{ $write->show($way->leafWidth) }} × {{ $write->show($way->leafHeight) }}</dd></div>
+          <div><dt>rail</dt><dd>{{ $write->show($way->rail) }}</dd></div>
+          <div><dt>kg a leaf</dt><dd>{{ round($way->massKg) }}</dd></div>
+          @if ($way->price !== null)<div><dt>kit</dt><dd>{{ number_format($way->price, 2) }}</dd></div>@endif
+        </dl>
+        <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_slice($way->settle, 0, 2)) }}{{ count($way->settle) > 2 ? '; '.(count($way->settle) - 2).' more' : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> Nothing to settle @endif @if ($more > 0)<small>{{ $more }} more {{ $more === 1 ? 'size or parking' : 'sizes and parkings' }} of it</small>@endif</p>
+      </div>
+      <form method="post" action="{{ route('ways.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><input type="hidden" name="says" value="{{ $says }}"><input type="hidden" name="changes" value="{{ json_encode($choice->changes(new YokeLine\Measure\LengthWriter($here->setout->doorway->units))) }}"><button class="btn">Take it<span class="visually-hidden">: {{ $says }}</span></button></form>
+    </li>
+  @endforeach
+</ol>
+@if (count($arrangements) > 18)<p class="group-note">{{ count($arrangements) - 18 }} arrangements more, further from what matters: {{ implode('; ', array_map(fn ($row) => $row['way']->choice->says($here->kits[$row['way']->choice->kit]->name), array_slice($arrangements, 18))) }}.</p>@endif
+@if ($done)
+  <h2>What does not work here, and why</h2>
+  <table class="table fails"><thead><tr><th scope="col">Reason</th><th scope="col">Hang</th><th scope="col">Ways</th></tr></thead><tbody>
+    @foreach ($ranking->reasons() as ['count' => $count, 'way' => $way])
+      <tr><td>{{ $way->stop }}</td><td>{{ ['single' => 'one leaf', 'biparting' => 'two that meet', 'bypass' => 'two that pass'][$way->choice->hang->value] }}</td><td class="number">{{ $count }}</td></tr>
+    @endforeach
+  </tbody></table>
+@endif
