@@ -4,6 +4,7 @@ namespace App;
 
 use App\Models\ShelfKit;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Cache;
 use stdClass;
 use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
@@ -62,20 +63,33 @@ final class Shelf
     private static function kept(): array
     {
         try {
-            $kits = [];
-            foreach (ShelfKit::inOrder() as $row) {
-                try {
-                    $kits[$row->key] = KitReader::at($row->document, '');
-                } catch (UnreadableFile) {
-                    // Half told yet: the shelf shows it, no doorway can choose it.
-                }
-            }
+            $sheets = ShelfKit::query()->toBase()->orderBy('name')->pluck('document', 'key')->all();
 
-            return $kits;
+            // Read once for each state of the shelf: every page needs all of them.
+            /** @var array<string, Kit> */
+            return Cache::rememberForever('shelf '.sha1(serialize($sheets)), fn () => self::read($sheets));
         } catch (QueryException) {
             // No database has been made here yet: the command line plans from what ships with the product.
             return self::ofFile(self::shippedFile());
         }
+    }
+
+    /**
+     * @param  array<string, string>  $sheets  JSON by id
+     * @return array<string, Kit>
+     */
+    private static function read(array $sheets): array
+    {
+        $kits = [];
+        foreach ($sheets as $key => $json) {
+            try {
+                $kits[$key] = KitReader::at(Document::fromJson($json), '');
+            } catch (UnreadableFile) {
+                // Half told yet: the shelf shows it, no doorway can choose it.
+            }
+        }
+
+        return $kits;
     }
 
     /** @return array<string, Kit> */

@@ -60,6 +60,18 @@ final readonly class Setout
     }
 
     /**
+     * A document read and not planned: for asking what stands in it.
+     *
+     * @throws UnreadableFile
+     */
+    public static function unplanned(Document $document, ?Unit $shown = null): self
+    {
+        $doorway = DoorwayReader::read($document);
+
+        return new self($document, $doorway, null, [], new LengthWriter($shown ?? $doorway->units));
+    }
+
+    /**
      * As `of`, without proving cures: for lists and for looking ahead.
      *
      * @param  array<string, Kit>  $kits  by id
@@ -88,14 +100,18 @@ final readonly class Setout
         return $doorway->brief->kit === $this->doorway->brief->kit && $document->get('kit') !== null && $document->get('kit') === $this->document->get('kit');
     }
 
-    /** @param  array<string, Kit>  $kits */
-    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned): self
+    /**
+     * @param  array<string, Kit>  $kits
+     * @param  ?Finding  $toCure  where its own check still says it, nothing else is asked
+     */
+    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null): self
     {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
             $kit = $asPlanned ?? $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
             $plan = Planner::plan($doorway, $kit);
-            $findings = Inspector::inspect(new Sight($plan, $kits, $write));
+            $sight = new Sight($plan, $kits, $write);
+            $findings = $toCure !== null && Inspector::stillSays($toCure, $sight) ? [$toCure] : Inspector::inspect($sight);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
                 $findings[] = new Finding('kit-changed', Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
             }
@@ -128,7 +144,7 @@ final readonly class Setout
                 $document = $this->after($cure);
                 $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
                 $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
-                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway));
+                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding);
             } catch (UnreadableFile) {
                 continue;
             }
@@ -186,8 +202,9 @@ final readonly class Setout
     private function effect(self $after): string
     {
         $changes = [];
+        [$before, $now] = [$this->plan?->sums() ?? [], $after->plan?->sums() ?? []];
         foreach (['leaf.width' => 'leaf width', 'leaf.height' => 'leaf height', 'yoke_line' => 'yoke line', 'passage.clear' => 'passage', 'rail.length' => 'rail'] as $key => $name) {
-            [$was, $is] = [$this->plan?->sums()[$key]->total ?? null, $after->plan?->sums()[$key]->total ?? null];
+            [$was, $is] = [$before[$key]->total ?? null, $now[$key]->total ?? null];
             if ($is !== null && $was?->nm !== $is->nm) {
                 $changes[] = "{$name} {$this->write->show($is)}";
             }

@@ -11,6 +11,7 @@ use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShelfFileController;
 use App\Http\Controllers\SizeCardController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
@@ -67,11 +68,11 @@ Route::controller(BenchController::class)->group(function () {
     Route::get('/doorways/{doorway}/{station}', 'show')->name('bench')->whereIn('station', Station::cases());
 });
 
+Route::post('/shelf/bring-in', [ShelfFileController::class, 'store'])->name('shelf.bring-in');
+Route::get('/shelf/kits.json', [ShelfFileController::class, 'show'])->name('shelf.give-out');
 Route::controller(ShelfController::class)->group(function () {
     Route::get('/shelf', 'index')->name('shelf');
     Route::post('/shelf', 'store')->name('shelf.store');
-    Route::post('/shelf/bring-in', 'bringIn')->name('shelf.bring-in');
-    Route::get('/shelf/kits.json', 'giveOut')->name('shelf.give-out');
     Route::get('/shelf/{kit}', 'show')->name('shelf.kit');
     Route::post('/shelf/{kit}/changes', 'change')->name('shelf.changes');
 });

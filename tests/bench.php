@@ -8,7 +8,11 @@
 use Tests\Browser\Support\Browser;
 use Tests\Core\Support\Doorways;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Planner;
+use YokeLine\Ways\Ranking;
+use YokeLine\Ways\Search;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -57,6 +61,20 @@ foreach (['kiln-room', 'glaze-store'] as $name) {
     $ms = inTurn(['plan' => fn () => Planner::plan($doorway, $kit)], 400)['plan'];
     row("plan of one doorway, {$name}", sprintf('%.2f ms', $ms), 'under 3 ms', $ms < 3);
 }
+
+$write = new LengthWriter(Unit::Millimetre);
+$kiln = DoorwayReader::read(Doorways::document('kiln-room'));
+$times = [];
+for ($run = 0; $run < 5; $run++) {
+    $from = hrtime(true);
+    $ranking = new Ranking;
+    foreach (Search::of($kiln, Doorways::kits(), $write)->ways() as $way) {
+        $ranking->add($way);
+    }
+    $times[] = (hrtime(true) - $from) / 1e9;
+}
+$combinations = Search::of($kiln, Doorways::kits(), $write)->count();
+row("ways of the kiln room, {$combinations} combinations", sprintf('%.2f s', median($times)), 'under 1.5 s', median($times) < 1.5);
 
 /** Pages, over the wire. */
 $browser = Browser::fresh();

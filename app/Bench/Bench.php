@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Models\Doorway;
 use App\Shelf;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\FloorProfile;
@@ -14,6 +15,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
+use YokeLine\Methods\Methods;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Slide;
@@ -184,6 +186,31 @@ final readonly class Bench implements Form
         }
 
         return $travels;
+    }
+
+    /** @return list<string> where this house differs from what is usual, or has said why */
+    public function houseRules(): array
+    {
+        $rules = [];
+        foreach (Methods::all() as $key => $method) {
+            $kept = $this->setout->document->get($method->place);
+            $said = is_scalar($kept) ? (string) $kept : null;
+            $why = $this->setout->document->get("house.{$key}.why");
+            if ($said !== null && ($said !== $method->default || is_string($why) && $why !== '') && ($method->schools === [] || isset($method->schools[$said]))) {
+                $answer = $method->schools[$said] ?? $this->typed->toScreen(Field::length($method->place, ''), $kept);
+                $rules[] = "{$method->question} {$answer}".(is_string($why) && $why !== '' ? " ({$why})" : '').'.';
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return list<string> what is moved away before the leaf hangs, with what that leaves to make good */
+    public function toMove(): array
+    {
+        $going = array_filter($this->setout->doorway->survey->obstacles, fn (Obstacle $thing) => $thing->moved);
+
+        return array_values(array_map(fn (Obstacle $thing) => 'Move the '.$thing->name.' away'.($thing->isOnWall() ? (in_array($thing->kind, ['switch', 'socket', 'thermostat'], true) ? ' (an electrician’s work), close its box and make the wall good.' : ', fill its holes and make the wall good.') : '.'), $going));
     }
 
     public function stationOf(Finding $finding): Station

@@ -37,11 +37,10 @@ final readonly class Change
 
                 return [new Notice("The list changed while you typed, so your entry was not laid on it. It is kept as revision {$kept->number}; enter it again at its place.")];
             }
-            $document = $this->on($head->document);
-            $doorway->plan($document);
+            $document = $doorway->withItsKit($this->on($head->document));
+            $setout = $doorway->plan($document);
             if (! $document->equals($head->document)) {
-                $revision = $doorway->keep($document, $this->what, $this->who, $this->browser, $head->id);
-                $doorway->moveTo($revision, $doorway->plan($revision->document));
+                $doorway->moveTo($doorway->keep($document, $this->what, $this->who, $this->browser, $head->id), $setout);
             }
 
             return $this->notices($foreign, $based);

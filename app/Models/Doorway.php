@@ -86,7 +86,7 @@ final class Doorway extends Model
     }
 
     /** A doorway takes its kit along as it is on the shelf when it is chosen; what the shelf does not know it keeps. */
-    private function withItsKit(Document $document): Document
+    public function withItsKit(Document $document): Document
     {
         $id = $document->get('brief.kit');
         $sheet = is_string($id) && $document->get('kit.id') !== $id ? app(Shelf::class)->sheet($id) : null;

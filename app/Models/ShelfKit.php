@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
 use YokeLine\Format\Document;
 
 /**
@@ -33,6 +34,17 @@ final class ShelfKit extends Model
     {
         /** @var ?self */
         return self::query()->where('key', $key)->first();
+    }
+
+    /** One that is on the shelf already stays as it is, and the new one stands beside it. */
+    public static function place(string $name, Document $sheet): self
+    {
+        $key = $wanted = Str::slug($name) ?: 'kit';
+        for ($n = 2; self::called($key) !== null; $n++) {
+            $key = "{$wanted}-{$n}";
+        }
+
+        return self::create(['key' => $key, 'name' => $name, 'document' => $sheet->with('id', $key)]);
     }
 
     public function getRouteKeyName(): string

@@ -56,8 +56,9 @@ final readonly class Elevation
             ...$this->wallAndFloor(),
             ...$this->studs(),
             ...$this->opening(),
+            ...($plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)]),
             ...$this->things(),
-            ...($plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan), ...$this->yokeLine($plan)]),
+            ...($plan === null ? [] : $this->yokeLine($plan)),
             ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
             ...$tape->up($this->wall->low->toMm() - 8 * $px, $this->ceiling, $plan === null ? [] : RunningMarks::up($plan)),
         ];

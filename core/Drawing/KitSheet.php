@@ -21,11 +21,11 @@ final readonly class KitSheet
     private function scene(): Scene
     {
         $kit = $this->kit;
-        $shapes = [...$this->section(), Shape::group('front', $this->front(), ['transform' => 'translate(330 0)'])];
+        $shapes = [...$this->section(), Shape::group('front', $this->front(), ['transform' => 'translate(390 0)'])];
         $top = -$kit->rail->height->half()->toMm() - $kit->hanger->above->toMm() - $kit->hanger->liftOn->toMm() - 34;
-        $foot = $kit->rise->toMm() + self::LEAF_SHOWN + 74;
+        $foot = $kit->rise->toMm() + self::LEAF_SHOWN + 88;
 
-        return new Scene('kit', "Section through {$kit->name}, and one end of its rail; the fields beside it hold the same numbers", -70.0, $top, 760.0, $foot - $top, $shapes);
+        return new Scene('kit', "Section through {$kit->name}, and one end of its rail; the fields beside it hold the same numbers", -50.0, $top, 800.0, $foot - $top, $shapes);
     }
 
     /** @return list<Shape> wall at the left, y = 0 on the yoke line */
@@ -65,19 +65,19 @@ final readonly class KitSheet
             }
             $rows[] = ['hole to tread', $hole - 8, -$half, $hole, $kit->hanger->holeToTread ?? Length::zero()];
         }
-        $centres = Labels::spread(array_map(fn (array $row) => (float) $row[1], $rows), array_fill(0, count($rows), 20.0));
+        $centres = Labels::spread(array_map(fn (array $row) => (float) $row[1], $rows), array_fill(0, count($rows), 21.0));
         foreach ($rows as $i => [$name, , $from, $to, $length]) {
             $at = $x + 9 * $i;
             $shapes[] = Shape::line('dimension', $at, $from, $at, $to);
             $shapes[] = Shape::path('leader', [[$at, ($from + $to) / 2], [$x + 48, $centres[$i]]]);
-            $shapes[] = Shape::text('reading', $x + 51, $centres[$i] + 4, 11.5, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::text('reading', $x + 51, $centres[$i] + 4, 15, "{$this->write->show($length)} {$name}");
         }
         $foot = $rise + self::LEAF_SHOWN;
         $across = [['standoff', 0.0, $rail, $kit->standoff], ['rail', $rail, $rail + $thick, $kit->rail->thickness], ['strap plane', $rail + $thick / 2, $front, $kit->hanger->strapPlane]];
         foreach ($across as $i => [$name, $from, $to, $length]) {
-            $y = $foot + 12 + 18 * $i;
+            $y = $foot + 12 + 20 * $i;
             $shapes[] = Shape::line('dimension', $from, $y, $to, $y);
-            $shapes[] = Shape::text('reading', $to + 5, $y + 4, 11.5, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::text('reading', $to + 5, $y + 4, 15, "{$this->write->show($length)} {$name}");
         }
 
         return $shapes;
@@ -97,28 +97,32 @@ final readonly class KitSheet
         $end = $body - $mm($kit->rail->endMargin);
         $first = $end + $mm($kit->rail->firstHole);
         $long = max(300.0, $first + 40);
-        $strap = $mm($kit->hanger->length());
+        $strap = $mm($kit->hanger->strapWidth);
+        $plate = $kit->hanger->plateLength;
         $shapes = [
             Shape::box('leaf', 0, $rise, $long, self::LEAF_SHOWN),
             Shape::box('rail', $end, -$half, $long - $end, 2 * $half),
             Shape::box('stop-block', $body, -$half - 8, $mm($kit->stop->body), 2 * $half + 16),
-            Shape::box('strap', $inset - $strap / 2, -$half - $above / 2, $strap, $half + $above / 2 + $rise + 44),
+            Shape::box('strap', $inset - $strap / 2, -$half - $above / 2, $strap, $half + $above / 2 + $rise + ($plate === null ? 44 : 0)),
             Shape::circle('wheel', $inset, -$half - $above / 2, $above / 2),
             Shape::circle('hole', $first, 0, max(3.0, $mm($kit->rail->holeDiameter) / 2)),
             Shape::line('yoke-line', $end - 14, 0, $long + 10, 0),
         ];
+        if ($plate !== null) {
+            $shapes[] = Shape::box('strap', $inset - $mm($plate) / 2, $rise - 6, $mm($plate), 6);
+        }
         if ($kit->jumpDisc !== null) {
             $shapes[] = Shape::box('guide', $mm($kit->jumpDisc->inset) - $mm($kit->jumpDisc->diameter) / 2, $rise - 6, $mm($kit->jumpDisc->diameter), 6);
         }
         $y = $rise + self::LEAF_SHOWN + 12;
         $rows = [['inset of the hanger', 0.0, $inset, $kit->hanger->inset], ['reach of the stop', $face, $inset, $kit->stop->reach], ['body', $body, $face, $kit->stop->body], ['end margin', $end, $body, $kit->rail->endMargin]];
         foreach ($rows as $i => [$name, $from, $to, $length]) {
-            $shapes[] = Shape::line('dimension', min($from, $to), $y + 17 * $i, max($from, $to), $y + 17 * $i);
-            $shapes[] = Shape::text('reading', max($from, $to) + 6, $y + 4 + 17 * $i, 11.5, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::line('dimension', min($from, $to), $y + 20 * $i, max($from, $to), $y + 20 * $i);
+            $shapes[] = Shape::text('reading', max($from, $to) + 6, $y + 4 + 20 * $i, 15, "{$this->write->show($length)} {$name}");
         }
         $up = -$half - $above - 14;
         $shapes[] = Shape::line('dimension', $end, $up, $first, $up);
-        $shapes[] = Shape::text('reading', $first + 6, $up + 4, 11.5, "{$this->write->show($kit->rail->firstHole)} to the first hole");
+        $shapes[] = Shape::text('reading', $first + 6, $up + 4, 15, "{$this->write->show($kit->rail->firstHole)} to the first hole");
 
         return $shapes;
     }

@@ -25,7 +25,7 @@ final readonly class SizeCard
     private const FAR_MM = 640;
 
     /** What keeps a leaf from working beside stops: what it must cover stays open, it rubs. */
-    private const COUNTS = ['leaf-narrow', 'leaf-short', 'leaf-clearance', 'between-leaves', 'mid-overlap', 'guide-window', 'shut-room'];
+    private const COUNTS = ['leaf-narrow', 'leaf-short', 'leaf-clearance', 'between-leaves', 'mid-overlap', 'guide-window', 'shut-room', 'travel-cut'];
 
     private function __construct(public Limit $width, public Limit $height, public Limit $thickness, public float $greatestKg, public string $massRuledBy) {}
 
@@ -34,11 +34,13 @@ final readonly class SizeCard
         $workshop = Workshop::at($plan->doorway);
         $brief = $plan->doorway->brief;
         $kit = $plan->kit;
-        $fails = function (Brief $brief) use ($workshop, $kit, $write): ?string {
+        // What is so whatever the leaf's size is no reason against one.
+        $always = array_key_exists('travel-cut', self::failures($plan, $write)) ? ['travel-cut' => true] : [];
+        $fails = function (Brief $brief) use ($workshop, $kit, $write, $always): ?string {
             static $n = 0;
             $n++;
 
-            return array_values(self::failures($workshop->plan($brief, $kit, "card {$n}", "card {$n}"), $write))[0] ?? null;
+            return array_values(array_diff_key(self::failures($workshop->plan($brief, $kit, "card {$n}", "card {$n}"), $write), $always))[0] ?? null;
         };
         $leaf = $brief->leaf;
         $sized = fn (?Length $width, ?Length $height, ?Length $thickness = null) => $brief->choosing($brief->hang, $brief->opens, $brief->kit, $brief->backing, $leaf->sized($width ?? $plan->layout->width->size->total, $height ?? $plan->heights->leaf->size->total, $thickness), $brief->rules);

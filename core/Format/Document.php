@@ -53,6 +53,9 @@ final readonly class Document
 
     public function with(string $path, mixed $value): self
     {
+        // As it would be read from a file: what has names is an object, what is counted a list.
+        $value = is_array($value) ? json_decode((string) json_encode($value, JSON_PRESERVE_ZERO_FRACTION)) : $value;
+
         return $this->changed($path, fn (mixed $before) => $value);
     }
 
@@ -149,6 +152,11 @@ final readonly class Document
     /** @return list<int|string> */
     private static function steps(string $path): array
     {
+        /** @var array<string, list<int|string>> $known  places are asked for over and over */
+        static $known = [];
+        if (isset($known[$path])) {
+            return $known[$path];
+        }
         $steps = [];
         foreach (explode('.', str_replace(['[', ']'], ['.#', ''], $path)) as $step) {
             if ($step !== '') {
@@ -156,7 +164,7 @@ final readonly class Document
             }
         }
 
-        return $steps;
+        return $known[$path] = $steps;
     }
 
     /** @param  list<int|string>  $steps */

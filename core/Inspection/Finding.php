@@ -14,6 +14,7 @@ final readonly class Finding
      * @param  string  $where  the place in the document that it is about
      * @param  array<string, Length|float|int>  $numbers
      * @param  list<Cure>  $cures
+     * @param  string  $foundBy  the check that says it, '' where none does
      */
     public function __construct(
         public string $code,
@@ -23,11 +24,17 @@ final readonly class Finding
         public string $where = '',
         public array $numbers = [],
         public array $cures = [],
+        public string $foundBy = '',
     ) {}
 
     /** @param  list<Cure>  $cures */
     public function withCures(array $cures): self
     {
-        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures);
+        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures, $this->foundBy);
+    }
+
+    public function foundBy(string $check): self
+    {
+        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $this->cures, $check);
     }
 }

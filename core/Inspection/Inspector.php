@@ -35,6 +35,19 @@ final class Inspector
         Checks\MeasuresMissing::class,
     ];
 
+    /** Whether a finding's own check still says it. */
+    public static function stillSays(Finding $finding, Sight $sight): bool
+    {
+        $check = $finding->foundBy;
+        foreach (is_subclass_of($check, Check::class) ? (new $check)->look($sight) : [] as $found) {
+            if ($found->code === $finding->code) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Finding> what stops it or must be settled of what stands along the wall */
     public static function graveAlong(Sight $sight): array
     {
@@ -70,7 +83,7 @@ final class Inspector
         $findings = [];
         foreach (self::CHECKS as $check) {
             foreach ((new $check)->look($sight) as $finding) {
-                $findings[] = $finding;
+                $findings[] = $finding->cures === [] ? $finding : $finding->foundBy($check);
             }
         }
         usort($findings, fn (Finding $a, Finding $b) => $a->severity->rank() <=> $b->severity->rank());

@@ -12,12 +12,13 @@ final readonly class Sum
     /**
      * @param  'sum'|'greatest'|'least'|'rounded'  $kind
      * @param  list<Term>  $terms
+     * @param  int  $places  places added less places taken away; of a choice, how many of its candidates are places
      */
-    private function __construct(public string $name, public Length $total, public string $kind, private array $terms, public string $note = '', private bool $inMirror = false) {}
+    private function __construct(public string $name, public Length $total, public string $kind, private array $terms, private int $places, public string $note = '', private bool $inMirror = false) {}
 
     public static function of(string $name): self
     {
-        return new self($name, Length::zero(), 'sum', []);
+        return new self($name, Length::zero(), 'sum', [], 0);
     }
 
     /** @param  array<string, Length|Sum>  $candidates what is compared, by name */
@@ -57,20 +58,18 @@ final readonly class Sum
     /** Takes another value than the sum itself, and says why: rounded, stock, held back. */
     public function becomes(Length $value, string $note): self
     {
-        return $value->equals($this->total) ? $this : new self($this->name, $value, 'rounded', [Term::of(1, 'worked out', $this, $this->isPlace())], $note);
+        return $value->equals($this->total) ? $this : new self($this->name, $value, 'rounded', [Term::of(1, 'worked out', $this, $this->isPlace())], $this->isPlace() ? 1 : 0, $note);
     }
 
     public function renamed(string $name): self
     {
-        return new self($name, $this->total, $this->kind, $this->terms, $this->note, $this->inMirror);
+        return new self($name, $this->total, $this->kind, $this->terms, $this->places, $this->note, $this->inMirror);
     }
 
     /** Whether the total is a place on the wall, not a distance. */
     public function isPlace(): bool
     {
-        $signs = array_map(fn (Term $term) => $term->isPlace ? $term->sign : 0, $this->terms);
-
-        return $this->kind === 'sum' ? array_sum($signs) === 1 : in_array(1, $signs, true);
+        return $this->kind === 'sum' ? $this->places === 1 : $this->places > 0;
     }
 
     /**
@@ -87,7 +86,7 @@ final readonly class Sum
             default => $this->kind,
         };
 
-        return new self(self::otherSide($this->name), $isPlace ? $this->total->negated() : $this->total, $kind, $this->terms, self::otherSide($this->note), ! $this->inMirror);
+        return new self(self::otherSide($this->name), $isPlace ? $this->total->negated() : $this->total, $kind, $this->terms, $this->places, self::otherSide($this->note), ! $this->inMirror);
     }
 
     /** @return list<Term> */
@@ -119,7 +118,10 @@ final readonly class Sum
     {
         $total = $term->sign === 1 ? $this->total->plus($term->value) : $this->total->minus($term->value);
 
-        return new self($this->name, $total, 'sum', [...$this->terms(), $term], '', false);
+        $terms = $this->terms();
+        $terms[] = $term;
+
+        return new self($this->name, $total, 'sum', $terms, $this->places + ($term->isPlace ? $term->sign : 0));
     }
 
     /**
@@ -133,6 +135,6 @@ final readonly class Sum
             $terms[] = Term::of(1, $label, $candidate, $candidate instanceof self && $candidate->isPlace());
         }
 
-        return new self($name, Length::$kind(...array_map(fn (Term $term) => $term->value, $terms)), $kind, $terms);
+        return new self($name, Length::$kind(...array_map(fn (Term $term) => $term->value, $terms)), $kind, $terms, count(array_filter($terms, fn (Term $term) => $term->isPlace)));
     }
 }

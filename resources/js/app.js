@@ -30,7 +30,7 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);
 if (document.querySelector('#bench')) {
-  startMeter();
+  startMeter(htmx);
   startThings(htmx);
   startSlide();
   startViews();

@@ -1,7 +1,7 @@
 // A reading lands in the field that is waiting, and the next one waits.
 let waiting = null;
 
-export function startMeter() {
+export function startMeter(htmx) {
   document.addEventListener('focusin', (event) => { if (event.target.matches('.set input[data-nudges]')) waiting = event.target.id; });
   document.addEventListener('click', async (event) => {
     if (!event.target.closest('#meter')) return;
@@ -13,7 +13,8 @@ export function startMeter() {
     if (!reading || !field) { says.textContent = 'No reading came.'; return; }
     field.value = reading;
     says.textContent = `${reading} → ${field.getAttribute('aria-label')}`;
-    field.dispatchEvent(new Event('change', { bubbles: true }));
+    // Sent with its value at once: a redraw on its way must not empty the field before it goes.
+    htmx.ajax('POST', field.getAttribute('hx-post'), { source: document.querySelector('#bench'), target: '#bench', swap: 'morph', values: { ...JSON.parse(field.getAttribute('hx-vals')), value: reading, base: document.querySelector('#base').value } });
     waiting = fields[fields.indexOf(field) + 1]?.id ?? field.id;
     document.querySelector('.is-waiting')?.classList.remove('is-waiting');
     document.getElementById(waiting)?.classList.add('is-waiting');

@@ -54,7 +54,10 @@
     <div><h2>From above, depth ×{{ YokeLine\Drawing\Above::DEPTH }}</h2>{!! $bench->above() !!}</div>
     <div><h2>Section at the jamb</h2>{!! $bench->section() !!}</div>
   </div>
+  @if ($bench->toMove())<h2>First</h2><ul class="cautions">@foreach ($bench->toMove() as $step)<li>{{ $step }}</li>@endforeach</ul>@endif
   <h2>Take care</h2>
   <ul class="cautions">@foreach (YokeLine\Inspection\Cautions::of($plan) as $caution)<li>{{ $caution }}</li>@endforeach</ul>
+  @php($rules = $bench->houseRules())
+  @if ($rules)<p class="house-rules"><b>As this house does it.</b> {{ implode(' ', $rules) }} Cross-check: rail by rule of thumb, twice the leaf, {{ $say($plan->layout->width->size->total->times(2)) }}; planned {{ $say($plan->rail->length->total) }}.</p>@endif
 </main>
 </x-page>

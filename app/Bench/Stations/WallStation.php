@@ -21,7 +21,7 @@ final class WallStation
 
     private const SPANNED = ['doorway' => 'a doorway', 'niche' => 'a niche', 'screen' => 'a span of wall'];
 
-    private const ENDS = ['corner' => 'in a corner', 'open' => 'free'];
+    private const ENDS = ['corner' => 'corner', 'open' => 'free'];
 
     /** What is found on walls, with the size it usually has and the height it usually stands at, in mm: x, y, width, height, projection. */
     private const THINGS = ['switch' => [1100, 86, 86, 12], 'socket' => [300, 86, 146, 12], 'thermostat' => [1400, 90, 90, 25], 'vent' => [2100, 300, 150, 15], 'radiator' => [120, 600, 600, 110], 'shelf' => [1400, 600, 40, 200], 'furniture' => [0, 900, 800, 450]];

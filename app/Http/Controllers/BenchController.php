@@ -15,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
+use YokeLine\Setout;
 
 final class BenchController
 {
@@ -57,8 +58,9 @@ final class BenchController
             return [$place => null];
         }
         $kits = app(Shelf::class)->kits();
-        $setout = $doorway->setout(Editor::of($request)->units);
-        $field = Station::field($setout, $kits, $place) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
+        $setout = $request->has('nudge') ? $doorway->setout(Editor::of($request)->units) : Setout::unplanned($doorway->revision->document, Editor::of($request)->units);
+        // Some fields stand there only once there is a plan.
+        $field = Station::field($setout, $kits, $place) ?? Station::field($doorway->setout(Editor::of($request)->units), $kits, $place) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
         $typed = new Typed($setout->write->unit, $setout->doorway->units);
         $said = $request->has('nudge')
             ? $typed->nudged($setout->document->get($place), $field->grey instanceof Length ? $field->grey : Length::zero(), $request->integer('nudge'))

@@ -23,7 +23,7 @@
               @endforeach
             </select>
           @else
-            <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $form->isOverruled($field), 'is-list' => $field->kind === 'lengths'])>
+            <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $form->isOverruled($field), 'is-list' => $field->kind === 'lengths', 'is-text' => $field->kind === 'text'])>
               @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
               <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $form->unit()->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
               @if ($form->isOverruled($field))
@@ -37,9 +37,9 @@
         @endif
         </span>
         @foreach ($row->fields as $field)
-          @$form->refusal($field) !== null
-            <p class="refused" id="{{ $field->id() }}-says" role="alert">{{ $form->refused[$field->place]['says'] }}</p>
-          @endisset
+          @if ($form->refusal($field) !== null)
+            <p class="refused" id="{{ $field->id() }}-says" role="alert">{{ $form->refusal($field) }}</p>
+          @endif
         @endforeach
       </div>
     @endforeach

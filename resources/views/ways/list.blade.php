@@ -2,7 +2,7 @@
 @php($arrangements = $ranking->arrangements($weights))
 @php($best = $ranking->tradeOffs())
 @php($done = $ranking->isWhole())
-<p class="progress-says"><b>{{ count($arrangements) }} arrangements work</b>, in {{ $ranking->working() }} sizes and parkings. {{ $done ? "All {$ranking->count()} that differ were worked, of {$total} combinations." : "{$ranking->count()} worked of {$total} …" }}</p>
+<p class="progress-says"><b>{{ count($arrangements) }} arrangements work</b>, in {{ $ranking->working() }} sizes and parkings. {{ $done ? "All {$ranking->count()} that differ were worked, of {$total} combinations. A best trade-off is one that no other beats in all of passage, price and findings." : "{$ranking->count()} worked of {$total} …" }}</p>
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
     @php($choice = $way->choice)
@@ -10,7 +10,7 @@
     <li @class(['way', 'is-best' => in_array($way, $best, true)])>
       <span class="way-drawing">{!! $here->drawing($way) !!}</span>
       <div>
-        <h3>{{ $says }}@if (in_array($way, $best, true)) <em>no other is better in passage, price and findings</em>@endif</h3>
+        <h3>{{ $says }}@if (in_array($way, $best, true)) <em>best trade-off</em>@endif</h3>
         <dl>
           <div><dt>passage</dt><dd>{{ $write->show($way->passage) }}</dd></div>
           <div><dt>{{ $way->leaves > 1 ? 'leaves' : 'leaf' }}</dt><dd>{{ $write->show($way->leafWidth) }} × {{ $write->show($way->leafHeight) }}</dd></div>

@@ -44,6 +44,16 @@ dataset('faults', fn () => [
     'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
     'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
     'hanger-solid' => ['hanger-solid', ['brief.leaf.stile' => 80]],
+    'covered, a switch' => ['covered', ['survey.obstacles' => [['name' => 'switch', 'kind' => 'switch', 'x' => [2000, 2086], 'y' => [1100, 1186], 'projection' => 12]]]],
+    'covered-socket' => ['covered-socket', ['survey.obstacles' => [['name' => 'socket', 'kind' => 'socket', 'x' => [2100, 2186], 'y' => [300, 446], 'projection' => 12]]]],
+    'leaf-clearance, a radiator' => ['leaf-clearance', ['survey.obstacles' => [['name' => 'radiator', 'kind' => 'radiator', 'x' => [2100, 2500], 'y' => [100, 700], 'projection' => 95]]]],
+    'obstacle-collides, furniture' => ['obstacle-collides', ['survey.obstacles' => [['name' => 'shelf unit', 'kind' => 'furniture', 'x' => [2100, 2600], 'y' => [0, 1800], 'projection' => 400, 'stands_off' => 60]]]],
+    'obstacle-collides, the front pull' => ['obstacle-collides', ['survey.obstacles' => [['name' => 'stool', 'kind' => 'furniture', 'x' => [2100, 2600], 'y' => [0, 1000], 'projection' => 400, 'stands_off' => 90]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]]],
+    'obstacle-in-opening' => ['obstacle-in-opening', ['survey.obstacles' => [['name' => 'vent', 'kind' => 'vent', 'x' => [1200, 1400], 'y' => [1800, 1900], 'projection' => 12]]]],
+    'obstacle-behind-rail' => ['obstacle-behind-rail', ['survey.obstacles' => [['name' => 'lamp', 'kind' => 'lamp', 'x' => [2000, 2100], 'y' => [2150, 2250], 'projection' => 60]]]],
+    'aisle' => ['aisle', ['brief.rules.aisle' => 800, 'survey.obstacles' => [['name' => 'bench', 'kind' => 'furniture', 'x' => [2000, 2600], 'y' => [0, 800], 'projection' => 600, 'stands_off' => 700]]]],
+    'uncovers' => ['uncovers', ['survey.opening.is' => 'niche', 'survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
+    'wheel-mass' => ['wheel-mass', ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'], ['soft-wheels' => ['wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]]],
 ]);
 
 /** @param  array<string, array<string, mixed>>  $kits */
@@ -105,6 +115,53 @@ test('a front pull that would run into a shelf is found', function () {
     $changes = ['survey.obstacles' => [['name' => 'shelf', 'kind' => 'shelf', 'x' => [1800, 1850], 'y' => [900, 1000], 'projection' => 200]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]];
 
     expect(found(Doorways::setout(changes: $changes), 'pull-reach')->says)->toBe('Open, the front pull meets shelf');
+});
+
+test('what is said of the whole wall, where nothing needs settling', function (string $code, array $changes) {
+    expect(found(Doorways::setout(changes: $changes), $code)->severity)->toBe(Severity::Note);
+})->with([
+    'hazards at one place' => ['hazards-overlap', ['survey.hazards' => [['kind' => 'cable', 'x' => [2000, 2030], 'y' => [0, 2400]], ['kind' => 'pipe', 'x' => [2020, 2060], 'y' => [0, 900]]]]],
+    'a thing off the wall' => ['off-the-wall', ['survey.obstacles' => [['name' => 'lamp', 'kind' => 'lamp', 'x' => [5000, 5100], 'y' => [100, 200], 'projection' => 60]]]],
+    'a stud off the wall' => ['off-the-wall', ['survey.studs[0].x' => 9000]],
+    'carpet' => ['carpet', ['survey.floor.finish' => 'carpet']],
+    'the old door' => ['old-door', ['survey.opening.was' => 'hinged-in']],
+    'a header built out' => ['built-out', ['brief.header.build_out' => 60]],
+    'a free end of the wall' => ['open-end', ['survey.wall.to' => 2800, 'survey.wall.ends.right' => 'open']],
+    'across the room' => ['aisle', ['survey.wall.walkway' => 700]],
+    'parked for good' => ['parked', ['brief.rules.parked' => true]],
+]);
+
+test('a moment at a built-out header is the hung weight times how far out the rail is', function () {
+    $setout = Doorways::setout(changes: ['brief.header.build_out' => 60, 'brief.leaf.mass_kg' => 40]);
+
+    expect(found($setout, 'built-out')->numbers['moment_Nm'])->toEqualWithDelta(43 * 9.80665 * 0.112, 1e-9);
+});
+
+test('what is moved away is in no way any more', function () {
+    $setout = Doorways::setout(changes: ['survey.obstacles' => [['name' => 'radiator', 'kind' => 'radiator', 'x' => [2100, 2500], 'y' => [100, 700], 'projection' => 95, 'moved' => true]]]);
+
+    expect($setout->has('leaf-clearance'))->toBeFalse()->and($setout->has('covered'))->toBeFalse();
+});
+
+test('a buffer on the wall gives back what stop and clearance took', function () {
+    $plan = Doorways::plan(changes: ['survey.wall.to' => 2700, 'brief.rules.open_end' => 'buffer']);
+
+    expect($plan->layout->first()->travel->total->toMm())->toBe(863.0)->and($plan->layout->passages['clear']->total->toMm())->toBe(815.0);
+});
+
+test('nobody walks through a niche: no rule of passage, and the guide may stand before it', function () {
+    $plan = Doorways::plan(changes: ['survey.opening.is' => 'niche']);
+    $setout = Doorways::setout(changes: ['survey.opening.is' => 'niche']);
+
+    expect($setout->has('passage-clear'))->toBeFalse()->and($setout->has('uncovers'))->toBeTrue()
+        ->and($plan->guides['guide']->window->low->toMm())->toBe(1774.0);
+});
+
+test('the doorway is planned with the kit as it was, and says when the shelf has another', function () {
+    $document = Doorways::document()->with('kit', json_decode((string) json_encode([...get_object_vars(Doorways::shelf()->get('kits[0]')), 'rise' => 45])));
+    $setout = Setout::of($document, Doorways::kits());
+
+    expect($setout->plan?->yokeLine()->toMm())->toBe(2195.0)->and(found($setout, 'kit-changed')->cures[0]->changes)->toBe(['kit' => null]);
 });
 
 test('a floor out of level is said with the gap it makes', function () {

@@ -1,0 +1,40 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\ShelfKit;
+use App\Shelf;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
+
+/** Kits that come and go as a file. */
+final class ShelfFileController
+{
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['file' => 'required|file|max:2048'], ['file.required' => 'Choose a file of kits to bring in.', 'file.max' => 'A file of kits is under 2 MB; this one is larger.']);
+        /** @var UploadedFile $file */
+        $file = $request->file('file');
+        try {
+            foreach (Shelf::sheets(Document::fromJson((string) $file->getContent())) as $sheet) {
+                ShelfKit::place((string) $sheet->get('name'), $sheet);
+            }
+        } catch (UnreadableFile $problem) {
+            return to_route('shelf')->with('kit_problems', $problem->problems);
+        }
+
+        return to_route('shelf');
+    }
+
+    public function show(): Response
+    {
+        $kits = array_map(fn (ShelfKit $row) => $row->document->root, ShelfKit::inOrder());
+        $file = Document::of(['format' => 'yoke-line/kits', 'version' => 1, 'units' => 'mm', 'kits' => $kits]);
+
+        return response($file->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kits.json"']);
+    }
+}

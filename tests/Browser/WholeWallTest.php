@@ -1,0 +1,75 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+
+test('a thing on the wall is dragged out of the leaf’s way, and its finding goes', function () {
+    $browser = $this->browser->visit('/doorways/8/wall')->see('Light switch is behind the leaf', '.findings');
+    $browser->driver->action()->clickAndHold($browser->find('[data-place="survey.obstacles[0]"] .obstacle'))->moveByOffset(190, 0)->release()->perform();
+    $browser->seeGone('Light switch is behind the leaf', '.findings');
+
+    expect((int) $browser->value('Thing 1 from'))->toBeGreaterThan(3200);
+});
+
+test('arrow keys move a thing by a millimetre', function () {
+    $browser = $this->browser->visit('/doorways/8/wall');
+    $browser->find('[data-place="survey.obstacles[0]"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $browser->see('change 2', '.saved');
+
+    expect($browser->value('Thing 1 from'))->toBe('2281');
+});
+
+test('a new thing is put on the wall and taken off again', function () {
+    $browser = $this->browser->visit('/doorways/1/wall')->press('+ thermostat')->see('Thermostat is behind the leaf', '.findings');
+    $browser->press('Move the thermostat away')->seeGone('Thermostat is behind the leaf', '.findings');
+
+    expect($browser->text('.saved'))->toContain('change 3');
+});
+
+test('readings of the meter land in the field that waits', function () {
+    $browser = $this->browser->visit('/');
+    $browser->type('Name of the new doorway in Old pump house, pottery co-operative', 'Cellar')->see('Not enough measured yet.');
+    foreach (['Wall begins at' => '0', 'Wall ends at' => '3214', 'Ceiling, least' => '2493'] as $label => $value) {
+        $browser->click('#meter')->see($label, '#meter-says')->until(fn () => $browser->value($label) === $value, "{$value} in {$label}");
+    }
+
+    expect($browser->value('Wall ends at'))->toBe('3214');
+});
+
+test('floor readings come in from a table, after a look at every line', function () {
+    $browser = $this->browser->visit('/doorways/1/wall')->press('Bring in readings from a table')->see('A table of readings');
+    $browser->js('document.querySelector("#text").value = "x,level\\n500,0\\n1700,x\\n2900,-6"');
+    $browser->press('See what it says')->see('2 rows read, 1 left out')->press('Take them')->see('Kiln room', '.whose');
+
+    expect($browser->value('Reading 2 level'))->toBe('-6');
+});
+
+test('ways come while they are worked, and one is taken and undone', function () {
+    $browser = $this->browser->visit('/doorways/8/leaf')->press('Ways that would work here')->see('arrangements work', '#ways-list')->see('What does not work here, and why', '#ways-list');
+    $browser->click('.way form button')->see('Throwing room', '.whose')->see('change 2', '.saved');
+    $browser->click('#undo')->see('change 1', '.saved');
+
+    expect($browser->text('.whose h1'))->toBe('Throwing room');
+});
+
+test('a house rule shows what it changes before it is taken', function () {
+    $browser = $this->browser->visit('/rules');
+    $browser->find('#r-head-overlap')->clear()->sendKeys('90');
+    $browser->js('document.querySelector("#r-head-overlap").closest("form").querySelector("button").click()');
+    $browser->see('doorways that follow it change', '#preview')->press('Take it')->see('Taken;', '.notice');
+
+    expect($browser->js('return document.querySelector("#r-head-overlap").value'))->toBe('90');
+});
+
+test('a leaf in hand is held against the size card', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf')->press('Size card, and a leaf in hand')->see('What to look for at the yard');
+    $browser->type('Width', '940')->see('Leave it there.', '.means')->type('Width', '965')->seeGone('Leave it there.', '.means');
+
+    expect($browser->text('.means'))->toContain('965 serves as it is');
+});
+
+test('a kit is copied, changed and looked at', function () {
+    $browser = $this->browser->visit('/shelf')->press('Copy')->see('copy', '.kit-drawn h2');
+    $browser->type('To the rail’s top', '90')->see('Rise and rail leave a top gap', '.findings');
+
+    expect($browser->value('To the hole centre'))->not->toBe('41');
+});

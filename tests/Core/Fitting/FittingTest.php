@@ -1,0 +1,60 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Fitting\Fitting;
+use YokeLine\Fitting\SizeCard;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+
+/**
+ * @param  array<string, mixed>  $inHand
+ * @param  array<string, mixed>  $changes
+ * @return array<string, string> verdict by what was measured, the gravest where there are several
+ */
+function fitted(array $inHand, array $changes = []): array
+{
+    $plan = Doorways::plan(changes: ['brief.in_hand' => $inHand, ...$changes]);
+    $write = new LengthWriter(Unit::Millimetre);
+    $fits = Fitting::of($plan, SizeCard::of($plan, $write), $plan->doorway->brief->inHand, $write);
+
+    return array_reduce($fits, fn (array $all, $fit) => [...$all, $fit->what => $fit->verdict], []);
+}
+
+test('the card of the kiln room begins where the guide just has room and ends under the ceiling', function () {
+    $card = SizeCard::of(Doorways::plan(), new LengthWriter(Unit::Millimetre));
+
+    expect($card->width->least->toMm())->toBe(960.0)
+        ->and($card->height->least->toMm())->toBe(2139.0)
+        ->and($card->height->greatestRuledBy)->toBe('Headroom is 2 short')
+        ->and($card->thickness->least->toMm())->toBe(32.0)
+        ->and($card->greatestKg)->toBe(80.0);
+});
+
+test('every size inside the card plans without a stop, and the next one out does not', function () {
+    $card = SizeCard::of(Doorways::plan(), new LengthWriter(Unit::Millimetre));
+    $stops = fn (Length $height) => array_filter(Doorways::setout(changes: ['brief.leaf.height' => $height->toMm()])->findings, fn ($finding) => $finding->severity->value === 'stop');
+
+    expect($stops($card->height->greatest))->toBe([])->and($stops($card->height->greatest->plus(Length::mm(1))))->not->toBe([]);
+});
+
+test('what is trimmed may be larger by what may come off both edges', function () {
+    $card = SizeCard::of(Doorways::plan(changes: ['brief.leaf.trim_limit' => 8]), new LengthWriter(Unit::Millimetre));
+
+    expect($card->height->greatestTrimmed()?->minus($card->height->greatest)->toMm())->toBe(16.0);
+});
+
+test('a leaf in hand fits, is trimmed, packed or rejected', function (array $inHand, array $changes, string $what, string $verdict) {
+    expect(fitted($inHand, $changes)[$what])->toBe($verdict);
+})->with([
+    'fits' => [['width' => 965], [], 'width', 'fits'],
+    'too narrow' => [['width' => 940], [], 'width', 'reject'],
+    'too high, trimmed' => [['height' => 2535], ['brief.leaf.trim_limit' => 10], 'height', 'trim'],
+    'too high, past its trim limit' => [['height' => 2560], ['brief.leaf.trim_limit' => 10], 'height', 'reject'],
+    'not measured' => [['width' => 965], [], 'height', 'unknown'],
+    'of two thicknesses' => [['thickness' => [42, 40]], [], 'thickness', 'pack'],
+    'too thick' => [['thickness' => [60]], [], 'thickness', 'reject'],
+    'too heavy' => [['mass_kg' => 120], [], 'mass', 'reject'],
+    'solid at both hangers' => [['width' => 965], ['brief.leaf.solid' => [[0, 120], [845, 965]]], 'solid wood', 'fits'],
+    'hollow at one' => [['width' => 965], ['brief.leaf.solid' => [[0, 120]]], 'solid wood', 'reject'],
+]);

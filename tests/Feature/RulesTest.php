@@ -1,0 +1,59 @@
+<?php
+
+use App\Models\Doorway;
+use App\Models\HouseRule;
+use App\Models\Job;
+use Database\Seeders\DemoSeeder;
+
+beforeEach(function () {
+    $this->seed(DemoSeeder::class);
+    $this->doorway = Doorway::query()->where('name', 'Loading bay')->firstOrFail();
+});
+
+test('a rule shows before and after of every doorway that follows it, and takes nothing', function () {
+    $this->post('/rules/preview', ['method_key' => 'pull-height', 'value' => '1100'])->assertOk()->assertSee('doorways that follow it');
+    $this->post('/rules/preview', ['method_key' => 'surplus', 'value' => 'leading'])->assertOk()->assertSee('Take it');
+
+    expect(HouseRule::query()->count())->toBe(0);
+});
+
+test('a rule of the company is written into the doorways that follow it, with its reason, and undone there', function () {
+    $yoke = $this->doorway->setout(null)->plan?->yokeLine()->nm;
+    $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '70', 'why' => 'light under the eaves'])->assertRedirect();
+    $after = Doorway::query()->findOrFail($this->doorway->id);
+
+    expect($after->revision->document->get('brief.rules.head_overlap'))->toBe('70 mm')
+        ->and($after->revision->document->get('house.head-overlap.from'))->toBe('company')
+        ->and($after->setout(null)->plan?->yokeLine()->nm)->toBeGreaterThan($yoke);
+    $this->get("/doorways/{$after->id}/sheet")->assertSee('light under the eaves');
+    $this->post("/doorways/{$after->id}/undo");
+    expect(Doorway::query()->findOrFail($after->id)->revision->document->get('brief.rules.head_overlap'))->toBeNull();
+});
+
+test('a doorway that was set by hand no longer follows', function () {
+    $this->post('/rules', ['method_key' => 'gap', 'value' => '11', 'why' => '']);
+    $kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+
+    expect($kiln->revision->document->get('brief.rules.gap'))->toBe(12);
+});
+
+test('a job’s rule stands over the company’s', function () {
+    $job = Job::query()->firstOrFail();
+    $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '40']);
+    $this->post("/rules?job={$job->id}", ['method_key' => 'head-overlap', 'value' => '55']);
+    $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '30']);
+
+    expect(Doorway::query()->findOrFail($this->doorway->id)->revision->document->get('brief.rules.head_overlap'))->toBe('55 mm');
+});
+
+test('a new doorway begins with the rules of the house', function () {
+    $this->post('/rules', ['method_key' => 'cover', 'value' => 'casing', 'why' => 'quiet rooms']);
+    $this->post('/jobs/'.Job::query()->firstOrFail()->id.'/doorways', ['name' => 'Office']);
+    $new = Doorway::query()->where('name', 'Office')->firstOrFail();
+
+    expect($new->revision->document->get('brief.rules.cover'))->toBe('casing')->and($new->revision->document->get('house.cover.why'))->toBe('quiet rooms');
+});
+
+test('a rule that does not read is refused in words', function () {
+    $this->post('/rules/preview', ['method_key' => 'gap', 'value' => 'small'])->assertOk()->assertSee('“small” does not read as a length');
+});

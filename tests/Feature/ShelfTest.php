@@ -1,0 +1,58 @@
+<?php
+
+use App\Models\Doorway;
+use App\Models\ShelfKit;
+use App\Shelf;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Http\UploadedFile;
+
+beforeEach(fn () => $this->seed(DemoSeeder::class));
+
+test('the shelf shows every kit', function () {
+    $this->get('/shelf')->assertOk()->assertSee('Flat bar 40, face strap')->assertSee('Round bar 22, free brackets')->assertSee('Its numbers agree.');
+});
+
+test('a height stated to the rail’s top is kept as the rise', function () {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rise-to-top', 'value' => '65'])->assertOk();
+
+    expect(ShelfKit::called('flat-40-strap')?->document->get('rise'))->toBe('45');
+});
+
+test('a number that does not read is answered at its field and nothing is kept', function () {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rail.height', 'value' => 'tall'])->assertOk()->assertSee('“tall” does not read as a length');
+
+    expect(ShelfKit::called('flat-40-strap')?->document->get('rail.height'))->toBe(40);
+});
+
+test('a kit from nothing says what its sheet still has to tell', function () {
+    $this->followingRedirects()->post('/shelf', ['name' => 'Barn 50'])->assertOk()->assertSee('Not all told yet.')->assertSee('A length is wanted here.');
+});
+
+test('a copy stands beside the one it was taken from', function () {
+    $this->post('/shelf', ['name' => 'Flat bar 40, mine', 'of' => 'flat-40-strap'])->assertRedirect('/shelf/flat-bar-40-mine');
+
+    expect(ShelfKit::called('flat-bar-40-mine')?->document->get('rise'))->toBe(41);
+});
+
+test('kits go out as a file that comes in again', function () {
+    $file = $this->get('/shelf/kits.json')->assertOk()->getContent();
+    $this->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', (string) $file)])->assertRedirect('/shelf');
+
+    expect(ShelfKit::query()->count())->toBe(10);
+});
+
+test('a file of nonsense kits is refused with the place of each fault', function () {
+    $json = '{"format": "yoke-line/kits", "version": 1, "kits": [{"id": "a", "name": "A", "hang": ["sideways"], "rise": -4}]}';
+    $this->followingRedirects()->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', $json)])->assertOk()->assertSee('kits[0].hang[0]')->assertSee('kits[0].rise');
+
+    expect(ShelfKit::query()->count())->toBe(5);
+});
+
+test('a doorway keeps the kit it was planned with, and is told when the shelf’s changes', function () {
+    $doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rise', 'value' => '50']);
+    $this->app->forgetInstance(Shelf::class);
+
+    $this->get("/doorways/{$doorway->id}/rail")->assertOk()->assertSee("2\u{202f}191")->assertSee('The shelf’s kit has changed since');
+    $this->post("/doorways/{$doorway->id}/rail/changes", ['changes' => '{"kit": null}', 'base' => $doorway->revision_id])->assertOk()->assertSee("2\u{202f}200")->assertDontSee('has changed since');
+});
