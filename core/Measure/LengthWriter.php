@@ -61,8 +61,9 @@ final readonly class LengthWriter
 
     private function decimal(int $nm, string $thousands): string
     {
-        $whole = number_format(intdiv(abs($nm), 1_000_000), 0, '.', $thousands);
-        $rest = rtrim(sprintf('%06d', abs($nm) % 1_000_000), '0');
+        $mm = intdiv(abs($nm), 1_000_000);
+        $whole = $mm < 1000 || $thousands === '' ? (string) $mm : number_format($mm, 0, '.', $thousands);
+        $rest = $nm % 1_000_000 === 0 ? '' : rtrim(sprintf('%06d', abs($nm) % 1_000_000), '0');
 
         return $this->minus($nm).$whole.($rest === '' ? '' : ".{$rest}");
     }

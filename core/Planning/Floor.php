@@ -12,16 +12,18 @@ final readonly class Floor
     /**
      * @param  list<FloorReading>  $readings  ascending
      * @param  Length  $high  the greatest level under the sweep: y = 0
+     * @param  Length  $low  the least one
      */
-    private function __construct(private array $readings, public Span $sweep, private Length $high) {}
+    private function __construct(private array $readings, public Span $sweep, private Length $high, private Length $low) {}
 
     /** @param  list<FloorReading>  $readings in any order */
     public static function under(array $readings, Span $sweep): self
     {
         usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);
-        $flat = new self($readings, $sweep, Length::zero());
+        $flat = new self($readings, $sweep, Length::zero(), Length::zero());
+        $levels = array_map($flat->at(...), $flat->places());
 
-        return new self($readings, $sweep, Length::greatest(...array_map($flat->at(...), $flat->places())));
+        return new self($readings, $sweep, Length::greatest(...$levels), Length::least(...$levels));
     }
 
     /** f(x): the floor at x from the high spot, 0 or below under the sweep. */
@@ -59,7 +61,7 @@ final readonly class Floor
     /** How far the floor falls from its highest to its lowest place under the sweep. */
     public function fall(): Length
     {
-        return Length::least(...array_map($this->at(...), $this->places()))->negated();
+        return $this->high->minus($this->low);
     }
 
     /** The place under the sweep where the floor is lowest. */

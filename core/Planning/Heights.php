@@ -81,7 +81,7 @@ final readonly class Heights
     /** Top edge of the leaf. */
     public function leafTop(): Length
     {
-        return $this->top()->total;
+        return $this->gap->low->plus($this->leaf->size->total);
     }
 
     public function top(): Sum

@@ -16,7 +16,7 @@ htmx.config.allowEval = false;
 htmx.defineExtension('morph', {
   isInlineSwap: (style) => style.startsWith('morph'),
   handleSwap: (style, target, fragment) => style.startsWith('morph')
-    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement), callbacks: { beforeAttributeUpdated: (name) => name !== 'open' } }),
+    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement), callbacks: { beforeAttributeUpdated: (name) => name !== 'open', beforeNodeMorphed: (node) => !node.dataset?.keep } }),
 });
 
 // Nothing typed is lost when no answer comes: it stays in its field, and one is told.

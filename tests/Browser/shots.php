@@ -18,6 +18,12 @@ $views = [
     'rail' => ['/doorways/4/rail', null],
     'section' => ['/doorways/3/rail', fn (Browser $b) => $b->click('[data-enlarge="section"]')],
     'why' => ['/doorways/1/rail', fn (Browser $b) => $b->click('.read.is-yoke')->see('leaf height', '#why')],
+    'throwing-room' => ['/doorways/8/wall', null],
+    'ways' => ['/doorways/8/ways', fn (Browser $b) => $b->see('What does not work here', '#ways-list')],
+    'size-card' => ['/doorways/1/size-card', fn (Browser $b) => $b->type('Width', '968')->type('Height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Under the cap nuts', '.means')],
+    'shelf' => ['/shelf', null],
+    'kit' => ['/shelf/flat-40-strap', null],
+    'house-rules' => ['/rules', null],
     'history' => ['/doorways/1/history', null],
 ];
 foreach ($views as $name => [$path, $then]) {

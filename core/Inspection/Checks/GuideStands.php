@@ -20,7 +20,7 @@ final class GuideStands implements AlongCheck
         $guide = array_values($guides)[0];
         if (! $guide->shortfall->isPositive()) {
             $spare = $guide->window->length()->minus($sight->kit->guide->length);
-            yield new Finding('guide-room', Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open, out of the passage.', '', ['spare' => $spare]);
+            yield new Finding('guide-room', Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open'.($this->andClear($sight) === '' ? '.' : ', out of the passage.'), '', ['spare' => $spare]);
 
             return;
         }
@@ -29,7 +29,7 @@ final class GuideStands implements AlongCheck
         yield new Finding(
             'guide-window', $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
             "The guide lacks {$sight->sayShort($guide->shortfall)} of room",
-            "It is {$sight->say($sight->kit->guide->length)} long; under the leaf both shut and open, and out of the passage, there is {$sight->say($guide->window->length()->orZeroIfNegative())}.",
+            "It is {$sight->say($sight->kit->guide->length)} long; under the leaf both shut and open{$this->andClear($sight)} there is {$sight->say($guide->window->length()->orZeroIfNegative())}.",
             'brief.rules.park', ['shortfall' => $guide->shortfall, 'window' => $guide->window->length()],
             [
                 ...($sight->rules->surplus === Surplus::Trailing ? [] : [$sight->cure('Spare width to the trailing side', ['brief.rules.surplus' => 'trailing'])]),
@@ -38,5 +38,10 @@ final class GuideStands implements AlongCheck
                 ...$sight->otherKits(),
             ],
         );
+    }
+
+    private function andClear(Sight $sight): string
+    {
+        return $sight->plan->room->opening->is->isWayThrough() && ! $sight->rules->parked ? ', and out of the passage,' : '';
     }
 }

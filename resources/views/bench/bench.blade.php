@@ -2,7 +2,7 @@
 <input type="hidden" id="base" name="base" value="{{ $doorway->revision_id }}">
 @include('bench.top')
 <section class="set" aria-label="What you set">
-  @if ($bench->station === App\Bench\Station::Wall)<p class="meter"><button type="button" id="meter">Reading from the meter</button> <span id="meter-says" role="status">simulated; it lands in the waiting field</span></p>@endif
+  @if ($bench->station === App\Bench\Station::Wall)<p class="meter"><button type="button" id="meter">Reading from the meter</button> <span id="meter-says" role="status" data-keep="1">simulated; it lands in the waiting field</span></p>@endif
   @include('bench.fields', ['form' => $bench])
 </section>
 <section class="stage" aria-label="Drawing" data-main="elevation" data-why-of="{{ $bench->url }}/why/" data-changes="{{ $bench->changesUrl() }}" data-step="{{ $bench->unit()->step()->toMm() }}">

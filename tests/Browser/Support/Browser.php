@@ -234,7 +234,7 @@ final class Browser
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array'] + getenv();
+        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
     }
 
     /**
