@@ -12,6 +12,35 @@ enum Backing: string
     case Toggle = 'toggle';
     case Auto = 'auto';
 
+    /** Whether the rail may be slid in its slack to where its holes meet what holds. */
+    public function slidesToStuds(): bool
+    {
+        return $this === self::Direct || $this === self::SiteDrilled || $this === self::Toggle || $this === self::Auto;
+    }
+
+    /** Whether what is recorded of the wall decides between header and wall. */
+    public function isOpen(): bool
+    {
+        return $this === self::Auto;
+    }
+
+    /** Whether new holes are drilled in the rail where the studs are. */
+    public function isSiteDrilled(): bool
+    {
+        return $this === self::SiteDrilled;
+    }
+
+    /** Whether holes that miss take toggles, which carry nothing. */
+    public function hasToggles(): bool
+    {
+        return $this === self::Toggle;
+    }
+
+    public function isMasonry(): bool
+    {
+        return $this === self::Masonry;
+    }
+
     /** Whether a board is planned between the wall and the rail; `auto` is planned direct first. */
     public function isHeader(): bool
     {

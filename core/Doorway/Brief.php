@@ -21,6 +21,11 @@ final readonly class Brief
         public array $purposes = [],
     ) {}
 
+    public function backedBy(Backing $backing): self
+    {
+        return $this->choosing($this->hang, $this->opens, $this->kit, $backing, $this->leaf, $this->rules);
+    }
+
     public function choosing(Hang $hang, Opens $opens, string $kit, Backing $backing, LeafBrief $leaf, HouseRules $rules): self
     {
         return new self($hang, $opens, $kit, $leaf, $backing, $this->header, $this->frontPull, $this->wallPull, $rules, $this->inHand, $this->anchor, $this->purposes);

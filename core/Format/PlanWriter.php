@@ -2,6 +2,7 @@
 
 namespace YokeLine\Format;
 
+use YokeLine\Anchoring\Anchoring;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -52,6 +53,7 @@ final class PlanWriter
                 'bottom' => self::mm($plan->header->foot->total),
                 'top' => self::mm($plan->header->top->total),
             ],
+            ...AnchoringWriter::write(Anchoring::of($plan)),
             'findings' => array_map(FindingWriter::write(...), $findings),
         ];
 

@@ -2,6 +2,7 @@
 
 namespace YokeLine\Planning;
 
+use YokeLine\Doorway\Stop;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -49,6 +50,21 @@ final readonly class Layout
     public function sweep(): Span
     {
         return array_reduce($this->runs, fn (Span $all, LeafRun $run) => $all->joined($run->sweep()), $this->first()->sweep());
+    }
+
+    /** @return list<Span> where the bodies of the stops lie on the rail: each outside its face, away from the wheel that it stops */
+    public function stopBodies(Stop $stop): array
+    {
+        $wheels = [];
+        foreach ($this->runs as $run) {
+            foreach ([$run->closed(), $run->open()] as $leaf) {
+                array_push($wheels, $run->hangers($leaf)->low->nm, $run->hangers($leaf)->high->nm);
+            }
+        }
+
+        return array_values(array_map(fn (Sum $face) => in_array($face->total->plus($stop->reach)->nm, $wheels, true)
+            ? new Span($face->total->minus($stop->body), $face->total)
+            : new Span($face->total, $face->total->plus($stop->body)), array_diff_key($this->stops, array_flip($this->buffers))));
     }
 
     /** The space between the two inner stops of leaves that meet. */

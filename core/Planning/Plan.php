@@ -2,6 +2,8 @@
 
 namespace YokeLine\Planning;
 
+use YokeLine\Anchoring\RailPlace;
+use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Kit;
@@ -15,6 +17,7 @@ final readonly class Plan
     /**
      * @param  non-empty-array<string, Depth>  $depths  by leaf
      * @param  non-empty-array<string, GuidePlace>  $guides  by guide
+     * @param  ?RailPlace  $place  how the rail was slid to what holds; null where it lies as it is shared
      */
     public function __construct(
         public Doorway $doorway,
@@ -29,6 +32,7 @@ final readonly class Plan
         public array $guides,
         public Mass $mass,
         public Length $thickness,
+        public ?RailPlace $place = null,
     ) {}
 
     /** Of the leaf nearest the wall. */
@@ -51,20 +55,23 @@ final readonly class Plan
         return $pitch === null ? null : Sum::of('Between the leaves')->plus('from rail to rail', $pitch)->minus('leaf thickness', $this->thickness)->minus('strap', $this->kit->hanger->strapThickness)->minus('bolt heads', $this->kit->hanger->boltHead);
     }
 
-    /** @return list<Span> where the bodies of the stops lie: each outside its face, away from the wheel that it stops */
+    /** @return list<Span> */
     public function stopBodies(): array
     {
-        $body = $this->kit->stop->body;
-        $wheels = [];
-        foreach ($this->layout->runs as $run) {
-            foreach ([$run->closed(), $run->open()] as $leaf) {
-                array_push($wheels, $run->hangers($leaf)->low->nm, $run->hangers($leaf)->high->nm);
-            }
-        }
+        return $this->layout->stopBodies($this->kit->stop);
+    }
 
-        return array_values(array_map(fn (Sum $face) => in_array($face->total->plus($this->kit->stop->reach)->nm, $wheels, true)
-            ? new Span($face->total->minus($body), $face->total)
-            : new Span($face->total, $face->total->plus($body)), array_diff_key($this->layout->stops, array_flip($this->layout->buffers))));
+    public function backing(): Backing
+    {
+        return $this->doorway->brief->backing;
+    }
+
+    /** @return list<Length> where the pieces of the rail meet */
+    public function joints(): array
+    {
+        $rail = $this->rail;
+
+        return array_map(fn (int $joint) => $rail->span->low->plus($rail->span->length()->scaled($joint, $rail->pieces)), $rail->pieces > 1 ? range(1, $rail->pieces - 1) : []);
     }
 
     public function yokeLine(): Length

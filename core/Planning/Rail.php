@@ -37,6 +37,27 @@ final readonly class Rail
         return new self($span, $left, $right, $least, $length, $pieces, self::holes($span, $pieces, $kit), $isStock ? 'stock' : 'cut', $isStock || $kit->cuttable);
     }
 
+    /** The same rail with its left end elsewhere in its slack, and its holes with it. */
+    public function slidTo(Length $left): self
+    {
+        $by = $left->minus($this->span->low);
+
+        return $by->isZero() ? $this : new self(
+            $this->span->shifted($by),
+            $this->left->becomes($left, 'slid so that its holes meet what holds'),
+            $this->right->becomes($this->right->total->plus($by), 'slid with its left end'),
+            $this->least, $this->length, $this->pieces,
+            array_map(fn (Length $hole) => $hole->plus($by), $this->holes),
+            $this->origin, $this->canBeHad,
+        );
+    }
+
+    /** @param  list<Length>  $holes  room x, ascending */
+    public function drilledAt(array $holes): self
+    {
+        return new self($this->span, $this->left, $this->right, $this->least, $this->length, $this->pieces, $holes, $this->origin, $this->canBeHad);
+    }
+
     /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */
     public function bayOf(Length $x): ?int
     {

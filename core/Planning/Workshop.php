@@ -2,9 +2,12 @@
 
 namespace YokeLine\Planning;
 
+use YokeLine\Anchoring\RailPlace;
+use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
 use YokeLine\Planning\Hangs\HangPlan;
 
 /** Plans of one surveyed doorway by many briefs: what they share is worked once and kept. */
@@ -18,6 +21,9 @@ final class Workshop
 
     /** @var array<string, Depth> how far things stand out, which without obstacles neither place nor height changes */
     private array $deep = [];
+
+    /** @var array<string, RailPlace> */
+    private array $places = [];
 
     private function __construct(private readonly Doorway $doorway, private readonly Room $room) {}
 
@@ -38,9 +44,18 @@ final class Workshop
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
         $units = $this->doorway->units;
         [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
-        $heights = $this->up["{$up} {$floor->level()}"] ??= Heights::of($this->room, $floor, $brief, $kit, $units);
+        $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of($this->room, $floor, $brief, $kit, $units);
         if (! $heights->gap->length()->equals($floor->fall())) {
             $heights = $heights->over($floor, $brief->rules->gap);
+        }
+        $place = $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along) : null;
+        if ($brief->backing->isOpen()) {
+            return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up);
+        }
+        if ($place !== null) {
+            $rail = $rail->slidTo($place->left);
+            $rail = $place->brackets !== null && $place->brackets !== [] ? $rail->drilledAt($place->brackets) : $rail;
+            $rail = $brief->backing->isSiteDrilled() ? $rail->drilledAt($place->withNew($rail->holes)) : $rail;
         }
         $header = $brief->backing->isHeader() ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail) : null;
         $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before the board' : '';
@@ -48,7 +63,16 @@ final class Workshop
         $depths = array_map(fn (LeafRun $run) => $this->deep["{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track), $layout->runs);
         $mass = Mass::of($brief->leaf, $layout->width->size->total, $heights->leaf->size->total, $thickness);
 
-        return new Plan($this->doorway->wanting($brief), $kit, $this->room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness);
+        return new Plan($this->doorway->wanting($brief), $kit, $this->room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness, $place);
+    }
+
+    /** Where the rail is best slid to. */
+    private function place(Kit $kit, Layout $layout, Rail $rail, Floor $floor, Length $yoke, string $along): RailPlace
+    {
+        $survey = $this->doorway->survey;
+        $byHeight = $survey->solids !== [] || $survey->hazards !== [];
+
+        return $this->places[$along.($byHeight ? " {$yoke->nm}" : '')] ??= RailPlace::of($survey, $this->room->wall, $layout, $rail, $floor, $kit, [$yoke]);
     }
 
     /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */

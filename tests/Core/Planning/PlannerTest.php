@@ -277,6 +277,7 @@ function mirrorOf(array $changes): array
         'survey.wall.to' => -$changes['survey.wall.from'],
         'survey.opening' => [...$opening, 'left' => -$right, 'height' => array_reverse($opening['height']), 'casing' => [...$opening['casing'], 'left' => $opening['casing']['right'], 'right' => $opening['casing']['left']]],
         'survey.floor.readings' => array_map(fn (array $at) => ['x' => -$at['x'], 'level' => $at['level']], $changes['survey.floor.readings']),
+        'survey.studs' => array_map(fn (stdClass $stud) => ['x' => -$stud->x, 'width' => $stud->width], (array) Doorways::document()->get('survey.studs')),
         'brief.opens' => $changes['brief.opens'] === 'left' ? 'right' : 'left',
     ];
 }

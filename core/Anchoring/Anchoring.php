@@ -1,0 +1,124 @@
+<?php
+
+namespace YokeLine\Anchoring;
+
+use WeakMap;
+use YokeLine\Measure\Length;
+use YokeLine\Planning\Plan;
+
+/** How a plan is held to the wall: where the rail lies, every fixing and how hard it is worked, how far the rail bends. */
+final readonly class Anchoring
+{
+    private const G = 9.80665;
+
+    /**
+     * @param  list<Fixing>  $fixings
+     * @param  list<WheelRun>  $runs
+     * @param  list<Length>  $supports  the rail's holes that carry
+     */
+    private function __construct(
+        public Plan $plan,
+        public RailPlace $place,
+        public array $fixings,
+        public ?HeaderAnchors $header,
+        public array $runs,
+        public array $supports,
+        public float $wheel,
+        public float $hungKg,
+        public float $stiffness,
+    ) {}
+
+    /** Worked once for each plan. */
+    public static function of(Plan $plan): self
+    {
+        /** @var ?WeakMap<Plan, self> $known */
+        static $known = null;
+        $known ??= new WeakMap;
+
+        return $known[$plan] ??= self::worked($plan);
+    }
+
+    private static function worked(Plan $plan): self
+    {
+        $hung = $plan->mass->kg + $plan->doorway->brief->leaf->hardwareKg;
+        $wheel = $hung * self::G / 2;
+        $runs = self::runs($plan);
+        $holding = Holding::at($plan->doorway->survey, $plan->floor, $plan->kit->boltDiameter, RailFixings::heights($plan));
+        $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $wheel);
+
+        return new self(
+            $plan,
+            $plan->place ?? self::asIfDirect($plan),
+            [...RailFixings::of($plan, $runs, $wheel), ...$header->fixings ?? []],
+            $header,
+            $runs,
+            RailFixings::supports($plan, $holding),
+            $wheel,
+            $hung,
+            self::stiffness($plan),
+        );
+    }
+
+    /** The hardest worked fixing; null where none could be checked. */
+    public function worst(): ?Fixing
+    {
+        return array_reduce($this->fixings, fn (?Fixing $worst, Fixing $fixing) => $fixing->utilisation !== null && ($worst === null || $fixing->utilisation > (float) $worst->utilisation * (1 + 1e-9)) ? $fixing : $worst);
+    }
+
+    /** @return list<Fixing> */
+    public function railBolts(): array
+    {
+        return array_values(array_filter($this->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw' && ! ($this->header !== null && $fixing->kind === 'anchor')));
+    }
+
+    /** How far the rail bends at the most; null where nothing carries it. */
+    public function sag(): ?Sag
+    {
+        $worst = null;
+        foreach (Pieces::of($this->plan, $this->supports) as $piece) {
+            if (count($piece['supports']) < 2) {
+                continue;
+            }
+            $supports = array_map(fn (Length $x) => $x->toMm(), $piece['supports']);
+            foreach ($this->runs as $i => $run) {
+                // Leaves alike on rails alike bend them alike.
+                if ($i > 0 && $run->from === $this->runs[0]->from && $run->to === $this->runs[0]->to) {
+                    continue;
+                }
+                $sag = Sag::of($supports, $piece['low'], $piece['high'], $run, $this->wheel, $this->stiffness);
+                $worst = $sag !== null && ($worst === null || $sag->greatest > $worst->greatest) ? $sag : $worst;
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @return list<WheelRun> each leaf by itself; leaves that pass each other run over the whole span */
+    private static function runs(Plan $plan): array
+    {
+        $runs = [];
+        foreach ($plan->layout->runs as $leaf => $run) {
+            [$shut, $open] = [$run->hangers($run->closed()), $run->hangers($run->open())];
+            $both = $shut->low->isUnder($open->low) ? [$shut->low, $open->low] : [$open->low, $shut->low];
+            $runs[] = new WheelRun($leaf, $both[0]->toMm(), $both[1]->toMm(), $shut->length()->toMm());
+        }
+
+        return $runs;
+    }
+
+    /** E I of the rail upright, N mm². */
+    private static function stiffness(Plan $plan): float
+    {
+        $rail = $plan->kit->rail;
+        [$height, $thickness] = [$rail->height->toMm(), $rail->thickness->toMm()];
+        $second = $rail->height->equals($rail->thickness) ? M_PI * $height ** 4 / 64 : $thickness * $height ** 3 / 12;
+
+        return $rail->material->modulus() * $second;
+    }
+
+    /** Where the rail would lie if it were fixed straight to the wall. */
+    private static function asIfDirect(Plan $plan): RailPlace
+    {
+        return RailPlace::of($plan->doorway->survey, $plan->room->wall, $plan->layout, $plan->rail, $plan->floor, $plan->kit, RailFixings::heights($plan));
+    }
+}

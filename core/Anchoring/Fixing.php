@@ -1,0 +1,53 @@
+<?php
+
+namespace YokeLine\Anchoring;
+
+use YokeLine\Measure\Length;
+
+/** One bolt, screw or anchor: where it goes, into what, and how hard it is worked. Forces in N. */
+final readonly class Fixing
+{
+    /**
+     * @param  'rail-bolt'|'bracket-bolt'|'header-screw'|'anchor'  $kind
+     * @param  'stud'|'header'|'solid'|'masonry'|'toggle'|'nothing'  $into
+     * @param  ?Length  $stud  the centre of the stud it is in
+     * @param  ?Length  $length  null where nothing is known to choose it by
+     * @param  float  $thread  what counts of it, mm
+     * @param  Peak  $reaction  static
+     * @param  float  $shear  design
+     * @param  float  $tension  design
+     * @param  ?float  $withdrawal  allowable; null where it cannot be checked
+     * @param  ?float  $lateral  allowable
+     * @param  ?float  $utilisation  null where it cannot be checked
+     * @param  ?float  $bearing  under its standoff, static, MPa
+     */
+    public function __construct(
+        public string $kind,
+        public string $into,
+        public Length $x,
+        public Length $y,
+        public ?Length $stud,
+        public Length $diameter,
+        public ?Length $length,
+        public float $thread,
+        public Peak $reaction,
+        public float $shear,
+        public float $tension,
+        public ?float $withdrawal,
+        public ?float $lateral,
+        public string $mode,
+        public ?float $utilisation,
+        public ?float $bearing = null,
+    ) {}
+
+    /** As it is spoken of. */
+    public function says(): string
+    {
+        return match ($this->kind) {
+            'rail-bolt' => 'rail bolt',
+            'bracket-bolt' => 'bracket bolt',
+            'header-screw' => 'header screw',
+            'anchor' => 'anchor',
+        };
+    }
+}

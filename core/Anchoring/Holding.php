@@ -1,0 +1,128 @@
+<?php
+
+namespace YokeLine\Anchoring;
+
+use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Stud;
+use YokeLine\Doorway\Survey;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Floor;
+
+/** Where along a wall a bolt's centre holds, at one height: on studs, solids and thick plank, outside the zones of what must not be hit. */
+final readonly class Holding
+{
+    /** Kept from a cable or pipe on every side. */
+    private const ZONE_MM = 50;
+
+    /** Over this a stud is two. */
+    private const DOUBLED_MM = 65;
+
+    private const JAMB_MM = 25;
+
+    /** @param  list<Grip>  $grips  by place along the wall */
+    private function __construct(public array $grips) {}
+
+    /** What of plank holds a bolt by itself, and of a board or plank as well. */
+    public static function leastWood(Length $bolt): Length
+    {
+        return Length::least($bolt->times(4), Length::mm(38));
+    }
+
+    /** @param  non-empty-list<Length>  $heights  of the bolts, in room y */
+    public static function at(Survey $survey, Floor $floor, Length $bolt, array $heights): self
+    {
+        $inset = $bolt->scaled(3, 2);
+        $grips = [];
+        foreach (self::studs($survey) as [$centre, $width]) {
+            $reach = $width->half()->minus($inset);
+            if (! $reach->isNegative()) {
+                $grips[] = new Grip(new Span($centre->minus($reach), $centre->plus($reach)), 'stud', $centre);
+            }
+        }
+        foreach ($survey->solids as $solid) {
+            $high = $solid->y->shifted($floor->at($solid->x->middle()))->widened($inset->negated());
+            $long = $solid->x->widened($inset->negated());
+            if (! $long->length()->isNegative() && array_filter($heights, fn (Length $y) => ! $high->contains($y)) === []) {
+                $grips[] = new Grip($long, 'solid', null);
+            }
+        }
+        $lining = $survey->lining;
+        $wall = $survey->wall();
+        if ($lining !== null && $wall !== null && $lining->kind === LiningKind::Plank && ! $lining->thickness->isUnder(self::leastWood($bolt))) {
+            $grips[] = new Grip($wall, 'solid', null);
+        }
+        foreach (self::zones($survey, $floor, $heights) as $zone) {
+            $grips = array_merge(...array_map(fn (Grip $grip) => $grip->without($zone), $grips));
+        }
+        usort($grips, fn (Grip $a, Grip $b) => $a->span->low->nm <=> $b->span->low->nm);
+
+        return new self($grips);
+    }
+
+    /**
+     * Along the wall, where nothing may go in at any of these heights.
+     *
+     * @param  list<Length>  $heights
+     * @return list<Span>
+     */
+    public static function zones(Survey $survey, Floor $floor, array $heights): array
+    {
+        $zones = [];
+        $apart = Length::mm(self::ZONE_MM);
+        foreach ($survey->hazards as $hazard) {
+            $high = $hazard->y->shifted($floor->at($hazard->x->middle()))->widened($apart);
+            if (array_filter($heights, $high->contains(...)) !== []) {
+                $zones[] = $hazard->x->widened($apart);
+            }
+        }
+
+        return $zones;
+    }
+
+    /** The grip that a bolt at x has most room in; null where it holds in nothing. */
+    public function on(Length $x): ?Grip
+    {
+        $best = null;
+        foreach ($this->grips as $grip) {
+            if ($grip->span->contains($x) && ($best === null || $grip->margin($x)->isOver($best->margin($x)))) {
+                $best = $grip;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Each upright a bolt may use: a doubled one as two, and of a pair at a jamb only the one away from the opening.
+     *
+     * @return list<array{Length, Length}> centre, width; ascending
+     */
+    public static function studs(Survey $survey): array
+    {
+        $jambs = $survey->opening?->span();
+        $found = [];
+        $studs = $survey->studs;
+        usort($studs, fn (Stud $a, Stud $b) => $a->x->nm <=> $b->x->nm);
+        foreach ($studs as $stud) {
+            if (! $stud->width->isOver(Length::mm(self::DOUBLED_MM))) {
+                $found[] = [$stud->x, $stud->width];
+
+                continue;
+            }
+            $quarter = $stud->width->scaled(1, 4);
+            $halves = ['left' => $stud->x->minus($quarter), 'right' => $stud->x->plus($quarter)];
+            $near = Length::mm(self::JAMB_MM);
+            if ($jambs !== null && ! $stud->x->plus($stud->width->half())->minus($jambs->low)->absolute()->isOver($near)) {
+                unset($halves['right']);
+            } elseif ($jambs !== null && ! $stud->x->minus($stud->width->half())->minus($jambs->high)->absolute()->isOver($near)) {
+                unset($halves['left']);
+            }
+            foreach ($halves as $centre) {
+                $found[] = [$centre, $stud->width->half()];
+            }
+        }
+
+        return $found;
+    }
+}

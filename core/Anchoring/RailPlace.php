@@ -1,0 +1,283 @@
+<?php
+
+namespace YokeLine\Anchoring;
+
+use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\RailKit;
+use YokeLine\Doorway\Survey;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Floor;
+use YokeLine\Planning\Layout;
+use YokeLine\Planning\Rail;
+
+/**
+ * Where a rail is best slid to, so that its holes meet what holds.
+ *
+ * Every number it is judged by is straight between a few places: where a hole comes into a grip or out of it, sits in the middle of one,
+ * has 3 of margin, or where two margins cross. The best place is one of those.
+ */
+final readonly class RailPlace
+{
+    /** More margin than this counts for no more. */
+    private const ENOUGH_MM = 3;
+
+    /**
+     * @param  Span  $range  of the rail's left end
+     * @param  list<Length>  $hitPlaces  holes that hold
+     * @param  ?array{left: Length, hits: int}  $runnerUp
+     * @param  list<Length>  $own  of its holes, those that hold
+     * @param  list<Length>  $new  studs at which a hole could be added
+     * @param  list<Length>  $stopsOver  holes under a stop's body
+     * @param  ?list<Length>  $brackets  where free brackets go, null where the rail has holes of its own
+     */
+    public function __construct(
+        public Span $range,
+        public Length $shared,
+        public Length $left,
+        public int $holes,
+        public array $hitPlaces,
+        public ?Length $margin,
+        public bool $holds,
+        public array $stopsOver,
+        public ?array $runnerUp,
+        public array $own,
+        public array $new,
+        public bool $newHolds,
+        private Length $length,
+        public ?array $brackets = null,
+    ) {}
+
+    /** @param  non-empty-list<Length>  $heights  of the bolts, in room y */
+    public static function of(Survey $survey, Span $wall, Layout $layout, Rail $rail, Floor $floor, Kit $kit, array $heights): self
+    {
+        $holding = Holding::at($survey, $floor, $kit->boltDiameter, $heights);
+        $stops = $kit->stop->passesStandoffs ? [] : $layout->stopBodies($kit->stop);
+
+        return $kit->rail->freeHoles
+            ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $layout->stopBodies($kit->stop), $kit)
+            : self::best($wall, $layout->leastRail(), $rail->length->total, $rail->span->low, array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes), $holding, $stops, $kit->rail, $kit->standoffBase, $rail->pieces);
+    }
+
+    /**
+     * Every hole of a rail that is drilled on site: its own and the new ones.
+     *
+     * @param  list<Length>  $holes
+     * @return list<Length>
+     */
+    public function withNew(array $holes): array
+    {
+        return self::ascending([...$holes, ...$this->new]);
+    }
+
+    /**
+     * @param  Span  $least  the shortest rail that would do, which the rail must cover
+     * @param  list<Length>  $offsets  of its holes from its left end
+     * @param  list<Span>  $stopBodies
+     * @param  int  $pieces  equal, each with holes of its own
+     */
+    public static function best(Span $wall, Span $least, Length $length, Length $shared, array $offsets, Holding $holding, array $stopBodies, RailKit $kit, Length $standoffBase, int $pieces): self
+    {
+        $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
+        $fouls = array_map(fn (Span $body) => $body->widened($standoffBase->half()->minus(Length::mm(1))), $stopBodies);
+        $judged = [];
+        foreach (self::candidates($range, $shared, $offsets, $holding, $fouls) as $left) {
+            $judged[] = self::judge($left, $shared, $offsets, $holding, $fouls);
+        }
+        usort($judged, fn (array $a, array $b) => $a['rank'] <=> $b['rank']);
+        $best = $judged[0];
+        if ($best['hits'] === []) {
+            $best = self::judge($shared, $shared, $offsets, $holding, $fouls);
+        }
+        $runnerUp = null;
+        foreach ($judged as $other) {
+            if ($other['hits'] !== [] && array_keys($other['hits']) !== array_keys($best['hits'])) {
+                $runnerUp = ['left' => $other['left'], 'hits' => count($other['hits'])];
+                break;
+            }
+        }
+        $left = $best['left'];
+        $rail = Span::from($left, $length);
+        $own = array_values($best['hits']);
+        $new = self::newHoles($rail, array_map($left->plus(...), $offsets), $holding, $fouls);
+        $both = self::ascending([...$own, ...$new]);
+
+        return new self(
+            $range, $shared, $left, count($offsets), $own, $best['margin'],
+            self::carries($own, $rail, $kit, $pieces),
+            $best['stopsOver'], $runnerUp, $own, $new,
+            self::carries($both, $rail, $kit, $pieces), $length,
+        );
+    }
+
+    /**
+     * The greatest distance between neighbouring ones, null where there is but one.
+     *
+     * @param  list<Length>  $places
+     */
+    public static function greatestGap(array $places): ?Length
+    {
+        $gaps = [];
+        foreach ($places as $i => $place) {
+            if ($i > 0) {
+                $gaps[] = $place->minus($places[$i - 1]);
+            }
+        }
+
+        return $gaps === [] ? null : Length::greatest(...$gaps);
+    }
+
+    /**
+     * How far the first and the last are from the rail's ends, null where there is none.
+     *
+     * @param  list<Length>  $places
+     * @return ?array{Length, Length}
+     */
+    public function ends(array $places): ?array
+    {
+        return $places === [] ? null : [$places[0]->minus($this->left), $this->left->plus($this->length)->minus($places[count($places) - 1])];
+    }
+
+    /** @return list<Length> own holes and new ones together */
+    public function drilled(): array
+    {
+        return self::ascending([...$this->own, ...$this->new]);
+    }
+
+    /**
+     * Whether fixings at these places carry the rail: two to a piece, none too far apart, and near both ends.
+     *
+     * @param  list<Length>  $places  ascending
+     */
+    public static function carries(array $places, Span $rail, RailKit $kit, int $pieces): bool
+    {
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            $part = new Span($rail->low->plus($rail->length()->scaled($piece, $pieces)), $rail->low->plus($rail->length()->scaled($piece + 1, $pieces)));
+            if (count(array_filter($places, $part->contains(...))) < 2) {
+                return false;
+            }
+        }
+        $gap = self::greatestGap($places);
+
+        return $gap !== null && ! $gap->isOver($kit->maxFixingSpacing)
+            && ! $places[0]->minus($rail->low)->isOver($kit->firstFixingWithin)
+            && ! $rail->high->minus($places[count($places) - 1])->isOver($kit->firstFixingWithin);
+    }
+
+    /**
+     * @param  list<Length>  $offsets
+     * @param  list<Span>  $fouls
+     * @return list<Length>
+     */
+    private static function candidates(Span $range, Length $shared, array $offsets, Holding $holding, array $fouls): array
+    {
+        $reach = new Span($range->low, $range->high);
+        $found = [$range->low->nm => true, $range->high->nm => true, $shared->nm => true];
+        $into = $outOf = [];
+        $enough = Length::mm(self::ENOUGH_MM);
+        foreach ($offsets as $offset) {
+            foreach ($holding->grips as $grip) {
+                $slide = $grip->span->shifted($offset->negated());
+                if ($slide->high->isUnder($reach->low) || $slide->low->isOver($reach->high)) {
+                    continue;
+                }
+                $into[] = $slide->low->nm;
+                $outOf[] = $slide->high->nm;
+                foreach ([$slide->low, $slide->high, $slide->low->plus($enough), $slide->high->minus($enough), $slide->middle()] as $left) {
+                    $found[$left->nm] = true;
+                }
+            }
+            foreach ($fouls as $foul) {
+                $found[$foul->low->minus($offset)->nm] = $found[$foul->high->minus($offset)->nm] = true;
+            }
+        }
+        foreach ($into as $low) {
+            foreach ($outOf as $high) {
+                $found[Length::nm($low + $high)->half()->nm] = true;
+            }
+        }
+
+        // Where the wall is too short for the rail there is no range: it stays where it is shared.
+        return [...array_values(array_filter(array_map(Length::nm(...), array_keys($found)), $range->contains(...))), $shared];
+    }
+
+    /**
+     * In whole nanometres throughout: this is asked some hundred times for one rail.
+     *
+     * @param  list<Length>  $offsets
+     * @param  list<Span>  $fouls
+     * @return array{left: Length, hits: array<int, Length>, margin: ?Length, stopsOver: list<Length>, rank: list<int|float>}
+     */
+    private static function judge(Length $left, Length $shared, array $offsets, Holding $holding, array $fouls): array
+    {
+        $hits = $stopsOver = [];
+        $margin = self::ENOUGH_MM * 1_000_000;
+        $gap = 0;
+        $before = null;
+        foreach ($offsets as $i => $offset) {
+            $x = $left->nm + $offset->nm;
+            $best = -1;
+            foreach ($holding->grips as $grip) {
+                if ($grip->span->low->nm > $x) {
+                    break;
+                }
+                if ($grip->span->high->nm >= $x) {
+                    $best = max($best, min($x - $grip->span->low->nm, $grip->span->high->nm - $x));
+                }
+            }
+            if ($best >= 0) {
+                $hits[$i] = Length::nm($x);
+                $margin = min($margin, $best);
+                $gap = $before === null ? $gap : max($gap, $x - $before);
+                $before = $x;
+            }
+            foreach ($fouls as $foul) {
+                if ($x > $foul->low->nm && $x < $foul->high->nm) {
+                    $stopsOver[] = Length::nm($x);
+                }
+            }
+        }
+
+        return [
+            'left' => $left, 'hits' => $hits, 'margin' => $hits === [] ? null : Length::nm($margin), 'stopsOver' => $stopsOver,
+            'rank' => [$stopsOver === [] ? 0 : 1, -count($hits), count($hits) < 2 ? INF : $gap, $hits === [] ? 0 : -$margin, abs($left->nm - $shared->nm), $left->nm],
+        ];
+    }
+
+    /**
+     * Studs at which the rail could take a hole of its own: clear of its holes, of its ends, of each other and of the stops.
+     *
+     * @param  list<Length>  $holes
+     * @param  list<Span>  $fouls
+     * @return list<Length>
+     */
+    private static function newHoles(Span $rail, array $holes, Holding $holding, array $fouls): array
+    {
+        $new = [];
+        foreach ($holding->grips as $grip) {
+            $x = $grip->stud;
+            if ($x === null || ! $grip->span->contains($x) || ! $rail->widened(Length::mm(-40))->contains($x)) {
+                continue;
+            }
+            $nearHole = array_filter($holes, fn (Length $hole) => $hole->minus($x)->absolute()->isUnder(Length::mm(30))) !== [];
+            $nearNew = $new !== [] && $x->minus($new[count($new) - 1])->isUnder(Length::mm(150));
+            $underStop = array_filter($fouls, fn (Span $foul) => $x->isOver($foul->low) && $x->isUnder($foul->high)) !== [];
+            if (! $nearHole && ! $nearNew && ! $underStop) {
+                $new[] = $x;
+            }
+        }
+
+        return $new;
+    }
+
+    /**
+     * @param  list<Length>  $places
+     * @return list<Length>
+     */
+    private static function ascending(array $places): array
+    {
+        usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+
+        return $places;
+    }
+}
