@@ -95,6 +95,23 @@ final readonly class Setout
         return $document->get('kit.id') === $doorway->brief->kit && $doorway->brief->kit !== '' ? KitReader::at($document, 'kit') : null;
     }
 
+    /**
+     * As far as they must be known to tell whether a cure cures.
+     *
+     * @param  list<string>  $stops
+     * @return list<Finding>
+     */
+    private static function findingsAfter(Finding $toCure, Sight $sight, array $stops): array
+    {
+        if (Inspector::stillSays($toCure, $sight)) {
+            return [$toCure];
+        }
+        $findings = Inspector::inspectGeometry($sight);
+        $newStop = array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop && ! in_array($finding->code, $stops, true)) !== [];
+
+        return $newStop ? $findings : [...$findings, ...Inspector::anchors($sight)];
+    }
+
     private function sameKit(Document $document, Doorway $doorway): bool
     {
         return $doorway->brief->kit === $this->doorway->brief->kit && $document->get('kit') !== null && $document->get('kit') === $this->document->get('kit');
@@ -103,15 +120,16 @@ final readonly class Setout
     /**
      * @param  array<string, Kit>  $kits
      * @param  ?Finding  $toCure  where its own check still says it, nothing else is asked
+     * @param  list<string>  $stops  that stood before: where a new one comes, how the rail is held is not asked any more
      */
-    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null): self
+    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null, array $stops = []): self
     {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
             $kit = $asPlanned ?? $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
             $plan = Planner::plan($doorway, $kit);
             $sight = new Sight($plan, $kits, $write);
-            $findings = $toCure !== null && Inspector::stillSays($toCure, $sight) ? [$toCure] : Inspector::inspect($sight);
+            $findings = $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $sight, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
                 $findings[] = new Finding('kit-changed', Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
             }
@@ -144,11 +162,12 @@ final readonly class Setout
                 $document = $this->after($cure);
                 $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
                 $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
-                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding);
+                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding, $stops);
             } catch (UnreadableFile) {
                 continue;
             }
-            if (! $after->has($finding->code) && array_diff($after->codes(Severity::Stop), $stops) === []) {
+            // Without a plan nothing was known before: whatever brings one cures.
+            if (! $after->has($finding->code) && ($this->plan === null || array_diff($after->codes(Severity::Stop), $stops) === [])) {
                 $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
             }
         }

@@ -17,6 +17,10 @@ final readonly class RailFixings
 
     private const BRACKET_FOOT_MM = 20;
 
+    private const WASHER_MM = 40.0;
+
+    private const WASHER_THICK_MM = 3.0;
+
     private Layers $layers;
 
     private Holding $holding;
@@ -96,8 +100,10 @@ final readonly class RailFixings
         $kit = $this->plan->kit;
         $reaction = array_reduce($peaks, fn (Peak $all, Peak $peak) => $all->plus($peak), Peak::none());
         $shear = $reaction->demand() * $this->loadFactor;
-        $base = $kit->standoffBase->toMm();
-        $tension = $shear * ($this->layers->standoff->toMm() + $kit->rail->thickness->toMm() / 2) / (self::LEVER * $base / 2);
+        $washers = $this->plan->doorway->brief->rules->washers;
+        $base = $washers ? self::WASHER_MM : $kit->standoffBase->toMm();
+        $arm = $this->layers->standoff->toMm() + $kit->rail->thickness->toMm() / 2 + ($washers ? self::WASHER_THICK_MM : 0);
+        $tension = $shear * $arm / (self::LEVER * $base / 2);
 
         return $this->fixing('rail-bolt', $x, $this->plan->yokeLine(), $reaction, $shear, $tension, $tension / $this->loadFactor / (M_PI * $base ** 2 / 8));
     }

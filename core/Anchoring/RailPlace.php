@@ -48,15 +48,18 @@ final readonly class RailPlace
         public ?array $brackets = null,
     ) {}
 
-    /** @param  non-empty-list<Length>  $heights  of the bolts, in room y */
-    public static function of(Survey $survey, Span $wall, Layout $layout, Rail $rail, Floor $floor, Kit $kit, array $heights): self
+    /**
+     * @param  non-empty-list<Length>  $heights  of the bolts, in room y
+     * @param  ?Length  $byHand  where its left end was set
+     */
+    public static function of(Survey $survey, Span $wall, Layout $layout, Rail $rail, Floor $floor, Kit $kit, array $heights, ?Length $byHand = null): self
     {
         $holding = Holding::at($survey, $floor, $kit->boltDiameter, $heights);
         $stops = $kit->stop->passesStandoffs ? [] : $layout->stopBodies($kit->stop);
 
         return $kit->rail->freeHoles
             ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $layout->stopBodies($kit->stop), $kit)
-            : self::best($wall, $layout->leastRail(), $rail->length->total, $rail->span->low, array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes), $holding, $stops, $kit->rail, $kit->standoffBase, $rail->pieces);
+            : self::best($wall, $layout->leastRail(), $rail->length->total, $rail->span->low, array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes), $holding, $stops, $kit->rail, $kit->standoffBase, $rail->pieces, $byHand);
     }
 
     /**
@@ -75,8 +78,9 @@ final readonly class RailPlace
      * @param  list<Length>  $offsets  of its holes from its left end
      * @param  list<Span>  $stopBodies
      * @param  int  $pieces  equal, each with holes of its own
+     * @param  ?Length  $byHand  judged there, wherever else it would be better
      */
-    public static function best(Span $wall, Span $least, Length $length, Length $shared, array $offsets, Holding $holding, array $stopBodies, RailKit $kit, Length $standoffBase, int $pieces): self
+    public static function best(Span $wall, Span $least, Length $length, Length $shared, array $offsets, Holding $holding, array $stopBodies, RailKit $kit, Length $standoffBase, int $pieces, ?Length $byHand = null): self
     {
         $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
         $fouls = array_map(fn (Span $body) => $body->widened($standoffBase->half()->minus(Length::mm(1))), $stopBodies);
@@ -86,8 +90,8 @@ final readonly class RailPlace
         }
         usort($judged, fn (array $a, array $b) => $a['rank'] <=> $b['rank']);
         $best = $judged[0];
-        if ($best['hits'] === []) {
-            $best = self::judge($shared, $shared, $offsets, $holding, $fouls);
+        if ($byHand !== null || $best['hits'] === []) {
+            $best = self::judge($byHand ?? $shared, $shared, $offsets, $holding, $fouls);
         }
         $runnerUp = null;
         foreach ($judged as $other) {

@@ -10,6 +10,8 @@ final readonly class HouseRules
     /**
      * @param  bool  $parked  the leaf stands before the span for good
      * @param  int  $loadFactorTenths  static load to design load, in tenths
+     * @param  ?Length  $railLeft  where the rail's left end was set by hand, null where it is worked out
+     * @param  bool  $washers  40 x 3 under each standoff
      * @param  ?Length  $aisle  what must be left to walk in before the leaf, null where the house asks for none
      */
     public function __construct(
@@ -36,13 +38,15 @@ final readonly class HouseRules
         public int $loadFactorTenths,
         public bool $oneDisc,
         public ?Length $aisle,
+        public ?Length $railLeft,
+        public bool $washers,
     ) {}
 
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
             $cover, $this->sideOverlap, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
-            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle,
+            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers,
         );
     }
 }

@@ -64,4 +64,10 @@ final readonly class Survey
 
         return array_map(fn (array $row) => $row[1], array_filter($wanted, fn (array $row) => $row[0] === null));
     }
+
+    /** The same wall with one hazard alone. */
+    public function only(Hazard $hazard): self
+    {
+        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, [$hazard], $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->unfinished);
+    }
 }

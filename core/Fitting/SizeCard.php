@@ -102,6 +102,6 @@ final readonly class SizeCard
     private static function counts(Finding $finding): bool
     {
         // What the leaf weighs is told by itself; it grows with the size and would hide what the size does.
-        return ! in_array($finding->code, ['leaf-mass', 'wheel-mass'], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
+        return ! in_array($finding->code, ['leaf-mass', 'over-capacity'], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
     }
 }

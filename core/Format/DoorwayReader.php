@@ -307,6 +307,8 @@ final class DoorwayReader
             loadFactorTenths: (int) round(10 * ($at->amount('brief.rules.load_factor') ?? 2.0)),
             oneDisc: $at->oneOf('brief.rules.jump_discs', ['two', 'one']) === 'one',
             aisle: $at->positive('brief.rules.aisle'),
+            railLeft: $at->length('brief.rules.rail_left'),
+            washers: $at->flag('brief.rules.washers', false),
         );
     }
 

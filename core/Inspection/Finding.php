@@ -12,7 +12,7 @@ final readonly class Finding
      * @param  string  $says  the headline, a short sentence
      * @param  string  $more  what follows from it, or ''
      * @param  string  $where  the place in the document that it is about
-     * @param  array<string, Length|float|int>  $numbers
+     * @param  array<string, Length|float|int|string>  $numbers
      * @param  list<Cure>  $cures
      * @param  string  $foundBy  the check that says it, '' where none does
      */

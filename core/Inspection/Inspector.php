@@ -77,15 +77,60 @@ final class Inspector
         return $grave;
     }
 
+    /** How the rail is held, in the order of the load: wall, board, rail, fixing. */
+    private const ANCHORS = [
+        Checks\StudsKnown::class,
+        Checks\RailHeld::class,
+        Checks\BoardHolds::class,
+        Checks\HazardBehind::class,
+        Checks\FixingsStrong::class,
+        Checks\StandoffPress::class,
+        Checks\RailBends::class,
+        Checks\StopsFree::class,
+        Checks\BoltLong::class,
+        Checks\MasonryKeeps::class,
+    ];
+
     /** @return list<Finding> the gravest first; their cures are candidates until they are proved */
     public static function inspect(Sight $sight): array
     {
+        return self::gravestFirst([...self::asked(self::CHECKS, $sight), ...self::anchors($sight)]);
+    }
+
+    /** @return list<Finding> as `inspect`, of everything but how the rail is held */
+    public static function inspectGeometry(Sight $sight): array
+    {
+        return self::gravestFirst(self::asked(self::CHECKS, $sight));
+    }
+
+    /** @return list<Finding> how the rail is held */
+    public static function anchors(Sight $sight): array
+    {
+        return self::asked(self::ANCHORS, $sight);
+    }
+
+    /**
+     * @param  list<class-string<Check>>  $checks
+     * @return list<Finding>
+     */
+    private static function asked(array $checks, Sight $sight): array
+    {
         $findings = [];
-        foreach (self::CHECKS as $check) {
+        foreach ($checks as $check) {
             foreach ((new $check)->look($sight) as $finding) {
                 $findings[] = $finding->cures === [] ? $finding : $finding->foundBy($check);
             }
         }
+
+        return $findings;
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function gravestFirst(array $findings): array
+    {
         usort($findings, fn (Finding $a, Finding $b) => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;

@@ -2,6 +2,7 @@
 
 namespace YokeLine\Inspection;
 
+use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
@@ -25,6 +26,12 @@ final readonly class Sight
         $this->brief = $plan->doorway->brief;
         $this->rules = $this->brief->rules;
         $this->kit = $plan->kit;
+    }
+
+    /** How this plan is held; worked when it is first asked for. */
+    public function anchoring(): Anchoring
+    {
+        return Anchoring::of($this->plan);
     }
 
     /** Whether $length is under $wanted by more than a tape can be off. */

@@ -8,6 +8,7 @@ use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 use YokeLine\Planning\Hangs\HangPlan;
 
 /** Plans of one surveyed doorway by many briefs: what they share is worked once and kept. */
@@ -48,12 +49,13 @@ final class Workshop
         if (! $heights->gap->length()->equals($floor->fall())) {
             $heights = $heights->over($floor, $brief->rules->gap);
         }
-        $place = $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along) : null;
+        $byHand = $brief->rules->railLeft === null ? null : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
+        $place = $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along, $byHand) : null;
         if ($brief->backing->isOpen()) {
             return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up);
         }
+        $rail = $rail->slidTo($byHand ?? $place->left ?? $rail->span->low);
         if ($place !== null) {
-            $rail = $rail->slidTo($place->left);
             $rail = $place->brackets !== null && $place->brackets !== [] ? $rail->drilledAt($place->brackets) : $rail;
             $rail = $brief->backing->isSiteDrilled() ? $rail->drilledAt($place->withNew($rail->holes)) : $rail;
         }
@@ -67,12 +69,12 @@ final class Workshop
     }
 
     /** Where the rail is best slid to. */
-    private function place(Kit $kit, Layout $layout, Rail $rail, Floor $floor, Length $yoke, string $along): RailPlace
+    private function place(Kit $kit, Layout $layout, Rail $rail, Floor $floor, Length $yoke, string $along, ?Length $byHand): RailPlace
     {
         $survey = $this->doorway->survey;
         $byHeight = $survey->solids !== [] || $survey->hazards !== [];
 
-        return $this->places[$along.($byHeight ? " {$yoke->nm}" : '')] ??= RailPlace::of($survey, $this->room->wall, $layout, $rail, $floor, $kit, [$yoke]);
+        return $this->places["{$along} {$byHand?->nm}".($byHeight ? " {$yoke->nm}" : '')] ??= RailPlace::of($survey, $this->room->wall, $layout, $rail, $floor, $kit, [$yoke], $byHand);
     }
 
     /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */

@@ -29,7 +29,7 @@ final class LeafSuitsKit implements Check
         $wheel = $kit->wheel?->capacityKg;
         $hung = ($mass->kg + $sight->brief->leaf->hardwareKg) / 2;
         if ($wheel !== null && $hung > $wheel) {
-            yield new Finding('wheel-mass', Severity::Stop, sprintf('Each wheel would carry %.1f kg', $hung), "A {$kit->wheel->material} wheel of this kit takes ".round($wheel, 1).' kg.', 'brief.kit', ['wheel_kg' => $hung, 'capacity_kg' => $wheel], $sight->otherKits());
+            yield new Finding('over-capacity', Severity::Stop, sprintf('Each wheel would carry %.1f kg', $hung), "A {$kit->wheel->material} wheel of this kit takes ".round($wheel, 1).' kg.', 'brief.kit', ['wheel_kg' => $hung, 'capacity_kg' => $wheel], $sight->otherKits());
         }
         if ($mass->kg <= $kit->capacityKg && $mass->assumed) {
             yield new Finding('mass-assumed', Severity::Note, "About {$kg} kg if it is solid softwood", 'Say what the leaf is made of, or weigh it. The kit carries '.round($kit->capacityKg, 1).' kg.', 'brief.leaf.construction.kind', ['mass_kg' => $mass->kg]);

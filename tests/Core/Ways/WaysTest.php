@@ -2,7 +2,9 @@
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Setout;
@@ -35,7 +37,8 @@ test('a way says what the planner says of it', function () {
             $document = $document->with($place, $value);
         }
         $setout = Setout::quick($document, Doorways::kits());
-        $settle = array_values(array_map(fn ($finding) => $finding->says, array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Settle)));
+        $sight = new Sight($setout->plan, [], $setout->write);
+        $settle = array_map(fn ($finding) => $finding->says, array_values(array_filter(Inspector::inspectGeometry($sight), fn ($finding) => $finding->severity === Severity::Settle)));
         $said = $way->settle;
         sort($settle);
         sort($said);

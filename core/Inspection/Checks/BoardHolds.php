@@ -1,0 +1,36 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Anchoring\Holding;
+use YokeLine\Anchoring\Layers;
+use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+
+/** A board thick enough for its bolts, held often enough. */
+final class BoardHolds implements AnchorCheck
+{
+    private const SPANS_MM = 1220;
+
+    public function look(Sight $sight): iterable
+    {
+        $header = $sight->plan->header;
+        $layers = Layers::of($sight->plan);
+        if ($header === null) {
+            return;
+        }
+        $least = Holding::leastWood($sight->kit->boltDiameter);
+        if ($layers->isThin() && StudsKnown::isKnown($sight)) {
+            $thicker = $sight->up($header->thickness->plus($least->minus($layers->boardWood())));
+            yield new Finding('header-thin', Severity::Settle, "The board gives a bolt {$sight->say($layers->boardWood())} of wood", "{$sight->say($least)} is wanted. Bolts on studs go through it into the stud; the others are worked as they are. A denser board helps, or a washer 40 × 3 under each standoff, or a bolt with a nut and a 30 washer behind the board, put in before it goes up.", 'brief.header.thickness', ['wood' => $layers->boardWood(), 'least' => $least],
+                [$sight->cure("Board {$sight->say($thicker)} thick", ['brief.header.thickness' => $thicker]), $sight->cure("Board {$sight->say(Length::mm(38))} thick", ['brief.header.thickness' => Length::mm(38)])]);
+        }
+        $gap = $sight->anchoring()->header?->greatestGap();
+        if ($gap !== null && $gap->isOver(Length::mm(self::SPANS_MM))) {
+            yield new Finding('header-span', Severity::Note, "The board spans {$sight->say($gap)} between studs", 'Over an opening its lintel may hold it too: record it, if it is wood.', 'survey.solids', ['gap' => $gap]);
+        }
+    }
+}

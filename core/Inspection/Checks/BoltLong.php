@@ -1,0 +1,23 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+
+/** Whether the bolts of the kit’s box reach. */
+final class BoltLong implements AnchorCheck
+{
+    public function look(Sight $sight): iterable
+    {
+        $longest = null;
+        foreach ($sight->anchoring()->railBolts() as $bolt) {
+            $longest = $bolt->length !== null && ($longest === null || $bolt->length->isOver($longest)) ? $bolt->length : $longest;
+        }
+        if ($longest !== null && $longest->isOver($sight->kit->boltLength)) {
+            yield new Finding('bolt-short', Severity::Note, "The kit's bolts are too short: {$sight->say($longest)} is wanted", "They are {$sight->say($sight->kit->boltLength)} long.", 'brief.kit', ['length' => $longest, 'kit' => $sight->kit->boltLength]);
+        }
+    }
+}

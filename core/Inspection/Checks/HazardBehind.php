@@ -1,0 +1,65 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Anchoring\Holding;
+use YokeLine\Anchoring\RailFixings;
+use YokeLine\Anchoring\RailPlace;
+use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\Cure;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** Nothing goes in where a cable or pipe is. */
+final class HazardBehind implements AnchorCheck
+{
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $survey = $plan->doorway->survey;
+        $heights = RailFixings::heights($plan);
+        $held = count($sight->anchoring()->supports);
+        foreach ($survey->hazards as $i => $hazard) {
+            $zones = Holding::zones($survey->only($hazard), $plan->floor, $heights);
+            $hit = array_values(array_filter($plan->rail->holes, fn (Length $x) => array_filter($zones, fn (Span $zone) => $zone->contains($x)) !== []));
+            if ($hit !== []) {
+                $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
+                $carries = $held >= 2 && RailPlace::carries($sight->anchoring()->supports, $plan->rail->span, $sight->kit->rail, $plan->rail->pieces);
+                yield new Finding('cable-behind', $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(50))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "survey.hazards[{$i}].x[0]", ['x' => $hit[0]],
+                    [...$this->slides($sight, $zones), $sight->cure("Have the {$name} moved", ["survey.hazards[{$i}].moved" => true])]);
+            }
+        }
+    }
+
+    /**
+     * The nearest places of the rail at which none of its holes is near it.
+     *
+     * @param  list<Span>  $zones
+     * @return list<Cure>
+     */
+    private function slides(Sight $sight, array $zones): array
+    {
+        $rail = $sight->plan->rail;
+        $range = $sight->anchoring()->place->range;
+        $free = [];
+        foreach ($rail->holes as $hole) {
+            foreach ($zones as $zone) {
+                foreach ([$zone->low->minus(Length::nm(1)), $zone->high->plus(Length::nm(1))] as $clear) {
+                    $left = $rail->span->low->plus($clear->minus($hole));
+                    $left = $clear->isUnder($zone->low) ? $sight->down($left) : $sight->up($left);
+                    $by = $left->minus($rail->span->low);
+                    $clearOfAll = array_filter($rail->holes, fn (Length $x) => array_filter($zones, fn (Span $other) => $other->contains($x->plus($by))) !== []) === [];
+                    if ($range->contains($left) && $clearOfAll) {
+                        $free[abs($by->nm)] = $left;
+                    }
+                }
+            }
+        }
+        ksort($free);
+
+        return array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), array_slice(array_values($free), 0, 1));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Anchoring\Fixing;
+use YokeLine\Anchoring\Wood;
+use YokeLine\Doorway\LiningKind;
+use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+
+/** A standoff that presses into what is behind it makes the rail wavy as it is tightened. */
+final class StandoffPress implements AnchorCheck
+{
+    private const SOFT_MPA = 1.5;
+
+    private const WASHER_MM = 40;
+
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $lining = $plan->doorway->survey->lining?->kind;
+        $soft = $plan->header === null && in_array($lining, [LiningKind::Gypsum, LiningKind::Plaster], true);
+        $most = $soft ? self::SOFT_MPA : Wood::of($plan->header === null ? $plan->doorway->survey->wood : $sight->brief->header->wood)->bearing;
+        $worst = array_reduce($sight->anchoring()->fixings, fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0), 0.0);
+        $bears = $soft || $plan->header !== null || $lining === LiningKind::Plank;
+        if ($bears && $worst > $most) {
+            yield new Finding('standoff-sinks', Severity::Note, sprintf('A standoff presses with %.1f MPa', $worst), sprintf('Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.', $most, $soft ? 'soft lining' : 'the wood'), 'brief.rules.washers', ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM], [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])]);
+        }
+    }
+}

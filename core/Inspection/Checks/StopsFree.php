@@ -1,0 +1,65 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** No stop sits where a standoff or a joint of the rail is. */
+final class StopsFree implements AnchorCheck
+{
+    public function look(Sight $sight): iterable
+    {
+        $plan = $sight->plan;
+        $bodies = $plan->stopBodies();
+        $reach = $sight->kit->standoffBase->half()->minus(Length::mm(1));
+        foreach ($sight->kit->stop->passesStandoffs ? [] : $bodies as $body) {
+            $over = array_values(array_filter($plan->rail->holes, fn (Length $x) => $x->isOver($body->low->minus($reach)) && $x->isUnder($body->high->plus($reach))));
+            if ($over !== []) {
+                $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
+                $slides = array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), $this->clear($sight, $bodies, $reach));
+                yield new Finding('stop-meets-standoff', Severity::Settle, "A stop sits on the standoff at {$sight->say($over[0])}", 'It cannot pass one, nor be set over one.', 'brief.rules.rail_left', ['x' => $over[0]], [...$slides, $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", ['brief.rules.hanger_inset' => $inset->plus(Length::mm(20))])]);
+
+                return;
+            }
+        }
+        foreach ($plan->joints() as $joint) {
+            foreach ($bodies as $body) {
+                if ($joint->isOver($body->low) && $joint->isUnder($body->high)) {
+                    yield new Finding('stop-on-joint', Severity::Settle, "A stop sits on the joint of the rail at {$sight->say($joint)}", 'There it would hold two pieces apart.', 'brief.rules.rail_left', ['x' => $joint], array_map(fn (Length $by) => $sight->cure("Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}", ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)]), [Length::mm(60), Length::mm(-60)]));
+                }
+            }
+        }
+    }
+
+    /**
+     * The nearest place of the rail with no stop on a standoff.
+     *
+     * @param  list<Span>  $bodies
+     * @return list<Length>
+     */
+    private function clear(Sight $sight, array $bodies, Length $reach): array
+    {
+        $rail = $sight->plan->rail;
+        $range = $sight->anchoring()->place->range;
+        $free = [];
+        foreach ($rail->holes as $hole) {
+            foreach ($bodies as $body) {
+                foreach ([$sight->down($rail->span->low->plus($body->low->minus($reach, $hole))), $sight->up($rail->span->low->plus($body->high->plus($reach)->minus($hole)))] as $left) {
+                    $by = $left->minus($rail->span->low);
+                    $fouls = array_filter($rail->holes, fn (Length $x) => array_filter($bodies, fn (Span $other) => $x->plus($by)->isOver($other->low->minus($reach)) && $x->plus($by)->isUnder($other->high->plus($reach))) !== []);
+                    if ($range->contains($left) && $fouls === []) {
+                        $free[abs($by->nm)] = $left;
+                    }
+                }
+            }
+        }
+        ksort($free);
+
+        return array_slice(array_values($free), 0, 1);
+    }
+}
