@@ -17,6 +17,8 @@ final class Shelf
     /** @var ?array<string, Kit> */
     private ?array $kits = null;
 
+    private string $stamp = '';
+
     /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
     public function __construct(private readonly ?string $file = null) {}
 
@@ -32,7 +34,7 @@ final class Shelf
      */
     public function kits(): array
     {
-        return $this->kits ??= $this->file === null ? self::kept() : self::ofFile($this->file);
+        return $this->kits ??= $this->file === null ? $this->kept() : self::ofFile($this->file);
     }
 
     /** The kit's own document, as a doorway takes it along; null where it is not on the shelf. */
@@ -59,15 +61,24 @@ final class Shelf
         return $sheets;
     }
 
+    /** Another one for every other state of the shelf. */
+    public function stamp(): string
+    {
+        $this->kits();
+
+        return $this->stamp;
+    }
+
     /** @return array<string, Kit> */
-    private static function kept(): array
+    private function kept(): array
     {
         try {
             $sheets = ShelfKit::query()->toBase()->orderBy('name')->pluck('document', 'key')->all();
+            $this->stamp = sha1(serialize($sheets));
 
             // Read once for each state of the shelf: every page needs all of them.
             /** @var array<string, Kit> */
-            return Cache::rememberForever('shelf '.sha1(serialize($sheets)), fn () => self::read($sheets));
+            return Cache::rememberForever("shelf {$this->stamp}", fn () => self::read($sheets));
         } catch (QueryException) {
             // No database has been made here yet: the command line plans from what ships with the product.
             return self::ofFile(self::shippedFile());

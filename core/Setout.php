@@ -53,6 +53,12 @@ final readonly class Setout
         return new self($this->document, $this->doorway, $this->plan, $proved, $this->write);
     }
 
+    /** @param  list<list<Cure>>  $cures  for each finding, as they were proved before */
+    public function withCures(array $cures): self
+    {
+        return new self($this->document, $this->doorway, $this->plan, array_map(fn (Finding $finding, array $proved) => $finding->withCures($proved), $this->findings, $cures), $this->write);
+    }
+
     /** @return array<string, string> what to measure or choose next, place => what; [] once there is a plan */
     public function missing(): array
     {

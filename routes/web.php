@@ -1,6 +1,7 @@
 <?php
 
 use App\Bench\Station;
+use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
 use App\Http\Controllers\SizeCardController;
+use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
 
@@ -42,6 +44,13 @@ Route::controller(SizeCardController::class)->group(function () {
     Route::post('/doorways/{doorway}/size-card/changes', 'change')->name('size-card.changes');
 });
 
+Route::controller(SweepController::class)->group(function () {
+    Route::get('/doorways/{doorway}/sweep', 'show')->name('sweep');
+    Route::get('/doorways/{doorway}/sweep/pass', 'pass')->name('sweep.pass');
+    Route::post('/doorways/{doorway}/sweep', 'read')->name('sweep.read');
+    Route::post('/doorways/{doorway}/sweep/take', 'take')->name('sweep.take');
+});
+
 Route::controller(ReadingsController::class)->group(function () {
     Route::get('/doorways/{doorway}/readings', 'show')->name('readings');
     Route::post('/doorways/{doorway}/readings', 'preview')->name('readings.preview');
@@ -62,8 +71,12 @@ Route::controller(HistoryController::class)->group(function () {
     Route::post('/doorways/{doorway}/redo', 'redo')->name('redo');
 });
 
-Route::controller(BenchController::class)->group(function () {
+Route::controller(AskController::class)->group(function () {
     Route::get('/doorways/{doorway}/why/{key}', 'why')->name('why');
+    Route::get('/doorways/{doorway}/numbers', 'numbers')->name('numbers');
+    Route::get('/doorways/{doorway}/{station}/findings', 'findings')->name('findings')->whereIn('station', Station::cases());
+});
+Route::controller(BenchController::class)->group(function () {
     Route::post('/doorways/{doorway}/{station}/changes', 'change')->name('changes')->whereIn('station', Station::cases());
     Route::get('/doorways/{doorway}/{station}', 'show')->name('bench')->whereIn('station', Station::cases());
 });

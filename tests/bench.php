@@ -7,6 +7,10 @@
 
 use Tests\Browser\Support\Browser;
 use Tests\Core\Support\Doorways;
+use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\Scan\FoundStud;
+use YokeLine\Anchoring\Scan\Scan;
+use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
@@ -61,6 +65,33 @@ foreach (['kiln-room', 'glaze-store'] as $name) {
     $ms = inTurn(['plan' => fn () => Planner::plan($doorway, $kit)], 400)['plan'];
     row("plan of one doorway, {$name}", sprintf('%.2f ms', $ms), 'under 3 ms', $ms < 3);
 }
+
+foreach (['kiln-room', 'reclaim-bay', 'slip-store'] as $name) {
+    $doorway = DoorwayReader::read(Doorways::document($name));
+    $kit = Doorways::kits()[$doorway->brief->kit];
+    $ms = inTurn(['anchoring' => function () use ($doorway, $kit) {
+        $anchoring = Anchoring::of(Planner::plan($doorway, $kit));
+
+        return [$anchoring->worst(), $anchoring->sag()];
+    }], 120)['anchoring'];
+    row("plan and whole anchoring, {$name}", sprintf('%.2f ms', $ms), 'under 25 ms', $ms < 25);
+}
+
+/** Walls with a hidden inside, swept both ways at three heights. */
+$all = $right = $found = $false = $cables = $inside = 0;
+for ($seed = 1; $seed <= 500; $seed++) {
+    $wall = SimulatedWall::seeded($seed);
+    $scan = Scan::of($wall->trace(), $wall->opening, $wall->wall);
+    $all += count($wall->studs);
+    $found += count($scan->studs);
+    $right += count(array_filter($wall->studs, fn (array $stud) => array_filter($scan->studs, fn (FoundStud $one) => abs($one->x - $stud['x']) <= 4) !== []));
+    $false += count(array_filter($scan->studs, fn (FoundStud $one) => array_filter($wall->studs, fn (array $stud) => abs($one->x - $stud['x']) <= 15) === []));
+    $cables += count($wall->cables);
+    $inside += count(array_filter($wall->cables, fn (array $cable) => array_filter($scan->zones, fn (array $zone) => $cable['x'] >= $zone[0] && $cable['x'] <= $zone[1]) !== []));
+}
+row("studs of 500 simulated walls within 4 mm, of {$all}", sprintf('%.2f %%', 100 * $right / $all), 'at least 99 %', $right >= 0.99 * $all);
+row('studs that are none', sprintf('%.2f %%', 100 * $false / $found), 'at most 0.5 %', $false <= 0.005 * $found);
+row("live cables inside a zone, of {$cables}", (string) $inside, 'all', $inside === $cables);
 
 $write = new LengthWriter(Unit::Millimetre);
 $kiln = DoorwayReader::read(Doorways::document('kiln-room'));

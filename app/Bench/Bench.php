@@ -4,11 +4,17 @@ namespace App\Bench;
 
 use App\Models\Doorway;
 use App\Shelf;
+use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\Grip;
+use YokeLine\Anchoring\Holding;
+use YokeLine\Anchoring\RailFixings;
+use YokeLine\Anchoring\Schedule;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\FloorProfile;
+use YokeLine\Drawing\Loads;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\Finding;
@@ -24,12 +30,17 @@ use YokeLine\Setout;
 /** What the bench shows of one doorway at one station. */
 final readonly class Bench implements Form
 {
+    private const LOAD_STEPS = 40;
+
     public Setout $setout;
 
     /** @var array<string, Kit> */
     private array $kits;
 
     public Typed $typed;
+
+    /** Whether the cures are proved; where they are not yet, the page asks for them once it stands. */
+    public bool $hasCures;
 
     /** Where this doorway's pages are. */
     public string $url;
@@ -38,11 +49,12 @@ final readonly class Bench implements Form
      * @param  array<string, array{typed: string, says: string}>  $refused  what was typed and could not be taken, by place
      * @param  list<Notice>  $notices
      */
-    public function __construct(public Doorway $doorway, public Station $station, ?Unit $units, public array $refused = [], public array $notices = [])
+    public function __construct(public Doorway $doorway, public Station $station, ?Unit $units, public array $refused = [], public array $notices = [], bool $proveNow = false)
     {
         $this->url = "/doorways/{$doorway->id}";
-        $this->kits = app(Shelf::class)->kits();
-        $this->setout = $doorway->setout($units)->withProvedCures($this->kits);
+        $shelf = app(Shelf::class);
+        $this->kits = $shelf->kits();
+        [$this->setout, $this->hasCures] = (new ProvedCures($shelf))->of($doorway->setout($units), $proveNow);
         $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
     }
 
@@ -90,7 +102,9 @@ final readonly class Bench implements Form
 
     public function elevation(): string
     {
-        return Svg::write(Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write));
+        return Svg::write($this->station === Station::Anchors
+            ? Elevation::withAnchors($this->setout->doorway, $this->setout->plan, $this->setout->write, $this->doorway->trace->profile ?? [])
+            : Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write));
     }
 
     public function above(): string
@@ -101,6 +115,17 @@ final readonly class Bench implements Form
     public function profile(): string
     {
         return $this->setout->plan === null ? '' : Svg::write(FloorProfile::of($this->setout->plan, $this->setout->write));
+    }
+
+    public function loads(): string
+    {
+        return $this->setout->plan === null ? '' : Svg::write(Loads::of($this->setout->plan, $this->setout->write));
+    }
+
+    /** @return list<Schedule> every fixing to have at hand */
+    public function fixings(): array
+    {
+        return $this->setout->plan === null ? [] : Schedule::of($this->setout->plan);
     }
 
     public function section(): string
@@ -170,7 +195,24 @@ final readonly class Bench implements Form
             'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $run)),
         ], $plan->layout->runs);
 
-        return (string) json_encode(['units' => $this->setout->write->unit->value, 'hasCatch' => $plan->softCloseFits(), 'leaves' => $leaves]);
+        return (string) json_encode(['units' => $this->setout->write->unit->value, 'hasCatch' => $plan->softCloseFits(), 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
+    }
+
+    /** @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for each of its holes to hold */
+    private function holding(Plan $plan): array
+    {
+        $anchoring = Anchoring::of($plan);
+        $loads = [];
+        foreach ($plan->layout->runs as $leaf => $run) {
+            for ($i = 0; $i <= self::LOAD_STEPS; $i++) {
+                $by = $run->travel->total->scaled($i, self::LOAD_STEPS);
+                $loads[$leaf][] = ['by' => $by->toMm(), 'taken' => array_map(fn (float $newton) => round($newton, 1), $anchoring->taken($leaf, $by))];
+            }
+        }
+        $grips = Holding::at($plan->doorway->survey, $plan->floor, $plan->kit->boltDiameter, RailFixings::heights($plan))->grips;
+        $holes = array_map(fn (Length $hole) => array_map(fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()], $grips), $plan->rail->holes);
+
+        return ['loads' => $loads, ...($plan->header === null && ! $plan->backing()->isMasonry() ? ['holes' => $holes] : [])];
     }
 
     /** @return array<string, array{string, string}> */

@@ -11,6 +11,7 @@ enum Station: string
     case Wall = 'wall';
     case Leaf = 'leaf';
     case Rail = 'rail';
+    case Anchors = 'anchors';
 
     public function label(): string
     {
@@ -27,6 +28,7 @@ enum Station: string
             self::Wall => Stations\WallStation::groups($setout, $doorway),
             self::Leaf => Stations\LeafStation::groups($setout, $doorway),
             self::Rail => Stations\RailStation::groups($setout, $kits),
+            self::Anchors => Stations\AnchorsStation::groups($setout, $doorway),
         };
     }
 
@@ -61,7 +63,7 @@ enum Station: string
         return match ($this) {
             self::Wall => $setout->plan !== null,
             self::Leaf => $setout->plan !== null && ! in_array('stop', $gravest, true),
-            self::Rail => $setout->plan !== null && $open === [],
+            self::Rail, self::Anchors => $setout->plan !== null && $open === [],
         };
     }
 
@@ -69,8 +71,9 @@ enum Station: string
     public static function settingPlace(string $place): self
     {
         return match (true) {
+            (bool) preg_match('/^(survey\.(solids|wood)|brief\.(backing|anchor|header\.wood|rules\.(rail_left|washers|load_factor)))/', $place) => self::Anchors,
             str_starts_with($place, 'survey.') => self::Wall,
-            (bool) preg_match('/^brief\.(kit|backing|header|rules\.(hanger_inset|end_clearance|guide_margin|spacer|soft_close))/', $place) => self::Rail,
+            (bool) preg_match('/^brief\.(kit|header|rules\.(hanger_inset|end_clearance|guide_margin|spacer|soft_close))/', $place) => self::Rail,
             default => self::Leaf,
         };
     }

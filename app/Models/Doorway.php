@@ -6,6 +6,7 @@ use App\Shelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
@@ -26,6 +27,7 @@ use YokeLine\Setout;
  * @property Carbon $updated_at
  * @property Job $job
  * @property Revision $revision
+ * @property ?WallTrace $trace
  */
 final class Doorway extends Model
 {
@@ -52,6 +54,12 @@ final class Doorway extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(Revision::class);
+    }
+
+    /** @return HasOne<WallTrace, $this> what a scanner last sent of its wall */
+    public function trace(): HasOne
+    {
+        return $this->hasOne(WallTrace::class)->latestOfMany();
     }
 
     public static function begin(Job $job, Document $document, string $what, string $who, string $browser): self

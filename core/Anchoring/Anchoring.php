@@ -71,6 +71,29 @@ final readonly class Anchoring
         return array_values(array_filter($this->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw' && ! ($this->header !== null && $fixing->kind === 'anchor')));
     }
 
+    /**
+     * What each fixing of the rail takes while one leaf stands $by open and the others are shut, N; by place, ascending.
+     *
+     * @return list<float>
+     */
+    public function taken(string $leaf, Length $by): array
+    {
+        $wheels = [];
+        foreach ($this->plan->layout->runs as $name => $run) {
+            $at = $run->hangers($name === $leaf ? $run->opened($by) : $run->closed());
+            array_push($wheels, $at->low->toMm(), $at->high->toMm());
+        }
+        $taken = [];
+        foreach (Pieces::of($this->plan, $this->supports) as $piece) {
+            $supports = array_map(fn (Length $x) => $x->toMm(), $piece['supports']);
+            foreach (count($supports) < 2 ? [] : Influence::ofBeam($supports, $piece['low'], $piece['high']) as $influence) {
+                $taken[] = $this->wheel * array_sum(array_map($influence->at(...), $wheels));
+            }
+        }
+
+        return $taken;
+    }
+
     /** How far the rail bends at the most; null where nothing carries it. */
     public function sag(): ?Sag
     {
@@ -91,6 +114,36 @@ final readonly class Anchoring
         }
 
         return $worst;
+    }
+
+    /**
+     * Whether the rail surely bends less than is wanted, told without looking for where it bends most: a span that went on over no support
+     * and bore both wheels in its middle would bend more than this one does.
+     */
+    public function surelyStiff(): bool
+    {
+        foreach (Pieces::of($this->plan, $this->supports) as $piece) {
+            $x = array_map(fn (Length $support) => $support->toMm(), $piece['supports']);
+            $last = count($x) - 1;
+            if ($last < 1) {
+                return false;
+            }
+            $spans = array_map(fn (int $i) => $x[$i + 1] - $x[$i], range(0, $last - 1));
+            foreach ($spans as $l) {
+                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > min(1.5, $l / 360)) {
+                    return false;
+                }
+            }
+            foreach ($this->runs as $run) {
+                foreach ([[max(0.0, $x[0] - max($piece['low'], $run->from)), $spans[0]], [max(0.0, min($piece['high'], $run->to + $run->spacing) - $x[$last]), $spans[$last - 1]]] as [$out, $l]) {
+                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > min(1.5, $out / 360)) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return true;
     }
 
     /** @return list<WheelRun> each leaf by itself; leaves that pass each other run over the whole span */

@@ -57,6 +57,19 @@ final readonly class Influence
         return [...(is_finite($this->low) ? [$this->low] : []), ...$breaks, ...(is_finite($this->high) ? [$this->high] : [])];
     }
 
+    /** What the support takes of a unit load at x. */
+    public function at(float $x): float
+    {
+        $part = $this->partAt($x);
+        if ($part === null) {
+            return 0.0;
+        }
+        [$from, $a, $b, $c, $d] = $part;
+        $u = $x - $from;
+
+        return $a + $u * ($b + $u * ($c + $u * $d));
+    }
+
     /**
      * The piece that holds at x; null past the ends.
      *

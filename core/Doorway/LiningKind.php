@@ -10,4 +10,9 @@ enum LiningKind: string
     case Plaster = 'plaster';
     case Tile = 'tile';
     case Masonry = 'masonry';
+
+    public function isMasonry(): bool
+    {
+        return $this === self::Masonry;
+    }
 }

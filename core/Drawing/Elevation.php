@@ -2,6 +2,7 @@
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Marks\RunningMarks;
@@ -33,7 +34,8 @@ final readonly class Elevation
 
     private float $px;
 
-    private function __construct(private Doorway $doorway, private ?Plan $plan, private LengthWriter $write)
+    /** @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm */
+    private function __construct(private Doorway $doorway, private ?Plan $plan, private LengthWriter $write, private bool $anchors, private array $trace)
     {
         $survey = $doorway->survey;
         $guess = $survey->opening?->span()->widened(Length::mm(900)) ?? new Span(Length::zero(), Length::mm(3600));
@@ -44,7 +46,17 @@ final readonly class Elevation
 
     public static function of(Doorway $doorway, ?Plan $plan, LengthWriter $write): Scene
     {
-        return (new self($doorway, $plan, $write))->scene();
+        return (new self($doorway, $plan, $write, false, []))->scene();
+    }
+
+    /**
+     * With every fixing, and the rail to be slid by hand.
+     *
+     * @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm
+     */
+    public static function withAnchors(Doorway $doorway, ?Plan $plan, LengthWriter $write, array $trace): Scene
+    {
+        return (new self($doorway, $plan, $write, $plan !== null, $trace))->scene();
     }
 
     private function scene(): Scene
@@ -58,7 +70,9 @@ final readonly class Elevation
             ...$this->opening(),
             ...($plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)]),
             ...$this->things(),
+            ...$this->swept(),
             ...($plan === null ? [] : $this->yokeLine($plan)),
+            ...($plan === null || ! $this->anchors ? [] : $this->anchors($plan)),
             ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
             ...$tape->up($this->wall->low->toMm() - 8 * $px, $this->ceiling, $plan === null ? [] : RunningMarks::up($plan)),
         ];
@@ -172,6 +186,9 @@ final readonly class Elevation
         }
         $half = $plan->kit->rail->height->half();
         $high = new Span($yoke->minus($half), $yoke->plus($half));
+        if ($this->anchors) {
+            return $shapes;
+        }
         $shapes[] = $this->box('rail', $plan->rail->span, $high);
         for ($joint = 1; $joint < $plan->rail->pieces; $joint++) {
             $x = $plan->rail->span->low->plus($plan->rail->span->length()->scaled($joint, $plan->rail->pieces))->toMm();
@@ -189,6 +206,41 @@ final readonly class Elevation
                 $shapes[] = $this->box('guide', Span::from($guide->at->minus($length->half()), $length), new Span($plan->floor->at($guide->at), Length::mm(34)));
             }
         }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> what a scanner felt, drawn over the wall at the height of a hand */
+    private function swept(): array
+    {
+        if ($this->trace === []) {
+            return [];
+        }
+        $foot = -0.42 * $this->ceiling->toMm();
+
+        return [Shape::path('trace', array_map(fn (array $at) => [$at[0], $foot - $at[1] * 62 * $this->px], $this->trace))];
+    }
+
+    /** @return list<Shape> the rail that can be slid, its holes by whether they hold, and the screws of the board */
+    private function anchors(Plan $plan): array
+    {
+        $anchoring = Anchoring::of($plan);
+        $yoke = $plan->yokeLine();
+        $half = $plan->kit->rail->height->half();
+        $px = $this->px;
+        $inside = [$this->box('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)))];
+        $held = array_map(fn (Length $x) => $x->nm, $anchoring->supports);
+        foreach ($plan->rail->holes as $i => $hole) {
+            $inside[] = Shape::group(in_array($hole->nm, $held, true) ? 'rail-hole is-held' : 'rail-hole is-missed', [Shape::circle('held', $hole->toMm(), -$yoke->toMm(), 4.5 * $px), Shape::lines('missed', [[$hole->toMm() - 4 * $px, -$yoke->toMm() - 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() + 4 * $px], [$hole->toMm() - 4 * $px, -$yoke->toMm() + 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() - 4 * $px]])], ['data-hole' => (string) $i]);
+        }
+        $shapes = [];
+        foreach ($anchoring->header->fixings ?? [] as $screw) {
+            $shapes[] = Shape::circle('screw', $screw->x->toMm(), -$screw->y->toMm(), 2.6 * $px);
+        }
+        foreach ($plan->stopBodies() as $body) {
+            $shapes[] = $this->box('stop-block', $body, (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)));
+        }
+        $shapes[] = Shape::group('thing rail-group', $inside, ['data-place' => 'brief.rules.rail_left', 'tabindex' => '0', 'role' => 'button', 'aria-label' => 'Slide the rail by arrow keys']);
 
         return $shapes;
     }

@@ -89,7 +89,7 @@ final readonly class SizeCard
     private static function failures(Plan $plan, LengthWriter $write): array
     {
         $failures = [];
-        $sight = new Sight($plan, [], $write);
+        $sight = new Sight($plan, [], $write, curing: false);
         foreach ([...Inspector::graveAlong($sight), ...Inspector::graveOther($sight)] as $finding) {
             if (self::counts($finding)) {
                 $failures[$finding->code] ??= $finding->says;

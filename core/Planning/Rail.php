@@ -52,6 +52,15 @@ final readonly class Rail
         );
     }
 
+    /** Another stock length of the same kit, in one piece or as many as it needs, with the holes it has. */
+    public function ofLength(Length $left, Length $length, RailKit $kit): self
+    {
+        $pieces = self::pieces($length, $kit);
+        $span = Span::from($left, $length);
+
+        return new self($span, $this->left, $this->right, $this->least, $this->length, $pieces, self::holes($span, $pieces, $kit), 'stock', true);
+    }
+
     /** @param  list<Length>  $holes  room x, ascending */
     public function drilledAt(array $holes): self
     {

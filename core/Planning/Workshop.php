@@ -26,12 +26,16 @@ final class Workshop
     /** @var array<string, RailPlace> */
     private array $places = [];
 
-    private function __construct(private readonly Doorway $doorway, private readonly Room $room) {}
+    private function __construct(private readonly Doorway $doorway, private readonly Room $room, private readonly bool $slides) {}
 
-    /** @throws NotYetMeasured */
-    public static function at(Doorway $doorway): self
+    /**
+     * @param  bool  $slides  whether a rail is slid to the studs: where thousands of ways are told apart it changes nothing that is told
+     *
+     * @throws NotYetMeasured
+     */
+    public static function at(Doorway $doorway, bool $slides = true): self
     {
-        return new self($doorway, Room::of($doorway->survey));
+        return new self($doorway, Room::of($doorway->survey), $slides);
     }
 
     /**
@@ -50,7 +54,7 @@ final class Workshop
             $heights = $heights->over($floor, $brief->rules->gap);
         }
         $byHand = $brief->rules->railLeft === null ? null : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
-        $place = $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along, $byHand) : null;
+        $place = $this->slides && $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along, $byHand) : null;
         if ($brief->backing->isOpen()) {
             return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up);
         }

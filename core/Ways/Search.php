@@ -51,13 +51,13 @@ final readonly class Search
      */
     public function ways(): Generator
     {
-        $workshop = Workshop::at($this->doorway);
+        $workshop = Workshop::at($this->doorway, slides: false);
         $along = [];
         $seen = [];
         foreach ($this->choices() as $choice) {
             $brief = $choice->in($this->doorway->brief);
             $plan = $workshop->plan($brief, $this->kits[$choice->kit], $choice->along(), $choice->up());
-            $sight = new Sight($plan, [], $this->write);
+            $sight = new Sight($plan, [], $this->write, curing: false);
             $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
             $way = Way::of($choice, $plan, [...$findings, ...Inspector::graveOther($sight)]);
             if (! isset($seen[$way->sameAs()])) {

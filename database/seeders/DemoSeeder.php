@@ -10,7 +10,7 @@ use Illuminate\Database\Seeder;
 /** A made-up job to look around in: a pottery co-operative moves into an old pump house. */
 final class DemoSeeder extends Seeder
 {
-    private const DOORWAYS = ['kiln-room', 'glaze-store', 'clay-store', 'packing-loft', 'wedging-room', 'map-archive', 'reclaim-bay', 'throwing-room', 'drying-niche', 'loading-bay'];
+    private const DOORWAYS = ['kiln-room', 'glaze-store', 'clay-store', 'packing-loft', 'wedging-room', 'map-archive', 'reclaim-bay', 'throwing-room', 'drying-niche', 'loading-bay', 'slip-store', 'meter-room'];
 
     public function run(): void
     {

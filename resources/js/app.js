@@ -1,8 +1,12 @@
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
+import { startAnchors } from './anchors.js';
+import { startCures } from './cures.js';
 import { isBeingTyped, startFields } from './fields.js';
 import { startMeter } from './meter.js';
+import { startNumbers } from './numbers.js';
 import { startSlide } from './slide.js';
+import { startSweep } from './sweep.js';
 import { startThings } from './things.js';
 import { startViews } from './views.js';
 import { startWays } from './ways.js';
@@ -27,10 +31,14 @@ document.addEventListener('htmx:afterSwap', () => { document.querySelector('#una
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+if (document.querySelector('.sweep')) startSweep();
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);
 if (document.querySelector('#bench')) {
+  startAnchors();
+  startCures(htmx);
   startMeter(htmx);
+  startNumbers(htmx);
   startThings(htmx);
   startSlide();
   startViews();

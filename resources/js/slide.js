@@ -48,6 +48,7 @@ function moveTo(mm) {
     if (node.textContent !== says) node.textContent = says;
   }
   if (parts.range && document.activeElement !== parts.range) parts.range.value = at[leaf];
+  document.dispatchEvent(new CustomEvent('yoke:slid', { detail: { leaf, by: at[leaf] } }));
   parts.range?.setAttribute('aria-valuetext', `${written(frame.passage)} of passage`);
 }
 

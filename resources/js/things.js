@@ -1,6 +1,9 @@
 // What stands on the wall is moved by hand or by arrow keys; the server is told how far, in millimetres.
 const FAR = 10;
 
+let waiting = null;
+let moved = [0, 0];
+
 export function startThings(htmx) {
   document.addEventListener('pointerdown', (event) => {
     const thing = event.target.closest?.('.thing[data-place]');
@@ -10,7 +13,12 @@ export function startThings(htmx) {
     thing.focus();
     const scale = thing.ownerSVGElement.getScreenCTM().inverse().a;
     const by = (now) => [(now.clientX - event.clientX) * scale, (event.clientY - now.clientY) * scale];
-    const move = (now) => { const [right, up] = by(now); thing.setAttribute('transform', `translate(${right} ${-up})`); };
+    const isRail = thing.dataset.place === 'brief.rules.rail_left';
+    const move = (now) => {
+      const [right, up] = by(now);
+      thing.setAttribute('transform', `translate(${right} ${isRail ? 0 : -up})`);
+      document.dispatchEvent(new CustomEvent('yoke:moving', { detail: { place: thing.dataset.place, right } }));
+    };
     const end = (now) => {
       removeEventListener('pointermove', move);
       removeEventListener('pointerup', end);
@@ -27,7 +35,10 @@ export function startThings(htmx) {
     if (!thing || !way) return;
     event.preventDefault();
     const step = (document.querySelector('[data-step]')?.dataset.step ?? 1) * (event.shiftKey ? FAR : 1);
-    send(htmx, thing, way[0] * step, way[1] * step);
+    // Several presses are one move.
+    moved = [moved[0] + way[0] * step, moved[1] + way[1] * step];
+    clearTimeout(waiting);
+    waiting = setTimeout(() => { send(htmx, thing, ...moved); moved = [0, 0]; }, 120);
   });
 }
 

@@ -13,7 +13,7 @@
     <div class="sheet-yoke"><span>Yoke line, hole centres, from the high spot</span><b>{{ $say($plan->yokeLine()) }}</b></div>
   </header>
   <p class="sheet-verdict"><b>{{ $setout->verdict()->says() }}</b> {{ $bench->toSettle() }}
-    @foreach ($setout->findings as $finding) @if ($finding->severity->needsSettling()) <span class="sheet-finding">▸ {{ $finding->says }}. {{ $finding->more }}</span> @endif @endforeach</p>
+    @foreach ($setout->findings as $finding) @if ($finding->severity->needsSettling()) <span class="sheet-finding">▸ {{ $finding->says }}.@if ($finding->severity->value === 'stop') {{ $finding->more }}@endif</span> @endif @endforeach</p>
   <div class="sheet-drawing">{!! $bench->elevation() !!}</div>
   <div class="sheet-two">
     <div>

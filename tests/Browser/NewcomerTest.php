@@ -5,7 +5,7 @@ use Facebook\WebDriver\WebDriverKeys;
 test('a newcomer opens the demo and reads the yoke line', function () {
     $this->browser->visit('/')->press('Kiln room')->see('2 191', '.strip')->see('Yoke line', '.strip');
 
-    expect($this->browser->text('.verdict h2'))->toBe('It fits.');
+    expect($this->browser->text('.verdict h2'))->toBe('Fits, once settled.');
 });
 
 test('a newcomer makes a doorway from nothing and prints its sheet', function () {

@@ -21,7 +21,7 @@ function change(array $with, ?Doorway $doorway = null, string $station = 'leaf')
 }
 
 test('each station shows verdict, drawing and numbers', function (string $station) {
-    $this->get(route('bench', [kilnRoom(), $station]))->assertOk()->assertSee('It fits.')->assertSee('scene-elevation', false)->assertSee("2\u{202f}191");
+    $this->get(route('bench', [kilnRoom(), $station]))->assertOk()->assertSee('Fits, once settled.')->assertSee('scene-elevation', false)->assertSee("2\u{202f}191");
 })->with(['wall', 'leaf', 'rail']);
 
 test('there is no station of another name', function () {
@@ -148,7 +148,7 @@ test('a number shows the sum it came from', function () {
 });
 
 test('every number that the bench reads out can be asked why', function () {
-    preg_match_all('#data-why="([^"]+)"#', (string) $this->get(route('bench', [kilnRoom(), 'leaf']))->getContent(), $links);
+    preg_match_all('#data-why="([^"]+)"#', (string) $this->get(route('numbers', kilnRoom()))->getContent(), $links);
     expect(count($links[1]))->toBeGreaterThan(20);
     foreach (array_unique($links[1]) as $link) {
         $this->get($link)->assertOk();

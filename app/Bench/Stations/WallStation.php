@@ -133,7 +133,7 @@ final class WallStation
             if (isset($size[3])) {
                 $thing += ['name' => $kind, 'projection' => $exact->exact(Length::mm($size[3]))] + ($kind === 'furniture' ? ['stands_off' => $exact->exact(Length::mm(900))] : []);
             }
-            $offers[] = new Offer($kind, [$place.'['.self::count($setout, $place).']' => $thing]);
+            $offers[] = new Offer("+ {$kind}", [$place.'['.self::count($setout, $place).']' => $thing]);
         }
 
         return $offers;

@@ -44,13 +44,6 @@ final class BenchController
         return $this->bench($request, new Bench($doorway, $station, $editor->units, $refused, $notices));
     }
 
-    public function why(Request $request, Doorway $doorway, string $key): View
-    {
-        $setout = $doorway->setout(Editor::of($request)->units);
-
-        return view('bench.why', ['sum' => $setout->plan?->sums()[$key] ?? abort(404), 'write' => $setout->write]);
-    }
-
     /** @return array<string, mixed> what was typed, nudged or taken out, as the document keeps it */
     private function typed(Request $request, Doorway $doorway, string $place): array
     {

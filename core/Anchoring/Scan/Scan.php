@@ -93,13 +93,12 @@ final readonly class Scan
         usort($seen, fn (array $a, array $b) => $a['from'] + $a['to'] <=> $b['from'] + $b['to']);
         $groups = [];
         foreach ($seen as $thing) {
-            $last = count($groups) - 1;
-            $centre = ($thing['from'] + $thing['to']) / 2;
-            $mean = $last < 0 ? -INF : array_sum(array_map(fn (array $one) => ($one['from'] + $one['to']) / 2, $groups[$last])) / count($groups[$last]);
-            if ($centre - $mean <= self::TOGETHER_MM) {
-                $groups[$last][] = $thing;
+            $group = array_pop($groups) ?? [];
+            $mean = $group === [] ? -INF : array_sum(array_map(fn (array $one) => ($one['from'] + $one['to']) / 2, $group)) / count($group);
+            if (($thing['from'] + $thing['to']) / 2 - $mean <= self::TOGETHER_MM) {
+                $groups[] = [...$group, $thing];
             } else {
-                $groups[] = [$thing];
+                array_push($groups, ...($group === [] ? [] : [$group]), ...[[$thing]]);
             }
         }
 
@@ -115,7 +114,7 @@ final readonly class Scan
     private static function stud(array $things, array $screws, int $heights, bool $both, ?array $opening, array $wall): ?FoundStud
     {
         $at = array_unique(array_column($things, 'height'));
-        if (2 * count($at) <= $heights && $heights > 1) {
+        if (2 * count($at) <= $heights) {
             return null;
         }
         $x = self::centre($things);
@@ -152,7 +151,11 @@ final readonly class Scan
             }
         }
 
-        return count($means) === 2 ? ($means[0][0] + $means[1][0]) / 2 : $means[0][0] - ($means[0][1] ? self::LAG_MM : -self::LAG_MM);
+        return match (count($means)) {
+            0 => NAN,
+            1 => $means[0][0] - ($means[0][1] ? self::LAG_MM : -self::LAG_MM),
+            default => ($means[0][0] + $means[1][0]) / 2,
+        };
     }
 
     /** @param  ?array{float, float}  $opening */

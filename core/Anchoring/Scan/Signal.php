@@ -69,7 +69,7 @@ final readonly class Signal
             }
         }
 
-        return [$clean, $screws];
+        return [array_values($clean), $screws];
     }
 
     /**
@@ -167,7 +167,7 @@ final readonly class Signal
      */
     private static function plateau(array $inside): float
     {
-        $top = max($inside);
+        $top = $inside === [] ? 0.0 : max($inside);
 
         return self::median(array_values(array_filter($inside, fn (float $value) => $value >= 0.6 * $top)));
     }

@@ -24,10 +24,31 @@ final readonly class SimulatedWall
         $chance = new Chance($seed);
         $long = round($chance->between(3600, 5400));
         $from = round($chance->between(700, 1500));
-        $opening = [$from, $from + round($chance->between(720, 1000))];
+
+        return self::inside($seed, $chance, [0.0, $long], [$from, $from + round($chance->between(720, 1000))]);
+    }
+
+    /**
+     * A wall that is drawn already, with a hidden inside of its own.
+     *
+     * @param  array{float, float}  $wall
+     * @param  array{float, float}  $opening
+     */
+    public static function of(int $seed, array $wall, array $opening): self
+    {
+        return self::inside($seed, new Chance($seed), $wall, $opening);
+    }
+
+    /**
+     * @param  array{float, float}  $wall
+     * @param  array{float, float}  $opening
+     */
+    private static function inside(int $seed, Chance $chance, array $wall, array $opening): self
+    {
+        [$start, $long] = $wall;
         $spacing = $chance->one([400.0, 406.4, 487.7, 600.0, 609.6]);
         $studs = [];
-        for ($x = $chance->between(60, $spacing); $x < $long - 60; $x += $spacing) {
+        for ($x = $start + $chance->between(60, $spacing); $x < $long - 60; $x += $spacing) {
             $near = $x > $opening[0] - 130 && $x < $opening[1] + 130;
             if (! $near && ! $chance->is(0.06)) {
                 $studs[] = ['x' => $x + ($chance->is(0.08) ? $chance->between(-60, 60) : $chance->noise(1.0)), 'width' => 38.0];
@@ -39,31 +60,18 @@ final readonly class SimulatedWall
         $free = fn (float $x) => array_filter($studs, fn (array $stud) => abs($stud['x'] - $x) < 110) === [] && ($x < $opening[0] - 80 || $x > $opening[1] + 80);
         $pipes = $cables = [];
         foreach ([0.5, 0.3] as $probability) {
-            $x = $chance->between(150, $long - 150);
+            $x = $chance->between($start + 150, $long - 150);
             if ($chance->is($probability) && $free($x)) {
                 $pipes[] = $x;
             }
         }
-        $x = $chance->between(150, $long - 150);
+        $x = $chance->between($start + 150, $long - 150);
         if ($chance->is(0.7) && $free($x) && array_filter($pipes, fn (float $pipe) => abs($pipe - $x) < 150) === []) {
             $cables[] = ['x' => $x, 'live' => true];
         }
         $noggin = $chance->is(0.3) ? ['height' => 1200.0, 'from' => $studs[0]['x'], 'to' => $studs[1]['x']] : null;
 
-        return new self($seed, [0.0, $long], $opening, $studs, $pipes, $cables, $noggin, $chance->between(0, 6), $chance->between(0.8, 2.2));
-    }
-
-    /**
-     * A wall that is drawn already, with these behind it.
-     *
-     * @param  array{float, float}  $wall
-     * @param  array{float, float}  $opening
-     * @param  list<array{x: float, width: float}>  $studs
-     * @param  list<float>  $cables
-     */
-    public static function behind(int $seed, array $wall, array $opening, array $studs, array $cables): self
-    {
-        return new self($seed, $wall, $opening, $studs, [], array_map(fn (float $x) => ['x' => $x, 'live' => true], $cables), null, 2.5, 1.2);
+        return new self($seed, $wall, $opening, $studs, $pipes, $cables, $noggin, $chance->between(0, 6), $chance->between(0.8, 2.2));
     }
 
     /** Swept both ways at three heights. */
@@ -110,6 +118,8 @@ final readonly class SimulatedWall
             }
             $rows[] = ['x' => $x, 'density' => max(0.0, $density), 'ac' => $field];
         }
+
+        assert($rows !== []);
 
         return Sweep::of($height, $forward ? $rows : array_reverse($rows), 25.0);
     }

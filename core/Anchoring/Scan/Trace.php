@@ -54,7 +54,8 @@ final readonly class Trace
     {
         $csv = "position_mm,density,ac_mv,height_mm,sweep\n";
         foreach ($this->sweeps as $n => $sweep) {
-            foreach ($sweep->parts as $part) {
+            // As it was swept: back is from the right end on.
+            foreach ($sweep->forward ? $sweep->parts : array_reverse($sweep->parts) as $part) {
                 foreach ($sweep->forward ? $part : array_reverse($part) as $row) {
                     $csv .= implode(',', [round($row['x'], 1), round($row['density'], 2), round($row['ac'], 2), $sweep->height, $n + 1])."\n";
                 }

@@ -44,7 +44,7 @@
       </div>
     @endforeach
     @if ($group->offers)
-      <div class="offers">@foreach ($group->offers as $offer)<button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($offer->changes)])'>+ {{ $offer->says }}</button>@endforeach</div>
+      <div class="offers">@foreach ($group->offers as $offer)<button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($offer->changes)])'>{{ $offer->says }}</button>@endforeach</div>
     @endif
     @foreach ($group->links as $says => $to)<a class="group-link" href="{{ $to }}">{{ $says }}</a>@endforeach
     @if ($group->note)<p class="group-note">{{ $group->note }}</p>@endif

@@ -12,6 +12,9 @@
       @if ($bench->station === App\Bench\Station::Wall)
         <figcaption><button type="button" data-enlarge="above">Floor</button> falls ×{{ YokeLine\Drawing\FloorProfile::TIMES }}, from the high spot</figcaption>
         {!! $bench->profile() !!}
+      @elseif ($bench->station === App\Bench\Station::Anchors)
+        <figcaption><button type="button" data-enlarge="above">Loads</button> the most each fixing takes as the leaf runs, and what it takes now</figcaption>
+        {!! $bench->loads() !!}
       @else
         <figcaption><button type="button" data-enlarge="above">From above</button> depth ×{{ YokeLine\Drawing\Above::DEPTH }}</figcaption>
         {!! $bench->above() !!}

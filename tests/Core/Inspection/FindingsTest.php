@@ -212,3 +212,30 @@ test('cautions name the mass, and what is special to this doorway', function () 
 
     expect($said)->toContain('61 kg')->toContain('3 people')->toContain('safety glass')->toContain('cable or pipe in this wall')->toContain('heated');
 });
+
+dataset('faults of holding', fn () => [
+    'studs-unknown' => ['studs-unknown', ['survey.studs' => []], false],
+    'too-few-studs, header' => ['too-few-studs', ['survey.studs' => [['x' => 790, 'width' => 38]]], false],
+    'hole-misses-stud' => ['hole-misses-stud', ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null], true],
+    'spacing' => ['spacing', ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null], true],
+    'header-thin' => ['header-thin', [], true],
+    'over-worked' => ['over-worked', ['brief.leaf.mass_kg' => 45], true],
+    'standoff-sinks' => ['standoff-sinks', ['brief.backing' => 'direct', 'survey.opening.casing' => null, 'survey.studs' => [['x' => 790, 'width' => 38], ['x' => 1192, 'width' => 38], ['x' => 1594, 'width' => 38], ['x' => 1996, 'width' => 38], ['x' => 2398, 'width' => 38], ['x' => 2800, 'width' => 38]], 'brief.leaf.mass_kg' => 40], true],
+    'cable-behind' => ['cable-behind', ['survey.hazards' => [['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]]], true],
+    'not-checked' => ['not-checked', ['brief.header.wood' => 'mdf', 'brief.header.thickness' => 38], true],
+    'header-span' => ['header-span', ['survey.studs' => [['x' => 790, 'width' => 38], ['x' => 2390, 'width' => 38], ['x' => 2790, 'width' => 38]]], false],
+    'stop-meets-standoff' => ['stop-meets-standoff', ['brief.rules.rail_left' => 800], true],
+    'masonry-edge' => ['masonry-edge', ['brief.backing' => 'masonry', 'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 10], 'survey.opening.casing' => null, 'survey.opening.height' => [2110], 'brief.leaf.stock_heights' => [], 'brief.rules.head_overlap' => 5], true],
+    'bolt-short' => ['bolt-short', ['brief.header.thickness' => 45], false],
+]);
+
+test('what does not hold is found, and its cures cure', function (string $code, array $changes, bool $curable) {
+    $setout = Doorways::setout(changes: $changes);
+    $finding = found($setout, $code);
+    if ($curable) {
+        expect($finding->cures)->not->toBeEmpty();
+    }
+    foreach ($finding->cures as $cure) {
+        expect(Setout::quick($setout->after($cure), Doorways::kits())->has($code))->toBeFalse($cure->says);
+    }
+})->with('faults of holding');

@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Change;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Scanning\WallSweep;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use YokeLine\Anchoring\Scan\Trace;
+use YokeLine\Format\UnreadableFile;
+
+/** Finding what is in the wall: by a file of traces, or by the simulated scanner. */
+final class SweepController
+{
+    private const HEIGHTS = [500, 1200, 1900];
+
+    public function show(Request $request, Doorway $doorway): View
+    {
+        return $this->page($request, $doorway, null);
+    }
+
+    /** One pass of the simulated scanner, as it comes from an instrument: row by row. */
+    public function pass(Request $request, Doorway $doorway): JsonResponse
+    {
+        $height = $request->integer('height');
+        abort_unless(in_array($height, self::HEIGHTS, true), 404);
+        $sweep = (new WallSweep($doorway, $doorway->setout(null)))->simulated()->sweep((float) $height, $request->query('way') !== 'back');
+        $rows = array_merge(...$sweep->parts);
+
+        return response()->json(['height' => $height, 'rows' => array_map(fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)], $sweep->forward ? $rows : array_reverse($rows))]);
+    }
+
+    /** What a trace says, before anything is taken. */
+    public function read(Request $request, Doorway $doorway): View
+    {
+        $request->validate(['file' => 'nullable|file|max:8192', 'csv' => 'nullable|string|max:8000000'], ['file.max' => 'A file of traces is under 8 MB; this one is larger.']);
+        $file = $request->file('file');
+        $trace = match (true) {
+            $file instanceof UploadedFile => Trace::read((string) $file->getContent()),
+            $request->boolean('simulated') => (new WallSweep($doorway, $doorway->setout(null)))->simulated()->trace(),
+            default => Trace::read((string) $request->input('csv')),
+        };
+
+        return $this->page($request, $doorway, $trace);
+    }
+
+    public function take(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $sweep = new WallSweep($doorway, $doorway->setout(null));
+        $trace = Trace::read((string) $request->input('csv'));
+        try {
+            (new Change($sweep->changes($sweep->scan($trace)), 'studs and live zones of a sweep', $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            $sweep->keep($trace);
+        } catch (UnreadableFile $problem) {
+            return to_route('sweep', $doorway)->withErrors($problem->problems);
+        }
+
+        return to_route('bench', [$doorway, 'anchors']);
+    }
+
+    private function page(Request $request, Doorway $doorway, ?Trace $trace): View
+    {
+        $setout = $doorway->setout(Editor::of($request)->units);
+        $sweep = new WallSweep($doorway, $setout);
+
+        return view('sweep', ['doorway' => $doorway, 'sweep' => $sweep, 'write' => $setout->write, 'trace' => $trace, 'scan' => $trace === null || $trace->sweeps === [] || ! $sweep->isMeasured() ? null : $sweep->scan($trace), 'heights' => self::HEIGHTS]);
+    }
+}

@@ -1,0 +1,9 @@
+@php($why = "{$bench->url}/why/")
+<table class="table">
+  <thead><tr><th scope="col">What</th><th scope="col">{{ $bench->setout->write->unit->value }}</th></tr></thead>
+  <tbody>
+    @foreach ($bench->setout->plan->sums() as $key => $sum)
+      <tr><th scope="row">{{ $sum->name }}{{ $bench->whichOf($key) }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $bench->setout->write->show($sum->total) }}</button></td></tr>
+    @endforeach
+  </tbody>
+</table>
