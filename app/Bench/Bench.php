@@ -20,7 +20,9 @@ use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
+use YokeLine\Methods\Method;
 use YokeLine\Methods\Methods;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
@@ -238,13 +240,18 @@ final readonly class Bench implements Form
             $kept = $this->setout->document->get($method->place);
             $said = is_scalar($kept) ? (string) $kept : null;
             $why = $this->setout->document->get("house.{$key}.why");
-            if ($said !== null && ($said !== $method->default || is_string($why) && $why !== '') && ($method->schools === [] || isset($method->schools[$said]))) {
+            if ($said !== null && (! $this->isDefault($method, $kept) || is_string($why) && $why !== '') && ($method->schools === [] || isset($method->schools[$said]))) {
                 $answer = $method->schools[$said] ?? $this->typed->toScreen(Field::length($method->place, ''), $kept);
                 $rules[] = "{$method->question} {$answer}".(is_string($why) && $why !== '' ? " ({$why})" : '').'.';
             }
         }
 
         return $rules;
+    }
+
+    private function isDefault(Method $method, mixed $kept): bool
+    {
+        return $method->default instanceof Length ? LengthReader::read($kept, $this->setout->doorway->units)->equals($method->default) : $kept === $method->default;
     }
 
     /** @return list<string> what is moved away before the leaf hangs, with what that leaves to make good */

@@ -6,10 +6,12 @@ use App\Models\Doorway;
 use App\Shelf;
 use Generator;
 use Illuminate\Support\Facades\Cache;
+use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Svg;
 use YokeLine\Measure\Unit;
+use YokeLine\Planning\Plan;
 use YokeLine\Planning\Planner;
 use YokeLine\Setout;
 use YokeLine\Ways\Ranking;
@@ -70,11 +72,28 @@ final readonly class WaysHere
         yield $ranking;
     }
 
-    public function drawing(Way $way): string
+    public function plan(Way $way): Plan
     {
         $doorway = $this->setout->doorway;
 
-        return Svg::write(Small::of(Planner::plan($doorway->wanting($way->choice->in($doorway->brief)), $this->kits[$way->choice->kit])));
+        return Planner::plan($doorway->wanting($way->choice->in($doorway->brief)), $this->kits[$way->choice->kit]);
+    }
+
+    public function drawing(Plan $plan): string
+    {
+        return Svg::write(Small::of($plan));
+    }
+
+    /** How many holes of the rail hold, or studs the board catches; '' while none are known. */
+    public function held(Plan $plan): string
+    {
+        $anchoring = Anchoring::of($plan);
+
+        return match (true) {
+            $plan->doorway->survey->studs === [] => '',
+            $anchoring->header !== null => count($anchoring->header->at).' studs',
+            default => count($anchoring->supports).' of '.count($plan->rail->holes).' holes',
+        };
     }
 
     private function search(): Search

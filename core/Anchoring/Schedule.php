@@ -38,6 +38,11 @@ final readonly class Schedule
             $rows[] = self::row(count($fixings), $fixings[0], $plan, $layers);
         }
 
+        $added = count($plan->place->new ?? []);
+        if ($added > 0 && $plan->backing()->isSiteDrilled()) {
+            $rows[] = new self($added, 'added hole: its own spacer cut to the standoff, washer and sleeve', 'the rail', $plan->kit->rail->holeDiameter, null, [Length::mm(4), $plan->kit->rail->holeDiameter], 'drill press or slow drill, oil', 'deburr both faces', null);
+        }
+
         return $rows;
     }
 

@@ -7,6 +7,7 @@ use YokeLine\Measure\Length;
 /** The board that carries the rail. */
 final readonly class HeaderBrief
 {
+    /** @param  list<Length>  $lengths  that boards come in, [] where any length can be had */
     public function __construct(
         public Length $width,
         public Length $thickness,
@@ -16,5 +17,6 @@ final readonly class HeaderBrief
         public HeaderReach $reach,
         public Length $buildOut,
         public string $wood,
+        public array $lengths = [],
     ) {}
 }

@@ -3,6 +3,7 @@
 namespace YokeLine\Drawing;
 
 use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Marks\RunningMarks;
@@ -234,6 +235,9 @@ final readonly class Elevation
             $inside[] = Shape::group(in_array($hole->nm, $held, true) ? 'rail-hole is-held' : 'rail-hole is-missed', [Shape::circle('held', $hole->toMm(), -$yoke->toMm(), 4.5 * $px), Shape::lines('missed', [[$hole->toMm() - 4 * $px, -$yoke->toMm() - 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() + 4 * $px], [$hole->toMm() - 4 * $px, -$yoke->toMm() + 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() - 4 * $px]])], ['data-hole' => (string) $i]);
         }
         $shapes = [];
+        if ($plan->header !== null) {
+            $shapes = array_map(fn (Length $joint) => Shape::line('joint', $joint->toMm(), -$plan->header->foot->total->toMm(), $joint->toMm(), -$plan->header->top->total->toMm()), BoardPieces::of($plan, $plan->header)->joints);
+        }
         foreach ($anchoring->header->fixings ?? [] as $screw) {
             $shapes[] = Shape::circle('screw', $screw->x->toMm(), -$screw->y->toMm(), 2.6 * $px);
         }

@@ -40,10 +40,10 @@ final readonly class Loads
             $shapes[] = Shape::box("load {$class}", $x - 9 * $px, -$bolt->reaction->max * $scale, 18 * $px, $bolt->reaction->max * $scale);
             $shapes[] = Shape::group('load-now', [Shape::box('load-now-bar', $x - 3 * $px, -1.0, 6 * $px, 1.0)], ['data-load' => (string) $i, 'data-scale' => (string) round($scale, 5)]);
             if ($bolt->reaction->min < -0.5) {
-                $shapes[] = Shape::box('load uplift', $x - 5 * $px, 7 * $px, 10 * $px, min(26 * $px, -$bolt->reaction->min * $scale));
+                $shapes[] = Shape::box('load uplift', $x - 5 * $px, 7 * $px, 10 * $px, min(18 * $px, -$bolt->reaction->min * $scale));
             }
             $shapes[] = Shape::text($bolt === $worst ? 'reading is-worst' : 'reading', $x, -$bolt->reaction->max * $scale - 4 * $px, 12 * $px, $used === null ? '?' : ((int) ceil($used * 100)).' %', 'middle');
-            $shapes[] = Shape::text('caption', $x, 34 * $px, 9.5 * $px, round($bolt->reaction->max).' N', 'middle');
+            $shapes[] = Shape::text('caption', $x, 38 * $px, 10 * $px, round($bolt->reaction->max).' N', 'middle');
         }
         foreach ($this->plan->joints() as $joint) {
             $shapes[] = Shape::line('joint', $joint->toMm(), -2 * $px, $joint->toMm(), 9 * $px);

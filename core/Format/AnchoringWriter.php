@@ -3,6 +3,7 @@
 namespace YokeLine\Format;
 
 use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Anchoring\Fixing;
 use YokeLine\Anchoring\HeaderAnchors;
 use YokeLine\Anchoring\Peak;
@@ -77,6 +78,7 @@ final class AnchoringWriter
             'at' => self::all($header->at),
             'reaction' => array_map(fn (Peak $peak) => ['max' => $peak->max, 'min' => $peak->min], $header->reactions),
             'greatest_gap' => $header->greatestGap()?->toMm(),
+            ...($board === null ? [] : ['joints' => self::all(BoardPieces::of($anchoring->plan, $board)->joints), 'pieces' => self::all(BoardPieces::of($anchoring->plan, $board)->lengths($board))]),
             'screws' => count($header->fixings), 'screw_length' => $header->length?->toMm(), 'rows' => self::all($header->rows),
         ];
     }

@@ -238,6 +238,7 @@ final class DoorwayReader
                 reach: $at->choice('brief.header.reach', HeaderReach::Overrun),
                 buildOut: $this->sizeOrNone('brief.header.build_out'),
                 wood: $at->text('brief.header.wood'),
+                lengths: $at->sizes('brief.header.lengths'),
             ),
             frontPull: $this->pull('brief.pulls.front'),
             wallPull: $this->pull('brief.pulls.wall'),

@@ -14,15 +14,7 @@
   </header>
   <p class="sheet-verdict"><b>{{ $setout->verdict()->says() }}</b> {{ $bench->toSettle() }}
     @foreach ($setout->findings as $finding) @if ($finding->severity->needsSettling()) <span class="sheet-finding">▸ {{ $finding->says }}.@if ($finding->severity->value === 'stop') {{ $finding->more }}@endif</span> @endif @endforeach</p>
-  <div class="sheet-drawing">{!! $bench->elevation() !!}</div>
-  <div class="sheet-two">
-    <div>
-      <h2>Marks along the wall</h2>
-      <table><thead><tr><th scope="col">Read</th><th scope="col">Mark</th><th scope="col"><span class="visually-hidden">Done</span></th></tr></thead><tbody>
-        @foreach (YokeLine\Marks\RunningMarks::along($plan) as $mark)<tr><td class="number">{{ $say($mark->at) }}</td><td>{{ $mark->name }}{{ str_ends_with($mark->id, '-l') ? ', left' : (str_ends_with($mark->id, '-r') ? ', right' : '') }}</td><td class="tick" aria-label="to tick off"></td></tr>@endforeach
-      </tbody></table>
-      <p class="group-note">One hook of the tape at the survey’s zero.</p>
-    </div>
+  <div class="sheet-drawing"><div>{!! $bench->elevation() !!}</div>
     <div>
       <h2>Heights</h2>
       <table><thead><tr><th scope="col">Up</th><th scope="col">From the high spot</th></tr></thead><tbody>
@@ -31,6 +23,15 @@
       <table><thead><tr><th scope="col">Up</th><th scope="col">To the yoke line, from the floor at</th></tr></thead><tbody>
         @foreach (YokeLine\Marks\RunningMarks::readings($plan) as $reading)<tr><td class="number">{{ $say($reading['up']) }}</td><td class="number-left">{{ $say($reading['x']) }}@if ($reading['x']->equals($plan->floor->highSpot())) · high spot @endif</td></tr>@endforeach
       </tbody></table>
+    </div>
+  </div>
+  <div class="sheet-two">
+    <div>
+      <h2>Marks along the wall</h2>
+      <table><thead><tr><th scope="col">Read</th><th scope="col">Mark</th><th scope="col"><span class="visually-hidden">Done</span></th></tr></thead><tbody>
+        @foreach (YokeLine\Marks\RunningMarks::along($plan) as $mark)<tr><td class="number">{{ $say($mark->at) }}</td><td>{{ $mark->name }}{{ str_ends_with($mark->id, '-l') ? ', left' : (str_ends_with($mark->id, '-r') ? ', right' : '') }}</td><td class="tick" aria-label="to tick off"></td></tr>@endforeach
+      </tbody></table>
+      <p class="group-note">One hook of the tape at the survey’s zero.</p>
     </div>
     <div>
       <h2>Sizes</h2>
@@ -54,6 +55,7 @@
     <div><h2>From above, depth ×{{ YokeLine\Drawing\Above::DEPTH }}</h2>{!! $bench->above() !!}</div>
     <div><h2>Section at the jamb</h2>{!! $bench->section() !!}</div>
   </div>
+  @if ($bench->fixings())<p class="fixings"><b>Fixings.</b> @foreach ($bench->fixings() as $row){{ $row->count }} × {{ $row->says }} {{ $row->diameter->toMm() }} × {{ $row->length?->toMm() ?? '?' }} into {{ $row->into }}, bits {{ implode(' → ', array_map(fn ($bit) => $bit->toMm(), $row->bits)) }}{{ $row->depth ? ', '.$row->depth->toMm().' deep' : '' }}.  @endforeach A guide, not a structural design.</p>@endif
   @if ($bench->toMove())<h2>First</h2><ul class="cautions">@foreach ($bench->toMove() as $step)<li>{{ $step }}</li>@endforeach</ul>@endif
   <h2>Take care</h2>
   <ul class="cautions">@foreach (YokeLine\Inspection\Cautions::of($plan) as $caution)<li>{{ $caution }}</li>@endforeach</ul>

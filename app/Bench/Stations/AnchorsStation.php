@@ -31,7 +31,7 @@ final class AnchorsStation
             new Group('What carries it', [
                 new Row('Rail on', [Field::select('brief.backing', 'Rail on', self::BACKINGS, 'header')]),
                 Row::of(Field::length('brief.rules.rail_left', 'Rail, left end at', $plan?->rail->span->low)),
-                ...($brief->backing->isHeader() ? [new Row('Board', [Field::length('brief.header.width', 'Board width', $brief->header->width, 'wide'), Field::length('brief.header.thickness', 'Board thickness', $brief->header->thickness, 'thick')])] : []),
+                ...($brief->backing->isHeader() ? [new Row('Board', [Field::length('brief.header.width', 'Board width', $brief->header->width, 'wide'), Field::length('brief.header.thickness', 'Board thickness', $brief->header->thickness, 'thick')]), Row::of(Field::lengths('brief.header.lengths', 'Boards come in'))] : []),
                 Row::of(Field::flag('brief.rules.washers', 'Washers 40 × 3 under')),
                 Row::of(Field::amount('brief.rules.load_factor', 'Factor on the load', (string) ($brief->rules->loadFactorTenths / 10))),
             ], $plan === null ? '' : 'Drag the rail along its slack, or move it by arrow keys; ↺ lets it find its place.'),

@@ -2,6 +2,7 @@
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Anchoring\Holding;
 use YokeLine\Anchoring\Layers;
 use YokeLine\Inspection\AnchorCheck;
@@ -27,6 +28,12 @@ final class BoardHolds implements AnchorCheck
             $thicker = $sight->up($header->thickness->plus($least->minus($layers->boardWood())));
             yield new Finding('header-thin', Severity::Settle, "The board gives a bolt {$sight->say($layers->boardWood())} of wood", "{$sight->say($least)} is wanted. Bolts on studs go through it into the stud; the others are worked as they are. A denser board helps, or a washer 40 × 3 under each standoff, or a bolt with a nut and a 30 washer behind the board, put in before it goes up.", 'brief.header.thickness', ['wood' => $layers->boardWood(), 'least' => $least],
                 [$sight->cure("Board {$sight->say($thicker)} thick", ['brief.header.thickness' => $thicker]), $sight->cure("Board {$sight->say(Length::mm(38))} thick", ['brief.header.thickness' => Length::mm(38)])]);
+        }
+        $pieces = BoardPieces::of($sight->plan, $header);
+        if (! $pieces->canBeHad) {
+            yield new Finding('board-joint', Severity::Settle, 'No board reaches from stud to stud', "The header is {$sight->say($header->span->length())} long; a joint stands on the centre of a stud, 30 clear of rail bolts, and none is within reach of the longest board.", 'brief.header.lengths', ['length' => $header->span->length()], [$sight->cure('The board as long as the rail', ['brief.header.reach' => 'rail'])]);
+        } elseif ($pieces->joints !== []) {
+            yield new Finding('board-jointed', Severity::Note, 'The board comes in '.(count($pieces->joints) + 1).' pieces', 'Jointed at '.implode(', ', array_map($sight->say(...), $pieces->joints)).', on studs; there each piece takes two screws 10 from its end, in pilot holes: they keep the ends flush and carry nothing.', 'brief.header.lengths');
         }
         $gap = $sight->anchoring()->header?->greatestGap();
         if ($gap !== null && $gap->isOver(Length::mm(self::SPANS_MM))) {

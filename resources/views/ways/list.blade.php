@@ -5,10 +5,10 @@
 <p class="progress-says"><b>{{ count($arrangements) }} arrangements work</b>, in {{ $ranking->working() }} sizes and parkings. {{ $done ? "All {$ranking->count()} that differ were worked, of {$total} combinations. A best trade-off is one that no other beats in all of passage, price and findings." : "{$ranking->count()} worked of {$total} …" }}</p>
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
-    @php($choice = $way->choice)
+    @php([$choice, $plan] = [$way->choice, $here->plan($way)])
     @php($says = $choice->says($here->kits[$choice->kit]->name))
     <li @class(['way', 'is-best' => in_array($way, $best, true)])>
-      <span class="way-drawing">{!! $here->drawing($way) !!}</span>
+      <span class="way-drawing">{!! $here->drawing($plan) !!}</span>
       <div>
         <h3>{{ $says }}@if (in_array($way, $best, true)) <em>best trade-off</em>@endif</h3>
         <dl>
@@ -16,6 +16,7 @@
           <div><dt>{{ $way->leaves > 1 ? 'leaves' : 'leaf' }}</dt><dd>{{ $write->show($way->leafWidth) }} × {{ $write->show($way->leafHeight) }}</dd></div>
           <div><dt>rail</dt><dd>{{ $write->show($way->rail) }}</dd></div>
           <div><dt>kg a leaf</dt><dd>{{ round($way->massKg) }}</dd></div>
+          @if ($here->held($plan) !== '')<div><dt>held by</dt><dd>{{ $here->held($plan) }}</dd></div>@endif
           @if ($way->price !== null)<div><dt>kit</dt><dd>{{ number_format($way->price, 2) }}</dd></div>@endif
         </dl>
         <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_slice($way->settle, 0, 2)) }}{{ count($way->settle) > 2 ? '; '.(count($way->settle) - 2).' more' : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> Nothing to settle @endif @if ($more > 0)<small>{{ $more }} more {{ $more === 1 ? 'size or parking' : 'sizes and parkings' }} of it</small>@endif</p>

@@ -2,6 +2,7 @@
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Format\AnchoringWriter;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
@@ -128,4 +129,16 @@ test('washers under the standoffs take pull off the bolts', function () {
     $without = Anchoring::of(planned('catches'))->worst()?->tension;
 
     expect(Anchoring::of(planned('catches', ['brief.rules.washers' => true]))->worst()?->tension)->toBeLessThan(0.8 * $without);
+});
+
+test('a board that is longer than what can be had is jointed on studs, clear of the rail’s bolts', function () {
+    $plan = Doorways::plan('kiln-room', ['brief.header.thickness' => 38, 'brief.header.lengths' => [1500]]);
+    $pieces = BoardPieces::of($plan, $plan->header);
+    $lengths = array_map(fn ($length) => $length->toMm(), $pieces->lengths($plan->header));
+
+    expect(array_map(fn ($x) => $x->toMm(), $pieces->joints))->toBe([1788.0])->and(array_sum($lengths))->toBe(2250.0)->and(max($lengths))->toBeLessThanOrEqual(1500.0);
+});
+
+test('a board that no stud lets be jointed is said so', function () {
+    expect(Setout::quick(Doorways::document('kiln-room', ['brief.header.lengths' => [600]]), Doorways::kits())->has('board-joint'))->toBeTrue();
 });
