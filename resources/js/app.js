@@ -16,11 +16,15 @@ window.htmx = htmx;
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
 
+// The field whose answer is being laid in: of all others, what was typed and waits to be sent stays.
+let answered = null;
+document.addEventListener('htmx:beforeSwap', (event) => { answered = event.detail.requestConfig.elt; });
+
 // The morphing that htmx is given: what is typed at the moment stays, everything else becomes what the server says.
 htmx.defineExtension('morph', {
   isInlineSwap: (style) => style.startsWith('morph'),
   handleSwap: (style, target, fragment) => style.startsWith('morph')
-    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement), callbacks: { beforeAttributeUpdated: (name) => name !== 'open', beforeNodeMorphed: (node) => !node.dataset?.keep } }),
+    && Idiomorph.morph(target, fragment.childNodes, { morphStyle: 'innerHTML', ignoreActiveValue: isBeingTyped(document.activeElement), callbacks: { beforeAttributeUpdated: (name) => name !== 'open', beforeNodeMorphed: (node) => !node.dataset?.keep && (node === answered || !isBeingTyped(node)) } }),
 });
 
 // Nothing typed is lost when no answer comes: it stays in its field, and one is told.

@@ -11,7 +11,7 @@ export function startMeter(htmx) {
     const { reading } = await answer.json();
     const says = document.querySelector('#meter-says');
     if (!reading || !field) { says.textContent = 'No reading came.'; return; }
-    field.value = reading;
+    field.value = field.defaultValue = reading;
     says.textContent = `${reading} → ${field.getAttribute('aria-label')}`;
     // Sent with its value at once: a redraw on its way must not empty the field before it goes.
     htmx.ajax('POST', field.getAttribute('hx-post'), { source: document.querySelector('#bench'), target: '#bench', swap: 'morph', values: { ...JSON.parse(field.getAttribute('hx-vals')), value: reading, base: document.querySelector('#base').value } });

@@ -67,6 +67,13 @@ test('a leaf in hand is held against the size card', function () {
     expect($browser->text('.means'))->toContain('965 serves as it is');
 });
 
+test('nothing is lost when one types on before the answer is there', function () {
+    $browser = $this->browser->visit('/doorways/1/size-card');
+    $browser->type('Width', '968')->type('Height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Under the cap nuts', '.means');
+
+    expect([$browser->value('Width'), $browser->value('Height'), $browser->value('Thickness at the leading hanger')])->toBe(['968', '2150', '42']);
+});
+
 test('a kit is copied, changed and looked at', function () {
     $browser = $this->browser->visit('/shelf')->press('Copy')->see('copy', '.kit-drawn h2');
     $browser->type('To the rail’s top', '90')->see('Rise and rail leave a top gap', '.findings');
