@@ -1,0 +1,12 @@
+<?php
+
+namespace YokeLine\Marks;
+
+use YokeLine\Measure\Length;
+
+/** Where a tape can be hooked along the wall. Below the line it must be carried up with a plumb. */
+final readonly class Hook
+{
+    /** @param  list<1|-1>  $ways  it can be pulled, right first */
+    public function __construct(public string $id, public Length $at, public bool $carried, public array $ways) {}
+}

@@ -1,0 +1,189 @@
+<?php
+
+namespace YokeLine\Marks;
+
+use YokeLine\Anchoring\Holding;
+use YokeLine\Measure\Length;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
+
+/** Every mark of a plan, by the tape that it is read on: along the wall, up it, on the board, on the rail, on the leaf, on the floor. */
+final readonly class Tapes
+{
+    private function __construct(private Plan $plan) {}
+
+    /** @return list<WallMark> along the wall, in room x, ascending */
+    public static function wall(Plan $plan): array
+    {
+        $tapes = new self($plan);
+        $marks = [
+            ...($plan->header === null ? [] : [$tapes->mark('board-l', 'wall', $plan->header->span->low, 'mark-wall'), $tapes->mark('board-r', 'wall', $plan->header->span->high, 'mark-wall')]),
+            $tapes->mark('rail-l', 'wall', $plan->rail->span->low, 'mark-wall'),
+            $tapes->mark('rail-r', 'wall', $plan->rail->span->high, 'mark-wall'),
+        ];
+        foreach ($tapes->studs() as $i => $stud) {
+            $marks[] = $tapes->mark('stud-'.($i + 1), 'wall', $stud, 'mark-wall');
+        }
+        foreach ($plan->header === null ? $plan->rail->holes : [] as $i => $hole) {
+            $marks[] = new WallMark('hole-'.($i + 1), 'wall', $hole, 'mark-wall', $tapes->onStud($hole));
+        }
+        foreach ($plan->layout->runs as $leaf => $run) {
+            array_push($marks, ...$tapes->edges($leaf === 'leaf' ? '' : "{$leaf}-", $run));
+        }
+
+        return self::ascending($marks);
+    }
+
+    /** @return list<WallMark> on the board, from its left end */
+    public static function board(Plan $plan): array
+    {
+        $header = $plan->header;
+        if ($header === null) {
+            return [];
+        }
+        $tapes = new self($plan);
+        $at = fn (Length $x) => $x->minus($header->span->low);
+        $marks = [$tapes->mark('rail-l', 'board', $at($plan->rail->span->low), 'mark-board'), $tapes->mark('rail-r', 'board', $at($plan->rail->span->high), 'mark-board')];
+        foreach ($tapes->studs() as $i => $stud) {
+            $marks[] = $tapes->mark('stud-'.($i + 1), 'board', $at($stud), 'mark-board');
+        }
+        foreach ($plan->rail->holes as $i => $hole) {
+            $marks[] = new WallMark('hole-'.($i + 1), 'board', $at($hole), 'mark-board', $tapes->onStud($hole));
+        }
+        foreach ($plan->joints() as $i => $joint) {
+            $marks[] = $tapes->mark('joint-'.($i + 1), 'board', $at($joint), 'mark-board');
+        }
+
+        return self::ascending($marks);
+    }
+
+    /** @return list<WallMark> on the rail, from its left end */
+    public static function rail(Plan $plan): array
+    {
+        $tapes = new self($plan);
+        $at = fn (Length $x) => $x->minus($plan->rail->span->low);
+        $names = ['closed' => 'stop-shut', 'open' => 'stop-open', 'left_open' => 'stop-left-open', 'left_closed' => 'stop-left-shut', 'right_closed' => 'stop-right-shut', 'right_open' => 'stop-right-open', 'left' => 'stop-left', 'right' => 'stop-right'];
+        $marks = [];
+        foreach (array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)) as $end => $face) {
+            $marks[] = $tapes->mark($names[$end] ?? "stop-{$end}", 'rail', $at($face->total), 'set-stops');
+        }
+        foreach ($plan->joints() as $i => $joint) {
+            $marks[] = $tapes->mark('joint-'.($i + 1), 'rail', $at($joint), 'set-stops');
+        }
+        if ($plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles) {
+            foreach ($plan->place->new ?? [] as $i => $hole) {
+                $marks[] = $tapes->mark('bored-'.($i + 1), 'rail', $at($hole), 'bore-rail');
+            }
+        }
+
+        return self::ascending($marks);
+    }
+
+    /** @return list<WallMark> across the leaf, from its leading edge */
+    public static function across(Plan $plan): array
+    {
+        $run = $plan->layout->first();
+        $tapes = new self($plan);
+        $disc = $plan->kit->jumpDisc;
+        $marks = [
+            $tapes->mark('hanger-lead', 'leaf', $run->hangerInset, 'mark-leaf'),
+            $tapes->mark('hanger-trail', 'leaf', $run->width->minus($run->hangerInset), 'mark-leaf'),
+            $tapes->mark('pull', 'leaf', $plan->doorway->brief->leaf->stile->half(), 'mark-leaf'),
+        ];
+        if ($disc !== null) {
+            $marks[] = $tapes->mark('disc-trail', 'leaf', $run->width->minus($disc->inset), 'mark-leaf');
+            if (! $plan->doorway->brief->rules->oneDisc) {
+                $marks[] = $tapes->mark('disc-lead', 'leaf', $disc->inset, 'mark-leaf');
+            }
+        }
+        if ($plan->softCloseFits() && $plan->triggerInset() !== null) {
+            $marks[] = $tapes->mark('trigger-lead', 'leaf', $plan->triggerInset()->total, 'mark-leaf');
+            $marks[] = $tapes->mark('trigger-trail', 'leaf', $run->width->minus($plan->triggerInset()->total), 'mark-leaf');
+        }
+
+        return self::ascending($marks);
+    }
+
+    /** @return list<WallMark> down from the leaf's top */
+    public static function down(Plan $plan): array
+    {
+        return array_map(fn (Length $hole, int $i) => new WallMark('hole-'.($i + 1), 'leaf-top', $hole, 'mark-leaf'), $plan->heights->hangerHoles, array_keys($plan->heights->hangerHoles));
+    }
+
+    /** @return list<WallMark> up from the leaf's foot: the pull, which is measured from the high spot */
+    public static function up(Plan $plan): array
+    {
+        return [new WallMark('pull', 'leaf-foot', $plan->doorway->brief->rules->pullHeight->minus($plan->heights->gap->low), 'mark-leaf')];
+    }
+
+    /** @return list<WallMark> on the floor, in room x, each with the room it has in its window */
+    public static function floor(Plan $plan): array
+    {
+        $marks = [];
+        foreach ($plan->guides as $guide => $place) {
+            if ($place->at !== null) {
+                $marks[] = new WallMark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'floor', $place->at, 'mark-guide', $place->window->length()->minus($plan->kit->guide->length)->half());
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * The centres of the studs under the board, or under the rail where there is none.
+     *
+     * @return list<Length>
+     */
+    public function studs(): array
+    {
+        $under = $this->plan->header->span ?? $this->plan->rail->span;
+        $studs = array_values(array_filter(array_map(fn ($stud) => $stud->x, $this->plan->doorway->survey->studs), $under->contains(...)));
+        usort($studs, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+
+        return $studs;
+    }
+
+    public static function of(Plan $plan): self
+    {
+        return new self($plan);
+    }
+
+    /** @return list<WallMark> */
+    private function edges(string $leaf, LeafRun $run): array
+    {
+        $marks = [$this->mark("{$leaf}shut-l", 'wall', $run->closed()->low, 'mark-wall'), $this->mark("{$leaf}shut-r", 'wall', $run->closed()->high, 'mark-wall')];
+
+        // Leaves that pass each other open to where the other stands shut.
+        return $this->plan->layout->midOverlap !== null ? $marks : [...$marks, $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'), $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall')];
+    }
+
+    /** How far a hole on a stud may be off: half the stud less one and a half bolts less what it is off already. */
+    private function onStud(Length $hole): ?Length
+    {
+        $spares = [];
+        foreach (Holding::studs($this->plan->doorway->survey) as [$centre, $width]) {
+            $spare = $width->half()->minus($this->plan->kit->boltDiameter->scaled(3, 2), $hole->minus($centre)->absolute());
+            if (! $spare->isNegative()) {
+                $spares[] = $spare;
+            }
+        }
+
+        return $spares === [] ? null : Length::greatest(...$spares);
+    }
+
+    private function mark(string $id, string $tape, Length $place, string $step): WallMark
+    {
+        return new WallMark($id, $tape, $place, $step);
+    }
+
+    /**
+     * @param  list<WallMark>  $marks
+     * @return list<WallMark>
+     */
+    private static function ascending(array $marks): array
+    {
+        usort($marks, fn (WallMark $a, WallMark $b) => $a->place->nm <=> $b->place->nm);
+
+        return $marks;
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Marks\Heights;
+use YokeLine\Marks\Hook;
+use YokeLine\Marks\Proof;
+use YokeLine\Marks\Pull;
+use YokeLine\Marks\Pulls;
+use YokeLine\Marks\Reading;
+use YokeLine\Marks\StoryStrip;
+use YokeLine\Marks\Tapes;
+use YokeLine\Marks\WallMark;
+use YokeLine\Measure\Length;
+
+/** @return array<string, mixed> */
+function workedMarks(string $name = 'marks'): array
+{
+    return json_decode((string) file_get_contents(__DIR__."/../Support/work/{$name}.json"), true);
+}
+
+function millimetres(float|int $mm): Length
+{
+    return Length::nm((int) round($mm * 1_000_000));
+}
+
+dataset('pulls', fn () => array_map(fn (array $case) => [$case], workedMarks()['cases']));
+
+test('the pulls of a worked case come out: fewest hookings, least walk, every reading', function (array $case) {
+    $plan = Doorways::plan($case['doorway']);
+    $hooks = array_values(array_filter(Pulls::hooks($plan, isset($case['in']['line']) ? millimetres($case['in']['line']) : null), fn (Hook $hook) => ! str_starts_with($hook->id, 'corner') || in_array($hook->id === 'corner-l' ? 'left' : 'right', $case['in']['corners'], true)));
+    $pulls = Pulls::of(Tapes::wall($plan), $hooks, millimetres($case['in']['tape']), $plan->doorway->units);
+    $said = array_map(fn (Pull $pull) => ['hook' => $pull->hook->id, 'at' => round($pull->hook->at->toMm(), 3), 'carried' => $pull->hook->carried, 'towards' => $pull->way === 1 ? 'right' : 'left', 'readings' => array_map(fn (Reading $reading) => [$reading->mark->id, round($reading->reading->toMm(), 3), round($reading->shown->toMm(), 4)], $pull->readings)], $pulls->pulls);
+    $wanted = array_map(fn (array $pull) => [...$pull, 'at' => round($pull['at'], 3), 'readings' => array_map(fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), round($reading['shown'], 4)], $pull['readings'])], $case['out']['pulls']);
+
+    expect($said)->toEqual($wanted)
+        ->and($pulls->hookings())->toBe($case['out']['cost']['hookings'])
+        ->and($pulls->carriedHooks())->toBe($case['out']['cost']['carried'])
+        ->and($pulls->walk->toMm())->toEqualWithDelta($case['out']['cost']['walk'], 0.001)
+        ->and($pulls->naive['hookings'])->toBe($case['out']['naive']['hookings']);
+})->with('pulls');
+
+test('a hook that was chosen stays', function () {
+    $plan = Doorways::plan();
+    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $plan->doorway->units, 'jamb-l');
+
+    expect(array_unique(array_map(fn (Pull $pull) => $pull->hook->id, $pulls->pulls)))->toBe(['jamb-l']);
+});
+
+test('heights are read from the floor at every place', function (string $doorway, int $i) {
+    $worked = workedMarks()['heights'][$i]['out'];
+    $places = Heights::of(Doorways::plan($doorway));
+    $said = array_map(fn (Heights $place) => [$place->place, $place->x->toMm(), array_map(fn (Reading $reading) => [$reading->mark->id, round($reading->reading->toMm(), 3), $reading->shown->toMm()], $place->readings)], $places);
+    $wanted = array_map(fn (array $place) => [$place['place'], (float) $place['x'], array_map(fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), (float) $reading['shown']], $place['readings'])], $worked['places']);
+
+    expect($said)->toEqual($wanted)->and(Heights::highSpot(Doorways::plan($doorway))->toMm())->toBe((float) $worked['high_spot']);
+})->with([['kiln-room', 0], ['map-archive', 1]]);
+
+test('the other tapes come out: board, rail, floor and leaf', function () {
+    $plan = Doorways::plan();
+    $worked = workedMarks()['other_tapes'];
+    $said = fn (array $marks) => array_map(fn (WallMark $mark) => [$mark->id, round($mark->place->toMm(), 3)], array_values(array_filter($marks, fn (WallMark $mark) => ! str_starts_with($mark->id, 'trigger'))));
+    $wanted = fn (array $rows) => array_map(fn (array $row) => [$row['mark'], round($row['reading'], 3)], $rows);
+    $guide = Tapes::floor($plan)[0];
+
+    expect($said(Tapes::board($plan)))->toEqual($wanted($worked['board_from_left_end']))
+        ->and($said(Tapes::rail($plan)))->toEqual($wanted($worked['rail_from_left_end']))
+        ->and($said(Tapes::across($plan)))->toEqual($wanted($worked['leaf']['across_from_leading']))
+        ->and($said(Tapes::down($plan)))->toEqual($wanted($worked['leaf']['down_from_top']))
+        ->and($said(Tapes::up($plan)))->toEqual($wanted($worked['leaf']['up_from_foot']))
+        ->and($guide->place->minus($plan->room->opening->span()->high)->toMm())->toBe(26.5)->and($guide->spare?->toMm())->toBe(2.5);
+});
+
+test('a laser, the story strip and the gauge block come out', function () {
+    $plan = Doorways::plan();
+    $worked = workedMarks();
+    $strip = StoryStrip::of($plan);
+
+    expect(Heights::laser($plan, Length::mm(900), Length::mm(1202))->toMm())->toBe(1200.0)
+        ->and($strip->zero->toMm())->toBe(670.5)->and($strip->length->toMm())->toBe(2250.0)
+        ->and(array_map(fn (WallMark $mark) => [$mark->id, $mark->place->toMm()], $strip->marks))->toEqual(array_map(fn (array $row) => [$row['mark'], (float) $row['at']], $worked['story_strip']['out']['marks']))
+        ->and(['A4' => $strip->tiles('A4'), 'Letter' => $strip->tiles('Letter')])->toBe($worked['story_strip']['out']['tiles']);
+    foreach ($worked['gauge_block'] as $doorway => $long) {
+        expect(Proof::blockLength(Doorways::plan($doorway))->toMm())->toBe((float) $long);
+    }
+});
+
+test('a proof of the line says what to expect and what a reading means', function (array $case) {
+    $plan = Doorways::plan();
+    $proof = match ($case['method']) {
+        'packing' => Proof::packing($plan, millimetres($case['x']), millimetres($case['packing'])),
+        'laid-out' => Proof::laidOut($plan),
+        'casing' => Proof::casing($plan, millimetres($case['x'])),
+        'gauge-block' => Proof::gaugeBlock($plan, millimetres($case['x'])),
+    };
+    $read = millimetres($case['read']);
+
+    expect($proof->expected->toMm())->toEqualWithDelta($case['expect'], 1e-6)
+        ->and($proof->tooHigh($read)->toMm())->toEqualWithDelta($case['line_too_high_by'], 1e-6)
+        ->and($proof->sure)->toEqualWithDelta($case['u'], 1e-6)
+        ->and($proof->verdict($read))->toBe($case['verdict']);
+})->with(fn () => array_map(fn (array $case) => [$case], workedMarks('proofs')['cases']));
