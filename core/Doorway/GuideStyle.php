@@ -10,6 +10,12 @@ enum GuideStyle: string
     case UShoe = 'u-shoe';
     case WallRoller = 'wall-roller';
 
+    /** Whether it is fixed to the floor. */
+    public function standsOnFloor(): bool
+    {
+        return $this !== self::WallRoller;
+    }
+
     /** Whether it runs in a groove in the foot of the leaf. */
     public function needsGroove(): bool
     {

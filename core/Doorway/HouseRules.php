@@ -40,13 +40,14 @@ final readonly class HouseRules
         public ?Length $aisle,
         public ?Length $railLeft,
         public bool $washers,
+        public WorkRules $schedule,
     ) {}
 
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
             $cover, $this->sideOverlap, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
-            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers,
+            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers, $this->schedule,
         );
     }
 }

@@ -17,6 +17,7 @@ final readonly class Survey
      * @param  string  $wood  species of the studs, '' where not said
      * @param  ?Length  $walkway  from the wall to what faces it across the room, null where nothing is near
      * @param  Length  $plate  what the tape stands on where the floor is soft
+     * @param  bool  $hazardMoved  whether a cable or pipe is to be moved
      * @param  list<string>  $unfinished  places of readings of which only a part is told
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Survey
         public ?Length $walkway = null,
         public ?Length $pile = null,
         public ?Length $plate = null,
+        public bool $hazardMoved = false,
         public array $unfinished = [],
     ) {}
 
@@ -68,6 +70,6 @@ final readonly class Survey
     /** The same wall with one hazard alone. */
     public function only(Hazard $hazard): self
     {
-        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, [$hazard], $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->unfinished);
+        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, [$hazard], $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->hazardMoved, $this->unfinished);
     }
 }

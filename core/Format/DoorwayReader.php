@@ -36,6 +36,7 @@ use YokeLine\Doorway\Stud;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Survey;
 use YokeLine\Doorway\WallEnd;
+use YokeLine\Doorway\WorkRules;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
@@ -104,6 +105,7 @@ final class DoorwayReader
             walkway: $at->positive('survey.wall.walkway'),
             pile: $at->size('survey.floor.pile'),
             plate: $at->size('survey.floor.plate'),
+            hazardMoved: array_filter($at->places('survey.hazards'), fn (string $place) => $at->flag("{$place}.moved", false)) !== [],
             unfinished: $this->unfinished,
         );
     }
@@ -310,6 +312,10 @@ final class DoorwayReader
             aisle: $at->positive('brief.rules.aisle'),
             railLeft: $at->length('brief.rules.rail_left'),
             washers: $at->flag('brief.rules.washers', false),
+            schedule: new WorkRules(
+                $at->count('brief.rules.coats_leaf', 2), $at->count('brief.rules.coats_board', 2), $at->count('brief.rules.dry', 240), $at->count('brief.rules.cure', 960),
+                ['first' => true, 'last' => false][$at->oneOf('brief.rules.old_leaf', ['auto', 'first', 'last'])] ?? null,
+            ),
         );
     }
 

@@ -94,6 +94,20 @@ final class Fields
         return $chosen ?? $default;
     }
 
+    /** A whole number of 0 or more. */
+    public function count(string $path, int $default): int
+    {
+        $value = $this->document->get($path) ?? $default;
+        $number = is_string($value) && ctype_digit(trim($value)) ? (int) $value : $value;
+        if (! is_int($number) || $number < 0 || $number > 100_000) {
+            $this->problem($path, 'A whole number of 0 or more is wanted here.');
+
+            return $default;
+        }
+
+        return $number;
+    }
+
     /**
      * One of a few words; the first where nothing is written.
      *

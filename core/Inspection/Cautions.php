@@ -4,12 +4,11 @@ namespace YokeLine\Inspection;
 
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\Facts;
 
 /** What can hurt someone in this doorway's work, said where it applies. */
 final class Cautions
 {
-    private const ONE_LIFTS_KG = 25;
-
     /** @return list<string> */
     public static function of(Plan $plan): array
     {
@@ -35,8 +34,6 @@ final class Cautions
     /** By mass, and by the height of the leaf; three at the most. */
     public static function people(Plan $plan): int
     {
-        $high = $plan->heights->leaf->size->total->toMm();
-
-        return max(2, min(3, max((int) ceil($plan->mass->kg / self::ONE_LIFTS_KG), 1 + ($high > 2400 ? 1 : 0) + ($high > 2700 ? 1 : 0))));
+        return max(2, Facts::lift($plan->mass->kg, $plan->heights->leaf->size->total->toMm()));
     }
 }

@@ -69,7 +69,7 @@ test('a leaf in hand is held against the size card', function () {
 
 test('nothing is lost when one types on before the answer is there', function () {
     $browser = $this->browser->visit('/doorways/1/size-card');
-    $browser->type('Width', '968')->type('Height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Under the cap nuts', '.means');
+    $browser->type('Width', '968')->type('Height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Washers of 1 under the strap', '.means');
 
     expect([$browser->value('Width'), $browser->value('Height'), $browser->value('Thickness at the leading hanger')])->toBe(['968', '2150', '42']);
 });

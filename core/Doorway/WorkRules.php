@@ -1,0 +1,16 @@
+<?php
+
+namespace YokeLine\Doorway;
+
+/** How the house does the work, where that changes its order: coats, waits in minutes, when the old leaf goes. */
+final readonly class WorkRules
+{
+    /** @param  ?bool  $oldLeafFirst  null: first where it is in the way */
+    public function __construct(
+        public int $coatsLeaf,
+        public int $coatsBoard,
+        public int $dry,
+        public int $cure,
+        public ?bool $oldLeafFirst,
+    ) {}
+}

@@ -1,0 +1,87 @@
+<?php
+
+namespace YokeLine\Work;
+
+use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\BoardPieces;
+use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\OldDoor;
+use YokeLine\Marks\Heights;
+use YokeLine\Marks\Tapes;
+use YokeLine\Planning\Plan;
+
+/** What of a doorway decides its order of work: which steps there are, how often, how long, with how many people. */
+final readonly class Facts
+{
+    private const ONE_LIFTS_KG = 25;
+
+    private const LONG_MM = 1800;
+
+    private const HARD_FLOORS = ['tile', 'stone', 'concrete'];
+
+    /**
+     * @param  array<string, bool>  $is  what brings a step in
+     * @param  array<string, float>  $counts  what makes it longer
+     * @param  array<int|string, int>  $people
+     * @param  list<string>  $leaves
+     * @param  list<string>  $rails
+     * @param  list<string>  $guides
+     * @param  array<string, int>  $coats
+     * @param  array<string, int>  $waits  minutes
+     */
+    private function __construct(public array $is, public array $counts, public array $people, public array $leaves, public array $rails, public array $guides, public array $coats, public array $waits, public bool $oldLeafFirst) {}
+
+    /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
+    public static function of(Plan $plan, array $lead = [], bool $props = false, bool $doubtful = false): self
+    {
+        $brief = $plan->doorway->brief;
+        $survey = $plan->doorway->survey;
+        $schedule = $brief->rules->schedule;
+        $runs = array_keys($plan->layout->runs);
+        $pair = count($runs) > 1 ? $runs : [''];
+        $passing = $plan->layout->midOverlap !== null;
+        $header = $plan->header;
+        $width = $plan->layout->width->size->total->toMm() / 1000;
+        $height = $plan->heights->leaf->size->total->toMm();
+        $lift = self::lift($plan->mass->kg, $height);
+        $board = $header === null ? 0.0 : $header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm() / 1e6;
+        $boardMarks = count($plan->rail->holes) + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
+        $fixings = Anchoring::of($plan)->header->fixings ?? [];
+        $was = $survey->opening->was ?? OldDoor::None;
+        $moved = array_filter($survey->obstacles, fn ($obstacle) => $obstacle->moved) !== [];
+
+        return new self(
+            [
+                'always' => true, 'studs' => $survey->lining?->kind !== LiningKind::Masonry, 'doubt' => $doubtful, 'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
+                'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->softCloseFits(), 'pull' => true,
+                'header' => $header !== null, 'not header' => $header === null, 'cut' => $plan->rail->origin === 'cut', 'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
+                'splice' => $plan->rail->pieces > 1, 'early' => $plan->kit->stop->style->goesOnBeforeRail(), 'was' => $was !== OldDoor::None,
+                'hazard_moved' => $survey->hazardMoved, 'obstacle_moved' => $moved, 'eased' => false, 'buffer' => $plan->layout->buffers !== [],
+                'coats_leaf' => $schedule->coatsLeaf > 0, 'coats_board' => $header !== null && $schedule->coatsBoard > 0,
+            ],
+            [
+                'readings' => (float) count($survey->floor), 'wall_m' => $plan->room->wall->length()->toMm() / 1000,
+                'leaf_holes' => (float) (($plan->heights->hangerHoles === [] ? 4 : 2 * count($plan->heights->hangerHoles)) + ($plan->kit->jumpDisc === null ? 0 : 2) + 2),
+                'leaf_w' => $width, 'leaf_m2' => 2 * $width * $height / 1000, 'board_pieces' => (float) ($header === null ? 0 : count(BoardPieces::of($plan, $header)->lengths($header))),
+                'board_marks' => (float) $boardMarks, 'board_m2' => 2 * $board, 'rail_holes' => (float) count($plan->rail->holes),
+                'wall_marks' => (float) count(Tapes::wall($plan)), 'places' => (float) count(Heights::of($plan)), 'screws' => (float) count($fixings), 'leaves' => (float) count($runs),
+                'hard' => $plan->kit->guide->style->standsOnFloor() && in_array($survey->floorFinish, self::HARD_FLOORS, true) ? 20.0 : 10.0,
+            ],
+            [
+                '1' => 1, 'lift' => $lift, 'lift2' => max(2, $lift),
+                'longb' => ! $props && $header !== null && $header->span->length()->toMm() > self::LONG_MM ? 2 : 1,
+                'longr' => ! $props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
+            ],
+            $pair, $passing ? $pair : [''], $passing ? [''] : $pair,
+            ['coat-leaf' => $schedule->coatsLeaf, 'coat-board' => $schedule->coatsBoard],
+            ['dry' => $schedule->dry, 'cure' => $schedule->cure, 'kit' => $lead['kit'] ?? 0, 'leaf' => $lead['leaf'] ?? 0, 'board' => $lead['board'] ?? 0],
+            $schedule->oldLeafFirst ?? ($was === OldDoor::HingedIn || $was === OldDoor::Folding),
+        );
+    }
+
+    /** People to lift and hang a leaf: by its mass and its height, three at the most. */
+    public static function lift(float $kg, float $height): int
+    {
+        return min(3, max((int) ceil($kg / self::ONE_LIFTS_KG), 1 + ($height > 2400 ? 1 : 0) + ($height > 2700 ? 1 : 0)));
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+namespace YokeLine\Work;
+
+use YokeLine\Planning\Plan;
+
+/** The steps of one doorway as a graph: what is there, and what each comes after, with nothing said twice. */
+final readonly class Order
+{
+    /** @param  array<string, Step>  $steps  by id, as they are usually met */
+    private function __construct(public array $steps) {}
+
+    public static function of(Plan $plan): self
+    {
+        return self::from(Facts::of($plan));
+    }
+
+    public static function from(Facts $facts): self
+    {
+        $rows = [];
+        foreach (StepTable::rows() as $row) {
+            $rows[rtrim(explode('.', $row[0])[0], '*^#')] = $row;
+        }
+        $made = [];
+        foreach ($rows as $kind => [$id, $when, $after, $people, $base, $per, $at]) {
+            if (! ($facts->is[$when] ?? false)) {
+                continue;
+            }
+            $minutes = (int) ceil($base + ($per === null ? 0 : $per[0] * $facts->counts[$per[1]]) - 1e-9);
+            foreach (self::those($id, $facts) as $of) {
+                $names = self::names($kind, $facts, $of);
+                foreach ($names as $k => $name) {
+                    $befores = $k === 0 ? self::befores($kind, $after, $of, $facts, $rows) : [new After($names[$k - 1], 'dry', $facts->waits['dry'])];
+                    $made[$name] = new Step($name, $facts->people[$people], $minutes, $at, $befores);
+                }
+            }
+        }
+
+        return new self(self::reduced(self::passing($made, $facts)));
+    }
+
+    public function minutes(): int
+    {
+        return array_sum(array_map(fn (Step $step) => $step->minutes, $this->steps));
+    }
+
+    public function personMinutes(): int
+    {
+        return array_sum(array_map(fn (Step $step) => $step->minutes * $step->people, $this->steps));
+    }
+
+    public function edges(): int
+    {
+        return array_sum(array_map(fn (Step $step) => count($step->after), $this->steps));
+    }
+
+    /** @return list<string> which leaves, rails or guides a step is done for: '' where there is but one */
+    private static function those(string $id, Facts $facts): array
+    {
+        return match (true) {
+            str_contains($id, '*') => $facts->leaves,
+            str_contains($id, '^') => $facts->rails,
+            str_contains($id, '#') => $facts->guides,
+            default => [''],
+        };
+    }
+
+    /** @return non-empty-list<string> one name, or one for each coat */
+    private static function names(string $kind, Facts $facts, string $of): array
+    {
+        $name = $of === '' ? $kind : "{$kind}.{$of}";
+
+        return isset($facts->coats[$kind]) ? array_map(fn (int $k) => "{$name}.{$k}", range(1, max(1, $facts->coats[$kind]))) : [$name];
+    }
+
+    /**
+     * What a step comes after. One that is absent is bridged: whoever names it comes after what it came after.
+     *
+     * @param  list<string>  $after
+     * @param  array<string, array{string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'}>  $rows
+     * @return list<After>
+     */
+    private static function befores(string $kind, array $after, string $of, Facts $facts, array $rows): array
+    {
+        $befores = [];
+        if ($kind === 'door-off' && ! $facts->oldLeafFirst) {
+            $after = ['hang*'];
+        }
+        foreach ($after as $written) {
+            if ($written === 'door-off?' && ! $facts->oldLeafFirst) {
+                continue;
+            }
+            [$name, $lag] = array_pad(explode('~', rtrim($written, '?')), 2, null);
+            $before = rtrim((string) $name, '*^#');
+            [$id, $when, $its] = $rows[$before];
+            if (! ($facts->is[$when] ?? false)) {
+                array_push($befores, ...self::befores($before, $its, $of, $facts, $rows));
+
+                continue;
+            }
+            $those = self::those($id, $facts);
+            foreach (in_array($of, $those, true) && $of !== '' ? [$of] : $those as $one) {
+                $names = self::names($before, $facts, $one);
+                $befores[] = new After($names[count($names) - 1], $lag, $lag === null ? 0 : $facts->waits[$lag]);
+            }
+        }
+
+        return $befores;
+    }
+
+    /**
+     * Leaves that pass each other: the rear rail and leaf are up and set before the front ones go over them.
+     *
+     * @param  array<string, Step>  $steps
+     * @return array<string, Step>
+     */
+    private static function passing(array $steps, Facts $facts): array
+    {
+        foreach (count($facts->rails) > 1 ? ['rail-up.front' => 'rail-true.rear', 'hang.front' => 'set-stops.rear'] : [] as $id => $before) {
+            $step = $steps[$id];
+            $steps[$id] = new Step($id, $step->people, $step->minutes, $step->at, [...$step->after, new After($before)]);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * An edge goes if another path waits as long.
+     *
+     * @param  array<string, Step>  $steps
+     * @return array<string, Step>
+     */
+    private static function reduced(array $steps): array
+    {
+        $waits = [];
+        $longest = function (string $from, string $to) use (&$longest, &$waits, $steps): ?int {
+            if ($from === $to) {
+                return 0;
+            }
+            if (! array_key_exists("{$from} {$to}", $waits)) {
+                $waits["{$from} {$to}"] = null;
+                $best = null;
+                foreach ($steps[$to]->after as $after) {
+                    $before = $longest($from, $after->step);
+                    $best = $before === null ? $best : max($best ?? 0, $before + $after->minutes);
+                }
+                $waits["{$from} {$to}"] = $best;
+            }
+
+            return $waits["{$from} {$to}"];
+        };
+        $reduced = [];
+        foreach ($steps as $id => $step) {
+            $kept = [];
+            foreach ($step->after as $i => $after) {
+                $other = array_filter($step->after, fn (After $one, int $j) => $j !== $i && ($one->step !== $after->step || $j < $i) && ($longest($after->step, $one->step) ?? -1) + $one->minutes >= $after->minutes && $longest($after->step, $one->step) !== null, ARRAY_FILTER_USE_BOTH);
+                if ($other === []) {
+                    $kept[] = $after;
+                }
+            }
+            usort($kept, fn (After $a, After $b) => $a->step <=> $b->step);
+            $reduced[$id] = new Step($id, $step->people, $step->minutes, $step->at, $kept);
+        }
+
+        return $reduced;
+    }
+}

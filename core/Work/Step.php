@@ -1,0 +1,19 @@
+<?php
+
+namespace YokeLine\Work;
+
+/** One step of the work at one doorway: how long, how many people, where, and what must be done before it. */
+final readonly class Step
+{
+    /**
+     * @param  list<After>  $after
+     * @param  'wall'|'bench'  $at
+     */
+    public function __construct(public string $id, public int $people, public int $minutes, public string $at, public array $after) {}
+
+    /** What kind of step it is, whichever leaf, rail or coat it is of. */
+    public function kind(): string
+    {
+        return explode('.', $this->id)[0];
+    }
+}
