@@ -8,6 +8,7 @@ use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\MarksController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
@@ -38,6 +39,11 @@ Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.
 Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('files.show');
 
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
+
+Route::controller(MarksController::class)->group(function () {
+    Route::get('/doorways/{doorway}/marks', 'marks')->name('marks');
+    Route::get('/doorways/{doorway}/order', 'order')->name('order');
+});
 
 Route::controller(SizeCardController::class)->group(function () {
     Route::get('/doorways/{doorway}/size-card', 'show')->name('size-card');

@@ -1,0 +1,88 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Marks\Names;
+use YokeLine\Marks\Tapes;
+use YokeLine\Marks\WallMark;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
+
+/** The leaf for the shop: its face with every hole, its top edge, its foot with the groove; the leading edge is marked. */
+final readonly class LeafCard
+{
+    /** Room for labels beside the leaf, as the card is drawn 420 high. */
+    private const BESIDE = 190;
+
+    private function __construct(private Plan $plan, private LeafRun $run, private LengthWriter $write) {}
+
+    public static function of(Plan $plan, LeafRun $run, LengthWriter $write): Scene
+    {
+        return (new self($plan, $run, $write))->scene();
+    }
+
+    private function scene(): Scene
+    {
+        $wide = $this->run->width->toMm();
+        $high = $this->plan->heights->leaf->size->total->toMm();
+        $px = $high / 420;
+        $thick = $this->plan->thickness->toMm();
+        // As one faces it in the room: a leaf that opens left leads on the right.
+        $x = fn (float $fromLeading) => $this->run->direction === 1 ? $fromLeading : $wide - $fromLeading;
+        $stile = min($wide / 2, $this->plan->doorway->brief->leaf->stile->toMm());
+        $shapes = [
+            Shape::box('leaf-outline', 0, 0, $wide, $high),
+            Shape::line('leaf-member', $stile, 0, $stile, $high), Shape::line('leaf-member', $wide - $stile, 0, $wide - $stile, $high),
+            Shape::box('leaf-outline', 0, -$thick - 26 * $px, $wide, $thick),
+            Shape::box('leaf-outline', 0, $high + 26 * $px, $wide, $thick),
+            Shape::text('caption', $wide / 2, -$thick - 30 * $px, 10 * $px, 'top edge', 'middle'),
+            Shape::text('caption', $wide / 2, $high + $thick + 36 * $px, 10 * $px, 'foot', 'middle'),
+            Shape::text('caption', $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px, $high / 2, 10 * $px, 'leading edge', $this->run->direction === 1 ? 'end' : 'start'),
+        ];
+        $across = Tapes::across($this->plan);
+        $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
+        foreach ($across as $mark) {
+            $at = $x($mark->place->toMm());
+            $kind = strtok($mark->id, '-');
+            if ($kind === 'hanger') {
+                foreach ($this->plan->heights->hangerHoles as $down) {
+                    $shapes[] = Shape::circle('bore', $at, $down->toMm(), max($hole, 3 * $px));
+                }
+                if ($this->plan->heights->hangerHoles === []) {
+                    $plate = $this->plan->kit->hanger->plateLength?->toMm() ?? 100.0;
+                    $shapes[] = Shape::box('plate', $at - $plate / 2, -$thick - 26 * $px, $plate, $thick);
+                }
+                $shapes[] = Shape::line('centre', $at, -$thick - 26 * $px, $at, 160 * $px);
+            } elseif ($kind === 'pull') {
+                $up = $high - $this->plan->doorway->brief->rules->pullHeight->minus($this->plan->heights->gap->low)->toMm();
+                $shapes[] = Shape::box('bore', $at - 9, $up - 90, 18, 180);
+                $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
+                $shapes[] = Shape::text('reading', $wide / 2, $up - 6 * $px, 12 * $px, $this->write->show(Tapes::up($this->plan)[0]->place).' up from the foot', 'middle');
+            } else {
+                $shapes[] = Shape::circle('bore', $at, -$thick / 2 - 26 * $px, max(4 * $px, $thick / 5));
+            }
+        }
+        $labels = $this->run->direction === 1 ? $across : array_reverse($across);
+        $places = array_map(fn (WallMark $mark) => $x($mark->place->toMm()), $labels);
+        $texts = array_map(fn (WallMark $mark) => $this->write->show($mark->place), $labels);
+        $names = array_map(fn (WallMark $mark) => Names::of($mark->id), $labels);
+        $centres = Labels::spread($places, array_map(fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) + 9 * $px, $texts, $names), -self::BESIDE * $px, $wide + self::BESIDE * $px);
+        foreach ($labels as $i => $mark) {
+            $shapes[] = Shape::path('leader', [[$places[$i], -$thick - 27 * $px], [$places[$i], -$thick - 44 * $px], [$centres[$i], -$thick - 52 * $px]]);
+            $shapes[] = Shape::text('reading', $centres[$i], -$thick - 66 * $px, 16 * $px, $texts[$i], 'middle');
+            $shapes[] = Shape::text('caption', $centres[$i], -$thick - 56 * $px, 10 * $px, $names[$i], 'middle');
+        }
+        foreach ($this->plan->heights->hangerHoles as $i => $down) {
+            $shapes[] = Shape::text('reading', $wide / 2, $down->toMm() + 4 * $px, 11 * $px, $this->write->show($down).' down, hole '.($i + 1), 'middle');
+        }
+        $groove = array_values($this->plan->guides)[0];
+        if ($groove->grooveWidth !== null && $groove->grooveDepth !== null) {
+            $mid = $high + 26 * $px + $thick / 2;
+            $shapes[] = Shape::box('groove-cut', 0, $mid - $groove->grooveWidth->toMm() / 2, $wide, $groove->grooveWidth->toMm());
+            $shapes[] = Shape::text('reading', $wide / 2, $high + 18 * $px, 11 * $px, "groove {$this->write->showUp($groove->grooveDepth)} deep, {$this->write->showUp($groove->grooveWidth)} wide, in the middle", 'middle');
+        }
+
+        return new Scene('leaf-card', "The leaf, {$this->write->show($this->run->width)} by {$this->write->show($this->plan->heights->leaf->size->total)}, with every hole from its leading edge, its top and its foot", -(self::BESIDE + 10) * $px, -$thick - 84 * $px, $wide + 2 * (self::BESIDE + 10) * $px, $high + 2 * $thick + 136 * $px, $shapes);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Marks\Names;
+use YokeLine\Marks\Pull;
+use YokeLine\Marks\Reading;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+
+/** One pull of the tape, drawn large, to be scrolled along: its divisions, and every mark where it is read. */
+final readonly class PullTape
+{
+    /** Pixels to a millimetre of tape. */
+    private const SCALE = 0.95;
+
+    private const HIGH = 118;
+
+    public static function of(Pull $pull, LengthWriter $write): Scene
+    {
+        $long = $pull->reach()->toMm() * self::SCALE + 90;
+        $shapes = [Shape::box('tape', 0, 44, $long, 30)];
+        $step = $write->unit === Unit::Inch ? 25.4 : 10.0;
+        $ticks = [];
+        for ($i = 0; $i * $step * self::SCALE <= $long; $i++) {
+            $x = $i * $step * self::SCALE;
+            $ticks[] = [$x, 44.0, $x, 44.0 + ($i % 10 === 0 ? 14 : ($i % 5 === 0 ? 10 : 6))];
+            if ($i % 10 === 0) {
+                $shapes[] = Shape::text('tape-number', $x + 2, 71, 11, (string) ($write->unit === Unit::Inch ? $i : $i * 10));
+            }
+        }
+        $shapes[] = Shape::lines('tape-tick', $ticks);
+        $texts = array_map(fn (Reading $reading) => $write->show($reading->shown), $pull->readings);
+        $names = array_map(fn (Reading $reading) => Names::of($reading->mark->id), $pull->readings);
+        $places = array_map(fn (Reading $reading) => $reading->reading->toMm() * self::SCALE, $pull->readings);
+        $centres = Labels::spread($places, array_map(fn (string $text, string $name) => max(Labels::width($text, 19), Labels::width($name, 10)) + 10, $texts, $names), 0.0);
+        foreach ($pull->readings as $i => $reading) {
+            $shapes[] = Shape::path('leader', [[$places[$i], 44], [$places[$i], 38], [$centres[$i], 32]]);
+            $shapes[] = Shape::area('mark', [[$places[$i] - 5, 36], [$places[$i] + 5, 36], [$places[$i], 45]]);
+            $shapes[] = Shape::text('reading', $centres[$i], 16, 19, $texts[$i], 'middle');
+            $shapes[] = Shape::text('caption', $centres[$i], 29, 10, $names[$i], 'middle');
+        }
+
+        return new Scene('pull', 'The tape hooked at the '.Names::hook($pull->hook->id).', pulled '.($pull->way === 1 ? 'right' : 'left').'; the list below says the same', -24, 0, max($long, ($centres === [] ? 0 : $centres[count($centres) - 1]) + 60) + 48, self::HIGH - 30, $shapes);
+    }
+}
