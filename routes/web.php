@@ -6,6 +6,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\GiveOutController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MarksController;
@@ -37,6 +38,8 @@ Route::controller(DoorwayController::class)->group(function () {
 
 Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.store');
 Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('files.show');
+
+Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)->name('give-out')->whereIn('what', ['templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
 

@@ -17,8 +17,6 @@ use YokeLine\Planning\Plan;
 /** How one wants to mark out: where the tape hooks, how long it is, where a laser stands, what a proof read. */
 final class MarkingOut
 {
-    private const TAPE_MM = 5000;
-
     /** @var array<string, string> by field: why what was typed could not be read */
     public array $refused = [];
 
@@ -58,7 +56,7 @@ final class MarkingOut
 
     public function tape(): Length
     {
-        return $this->lengths['tape'] ?? Length::mm(self::TAPE_MM);
+        return $this->lengths['tape'] ?? Length::mm(Pulls::TAPE_MM);
     }
 
     /** @return non-empty-list<Hook> */

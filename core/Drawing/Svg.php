@@ -17,6 +17,14 @@ final class Svg
             .self::shapes($scene->shapes).'</svg>';
     }
 
+    /** A file of its own, true to size: it brings its units and its lines with it. */
+    public static function trueToSize(Scene $scene): string
+    {
+        $own = " width=\"{$scene->width}mm\" height=\"{$scene->height}mm\" fill=\"none\" stroke=\"#1a272c\"><style>text { fill: #1a272c; stroke: none; font-family: sans-serif }</style>";
+
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n".preg_replace('/>/', $own, self::write($scene), 1)."\n";
+    }
+
     /** @param  list<Shape>  $shapes */
     private static function shapes(array $shapes): string
     {

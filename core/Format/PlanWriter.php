@@ -54,6 +54,7 @@ final class PlanWriter
                 'top' => self::mm($plan->header->top->total),
             ],
             ...AnchoringWriter::write(Anchoring::of($plan)),
+            ...MarksWriter::write($plan),
             'findings' => array_map(FindingWriter::write(...), $findings),
         ];
 

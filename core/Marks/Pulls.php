@@ -12,6 +12,9 @@ use YokeLine\Planning\Plan;
  */
 final readonly class Pulls
 {
+    /** How long a tape is where nobody says. */
+    public const TAPE_MM = 5000;
+
     /** No wall needs more. */
     private const MOST = 3;
 

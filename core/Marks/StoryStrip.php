@@ -8,9 +8,9 @@ use YokeLine\Planning\Plan;
 /** Every mark of the wall on one strip of paper, true to size, from the leftmost mark; the jambs stand on it to lay it by. */
 final readonly class StoryStrip
 {
-    private const EDGE_MM = 20;
+    public const EDGE_MM = 20;
 
-    private const LAP_MM = 10;
+    public const LAP_MM = 10;
 
     public const LONG_SIDE_MM = ['A4' => 297, 'Letter' => 279];
 

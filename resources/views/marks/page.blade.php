@@ -69,5 +69,16 @@
     <h2>Leaf card</h2>
     <div class="leaf-cards">@foreach ($plan->layout->runs as $leaf => $run)<figure>{!! Svg::write(LeafCard::of($plan, $run, $write)) !!}<figcaption>{{ count($plan->layout->runs) > 1 ? ucfirst($leaf).' leaf, opens' : 'Opens' }} {{ $run->direction === 1 ? 'right' : 'left' }}. Seen from the room; measured from the leading edge and the top.</figcaption></figure>@endforeach</div>
   </section>
+
+  <section aria-label="Paper and files">
+    <h2>To drill from, and for other programs</h2>
+    <ul class="give-out">
+      @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<li><a href="{{ route('give-out', [$doorway, 'templates.pdf', 'paper' => $paper]) }}">Templates, {{ $name }}</a> leaf corners, foot and story strip, true to size (PDF)</li>@endforeach
+      <li><a href="{{ route('give-out', [$doorway, 'wall.dxf']) }}">Wall as DXF</a> R12, millimetres, a layer to each part</li>
+      <li><a href="{{ route('give-out', [$doorway, 'wall.svg']) }}">Wall as SVG</a> true to size</li>
+      <li><a href="{{ route('give-out', [$doorway, 'marks.csv']) }}">Marks and fixings as CSV</a> millimetres</li>
+      <li><a href="{{ route('files.show', $doorway) }}">Doorway file</a> everything that was typed, to bring in elsewhere</li>
+    </ul>
+  </section>
 </main>
 </x-page>

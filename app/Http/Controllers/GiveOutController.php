@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Paper\MarksTable;
+use App\Paper\Templates;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use YokeLine\Drawing\Dxf;
+use YokeLine\Drawing\Svg;
+use YokeLine\Drawing\WallOutline;
+
+/** What a doorway gives to paper and to other programs. */
+final class GiveOutController
+{
+    public function __invoke(Request $request, Doorway $doorway, string $what): Response
+    {
+        $setout = $doorway->setout(Editor::of($request)->units);
+        $plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        [$type, $body] = match ($what) {
+            'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $request->query('paper') === 'letter' ? 'Letter' : 'A4')],
+            'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan))],
+            'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan))],
+            default => ['text/csv; charset=UTF-8', MarksTable::csv($plan)],
+        };
+
+        return response($body, headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway')."-{$what}\""]);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+namespace App\Paper;
+
+use YokeLine\Marks\Names;
+use YokeLine\Marks\StoryStrip;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+
+/** Paper to drill from, true to size: the corners of the leaf, its foot with guide and groove, the strip of the wall. */
+final class Templates
+{
+    private const EDGE = 20.0;
+
+    private TruePage $page;
+
+    private function __construct(private readonly Plan $plan, private readonly LengthWriter $write, private readonly string $name, private readonly string $paper)
+    {
+        $this->page = new TruePage('P', 'mm', $paper);
+        $this->page->SetTitle("Templates, {$name}", true);
+        $this->page->SetAutoPageBreak(false);
+        $this->page->SetLineWidth(0.2);
+    }
+
+    /** @param  'A4'|'Letter'  $paper */
+    public static function of(Plan $plan, LengthWriter $write, string $name, string $paper): string
+    {
+        $templates = new self($plan, $write, $name, $paper);
+        $templates->corner('leading', false);
+        $templates->corner('trailing', true);
+        $templates->foot();
+        $templates->strip();
+
+        return $templates->page->Output('S');
+    }
+
+    /** One top corner of the leaf's face, to be laid with its two edges on the leaf's. */
+    private function corner(string $edge, bool $isMirrored): void
+    {
+        // The page is seen from the room: the leading edge is on the right of a leaf that opens left.
+        $onLeft = ($this->plan->layout->first()->direction === 1) !== $isMirrored;
+        $page = $this->begin("Top corner of the leaf, {$edge} edge", 'P');
+        $side = $onLeft ? self::EDGE : $page->GetPageWidth() - self::EDGE;
+        $way = $onLeft ? 1 : -1;
+        $top = 70.0;
+        $page->SetLineWidth(0.5);
+        $page->Line($side, $top, $side + $way * 150, $top);
+        $page->Line($side, $top, $side, $top + 170);
+        $page->SetLineWidth(0.2);
+        $page->say($side + $way * 75, $top - 2, 9, 'top of the leaf', 'C');
+        $page->say($side + $way * 3, $top + 165, 9, "{$edge} edge", $onLeft ? 'L' : 'R');
+        $inset = $this->plan->layout->first()->hangerInset;
+        $x = $side + $way * $inset->toMm();
+        $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
+        $page->Line($x, $top, $x, $top + 150);
+        $page->say($x + $way * 3, $top + 148, 9, "hanger, {$this->write->show($inset)} in from the {$edge} edge", $onLeft ? 'L' : 'R');
+        foreach ($this->plan->heights->hangerHoles as $i => $down) {
+            $page->cross($x, $top + $down->toMm());
+            $page->circle($x, $top + $down->toMm(), $radius);
+            $page->say($x + $way * 14, $top + $down->toMm() - 1, 10, 'hole '.($i + 1).", {$this->write->show($down)} down, bore {$this->write->exact($this->plan->kit->hanger->holeDiameter)}", $onLeft ? 'L' : 'R', true);
+        }
+        if ($this->plan->heights->hangerHoles === []) {
+            $page->say($x + $way * 14, $top + 20, 10, 'hanger plate on the top edge, its middle on this line', $onLeft ? 'L' : 'R', true);
+        }
+    }
+
+    /** The leaf's foot seen on its end, with the groove and the guide in it. */
+    private function foot(): void
+    {
+        $page = $this->begin('Foot of the leaf, seen on its edge', 'P');
+        $middle = $page->GetPageWidth() / 2;
+        $thick = $this->plan->thickness->toMm();
+        $foot = 150.0;
+        $guide = array_values($this->plan->guides)[0];
+        $page->SetLineWidth(0.5);
+        $page->Line($middle - $thick / 2, $foot - 70, $middle - $thick / 2, $foot);
+        $page->Line($middle + $thick / 2, $foot - 70, $middle + $thick / 2, $foot);
+        if ($guide->grooveDepth === null || $guide->grooveWidth === null) {
+            $page->Line($middle - $thick / 2, $foot, $middle + $thick / 2, $foot);
+            $page->SetLineWidth(0.2);
+            $page->say($middle, $foot + 12, 10, 'This guide holds the leaf from both sides: no groove.', 'C');
+
+            return;
+        }
+        [$wide, $deep] = [$guide->grooveWidth->toMm(), $guide->grooveDepth->toMm()];
+        $page->Line($middle - $thick / 2, $foot, $middle - $wide / 2, $foot);
+        $page->Line($middle - $wide / 2, $foot, $middle - $wide / 2, $foot - $deep);
+        $page->Line($middle - $wide / 2, $foot - $deep, $middle + $wide / 2, $foot - $deep);
+        $page->Line($middle + $wide / 2, $foot - $deep, $middle + $wide / 2, $foot);
+        $page->Line($middle + $wide / 2, $foot, $middle + $thick / 2, $foot);
+        $page->SetLineWidth(0.2);
+        $page->Line($middle, $foot - 80, $middle, $foot + 15);
+        $page->say($middle, $foot + 22, 10, "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}", 'C', true);
+        $page->say($middle, $foot + 29, 9, 'Cut before coating, the whole width of the leaf.', 'C');
+    }
+
+    private function strip(): void
+    {
+        $strip = StoryStrip::of($this->plan);
+        $tiles = $strip->tiles($this->paper);
+        $usable = StoryStrip::LONG_SIDE_MM[$this->paper] - StoryStrip::EDGE_MM;
+        for ($tile = 0; $tile < $tiles; $tile++) {
+            $from = $tile * ($usable - StoryStrip::LAP_MM);
+            $page = $this->begin('Story strip of the wall, sheet '.($tile + 1)." of {$tiles}", 'L', false);
+            $left = StoryStrip::EDGE_MM / 2;
+            $line = 110.0;
+            $page->Line($left, $line, $left + $usable, $line);
+            // The lap: the right cross of a sheet goes on the left cross of the next.
+            foreach ([...($tile > 0 ? [$left + StoryStrip::LAP_MM / 2] : []), ...($tile < $tiles - 1 ? [$left + $usable - StoryStrip::LAP_MM / 2] : [])] as $x) {
+                $page->cross($x, $line + 40, 5);
+                $page->circle($x, $line + 40, 2.5);
+            }
+            $row = 0;
+            foreach ($strip->marks as $mark) {
+                $x = $mark->place->toMm() - $from;
+                if ($x < 0 || $x > $usable) {
+                    continue;
+                }
+                $low = $line - 12 - 6 * ($row % 6);
+                $page->Line($left + $x, $low, $left + $x, $line + 8);
+                $right = $x > $usable - 60;
+                $page->say($left + $x + ($right ? -1 : 1), $low + 2.5, 8, Names::of($mark->id)."  {$this->write->show($mark->place)}", $right ? 'R' : 'L');
+                $row++;
+            }
+            $page->say($left, $line + 55, 9, 'Lay each cross on its neighbour’s; the jambs on the strip go on the jambs of the opening. Zero is the leftmost mark, '.$this->write->show($strip->zero).' along the wall.');
+            $page->checkScale($left, $line + 68);
+        }
+    }
+
+    private function begin(string $title, string $turned, bool $scale = true): TruePage
+    {
+        $this->page->AddPage($turned, $this->paper);
+        $this->page->say(self::EDGE, 22, 15, $title, 'L', true);
+        $this->page->say(self::EDGE, 28, 9, "{$this->name}; seen from the room, true to size on {$this->paper}");
+        if ($scale) {
+            $this->page->checkScale(self::EDGE, 42);
+        }
+
+        return $this->page;
+    }
+}

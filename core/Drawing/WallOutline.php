@@ -1,0 +1,87 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Anchoring\Anchoring;
+use YokeLine\Marks\Names;
+use YokeLine\Marks\Tapes;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Plan;
+
+/** The wall and what is hung on it as bare outlines in millimetres, one layer to a part: for other programs, and to be measured in. */
+final readonly class WallOutline
+{
+    private function __construct(private Plan $plan) {}
+
+    public static function of(Plan $plan): Scene
+    {
+        return (new self($plan))->scene();
+    }
+
+    private function scene(): Scene
+    {
+        $survey = $this->plan->doorway->survey;
+        $wall = $this->plan->room->wall;
+        $ceiling = $survey->ceiling ?? $this->plan->yokeLine()->plus(Length::mm(300));
+        $whole = new Span(Length::zero(), $ceiling);
+        $opening = $survey->opening;
+        $shapes = [$this->box('wall', $wall, $whole), $this->floor($wall)];
+        foreach ($survey->studs as $stud) {
+            $shapes[] = $this->box('studs', Span::from($stud->x->minus($stud->width->half()), $stud->width), $whole);
+        }
+        if ($opening !== null) {
+            $shapes[] = Shape::path('opening', [[$opening->span()->low->toMm(), 0.0], [$opening->span()->low->toMm(), -$this->plan->heights->head->total->toMm()], [$opening->span()->high->toMm(), -$this->plan->heights->head->total->toMm()], [$opening->span()->high->toMm(), 0.0]]);
+        }
+        foreach ($survey->obstacles as $obstacle) {
+            $shapes[] = $this->box('obstacles', $obstacle->x, $obstacle->y);
+        }
+        foreach ($survey->hazards as $hazard) {
+            $shapes[] = $this->box('hazards', $hazard->x, $hazard->y);
+        }
+        $header = $this->plan->header;
+        if ($header !== null) {
+            $shapes[] = $this->box('header', $header->span, new Span($header->foot->total, $header->top->total));
+        }
+        $half = $this->plan->kit->rail->height->half();
+        $line = $this->plan->yokeLine();
+        $shapes[] = $this->box('rail', $this->plan->rail->span, new Span($line->minus($half), $line->plus($half)));
+        $bore = $this->plan->kit->rail->holeDiameter->half()->toMm();
+        foreach ($this->plan->rail->holes as $hole) {
+            $shapes[] = Shape::circle('rail-holes', $hole->toMm(), -$line->toMm(), $bore);
+        }
+        foreach (Anchoring::of($this->plan)->fixings as $fixing) {
+            $shapes[] = Shape::circle('fixings', $fixing->x->toMm(), -$fixing->y->toMm(), $fixing->diameter->half()->toMm());
+        }
+        $leaf = new Span($this->plan->heights->gap->low, $this->plan->heights->leafTop());
+        foreach ($this->plan->layout->runs as $run) {
+            $shapes[] = $this->box('leaf-shut', $run->closed(), $leaf);
+            $shapes[] = $this->box('leaf-open', $run->open(), $leaf);
+        }
+        foreach ($this->plan->guides as $guide) {
+            if ($guide->at !== null) {
+                $shapes[] = $this->box('guide', Span::from($guide->at->minus($this->plan->kit->guide->length->half()), $this->plan->kit->guide->length), new Span(Length::zero(), $this->plan->kit->guide->bladeHeight));
+            }
+        }
+        $shapes[] = Shape::line('yoke-line', $wall->low->toMm(), -$line->toMm(), $wall->high->toMm(), -$line->toMm());
+        foreach (Tapes::wall($this->plan) as $mark) {
+            $shapes[] = Shape::line('marks', $mark->place->toMm(), -$line->toMm() - 25, $mark->place->toMm(), -$line->toMm() + 25);
+            $shapes[] = Shape::text('mark-names', $mark->place->toMm() + 3, -$line->toMm() - 28, 12, Names::of($mark->id));
+        }
+
+        return new Scene('wall', 'The wall in millimetres, true to size', $wall->low->toMm() - 50, -$ceiling->toMm() - 50, $wall->length()->toMm() + 100, $ceiling->toMm() + 150, $shapes);
+    }
+
+    private function floor(Span $wall): Shape
+    {
+        $places = [$wall->low, ...array_values(array_filter($this->plan->floor->places(), fn (Length $x) => $x->isOver($wall->low) && $x->isUnder($wall->high))), $wall->high];
+        usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+
+        return Shape::path('floor', array_map(fn (Length $x) => [$x->toMm(), -$this->plan->floor->at($x)->toMm()], $places));
+    }
+
+    private function box(string $layer, Span $x, Span $y): Shape
+    {
+        return Shape::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
+    }
+}
