@@ -9,6 +9,7 @@ use App\Http\Controllers\FileController;
 use App\Http\Controllers\GiveOutController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
@@ -35,6 +36,9 @@ Route::controller(DoorwayController::class)->group(function () {
     Route::post('/doorways/{doorway}/archive', 'archive')->name('doorways.archive');
     Route::post('/doorways/{doorway}/restore', 'restore')->name('doorways.restore');
 });
+
+Route::get('/jobs/{job}/job.zip', [JobFileController::class, 'show'])->name('jobs.give-out');
+Route::post('/jobs/bring-in', [JobFileController::class, 'store'])->name('jobs.bring-in');
 
 Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.store');
 Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('files.show');

@@ -141,6 +141,11 @@ foreach (['bench, kiln room' => 3.0, 'bench, glaze store' => 3.0, 'one field' =>
     row("{$name}, against the empty page", sprintf('%.1f ms = %.2f x', $medians[$name], $ratio), "at most {$most} x", $ratio <= $most);
 }
 
+$paper = inTurn(['templates' => fn () => $ask('/doorways/1/give-out/templates.pdf'), 'marks' => fn () => $ask('/doorways/6/marks'), 'job' => fn () => $ask('/jobs/1/job.zip')], 10);
+row('templates of the kiln room, as PDF', sprintf('%.0f ms', $paper['templates']), 'under 1500 ms', $paper['templates'] < 1500);
+row('marks of two leaves', sprintf('%.0f ms', $paper['marks']), '', true);
+row('the demo’s first job as ZIP', sprintf('%.0f ms', $paper['job']), '', true);
+
 /** What a first visit loads, each file compressed once. */
 $page = $ask('/doorways/1/leaf');
 preg_match_all('#/build/assets/[\w.-]+\.(?:css|js)#', $page, $linked);

@@ -17,7 +17,6 @@ $views = [
     'leaf' => ['/doorways/1/leaf', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))')],
     'rail' => ['/doorways/4/rail', null],
     'anchors' => ['/doorways/11/anchors', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 300; s.dispatchEvent(new Event("input", { bubbles: true }))')],
-    'anchors-settle' => ['/doorways/1/anchors', fn (Browser $b) => $b->see('Board 38 thick', '.findings')],
     'sweep' => ['/doorways/12/sweep', fn (Browser $b) => $b->click('#sweep')->see('How sure', '.sweep')],
     'section' => ['/doorways/3/rail', fn (Browser $b) => $b->click('[data-enlarge="section"]')],
     'why' => ['/doorways/1/rail', fn (Browser $b) => $b->click('.read.is-yoke')->see('leaf height', '#why')],
@@ -27,7 +26,8 @@ $views = [
     'shelf' => ['/shelf', null],
     'kit' => ['/shelf/flat-40-strap', null],
     'house-rules' => ['/rules', null],
-    'history' => ['/doorways/1/history', null],
+    'marks' => ['/doorways/1/marks', null],
+    'order' => ['/doorways/1/order', null],
 ];
 foreach ($views as $name => [$path, $then]) {
     $browser->size(1280, 800)->visit($path);

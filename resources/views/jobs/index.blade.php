@@ -22,10 +22,15 @@
         <input class="form-control" name="name" placeholder="Customer or building" aria-label="Name of the new job" required maxlength="120">
         <button class="btn btn-primary">New job</button>
       </form>
+      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a job<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" onchange="this.form.submit()"></label></form>
     @endunless
     <a class="other-list" href="{{ $archived ? route('jobs') : route('jobs', ['archived' => 1]) }}">{{ $archived ? 'Back to the jobs' : 'What was put away' }}</a>
   </div>
   @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
+  @if (session('job_problems'))
+    <div class="refused" role="alert"><p><b>{{ session('job_problems.name') }}</b> could not be read. Nothing was changed.</p>
+      <ul>@foreach (session('job_problems.problems') as $place => $says)<li>@if ($place)<code>{{ $place }}</code>: @endif{{ $says }}</li>@endforeach</ul></div>
+  @endif
   <div id="jobs">
     @forelse ($jobs as $job)
       @include('jobs.job')

@@ -2,9 +2,10 @@
   <header>
     <h3 id="job-{{ $job->id }}">{{ $job->name }}</h3>
     <details class="more">
-      <summary>Rename or put away</summary>
+      <summary>Rename, give out or put away</summary>
       <div>
         <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="New name of {{ $job->name }}" required maxlength="120"><button class="btn">Rename</button></form>
+        <a class="btn" href="{{ route('jobs.give-out', $job) }}">Give out whole</a>
         @if ($job->archived_at)
           <form method="post" action="{{ route('jobs.restore', $job) }}">@csrf<button class="btn">Bring back</button></form>
         @else

@@ -1,0 +1,187 @@
+<?php
+
+namespace App\Files;
+
+use App\Models\Doorway;
+use App\Models\HouseRule;
+use App\Models\Job;
+use App\Models\Revision;
+use App\Rules\Level;
+use App\Rules\RuleBook;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RuntimeException;
+use stdClass;
+use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Unit;
+use YokeLine\Methods\Methods;
+use ZipArchive;
+
+/**
+ * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history, and what a
+ * scanner sent of its wall. Brought in again nothing is missing; a ZIP that cannot be read changes nothing.
+ */
+final class JobArchive
+{
+    private const MOST_BYTES = 60_000_000;
+
+    /** Writes the ZIP and says where it is; the caller deletes it. */
+    public static function write(Job $job): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'job');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new RuntimeException('There is no room to write a ZIP.');
+        $doorways = [];
+        /** @var Doorway $doorway */
+        foreach ($job->doorways()->with('revision', 'trace')->orderBy('id')->get() as $i => $doorway) {
+            $name = sprintf('%02d-%s', $i + 1, Str::slug($doorway->name) ?: 'doorway');
+            $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
+            $zip->addFromString("history/{$name}.json", self::history($doorway));
+            if ($doorway->trace !== null) {
+                $zip->addFromString("traces/{$name}.json", (string) json_encode(['csv' => $doorway->trace->csv, 'profile' => $doorway->trace->profile], JSON_PRESERVE_ZERO_FRACTION));
+            }
+            $doorways[] = ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null];
+        }
+        $rules = HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray();
+        $zip->addFromString('job.json', Document::of(['format' => 'yoke-line/job', 'version' => 1, 'name' => $job->name, 'archived_at' => $job->archived_at?->toJSON(), 'rules' => $rules, 'doorways' => $doorways])->toJson(pretty: true)."\n");
+        $zip->close();
+
+        return $path;
+    }
+
+    /** @throws UnreadableFile */
+    public static function read(string $path): Job
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw new UnreadableFile(['' => 'This is not a ZIP file.']);
+        }
+        $size = 0;
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $size += $zip->statIndex($i)['size'] ?? 0;
+        }
+        if ($size > self::MOST_BYTES) {
+            throw new UnreadableFile(['' => 'Unpacked, this ZIP is larger than a job can be.']);
+        }
+
+        return DB::transaction(fn () => self::bringIn($zip));
+    }
+
+    private static function bringIn(ZipArchive $zip): Job
+    {
+        $file = Document::fromJson(self::entry($zip, 'job.json'));
+        if ($file->get('format') !== 'yoke-line/job') {
+            throw UnreadableFile::wrongFormat('job', $file->get('format'));
+        }
+        if ($file->get('version') !== 1) {
+            throw UnreadableFile::unknownVersion($file->get('version'));
+        }
+        $name = $file->get('name');
+        if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 120) {
+            throw new UnreadableFile(['name' => 'A job has a name of 1 to 120 letters.']);
+        }
+        $job = Job::create(['name' => $name]);
+        $job->forceFill(['archived_at' => self::moment($file->get('archived_at'))])->save();
+        foreach (self::rows($file, 'rules') as $i => $row) {
+            self::rule($job, $row, "rules[{$i}]");
+        }
+        foreach (self::rows($file, 'doorways') as $i => $row) {
+            self::doorway($zip, $job, $row, "doorways[{$i}]");
+        }
+
+        return $job;
+    }
+
+    private static function rule(Job $job, stdClass $row, string $at): void
+    {
+        $method = null;
+        foreach (Methods::all() as $one) {
+            $method = $one->key === ($row->method ?? null) ? $one : $method;
+        }
+        if ($method === null || ! is_string($row->value ?? null)) {
+            throw new UnreadableFile(["{$at}.method" => 'This is no question of the house rules.']);
+        }
+        HouseRule::create(['job_id' => $job->id, 'method' => $method->key, 'value' => (new RuleBook(Level::job($job)))->read($method, $row->value, Unit::Millimetre), 'why' => is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : '']);
+    }
+
+    private static function doorway(ZipArchive $zip, Job $job, stdClass $row, string $at): void
+    {
+        $name = is_string($row->file ?? null) ? $row->file : throw new UnreadableFile(["{$at}.file" => 'The name of the doorway’s file is wanted here.']);
+        $now = self::checked(self::entry($zip, "doorways/{$name}.json"), "doorways/{$name}.json");
+        $doorway = new Doorway(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
+        $doorway->forceFill(['archived_at' => self::moment($row->archived_at ?? null)])->save();
+        $kept = [];
+        foreach (self::rows(Document::fromJson(self::entry($zip, "history/{$name}.json")), 'changes') as $i => $change) {
+            $place = "history/{$name}.json changes[{$i}]";
+            if (! is_int($change->change ?? null) || isset($kept[$change->change]) || ! ($change->document ?? null) instanceof stdClass) {
+                throw new UnreadableFile([$place => 'A change has a number of its own and the doorway as it was after it.']);
+            }
+            $revision = new Revision(['doorway_id' => $doorway->id, 'parent_id' => is_int($change->after ?? null) ? ($kept[$change->after] ?? null)?->id : null, 'number' => $change->change, 'document' => self::checked((string) json_encode($change->document), $place), 'what' => self::words($change->what ?? ''), 'who' => self::words($change->who ?? ''), 'browser' => '']);
+            $revision->setCreatedAt(self::moment($change->at ?? null) ?? now());
+            $revision->save();
+            $kept[$change->change] = $revision;
+        }
+        $current = $kept[$row->change ?? 0] ?? null;
+        if ($current === null || ! $current->document->equals($now)) {
+            throw new UnreadableFile(["doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.']);
+        }
+        $doorway->moveTo($current, $doorway->plan($current->document));
+        if (($row->trace ?? false) === true) {
+            $trace = Document::fromJson(self::entry($zip, "traces/{$name}.json"));
+            $doorway->trace()->create(['csv' => self::words($trace->get('csv'), self::MOST_BYTES), 'profile' => $trace->get('profile')]);
+        }
+    }
+
+    private static function history(Doorway $doorway): string
+    {
+        $numbers = $doorway->revisions()->pluck('number', 'id');
+        $changes = [];
+        /** @var Revision $revision */
+        foreach ($doorway->revisions()->orderBy('number')->get() as $revision) {
+            $changes[] = ['change' => $revision->number, 'after' => $revision->parent_id === null ? null : $numbers[$revision->parent_id], 'what' => $revision->what, 'who' => $revision->who, 'at' => $revision->created_at->toJSON(), 'document' => $revision->document->root];
+        }
+
+        return Document::of(['changes' => $changes])->toJson()."\n";
+    }
+
+    /** @throws UnreadableFile with the file's name before the place */
+    private static function checked(string $json, string $file): Document
+    {
+        try {
+            return DoorwayFile::read($json);
+        } catch (UnreadableFile $problem) {
+            throw new UnreadableFile(array_combine(array_map(fn (string $place) => trim("{$file} {$place}"), array_keys($problem->problems)), $problem->problems));
+        }
+    }
+
+    private static function entry(ZipArchive $zip, string $name): string
+    {
+        $text = $zip->getFromName($name);
+
+        return $text === false ? throw new UnreadableFile([$name => 'This file is missing in the ZIP.']) : $text;
+    }
+
+    /** @return list<stdClass> */
+    private static function rows(Document $file, string $key): array
+    {
+        $rows = $file->get($key);
+        if (! is_array($rows) || array_filter($rows, fn (mixed $row) => ! $row instanceof stdClass) !== []) {
+            throw new UnreadableFile([$key => 'A list is wanted here.']);
+        }
+
+        /** @var list<stdClass> */
+        return array_values($rows);
+    }
+
+    private static function moment(mixed $written): ?Carbon
+    {
+        return is_string($written) && strtotime($written) !== false ? Carbon::parse($written) : null;
+    }
+
+    private static function words(mixed $written, int $most = 250): string
+    {
+        return is_string($written) ? mb_substr($written, 0, $most) : '';
+    }
+}
