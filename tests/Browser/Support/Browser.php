@@ -4,6 +4,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -167,7 +168,7 @@ final class Browser
         return $this->driver->wait(self::PATIENCE, 40)->until(function () use ($condition) {
             try {
                 return $condition() ?? false;
-            } catch (StaleElementReferenceException) {
+            } catch (StaleElementReferenceException|ElementClickInterceptedException) {
                 return false;
             }
         }, "Waited in vain for {$what}");
