@@ -11,6 +11,7 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Planning\Plan;
 
@@ -109,6 +110,13 @@ final class MarkingOut
             'gauge-block' => Proof::gaugeBlock($this->plan, $this->provedAt()),
             default => Proof::laidOut($this->plan),
         };
+    }
+
+    public function sure(string $way): string
+    {
+        $mm = $this->proof($way)->sure;
+
+        return 'Sure to '.($this->write->unit === Unit::Inch ? number_format($mm / 25.4, 2).' in' : number_format($mm, 1).' mm').' either way.';
     }
 
     /** What a reading says of the line; null where none was typed. */

@@ -30,6 +30,8 @@ final readonly class LeafCard
         $thick = $this->plan->thickness->toMm();
         // As one faces it in the room: a leaf that opens left leads on the right.
         $x = fn (float $fromLeading) => $this->run->direction === 1 ? $fromLeading : $wide - $fromLeading;
+        // What is told of heights stands beside the trailing edge, where nothing else is.
+        [$beside, $away] = $this->run->direction === 1 ? [$wide + 12 * $px, 'start'] : [-12 * $px, 'end'];
         $stile = min($wide / 2, $this->plan->doorway->brief->leaf->stile->toMm());
         $shapes = [
             Shape::box('leaf-outline', 0, 0, $wide, $high),
@@ -58,7 +60,7 @@ final readonly class LeafCard
                 $up = $high - $this->plan->doorway->brief->rules->pullHeight->minus($this->plan->heights->gap->low)->toMm();
                 $shapes[] = Shape::box('bore', $at - 9, $up - 90, 18, 180);
                 $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
-                $shapes[] = Shape::text('reading', $wide / 2, $up - 6 * $px, 12 * $px, $this->write->show(Tapes::up($this->plan)[0]->place).' up from the foot', 'middle');
+                $shapes[] = Shape::text('reading', $beside, $up + 4 * $px, 12 * $px, $this->write->show(Tapes::up($this->plan)[0]->place).' up from the foot', $away);
             } else {
                 $shapes[] = Shape::circle('bore', $at, -$thick / 2 - 26 * $px, max(4 * $px, $thick / 5));
             }
@@ -74,7 +76,7 @@ final readonly class LeafCard
             $shapes[] = Shape::text('caption', $centres[$i], -$thick - 56 * $px, 10 * $px, $names[$i], 'middle');
         }
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
-            $shapes[] = Shape::text('reading', $wide / 2, $down->toMm() + 4 * $px, 11 * $px, $this->write->show($down).' down, hole '.($i + 1), 'middle');
+            $shapes[] = Shape::text('reading', $beside, $down->toMm() + 4 * $px, 12 * $px, $this->write->show($down).' down, hole '.($i + 1), $away);
         }
         $groove = array_values($this->plan->guides)[0];
         if ($groove->grooveWidth !== null && $groove->grooveDepth !== null) {

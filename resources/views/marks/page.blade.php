@@ -60,7 +60,7 @@
     </div>
     <table class="table proofs"><thead><tr><th scope="col">Way</th><th scope="col">Expect</th><th scope="col">Read</th><th scope="col">Says</th></tr></thead><tbody>
       @foreach ($out->ways() as $way => ['name' => $name, 'how' => $how])
-        <tr><th scope="row">{{ $name }}<small>{{ $how }}</small></th><td class="number">{{ $write->show($out->proof($way)->expected) }}</td><td>@include('marks.field', ['field' => "read_{$way}", 'label' => "Read: {$name}", 'grey' => '', 'form' => 'marking', 'bare' => true])</td><td>{{ $out->verdict($way) ?? 'Sure to '.round($out->proof($way)->sure, 1).' mm.' }}</td></tr>
+        <tr><th scope="row">{{ $name }}<small>{{ $how }}</small></th><td class="number">{{ $write->show($out->proof($way)->expected) }}</td><td>@include('marks.field', ['field' => "read_{$way}", 'label' => "Read: {$name}", 'grey' => '', 'form' => 'marking', 'bare' => true])</td><td>{{ $out->verdict($way) ?? $out->sure($way) }}</td></tr>
       @endforeach
     </tbody></table>
   </section>
