@@ -107,10 +107,14 @@ final class Browser
     /** Types into the field with this label and goes on with Enter. */
     public function type(string $label, string $text, bool $enter = true): self
     {
-        $field = $this->field($label);
-        $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+        $field = $this->steadily(function () use ($label, $text) {
+            $field = $this->field($label);
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+
+            return $field;
+        });
         if ($enter) {
             $field->sendKeys(WebDriverKeys::ENTER);
         }
@@ -125,20 +129,23 @@ final class Browser
 
     public function value(string $label): string
     {
-        return (string) $this->field($label)->getDomProperty('value');
+        return $this->steadily(fn () => (string) $this->field($label)->getDomProperty('value'));
     }
 
     public function text(string $css): string
     {
-        return $this->plain($this->find($css)->getText());
+        return $this->steadily(fn () => $this->plain($this->find($css)->getText()));
     }
 
     public function see(string $text, string $css = 'body'): self
     {
+        $read = '';
         try {
-            $this->until(fn () => str_contains($this->text($css), $text) ?: null, "“{$text}” in {$css}");
+            $this->until(function () use ($css, $text, &$read) {
+                return str_contains($read = $this->text($css), $text) ?: null;
+            }, "“{$text}” in {$css}");
         } finally {
-            Assert::assertStringContainsString($text, $this->text($css));
+            Assert::assertStringContainsString($text, $read);
         }
 
         return $this;
@@ -146,8 +153,14 @@ final class Browser
 
     public function seeGone(string $text, string $css = 'body'): self
     {
-        $this->until(fn () => str_contains($this->text($css), $text) ? null : true, "“{$text}” gone from {$css}");
-        Assert::assertStringNotContainsString($text, $this->text($css));
+        $read = $text;
+        try {
+            $this->until(function () use ($css, $text, &$read) {
+                return str_contains($read = $this->text($css), $text) ? null : true;
+            }, "“{$text}” gone from {$css}");
+        } finally {
+            Assert::assertStringNotContainsString($text, $read);
+        }
 
         return $this;
     }
@@ -172,6 +185,25 @@ final class Browser
                 return false;
             }
         }, "Waited in vain for {$what}");
+    }
+
+    /**
+     * Once more where an answer put another element in its place between finding and reading it.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     */
+    private function steadily(callable $read): mixed
+    {
+        for ($left = 5; ; $left--) {
+            try {
+                return $read();
+            } catch (StaleElementReferenceException $stale) {
+                $left > 0 ?: throw $stale;
+            }
+        }
     }
 
     /** Serious and critical faults that axe finds, as lines. @return list<string> */
