@@ -13,7 +13,7 @@ use YokeLine\Planning\Plan;
 final readonly class LeafCard
 {
     /** Room for labels beside the leaf, as the card is drawn 420 high. */
-    private const BESIDE = 190;
+    private const BESIDE = 240;
 
     private function __construct(private Plan $plan, private LeafRun $run, private LengthWriter $write) {}
 
