@@ -40,14 +40,9 @@ enum Station: string
     public static function field(Setout $setout, array $kits, string $place): ?Field
     {
         foreach (self::cases() as $station) {
-            foreach ($station->groups($setout, $kits) as $group) {
-                foreach ($group->rows as $row) {
-                    foreach ($row->fields as $field) {
-                        if ($field->place === $place) {
-                            return $field;
-                        }
-                    }
-                }
+            $field = Group::field($place, ...$station->groups($setout, $kits));
+            if ($field !== null) {
+                return $field;
             }
         }
 

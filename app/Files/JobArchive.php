@@ -8,11 +8,13 @@ use App\Models\Job;
 use App\Models\Revision;
 use App\Rules\Level;
 use App\Rules\RuleBook;
+use App\Scanning\WallSweep;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
 use stdClass;
+use YokeLine\Anchoring\Scan\Trace;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
@@ -40,7 +42,7 @@ final class JobArchive
             $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
             $zip->addFromString("history/{$name}.json", self::history($doorway));
             if ($doorway->trace !== null) {
-                $zip->addFromString("traces/{$name}.json", (string) json_encode(['csv' => $doorway->trace->csv, 'profile' => $doorway->trace->profile], JSON_PRESERVE_ZERO_FRACTION));
+                $zip->addFromString("traces/{$name}.csv", $doorway->trace->csv);
             }
             $doorways[] = ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null];
         }
@@ -96,14 +98,11 @@ final class JobArchive
 
     private static function rule(Job $job, stdClass $row, string $at): void
     {
-        $method = null;
-        foreach (Methods::all() as $one) {
-            $method = $one->key === ($row->method ?? null) ? $one : $method;
-        }
+        $method = is_string($row->method ?? null) ? Methods::all()[$row->method] ?? null : null;
         if ($method === null || ! is_string($row->value ?? null)) {
             throw new UnreadableFile(["{$at}.method" => 'This is no question of the house rules.']);
         }
-        HouseRule::create(['job_id' => $job->id, 'method' => $method->key, 'value' => (new RuleBook(Level::job($job)))->read($method, $row->value, Unit::Millimetre), 'why' => is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : '']);
+        HouseRule::create(['job_id' => $job->id, 'method' => $method->key, 'value' => (new RuleBook(Level::job($job)))->read($method, $row->value, Unit::Millimetre), 'why' => self::words($row->why ?? '')]);
     }
 
     private static function doorway(ZipArchive $zip, Job $job, stdClass $row, string $at): void
@@ -129,8 +128,7 @@ final class JobArchive
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
         if (($row->trace ?? false) === true) {
-            $trace = Document::fromJson(self::entry($zip, "traces/{$name}.json"));
-            $doorway->trace()->create(['csv' => self::words($trace->get('csv'), self::MOST_BYTES), 'profile' => $trace->get('profile')]);
+            (new WallSweep($doorway, $doorway->setout(null)))->keep(Trace::read(self::entry($zip, "traces/{$name}.csv")));
         }
     }
 
@@ -180,8 +178,8 @@ final class JobArchive
         return is_string($written) && strtotime($written) !== false ? Carbon::parse($written) : null;
     }
 
-    private static function words(mixed $written, int $most = 250): string
+    private static function words(mixed $written): string
     {
-        return is_string($written) ? mb_substr($written, 0, $most) : '';
+        return is_string($written) ? mb_substr($written, 0, 250) : '';
     }
 }

@@ -57,14 +57,9 @@ final readonly class SizeCardForm implements Form
     /** @throws UnreadableFile */
     public function read(string $place, string $said): mixed
     {
-        foreach ($this->groups()[0]->rows as $row) {
-            foreach ($row->fields as $field) {
-                if ($field->place === $place) {
-                    return $this->typed->toDocument($field, $said);
-                }
-            }
-        }
-        throw new UnreadableFile([$place => 'There is no such field here.']);
+        $field = Group::field($place, ...$this->groups()) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
+
+        return $this->typed->toDocument($field, $said);
     }
 
     public function changesUrl(): string

@@ -154,17 +154,7 @@ final readonly class KitForm implements Form
 
     public function field(string $place): ?Field
     {
-        foreach ($this->groups() as $group) {
-            foreach ($group->rows as $row) {
-                foreach ($row->fields as $field) {
-                    if ($field->place === $place) {
-                        return $field;
-                    }
-                }
-            }
-        }
-
-        return null;
+        return Group::field($place, ...$this->groups());
     }
 
     /**

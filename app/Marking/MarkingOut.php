@@ -11,7 +11,6 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Planning\Plan;
 
@@ -114,9 +113,7 @@ final class MarkingOut
 
     public function sure(string $way): string
     {
-        $mm = $this->proof($way)->sure;
-
-        return 'Sure to '.($this->write->unit === Unit::Inch ? number_format($mm / 25.4, 2).' in' : number_format($mm, 1).' mm').' either way.';
+        return "Sure to {$this->write->showUp(Length::nm((int) ceil($this->proof($way)->sure * 1_000_000)))} either way.";
     }
 
     /** What a reading says of the line; null where none was typed. */

@@ -41,7 +41,9 @@ final readonly class WallSweep
 
     public function keep(Trace $trace): void
     {
-        WallTrace::create(['doorway_id' => $this->doorway->id, 'csv' => $trace->toCsv(), 'profile' => self::profile($trace)]);
+        $csv = $trace->toCsv();
+        // Of what is kept, so that who keeps the same has the same.
+        WallTrace::create(['doorway_id' => $this->doorway->id, 'csv' => $csv, 'profile' => self::profile(Trace::read($csv))]);
     }
 
     /**

@@ -130,13 +130,13 @@ final readonly class Anchoring
             }
             $spans = array_map(fn (int $i) => $x[$i + 1] - $x[$i], range(0, $last - 1));
             foreach ($spans as $l) {
-                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > min(1.5, $l / 360)) {
+                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > Sag::limitOver($l)) {
                     return false;
                 }
             }
             foreach ($this->runs as $run) {
                 foreach ([[max(0.0, $x[0] - max($piece['low'], $run->from)), $spans[0]], [max(0.0, min($piece['high'], $run->to + $run->spacing) - $x[$last]), $spans[$last - 1]]] as [$out, $l]) {
-                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > min(1.5, $out / 360)) {
+                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > Sag::limitOver($out)) {
                         return false;
                     }
                 }

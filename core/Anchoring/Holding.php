@@ -13,7 +13,7 @@ use YokeLine\Planning\Floor;
 final readonly class Holding
 {
     /** Kept from a cable or pipe on every side. */
-    private const ZONE_MM = 50;
+    public const ZONE_MM = 50;
 
     /** Over this a stud is two. */
     private const DOUBLED_MM = 65;

@@ -9,7 +9,7 @@ use YokeLine\Planning\Plan;
 /** Masonry breaks out near its edges: holes keep 60 from the opening and from a corner. */
 final class MasonryEdge
 {
-    private const KEPT_MM = 60;
+    public const KEPT_MM = 60;
 
     public static function isNear(Plan $plan, Length $x, ?Length $y = null): bool
     {

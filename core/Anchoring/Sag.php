@@ -19,7 +19,13 @@ final readonly class Sag
 
     public function limit(): float
     {
-        return min(1.5, $this->span / 360);
+        return self::limitOver($this->span);
+    }
+
+    /** What a rail may bend over a span, mm. */
+    public static function limitOver(float $span): float
+    {
+        return min(1.5, $span / 360);
     }
 
     public function isOver(): bool

@@ -119,7 +119,7 @@ final readonly class Elevation
     {
         $shapes = [];
         foreach ($this->doorway->survey->studs as $stud) {
-            $shapes[] = $this->box('stud', Span::from($stud->x->minus($stud->width->half()), $stud->width), new Span(Length::zero(), $this->ceiling));
+            $shapes[] = Shape::spanned('stud', Span::from($stud->x->minus($stud->width->half()), $stud->width), new Span(Length::zero(), $this->ceiling));
         }
 
         return $shapes;
@@ -139,11 +139,11 @@ final readonly class Elevation
         $shapes = [];
         if ($baseboard !== null) {
             $high = new Span(Length::zero(), $baseboard->height);
-            $shapes[] = $this->box('baseboard', new Span($this->wall->low, $jambs->low), $high);
-            $shapes[] = $this->box('baseboard', new Span($jambs->high, $this->wall->high), $high);
+            $shapes[] = Shape::spanned('baseboard', new Span($this->wall->low, $jambs->low), $high);
+            $shapes[] = Shape::spanned('baseboard', new Span($jambs->high, $this->wall->high), $high);
         }
-        $shapes[] = $this->box('casing', new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)), new Span(Length::zero(), $head->plus($casing->head)));
-        $shapes[] = $this->box($opening->heights === [] ? 'opening unmeasured' : 'opening', $jambs, new Span(Length::zero(), $head));
+        $shapes[] = Shape::spanned('casing', new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)), new Span(Length::zero(), $head->plus($casing->head)));
+        $shapes[] = Shape::spanned($opening->heights === [] ? 'opening unmeasured' : 'opening', $jambs, new Span(Length::zero(), $head));
 
         return $shapes;
     }
@@ -155,13 +155,13 @@ final readonly class Elevation
         $shapes = [];
         foreach ($survey->obstacles as $i => $obstacle) {
             $name = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
-            $shapes[] = $this->thing("survey.obstacles[{$i}]", $obstacle->name, [$this->box($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
+            $shapes[] = $this->thing("survey.obstacles[{$i}]", $obstacle->name, [Shape::spanned($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
         }
         foreach ($survey->hazards as $i => $hazard) {
-            $shapes[] = $this->thing("survey.hazards[{$i}]", $hazard->kind, [$this->box('hazard', $hazard->x, $hazard->y)]);
+            $shapes[] = $this->thing("survey.hazards[{$i}]", $hazard->kind, [Shape::spanned('hazard', $hazard->x, $hazard->y)]);
         }
         foreach ($survey->solids as $solid) {
-            $shapes[] = $this->box('solid', $solid->x, $solid->y);
+            $shapes[] = Shape::spanned('solid', $solid->x, $solid->y);
         }
 
         return $shapes;
@@ -183,14 +183,14 @@ final readonly class Elevation
         $shapes = [];
         $yoke = $plan->yokeLine();
         if ($plan->header !== null) {
-            $shapes[] = $this->box('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
+            $shapes[] = Shape::spanned('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
         }
         $half = $plan->kit->rail->height->half();
         $high = new Span($yoke->minus($half), $yoke->plus($half));
         if ($this->anchors) {
             return $shapes;
         }
-        $shapes[] = $this->box('rail', $plan->rail->span, $high);
+        $shapes[] = Shape::spanned('rail', $plan->rail->span, $high);
         for ($joint = 1; $joint < $plan->rail->pieces; $joint++) {
             $x = $plan->rail->span->low->plus($plan->rail->span->length()->scaled($joint, $plan->rail->pieces))->toMm();
             $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
@@ -199,12 +199,12 @@ final readonly class Elevation
             $shapes[] = Shape::circle('hole', $hole->toMm(), -$yoke->toMm(), max($plan->kit->rail->holeDiameter->half()->toMm(), 1.6 * $this->px));
         }
         foreach ($plan->stopBodies() as $body) {
-            $shapes[] = $this->box('stop-block', $body, $high->widened(Length::mm(8)));
+            $shapes[] = Shape::spanned('stop-block', $body, $high->widened(Length::mm(8)));
         }
         foreach ($plan->guides as $guide) {
             if ($guide->at !== null) {
                 $length = $plan->kit->guide->length;
-                $shapes[] = $this->box('guide', Span::from($guide->at->minus($length->half()), $length), new Span($plan->floor->at($guide->at), Length::mm(34)));
+                $shapes[] = Shape::spanned('guide', Span::from($guide->at->minus($length->half()), $length), new Span($plan->floor->at($guide->at), Length::mm(34)));
             }
         }
 
@@ -229,7 +229,7 @@ final readonly class Elevation
         $yoke = $plan->yokeLine();
         $half = $plan->kit->rail->height->half();
         $px = $this->px;
-        $inside = [$this->box('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)))];
+        $inside = [Shape::spanned('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)))];
         $held = array_map(fn (Length $x) => $x->nm, $anchoring->supports);
         foreach ($plan->rail->holes as $i => $hole) {
             $inside[] = Shape::group(in_array($hole->nm, $held, true) ? 'rail-hole is-held' : 'rail-hole is-missed', [Shape::circle('held', $hole->toMm(), -$yoke->toMm(), 4.5 * $px), Shape::lines('missed', [[$hole->toMm() - 4 * $px, -$yoke->toMm() - 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() + 4 * $px], [$hole->toMm() - 4 * $px, -$yoke->toMm() + 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() - 4 * $px]])], ['data-hole' => (string) $i]);
@@ -242,7 +242,7 @@ final readonly class Elevation
             $shapes[] = Shape::circle('screw', $screw->x->toMm(), -$screw->y->toMm(), 2.6 * $px);
         }
         foreach ($plan->stopBodies() as $body) {
-            $shapes[] = $this->box('stop-block', $body, (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)));
+            $shapes[] = Shape::spanned('stop-block', $body, (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)));
         }
         $shapes[] = Shape::group('thing rail-group', $inside, ['data-place' => 'brief.rules.rail_left', 'tabindex' => '0', 'role' => 'button', 'aria-label' => 'Slide the rail by arrow keys']);
 
@@ -262,7 +262,7 @@ final readonly class Elevation
 
     private function ghost(LeafRun $run, Plan $plan): Shape
     {
-        return $this->box('ghost', $run->open(), new Span($plan->heights->gap->low, $plan->heights->leafTop()));
+        return Shape::spanned('ghost', $run->open(), new Span($plan->heights->gap->low, $plan->heights->leafTop()));
     }
 
     private function leaf(string $name, LeafRun $run, Plan $plan): Shape
@@ -273,9 +273,9 @@ final readonly class Elevation
         $stile = Length::least($plan->doorway->brief->leaf->stile, $leaf->length()->half());
         $inner = $leaf->widened($stile->negated());
         $shapes = [
-            $this->box('leaf', $leaf, new Span($foot, $top)),
-            $this->box('leaf-panel', $inner, new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile))),
-            $this->box('leaf-panel', $inner, new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile))),
+            Shape::spanned('leaf', $leaf, new Span($foot, $top)),
+            Shape::spanned('leaf-panel', $inner, new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile))),
+            Shape::spanned('leaf-panel', $inner, new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile))),
         ];
         $hangers = $run->hangers($leaf);
         $tread = $plan->yokeLine()->plus($plan->kit->rail->height->half());
@@ -283,12 +283,12 @@ final readonly class Elevation
         $strapFoot = $top->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(25)));
         foreach ([$hangers->low, $hangers->high] as $x) {
             $width = $plan->kit->hanger->strapWidth;
-            $shapes[] = $this->box('strap', Span::from($x->minus($width->half()), $width), new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())));
+            $shapes[] = Shape::spanned('strap', Span::from($x->minus($width->half()), $width), new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())));
             $shapes[] = Shape::circle('wheel', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), $plan->kit->hanger->above->half()->toMm());
             $shapes[] = Shape::circle('hub', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), 8.0);
         }
         $pull = $run->fromLeading($leaf, $stile->half());
-        $shapes[] = $this->box('pull', Span::from($pull->minus(Length::mm(9)), Length::mm(18)), Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)));
+        $shapes[] = Shape::spanned('pull', Span::from($pull->minus(Length::mm(9)), Length::mm(18)), Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)));
 
         return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction, 'data-leaf' => $name]);
     }
@@ -315,10 +315,5 @@ final readonly class Elevation
         }
 
         return $shapes;
-    }
-
-    private function box(string $layer, Span $x, Span $y): Shape
-    {
-        return Shape::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
     }
 }

@@ -57,10 +57,11 @@ final readonly class LeafCard
                 }
                 $shapes[] = Shape::line('centre', $at, -$thick - 26 * $px, $at, 160 * $px);
             } elseif ($kind === 'pull') {
-                $up = $high - $this->plan->doorway->brief->rules->pullHeight->minus($this->plan->heights->gap->low)->toMm();
+                $fromFoot = Tapes::up($this->plan)[0]->place;
+                $up = $high - $fromFoot->toMm();
                 $shapes[] = Shape::box('bore', $at - 9, $up - 90, 18, 180);
                 $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
-                $shapes[] = Shape::text('reading', $beside, $up + 4 * $px, 12 * $px, $this->write->show(Tapes::up($this->plan)[0]->place).' up from the foot', $away);
+                $shapes[] = Shape::text('reading', $beside, $up + 4 * $px, 12 * $px, $this->write->show($fromFoot).' up from the foot', $away);
             } else {
                 $shapes[] = Shape::circle('bore', $at, -$thick / 2 - 26 * $px, max(4 * $px, $thick / 5));
             }

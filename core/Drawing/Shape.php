@@ -2,6 +2,8 @@
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Measure\Span;
+
 /**
  * One shape of a scene, in drawing millimetres with y down, on a named layer.
  *
@@ -19,6 +21,12 @@ final readonly class Shape
     public static function box(string $layer, float $x, float $y, float $width, float $height): self
     {
         return new self('rect', $layer, ['x' => $x, 'y' => $y, 'width' => max(0.0, $width), 'height' => max(0.0, $height)]);
+    }
+
+    /** A box on the wall, by its places along it and its heights. */
+    public static function spanned(string $layer, Span $x, Span $y): self
+    {
+        return self::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
     }
 
     public static function line(string $layer, float $x1, float $y1, float $x2, float $y2): self

@@ -17,22 +17,17 @@ final class Small
         $yoke = $plan->yokeLine();
         $half = $plan->kit->rail->height;
         $leaf = new Span($plan->heights->gap->low, $plan->heights->leafTop());
-        $shapes = [self::box('wall', $wall, new Span(Length::zero(), $top)), self::box('opening', $jambs, new Span(Length::zero(), $plan->heights->head->total))];
+        $shapes = [Shape::spanned('wall', $wall, new Span(Length::zero(), $top)), Shape::spanned('opening', $jambs, new Span(Length::zero(), $plan->heights->head->total))];
         if ($plan->header !== null) {
-            $shapes[] = self::box('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
+            $shapes[] = Shape::spanned('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
         }
-        $shapes[] = self::box('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)));
+        $shapes[] = Shape::spanned('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)));
         foreach ($plan->layout->runs as $run) {
-            $shapes[] = self::box('leaf', $run->closed(), $leaf);
-            $shapes[] = self::box('ghost', $run->open(), $leaf);
+            $shapes[] = Shape::spanned('leaf', $run->closed(), $leaf);
+            $shapes[] = Shape::spanned('ghost', $run->open(), $leaf);
         }
         $shapes[] = Shape::line('yoke-line', $wall->low->toMm(), -$yoke->toMm(), $wall->high->toMm(), -$yoke->toMm());
 
         return new Scene('small', 'The wall hung this way', $wall->low->toMm() - 30, -$top->toMm() - 30, $wall->length()->toMm() + 60, $top->toMm() + 60, $shapes);
-    }
-
-    private static function box(string $layer, Span $x, Span $y): Shape
-    {
-        return Shape::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
     }
 }

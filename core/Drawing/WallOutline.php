@@ -26,26 +26,26 @@ final readonly class WallOutline
         $ceiling = $survey->ceiling ?? $this->plan->yokeLine()->plus(Length::mm(300));
         $whole = new Span(Length::zero(), $ceiling);
         $opening = $survey->opening;
-        $shapes = [$this->box('wall', $wall, $whole), $this->floor($wall)];
+        $shapes = [Shape::spanned('wall', $wall, $whole), $this->floor($wall)];
         foreach ($survey->studs as $stud) {
-            $shapes[] = $this->box('studs', Span::from($stud->x->minus($stud->width->half()), $stud->width), $whole);
+            $shapes[] = Shape::spanned('studs', Span::from($stud->x->minus($stud->width->half()), $stud->width), $whole);
         }
         if ($opening !== null) {
             $shapes[] = Shape::path('opening', [[$opening->span()->low->toMm(), 0.0], [$opening->span()->low->toMm(), -$this->plan->heights->head->total->toMm()], [$opening->span()->high->toMm(), -$this->plan->heights->head->total->toMm()], [$opening->span()->high->toMm(), 0.0]]);
         }
-        foreach ($survey->obstacles as $obstacle) {
-            $shapes[] = $this->box('obstacles', $obstacle->x, $obstacle->y);
+        foreach ($this->plan->room->obstacles as $obstacle) {
+            $shapes[] = Shape::spanned('obstacles', $obstacle->x, $obstacle->y->shifted($this->plan->floor->at($obstacle->x->middle())));
         }
         foreach ($survey->hazards as $hazard) {
-            $shapes[] = $this->box('hazards', $hazard->x, $hazard->y);
+            $shapes[] = Shape::spanned('hazards', $hazard->x, $hazard->y->shifted($this->plan->floor->at($hazard->x->middle())));
         }
         $header = $this->plan->header;
         if ($header !== null) {
-            $shapes[] = $this->box('header', $header->span, new Span($header->foot->total, $header->top->total));
+            $shapes[] = Shape::spanned('header', $header->span, new Span($header->foot->total, $header->top->total));
         }
         $half = $this->plan->kit->rail->height->half();
         $line = $this->plan->yokeLine();
-        $shapes[] = $this->box('rail', $this->plan->rail->span, new Span($line->minus($half), $line->plus($half)));
+        $shapes[] = Shape::spanned('rail', $this->plan->rail->span, new Span($line->minus($half), $line->plus($half)));
         $bore = $this->plan->kit->rail->holeDiameter->half()->toMm();
         foreach ($this->plan->rail->holes as $hole) {
             $shapes[] = Shape::circle('rail-holes', $hole->toMm(), -$line->toMm(), $bore);
@@ -55,12 +55,12 @@ final readonly class WallOutline
         }
         $leaf = new Span($this->plan->heights->gap->low, $this->plan->heights->leafTop());
         foreach ($this->plan->layout->runs as $run) {
-            $shapes[] = $this->box('leaf-shut', $run->closed(), $leaf);
-            $shapes[] = $this->box('leaf-open', $run->open(), $leaf);
+            $shapes[] = Shape::spanned('leaf-shut', $run->closed(), $leaf);
+            $shapes[] = Shape::spanned('leaf-open', $run->open(), $leaf);
         }
         foreach ($this->plan->guides as $guide) {
             if ($guide->at !== null) {
-                $shapes[] = $this->box('guide', Span::from($guide->at->minus($this->plan->kit->guide->length->half()), $this->plan->kit->guide->length), new Span(Length::zero(), $this->plan->kit->guide->bladeHeight));
+                $shapes[] = Shape::spanned('guide', Span::from($guide->at->minus($this->plan->kit->guide->length->half()), $this->plan->kit->guide->length), new Span(Length::zero(), $this->plan->kit->guide->bladeHeight));
             }
         }
         $shapes[] = Shape::line('yoke-line', $wall->low->toMm(), -$line->toMm(), $wall->high->toMm(), -$line->toMm());
@@ -78,10 +78,5 @@ final readonly class WallOutline
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
 
         return Shape::path('floor', array_map(fn (Length $x) => [$x->toMm(), -$this->plan->floor->at($x)->toMm()], $places));
-    }
-
-    private function box(string $layer, Span $x, Span $y): Shape
-    {
-        return Shape::box($layer, $x->low->toMm(), -$y->high->toMm(), $x->length()->toMm(), $y->length()->toMm());
     }
 }

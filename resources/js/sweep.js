@@ -1,6 +1,4 @@
 // The scanner's rows come as it is swept along the wall; all of them go back to be read.
-const PASSES = [500, 1200, 1900].flatMap((height) => [[height, 'there'], [height, 'back']]);
-
 export function startSweep() {
   const canvas = document.querySelector('#sweep-live');
   const kept = document.querySelector('#sweep-rows');
@@ -10,8 +8,10 @@ export function startSweep() {
     canvas.hidden = false;
     const lines = ['position_mm,density,ac_mv,height_mm,sweep'];
     let number = 0;
-    for (const [height, way] of PASSES) {
-      const answer = await fetch(`${document.querySelector('[data-sweep]').dataset.sweep}?height=${height}&way=${way}`);
+    const bar = document.querySelector('[data-sweep]').dataset;
+    const passes = JSON.parse(bar.heights).flatMap((height) => [[height, 'there'], [height, 'back']]);
+    for (const [height, way] of passes) {
+      const answer = await fetch(`${bar.sweep}?height=${height}&way=${way}`);
       if (!answer.ok) { document.querySelector('#sweep-says').textContent = 'The scanner does not answer. Try again.'; event.target.disabled = false; return; }
       const { rows } = await answer.json();
       number += 1;

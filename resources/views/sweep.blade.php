@@ -10,7 +10,7 @@
     <p class="nothing">Measure wall and opening first: a sweep runs along them.</p>
   @else
     <p>Sweep both ways at three heights: a head is late in the direction it moves, and what is there at one height only is no stud. The scanner here is simulated.</p>
-    <div class="sweep-bar" data-sweep="{{ route('sweep.pass', $doorway) }}">
+    <div class="sweep-bar" data-sweep="{{ route('sweep.pass', $doorway) }}" data-heights="{{ json_encode($heights) }}">
       <button type="button" class="btn btn-primary" id="sweep">Sweep {{ implode(', ', array_map(fn ($h) => $say($h), $heights)) }} up, both ways</button>
       <form method="post" action="{{ route('sweep.read', $doorway) }}" id="sweep-read">@csrf<textarea name="csv" hidden></textarea></form>
       <form method="post" action="{{ route('sweep.read', $doorway) }}" enctype="multipart/form-data">@csrf<label class="btn">Or bring in a trace<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" onchange="this.form.submit()"></label></form>

@@ -5,8 +5,10 @@ use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\Revision;
+use App\Scanning\WallSweep;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
+use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Format\UnreadableFile;
 
 beforeEach(function () {
@@ -60,7 +62,9 @@ test('a job given out whole and brought in again has lost nothing', function () 
     $this->post("/doorways/{$this->doorway->id}/archive");
     $job = $this->doorway->job;
     HouseRule::create(['job_id' => $job->id, 'method' => 'gap', 'value' => '10 mm', 'why' => 'Felt on the floor.']);
+    (new WallSweep($this->doorway, $this->doorway->setout(null)))->keep(SimulatedWall::seeded(3)->trace());
     $before = wholeJob($job);
+    expect($before['doorways'][0][5])->toStartWith('position_mm,density');
     $zip = JobArchive::write($job);
     $again = JobArchive::read($zip);
     unlink($zip);

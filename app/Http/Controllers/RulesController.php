@@ -31,7 +31,8 @@ final class RulesController
     /** Before and after, of every doorway that follows, before anything is taken. */
     public function preview(Request $request): View
     {
-        [$method, $book] = [$this->method($request), new RuleBook($this->level($request))];
+        [$method, $level] = [$this->method($request), $this->level($request)];
+        $book = new RuleBook($level);
         $units = Editor::of($request)->units ?? Unit::Millimetre;
         try {
             $value = $book->read($method, (string) $request->input('value'), $units);
@@ -42,7 +43,7 @@ final class RulesController
             [$value, $followers, $effects, $refused] = ['', [], [], implode(' ', $problem->problems)];
         }
 
-        return view('rules.preview', ['method' => $method, 'level' => $this->level($request), 'said' => (string) $request->input('value'), 'why' => (string) $request->input('why'), 'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())), 'count' => count($followers), 'refused' => $refused]);
+        return view('rules.preview', ['method' => $method, 'level' => $level, 'said' => (string) $request->input('value'), 'why' => (string) $request->input('why'), 'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())), 'count' => count($followers), 'refused' => $refused]);
     }
 
     public function take(Request $request): RedirectResponse

@@ -11,14 +11,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Anchoring\Scan\Trace;
 use YokeLine\Format\UnreadableFile;
 
 /** Finding what is in the wall: by a file of traces, or by the simulated scanner. */
 final class SweepController
 {
-    private const HEIGHTS = [500, 1200, 1900];
-
     public function show(Request $request, Doorway $doorway): View
     {
         return $this->page($request, $doorway, null);
@@ -27,9 +26,9 @@ final class SweepController
     /** One pass of the simulated scanner, as it comes from an instrument: row by row. */
     public function pass(Request $request, Doorway $doorway): JsonResponse
     {
-        $height = $request->integer('height');
-        abort_unless(in_array($height, self::HEIGHTS, true), 404);
-        $sweep = (new WallSweep($doorway, $doorway->setout(null)))->simulated()->sweep((float) $height, $request->query('way') !== 'back');
+        $height = $request->float('height');
+        abort_unless(in_array($height, SimulatedWall::HEIGHTS, true), 404);
+        $sweep = (new WallSweep($doorway, $doorway->setout(null)))->simulated()->sweep($height, $request->query('way') !== 'back');
         $rows = array_merge(...$sweep->parts);
 
         return response()->json(['height' => $height, 'rows' => array_map(fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)], $sweep->forward ? $rows : array_reverse($rows))]);
@@ -69,6 +68,6 @@ final class SweepController
         $setout = $doorway->setout(Editor::of($request)->units);
         $sweep = new WallSweep($doorway, $setout);
 
-        return view('sweep', ['doorway' => $doorway, 'sweep' => $sweep, 'write' => $setout->write, 'trace' => $trace, 'scan' => $trace === null || $trace->sweeps === [] || ! $sweep->isMeasured() ? null : $sweep->scan($trace), 'heights' => self::HEIGHTS]);
+        return view('sweep', ['doorway' => $doorway, 'sweep' => $sweep, 'write' => $setout->write, 'trace' => $trace, 'scan' => $trace === null || $trace->sweeps === [] || ! $sweep->isMeasured() ? null : $sweep->scan($trace), 'heights' => SimulatedWall::HEIGHTS]);
     }
 }

@@ -2,6 +2,8 @@
 
 namespace YokeLine\Anchoring\Scan;
 
+use YokeLine\Anchoring\Holding;
+
 /** What the sweeps of a wall say is in it: studs with how sure that is, pipes, live zones, the grid and where to look again. */
 final readonly class Scan
 {
@@ -10,8 +12,6 @@ final readonly class Scan
     private const LAG_MM = 3.0;
 
     private const JAMB_MM = 25.0;
-
-    private const ZONE_MM = 50.0;
 
     /**
      * @param  list<FoundStud>  $studs
@@ -54,7 +54,7 @@ final readonly class Scan
         $grid = Grid::of($studs, $opening);
         $studs = array_map(fn (FoundStud $stud) => self::onGrid($stud, $grid, $both, $opening), $studs);
 
-        return new self($studs, $others, LiveZones::of($trace, self::ZONE_MM), $grid);
+        return new self($studs, $others, LiveZones::of($trace, (float) Holding::ZONE_MM), $grid);
     }
 
     /**

@@ -7,7 +7,8 @@ final readonly class SimulatedWall
 {
     private const STEP_MM = 5.0;
 
-    private const HEIGHTS = [500.0, 1200.0, 1900.0];
+    /** At which it is swept. */
+    public const HEIGHTS = [500.0, 1200.0, 1900.0];
 
     /**
      * @param  array{float, float}  $wall

@@ -28,7 +28,7 @@ final class HazardBehind implements AnchorCheck
             if ($hit !== []) {
                 $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
                 $carries = $held >= 2 && RailPlace::carries($sight->anchoring()->supports, $plan->rail->span, $sight->kit->rail, $plan->rail->pieces);
-                yield new Finding('cable-behind', $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(50))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "survey.hazards[{$i}].x[0]", ['x' => $hit[0]],
+                yield new Finding('cable-behind', $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "survey.hazards[{$i}].x[0]", ['x' => $hit[0]],
                     [...$this->slides($sight, $zones), $sight->cure("Have the {$name} moved", ["survey.hazards[{$i}].moved" => true])]);
             }
         }

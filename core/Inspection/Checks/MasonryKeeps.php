@@ -19,7 +19,7 @@ final class MasonryKeeps implements AnchorCheck
         }
         $near = array_values(array_filter($sight->plan->rail->holes, fn (Length $x) => MasonryEdge::isNear($sight->plan, $x)));
         if ($near !== []) {
-            yield new Finding('masonry-edge', Severity::Settle, "The hole at {$sight->say($near[0])} is too near an edge of the masonry", "{$sight->say(Length::mm(60))} from the opening and from a corner is the least: it breaks out. It carries nothing in what is reckoned here.", 'brief.backing', ['x' => $near[0]],
+            yield new Finding('masonry-edge', Severity::Settle, "The hole at {$sight->say($near[0])} is too near an edge of the masonry", "{$sight->say(Length::mm(MasonryEdge::KEPT_MM))} from the opening and from a corner is the least: it breaks out. It carries nothing in what is reckoned here.", 'brief.backing', ['x' => $near[0]],
                 [$sight->cure('A header, anchored clear of the edges', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto']), ...$sight->higherLeaf($sight->plan->heights->leaf->size->total->plus(Length::mm(40)))]);
         }
     }

@@ -8,7 +8,7 @@
   <div class="pull-tape" tabindex="0" role="region" aria-label="The steps as a graph, scrolls sideways">@php($graph = OrderGraph::of($order))<div style="width: {{ $graph->width }}px">{!! Svg::write($graph) !!}</div></div>
   <table class="table order"><thead><tr><th scope="col">Step</th><th scope="col">Where</th><th scope="col">Minutes</th><th scope="col">People</th><th scope="col">After</th></tr></thead><tbody>
     @foreach ($order->steps as $step)
-      <tr><th scope="row">{{ Says::step($step) }}@if (Says::howTight($step))<small>{{ Says::howTight($step) }}</small>@endif</th><td class="text-nowrap">{{ $step->at === 'wall' ? 'at the wall' : 'at the bench' }}</td><td class="number">{{ $step->minutes }}</td><td class="number">{{ $step->people }}</td><td>{{ ucfirst(implode('; ', array_map(Says::after(...), $step->after))) }}@if (Says::why($step))<small>{{ Says::why($step) }}</small>@endif</td></tr>
+      <tr><th scope="row">{{ Says::step($step) }}@if (Says::howTight($step))<small>{{ Says::howTight($step) }}</small>@endif</th><td>{{ $step->at === 'wall' ? 'at the wall' : 'at the bench' }}</td><td class="number">{{ $step->minutes }}</td><td class="number">{{ $step->people }}</td><td>{{ ucfirst(implode('; ', array_map(Says::after(...), $step->after))) }}@if (Says::why($step))<small>{{ Says::why($step) }}</small>@endif</td></tr>
     @endforeach
   </tbody></table>
 </main>
