@@ -11,6 +11,8 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MarksController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PartsController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
@@ -48,9 +50,13 @@ Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)->nam
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
 
 Route::controller(MarksController::class)->group(function () {
-    Route::get('/doorways/{doorway}/marks', 'marks')->name('marks');
-    Route::get('/doorways/{doorway}/order', 'order')->name('order');
+    Route::get('/doorways/{doorway}/marks', 'show')->name('marks');
+    Route::post('/doorways/{doorway}/marks/changes', 'change')->name('marks.changes');
+    Route::post('/doorways/{doorway}/marks/ticks', 'tick')->name('marks.tick');
+    Route::post('/doorways/{doorway}/marks/proofs', 'prove')->name('marks.prove');
 });
+Route::get('/doorways/{doorway}/parts', PartsController::class)->name('parts');
+Route::get('/doorways/{doorway}/order', OrderController::class)->name('order');
 
 Route::controller(SizeCardController::class)->group(function () {
     Route::get('/doorways/{doorway}/size-card', 'show')->name('size-card');

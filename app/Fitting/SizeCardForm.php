@@ -2,37 +2,18 @@
 
 namespace App\Fitting;
 
+use App\Bench\DoorwayForm;
 use App\Bench\Field;
-use App\Bench\Form;
 use App\Bench\Group;
 use App\Bench\Row;
-use App\Bench\Typed;
-use App\Models\Doorway;
 use YokeLine\Fitting\Fit;
 use YokeLine\Fitting\Fitting;
 use YokeLine\Fitting\SizeCard;
-use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Unit;
-use YokeLine\Setout;
 
 /** The size card of a doorway, and the leaf in hand that is held against it. */
-final readonly class SizeCardForm implements Form
+final readonly class SizeCardForm extends DoorwayForm
 {
-    public Setout $setout;
-
-    public ?SizeCard $card;
-
-    private Typed $typed;
-
-    /** @param  array<string, array{typed: string, says: string}>  $refused */
-    public function __construct(public Doorway $doorway, ?Unit $units, public array $refused = [])
-    {
-        $this->setout = $doorway->setout($units);
-        $this->card = $this->setout->plan === null ? null : SizeCard::of($this->setout->plan, $this->setout->write);
-        $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
-    }
-
     /** @return list<Group> */
     public function groups(): array
     {
@@ -46,49 +27,21 @@ final readonly class SizeCardForm implements Form
         ], 'Solid members across the leaf, from its leading edge.')];
     }
 
+    public function card(): ?SizeCard
+    {
+        return $this->setout->plan === null ? null : SizeCard::of($this->setout->plan, $this->setout->write);
+    }
+
     /** @return list<Fit> */
-    public function fits(): array
+    public function fits(?SizeCard $card): array
     {
         $leaf = $this->setout->doorway->brief->inHand;
 
-        return $leaf === null || $this->card === null || $this->setout->plan === null ? [] : Fitting::of($this->setout->plan, $this->card, $leaf, $this->setout->write);
-    }
-
-    /** @throws UnreadableFile */
-    public function read(string $place, string $said): mixed
-    {
-        $field = Group::field($place, ...$this->groups()) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
-
-        return $this->typed->toDocument($field, $said);
+        return $leaf === null || $card === null || $this->setout->plan === null ? [] : Fitting::of($this->setout->plan, $card, $leaf, $this->setout->write);
     }
 
     public function changesUrl(): string
     {
         return "/doorways/{$this->doorway->id}/size-card/changes";
-    }
-
-    public function value(Field $field): string
-    {
-        return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, $this->setout->document->get($field->place));
-    }
-
-    public function grey(Field $field): string
-    {
-        return $field->grey instanceof Length ? $this->setout->write->show($field->grey) : (string) $field->grey;
-    }
-
-    public function isOverruled(Field $field): bool
-    {
-        return false;
-    }
-
-    public function refusal(Field $field): ?string
-    {
-        return $this->refused[$field->place]['says'] ?? null;
-    }
-
-    public function unit(): Unit
-    {
-        return $this->setout->write->unit;
     }
 }

@@ -12,11 +12,12 @@ final readonly class Doorway
         public Unit $units,
         public Survey $survey,
         public Brief $brief,
+        public Marking $marking,
     ) {}
 
     public function wanting(Brief $brief): self
     {
-        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief);
+        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief, $this->marking);
     }
 
     /**

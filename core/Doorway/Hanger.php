@@ -23,6 +23,12 @@ final readonly class Hanger
         public Length $liftOn,
     ) {}
 
+    /** Solid wood wanted to either side of the middle of a hole: 12 past its edge. */
+    public function solidAround(): Length
+    {
+        return $this->holeDiameter->half()->plus(Length::mm(12));
+    }
+
     /** What it takes up along the leaf. */
     public function length(): Length
     {

@@ -30,6 +30,18 @@ final readonly class LeafBrief
         public array $solid,
     ) {}
 
+    /** Whether a hole so far from the leading edge lies in a solid member, with $around of it to either side; null where nobody has told what is inside. */
+    public function holds(Length $at, Length $around): ?bool
+    {
+        foreach ($this->solid as $member) {
+            if ($member->contains($at->minus($around)) && $member->contains($at->plus($around))) {
+                return true;
+            }
+        }
+
+        return $this->solid === [] ? null : false;
+    }
+
     /** Null is worked out. */
     public function sized(?Length $width, ?Length $height, ?Length $thickness = null): self
     {

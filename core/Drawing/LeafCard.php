@@ -8,6 +8,7 @@ use YokeLine\Marks\WallMark;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\WallPull;
 
 /** The leaf for the shop: its face with every hole, its top edge, its foot with the groove; the leading edge is marked. */
 final readonly class LeafCard
@@ -42,6 +43,17 @@ final readonly class LeafCard
             Shape::text('caption', $wide / 2, $high + $thick + 36 * $px, 10 * $px, 'foot', 'middle'),
             Shape::text('caption', $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px, $high / 2, 10 * $px, 'leading edge', $this->run->direction === 1 ? 'end' : 'start'),
         ];
+        foreach ($this->plan->doorway->brief->leaf->solid as $member) {
+            [$from, $to] = [$x($member->low->toMm()), $x($member->high->toMm())];
+            $shapes[] = Shape::box('solid-member', min($from, $to), 0, abs($to - $from), $high);
+        }
+        $back = $this->plan->doorway->brief->wallPull;
+        if ($back !== null) {
+            $middle = WallPull::middle($this->run, $this->plan->room->opening->span(), $this->plan->doorway->brief->leaf, $back);
+            $up = $high - Tapes::up($this->plan)[0]->place->toMm();
+            $shapes[] = Shape::box('behind', $x($middle->toMm()) - $back->width->half()->toMm(), $up - $back->height->half()->toMm(), $back->width->toMm(), $back->height->toMm());
+            $shapes[] = Shape::text('caption', $x($middle->toMm()), $up + $back->height->half()->toMm() + 14 * $px, 10 * $px, "{$back->kind->value} pull behind, {$this->write->show($middle)} in", 'middle');
+        }
         $across = Tapes::across($this->plan);
         $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
         foreach ($across as $mark) {

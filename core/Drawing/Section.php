@@ -4,8 +4,6 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Planning\Depth;
-use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 
 /** A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and beside it the foot with floor and guide. */
@@ -13,32 +11,25 @@ final readonly class Section
 {
     private const HIGH = 176;
 
-    private const WALL_MM = 36;
-
     private const FOOT_MM = 110;
 
     private const DEPTHS_PX = 22;
 
+    private HeadCut $head;
+
+    private FootCut $foot;
+
     private float $px;
-
-    private Length $headFrom;
-
-    private Length $headTo;
-
-    private Length $footTo;
 
     /** How far to the right the foot is drawn. */
     private float $aside;
 
     private function __construct(private Plan $plan, private LengthWriter $write)
     {
-        $heights = $plan->heights;
-        $lowest = Length::least($heights->head->total, $heights->leafTop()->minus(...($heights->hangerHoles === [] ? [Length::mm(60)] : [Length::greatest(...$heights->hangerHoles)])));
-        $this->headFrom = $lowest->minus(Length::mm(34));
-        $this->headTo = Length::greatest($plan->header->top->total ?? $plan->yokeLine(), $plan->yokeLine()->plus($plan->kit->rail->height->half(), $plan->kit->hanger->above))->plus(Length::mm(14));
-        $this->footTo = Length::mm(self::FOOT_MM);
-        $this->px = $this->headTo->minus($this->headFrom)->toMm() / (self::HIGH - self::DEPTHS_PX);
-        $this->aside = $plan->frontDepth()->leafFront->total->toMm() + self::WALL_MM + 22 + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
+        $this->head = HeadCut::whole($plan);
+        $this->foot = new FootCut($plan, Length::mm(self::FOOT_MM));
+        $this->px = $this->head->high() / (self::HIGH - self::DEPTHS_PX);
+        $this->aside = $plan->frontDepth()->leafFront->total->toMm() + HeadCut::WALL_MM + HeadCut::PAST_MM + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene
@@ -50,114 +41,28 @@ final readonly class Section
     {
         $px = $this->px;
         $plan = $this->plan;
-        $right = $plan->frontDepth()->leafFront->total->toMm() + 22;
-        $top = $this->y($this->headTo);
-        $foot = Shape::group('foot', $this->foot(), ['transform' => 'translate('.round($this->aside, 2).' 0)']);
-        $shapes = [...$this->head(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$this->heights($right)];
+        $right = $plan->frontDepth()->leafFront->total->toMm() + HeadCut::PAST_MM;
+        $top = -$this->head->high();
+        $foot = Shape::group('foot', [...$this->foot->shapes(), ...$this->holds()], ['transform' => 'translate('.round($this->aside, 2).' 0)']);
+        $heights = Callouts::right(array_map(fn (array $row) => [$row[0], $right - 14 * $px, $this->head->y($row[1]), $row[2]], $this->rows()), $right + 11 * $px, 10 * $px);
+        $shapes = [...$this->head->shapes(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$heights];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -self::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + self::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
+        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
     }
 
-    /** @return list<Shape> */
-    private function head(): array
+    /** @return list<Shape> how the guide holds the leaf, beside the foot */
+    private function holds(): array
     {
-        $plan = $this->plan;
-        $heights = $plan->heights;
-        $yoke = $plan->yokeLine();
-        $board = $plan->header->thickness ?? Length::zero();
-        $head = $heights->head->total;
-        $shapes = [$this->box('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), $head, $this->headTo), $this->box('lining', $this->lining()->negated(), Length::zero(), $head, $this->headTo)];
-        if ($plan->room->opening->casing->head->isPositive()) {
-            $shapes[] = $this->box('casing', Length::zero(), $plan->room->opening->casing->thickness, $head, $heights->casingTop->total);
-        }
-        if ($plan->header !== null) {
-            $shapes[] = $this->box('header', Length::zero(), $board, $plan->header->foot->total, $plan->header->top->total);
-        }
-        $base = $plan->kit->standoffBase->half();
-        $shapes[] = $this->box('standoff', $board, $plan->frontDepth()->rail->total->minus($plan->kit->rail->thickness->half()), $yoke->minus($base), $yoke->plus($base));
-        foreach ($plan->depths as $depth) {
-            array_push($shapes, ...$this->leafAtHead($depth));
-        }
-        $y = $this->y($yoke);
-        $shapes[] = Shape::line('yoke-line', -self::WALL_MM, $y, $plan->frontDepth()->leafFront->total->toMm() + 22, $y);
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> one leaf with its rail, wheel and strap */
-    private function leafAtHead(Depth $depth): array
-    {
-        $plan = $this->plan;
-        $heights = $plan->heights;
-        $hanger = $plan->kit->hanger;
-        $yoke = $plan->yokeLine();
-        $half = $plan->kit->rail->height->half();
-        $rail = $depth->rail->total;
-        $halfRail = $plan->kit->rail->thickness->half();
-        $strap = $depth->leafFront->total;
-        $holes = $heights->hangerHoles;
-        $strapFoot = $heights->leafTop()->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(20)));
-        $wheelTop = $yoke->plus($half, $hanger->above);
-        $shapes = [
-            $this->box('rail', $rail->minus($halfRail), $rail->plus($halfRail), $yoke->minus($half), $yoke->plus($half)),
-            $this->box('leaf', $depth->leafBack->total, $depth->leafFront->total, $this->headFrom, $heights->leafTop()),
-            $this->box('strap', $strap, $strap->plus($hanger->strapThickness), $strapFoot, $wheelTop->minus($hanger->above->half())),
-            $this->box('wheel', $rail->minus($halfRail, Length::mm(4)), $rail->plus($halfRail, Length::mm(4)), $yoke->plus($half), $wheelTop),
-        ];
-        foreach ($holes as $hole) {
-            $y = $this->y($heights->leafTop()->minus($hole));
-            $shapes[] = Shape::line('bolt', $depth->leafBack->total->toMm(), $y, $strap->plus($hanger->strapThickness, $hanger->boltHead)->toMm(), $y);
-        }
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> */
-    private function foot(): array
-    {
-        $plan = $this->plan;
-        $place = array_values($plan->guides)[0];
-        $floor = $place->at === null ? Length::zero() : $plan->floor->at($place->at);
-        $gap = $plan->heights->gap->low;
-        $front = $plan->frontDepth()->leafFront->total;
-        $shapes = [
-            $this->low('wall-cut', Length::mm(-self::WALL_MM), Length::zero(), Length::zero(), $this->footTo),
-            $this->low('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->footTo),
-        ];
-        if ($plan->room->baseboard !== null) {
-            $shapes[] = $this->low('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->footTo));
-        }
-        foreach ($plan->depths as $depth) {
-            array_push($shapes, ...$this->leafAtFoot($depth, $place, $floor));
-        }
-        $shapes[] = $this->low('floor', Length::mm(-self::WALL_MM), $front->plus(Length::mm(22)), $floor->minus(Length::mm(14)), $floor);
-
-        $x = $front->toMm() + 6 * $this->px;
-        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$plan->kit->guide->style->needsGroove() ? 'bite' : 'hold', $place->hold->total, $gap->plus($place->hold->total)]];
+        $front = $this->plan->frontDepth()->leafFront->total->toMm();
+        $gap = $this->plan->heights->gap->low;
+        $floor = $this->foot->floor();
+        $shapes = [];
+        $x = $front + 6 * $this->px;
+        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$this->plan->kit->guide->style->needsGroove() ? 'bite' : 'hold', $this->foot->place()->hold->total, $gap->plus($this->foot->place()->hold->total)]];
         foreach ($rows as $i => [$name, $length, $at]) {
             $y = -$at->toMm() - 14 * $this->px * $i;
-            $shapes[] = Shape::line('leader', $front->toMm(), -$at->toMm(), $x, $y);
+            $shapes[] = Shape::line('leader', $front, -$at->toMm(), $x, $y);
             $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, "{$this->write->show($length)} {$name}");
-        }
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> one leaf with its guide */
-    private function leafAtFoot(Depth $depth, GuidePlace $place, Length $floor): array
-    {
-        $gap = $this->plan->heights->gap->low;
-        $guide = $this->plan->kit->guide;
-        $middle = $depth->leafBack->total->plus($this->plan->thickness->half());
-        $shapes = [$this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->footTo)];
-        if ($guide->style->needsGroove()) {
-            $half = ($place->grooveWidth ?? $guide->bladeThickness)->half();
-            $shapes[] = $this->low('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($place->grooveDepth ?? Length::zero()));
-            $shapes[] = $this->low('guide', $middle->minus($guide->bladeThickness->half()), $middle->plus($guide->bladeThickness->half()), $floor, $floor->plus($guide->bladeHeight));
-        } else {
-            $cheek = Length::mm(4);
-            $shapes[] = $this->low('guide', $depth->leafBack->total->minus($cheek), $depth->leafBack->total, $floor, $floor->plus($guide->cheek));
-            $shapes[] = $this->low('guide', $depth->leafFront->total, $depth->leafFront->total->plus($cheek), $floor, $floor->plus($guide->cheek));
         }
 
         return $shapes;
@@ -189,22 +94,6 @@ final readonly class Section
         return $shapes;
     }
 
-    /** @return list<Shape> heights beside the drawing */
-    private function heights(float $right): array
-    {
-        $px = $this->px;
-        $rows = $this->rows();
-        $wanted = array_map(fn (array $row) => $this->y($row[1]), $rows);
-        $centres = Labels::spread($wanted, array_fill(0, count($rows), 13 * $px));
-        $shapes = [];
-        foreach ($rows as $i => [$says, , $class]) {
-            $shapes[] = Shape::path('leader', [[$right - 14 * $px, $wanted[$i]], [$right, $wanted[$i]], [$right + 8 * $px, $centres[$i]], [$right + 11 * $px, $centres[$i]]]);
-            $shapes[] = Shape::text("reading{$class}", $right + 13 * $px, $centres[$i] + 3.5 * $px, 10 * $px, $says);
-        }
-
-        return $shapes;
-    }
-
     /** @return list<array{string, Length, string}> what is told beside the head, the highest first: words, height, class */
     private function rows(): array
     {
@@ -226,27 +115,5 @@ final readonly class Section
         usort($rows, fn (array $a, array $b) => $b[1]->nm <=> $a[1]->nm);
 
         return $rows;
-    }
-
-    private function lining(): Length
-    {
-        return $this->plan->doorway->survey->lining->thickness ?? Length::zero();
-    }
-
-    /** Drawing y of a height at the head. */
-    private function y(Length $height): float
-    {
-        return -$height->minus($this->headFrom)->toMm();
-    }
-
-    private function box(string $layer, Length $from, Length $to, Length $low, Length $high): Shape
-    {
-        return Shape::box($layer, $from->toMm(), $this->y($high), $to->minus($from)->toMm(), $this->y($low) - $this->y($high));
-    }
-
-    /** At the foot, heights are from the high spot of the floor. */
-    private function low(string $layer, Length $from, Length $to, Length $low, Length $high): Shape
-    {
-        return Shape::box($layer, $from->toMm(), -$high->toMm(), $to->minus($from)->toMm(), $high->minus($low)->toMm());
     }
 }

@@ -5,16 +5,12 @@ namespace YokeLine\Fitting;
 use YokeLine\Doorway\LeafInHand;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Span;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Tolerance;
 
 /** Fits a leaf that is there to a doorway: as it is, trimmed between opposite edges, packed with washers, or not. */
 final readonly class Fitting
 {
-    /** Solid wood past the edge of a bolt hole. */
-    private const SOLID_MM = 12;
-
     private function __construct(private Plan $plan, private SizeCard $card, private LengthWriter $write) {}
 
     /** @return list<Fit> */
@@ -97,15 +93,14 @@ final readonly class Fitting
     /** @return list<Fit> a bolt hole outside the solid members, where they are told */
     private function solid(): array
     {
-        $members = $this->plan->doorway->brief->leaf->solid;
-        if ($members === []) {
+        $leaf = $this->plan->doorway->brief->leaf;
+        if ($leaf->solid === []) {
             return [new Fit('solid wood', 'unknown', 'Knock along the stiles and the top: where is it solid? Nobody knows yet.')];
         }
         $run = $this->plan->layout->first();
-        $around = $this->plan->kit->hanger->holeDiameter->half()->plus(Length::mm(self::SOLID_MM));
+        $around = $this->plan->kit->hanger->solidAround();
         foreach (['leading' => $run->hangerInset, 'trailing' => $run->width->minus($run->hangerInset)] as $edge => $at) {
-            $holds = array_filter($members, fn (Span $solid) => $solid->contains($at->minus($around)) && $solid->contains($at->plus($around)));
-            if ($holds === []) {
+            if ($leaf->holds($at, $around) !== true) {
                 return [new Fit('solid wood', 'reject', "The hanger at the {$edge} edge, {$this->write->show($at)} in, has no solid member round its bolts.")];
             }
         }

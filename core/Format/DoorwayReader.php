@@ -21,6 +21,7 @@ use YokeLine\Doorway\LeafBrief;
 use YokeLine\Doorway\LeafInHand;
 use YokeLine\Doorway\Lining;
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Marking;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\OpenEnd;
@@ -65,7 +66,7 @@ final class DoorwayReader
         $fields = new Fields($document, $units);
         $fields->choice('units', $units);
         $reader = new self($fields);
-        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $known ?? $reader->survey(), $reader->brief());
+        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking());
         $fields->settle();
 
         return $doorway;
@@ -108,6 +109,18 @@ final class DoorwayReader
             hazardMoved: array_filter($at->places('survey.hazards'), fn (string $place) => $at->flag("{$place}.moved", false)) !== [],
             unfinished: $this->unfinished,
         );
+    }
+
+    /** A pull whose words say no hook is left out: what hooks there are the wall says. */
+    private function marking(): Marking
+    {
+        $at = $this->at;
+        $pulls = [];
+        foreach (['wall', 'board', 'rail', 'floor'] as $tape) {
+            $pulls[$tape] = array_values(array_filter(array_map($at->text(...), $at->places("marking.pulls.{$tape}"))));
+        }
+
+        return new Marking($pulls, $at->oneOf('brief.rules.heights', ['level', 'places', 'laser']), $at->positive('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up', false), $at->positive('marking.laser'), $at->length('marking.proved_at'), $at->size('marking.packing'));
     }
 
     private function opening(): ?Opening

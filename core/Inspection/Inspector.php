@@ -27,6 +27,7 @@ final class Inspector
         Checks\BuiltOut::class,
         Checks\TopGap::class,
         Checks\HangerPlace::class,
+        Checks\HolesInSolid::class,
         Checks\SoftCloseRoom::class,
         Checks\JumpDiscPlace::class,
         Checks\PullReach::class,

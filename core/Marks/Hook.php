@@ -9,4 +9,10 @@ final readonly class Hook
 {
     /** @param  list<1|-1>  $ways  it can be pulled, right first */
     public function __construct(public string $id, public Length $at, public bool $carried, public array $ways) {}
+
+    /** A pull from here as it is named: hook and way. */
+    public function pull(int $way): string
+    {
+        return $this->id.($way === 1 ? ' right' : ' left');
+    }
 }

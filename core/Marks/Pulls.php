@@ -28,20 +28,23 @@ final readonly class Pulls
     /**
      * @param  list<WallMark>  $marks
      * @param  non-empty-list<Hook>  $hooks  the first is what one would take without thinking
-     * @param  ?string  $chosen  the hook that the user chose: it stays
+     * @param  list<string>  $kept  the pulls that the user chose, hook and way: they stay, and others come in only where these do not reach
      */
-    public static function of(array $marks, array $hooks, Length $tape, Unit $unit, ?string $chosen = null): self
+    public static function of(array $marks, array $hooks, Length $tape, Unit $unit, array $kept = []): self
     {
-        $usable = $chosen === null ? $hooks : array_values(array_filter($hooks, fn (Hook $hook) => $hook->id === $chosen));
         $pairs = [];
-        foreach ($usable === [] ? $hooks : $usable as $hook) {
+        foreach ($hooks as $hook) {
             foreach ($hook->ways as $way) {
                 $pairs[] = [$hook, $way];
             }
         }
+        $keeps = array_keys(array_filter($pairs, fn (array $pair) => in_array($pair[0]->pull($pair[1]), $kept, true)));
         $best = null;
         $bestCost = [PHP_INT_MAX, 0, 0];
         foreach (self::choices(count($pairs)) as $choice) {
+            if (array_diff($keeps, $choice) !== []) {
+                continue;
+            }
             $chosenPairs = array_map(fn (int $i) => $pairs[$i], $choice);
             $hookings = count($choice) + count(array_unique(array_map(fn (array $pair) => $pair[0]->id, array_filter($chosenPairs, fn (array $pair) => $pair[0]->carried))));
             if ($hookings > $bestCost[0]) {
@@ -96,6 +99,29 @@ final readonly class Pulls
             new Hook('casing-l', $jambs->low->minus($casing->left), true, $both), new Hook('casing-r', $jambs->high->plus($casing->right), true, $both),
             new Hook('middle', $jambs->middle(), true, $both),
         ];
+    }
+
+    /**
+     * A board or a rail is measured from its ends, from the left one if nothing else is said.
+     *
+     * @return non-empty-list<Hook>
+     */
+    public static function ends(Length $long, bool $fromRight = false): array
+    {
+        return $fromRight ? [new Hook('end-r', $long, false, [-1])] : [new Hook('end-l', Length::zero(), false, [1])];
+    }
+
+    /**
+     * On the floor nothing is carried: the jambs are there, and the corners.
+     *
+     * @return non-empty-list<Hook>
+     */
+    public static function floorHooks(Plan $plan): array
+    {
+        $jambs = $plan->room->opening->span();
+        $corners = array_filter(self::hooks($plan), fn (Hook $hook) => str_starts_with($hook->id, 'corner'));
+
+        return [new Hook('jamb-l', $jambs->low, false, [1, -1]), new Hook('jamb-r', $jambs->high, false, [1, -1]), ...array_values($corners)];
     }
 
     public function hookings(): int

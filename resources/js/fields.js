@@ -1,5 +1,5 @@
 // Typing as it is said: Enter goes on, arrows nudge, Esc gives the old value back, Ctrl+Z undoes.
-const form = () => document.querySelector('#bench, #kit, #card');
+const form = () => document.querySelector('#bench, #kit, #card, #marks');
 const inputs = () => [...document.querySelectorAll('.set input[type=text], .set select')];
 
 export function startFields(htmx) {

@@ -3,27 +3,66 @@
 namespace App\Http\Controllers;
 
 use App\Http\Editor;
-use App\Marking\MarkingOut;
+use App\Marking\MarkingForm;
+use App\Marking\Proofs;
+use App\Marking\Ticks;
 use App\Models\Doorway;
+use App\Record\Log;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use YokeLine\Work\Order;
+use YokeLine\Format\MarksWriter;
+use YokeLine\Marks\WallMark;
+use YokeLine\Measure\UnreadableLength;
 
-/** From the plan to the pencil: the marks as a tape reads them, and the steps in their order. */
+/** From the plan to the pencil: the marks as a tape reads them, ticked off as they are made; the line proved another way. */
 final class MarksController
 {
-    public function marks(Request $request, Doorway $doorway): View|RedirectResponse
+    public function show(Request $request, Doorway $doorway): View|RedirectResponse
     {
-        $setout = $doorway->setout(Editor::of($request)->units);
+        $form = MarkingForm::of($request, $doorway);
 
-        return $setout->plan === null ? to_route('bench', [$doorway, 'wall']) : view('marks.page', ['doorway' => $doorway, 'setout' => $setout, 'out' => new MarkingOut($setout->plan, $setout->write, $request)]);
+        return $form->setout->plan === null ? to_route('bench', [$doorway, 'wall']) : $this->view('marks.page', $form);
     }
 
-    public function order(Request $request, Doorway $doorway): View|RedirectResponse
+    public function change(Request $request, Doorway $doorway): View
     {
-        $setout = $doorway->setout(Editor::of($request)->units);
+        return $this->view('marks.marks', MarkingForm::after($request, $doorway));
+    }
 
-        return $setout->plan === null ? to_route('bench', [$doorway, 'wall']) : view('marks.order', ['doorway' => $doorway, 'setout' => $setout, 'order' => Order::of($setout->plan)]);
+    public function tick(Request $request, Doorway $doorway): View
+    {
+        $form = MarkingForm::of($request, $doorway);
+        $about = (string) $request->input('mark');
+        $mark = array_values(array_filter(MarksWriter::marks($form->plan()), fn (WallMark $mark) => Ticks::about($mark) === $about))[0] ?? abort(404, 'There is no such mark.');
+        (new Log($doorway))->add('mark', $about, ['made' => $request->boolean('made'), 'place' => Log::write($mark->place)], Editor::of($request)->name);
+
+        return $this->view('marks.marks', $form);
+    }
+
+    public function prove(Request $request, Doorway $doorway): View
+    {
+        $form = MarkingForm::of($request, $doorway);
+        $way = (string) $request->input('way');
+        $typed = trim((string) $request->input('read'));
+        isset(Proofs::WAYS[$way]) || abort(404, 'There is no such proof.');
+        $refused = [];
+        try {
+            if ($typed !== '') {
+                (new Log($doorway))->add('proof', $way, (new Proofs($form, []))->entry($way, $typed), Editor::of($request)->name);
+            }
+        } catch (UnreadableLength $problem) {
+            $refused = [$way => ['typed' => $typed, 'says' => $problem->getMessage()]];
+        }
+
+        return $this->view('marks.marks', $form, $refused);
+    }
+
+    /** @param  array<string, array{typed: string, says: string}>  $refused */
+    private function view(string $name, MarkingForm $form, array $refused = []): View
+    {
+        $log = new Log($form->doorway);
+
+        return view($name, ['form' => $form, 'ticks' => new Ticks($log->last('mark'), $form->setout->write), 'proofs' => new Proofs($form, $log->last('proof'), $refused)]);
     }
 }

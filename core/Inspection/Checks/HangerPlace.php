@@ -7,14 +7,10 @@ use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
-use YokeLine\Measure\Length;
 
 /** Hangers need solid wood round their holes and at least half their own length of leaf. */
 final class HangerPlace implements AlongCheck
 {
-    /** Solid wood left past the edge of a strap's hole. */
-    private const SOLID_MM = 12;
-
     public function look(Sight $sight): iterable
     {
         $inset = $sight->plan->layout->first()->hangerInset;
@@ -24,10 +20,10 @@ final class HangerPlace implements AlongCheck
             yield new Finding('hanger-inset', Severity::Stop, "Hangers {$sight->say($inset)} in hang over the edge", "Half a hanger is {$sight->say($least)}.", 'brief.rules.hanger_inset', ['inset' => $inset, 'least' => $least],
                 [$sight->cure("Inset {$sight->sayShort($sight->up($least))}", ['brief.rules.hanger_inset' => $sight->up($least)]), $sight->cure("The kit's own inset", ['brief.rules.hanger_inset' => null])]);
         }
-        $wanted = $inset->plus($hanger->holeDiameter->half(), Length::mm(self::SOLID_MM));
+        $wanted = $inset->plus($hanger->solidAround());
         $stile = $sight->brief->leaf->stile;
         if ($hanger->style === HangerStyle::FaceStrap && $sight->isShort($stile, $wanted)) {
-            $fits = $stile->minus($hanger->holeDiameter->half(), Length::mm(self::SOLID_MM));
+            $fits = $stile->minus($hanger->solidAround());
             yield new Finding('hanger-solid', Severity::Settle, 'Strap bolts reach past the stile', "They are {$sight->say($inset)} from the edge and want {$sight->say($wanted)} of solid wood; the stile is {$sight->say($stile)}. Want a solid block or rail there.", 'brief.leaf.stile', ['wanted' => $wanted, 'stile' => $stile],
                 [
                     ...($fits->isPositive() ? [$sight->cure("Inset {$sight->say($sight->down($fits))}", ['brief.rules.hanger_inset' => $sight->down($fits)])] : []),

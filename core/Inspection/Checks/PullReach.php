@@ -11,13 +11,11 @@ use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\WallPull;
 
 /** Both pulls can be taken hold of and meet nothing. */
 final class PullReach implements Check
 {
-    /** Room for fingers between the pull and the jamb. */
-    private const FINGERS_MM = 30;
-
     public function look(Sight $sight): iterable
     {
         // What one leaf of a pair says the other would say again.
@@ -49,7 +47,7 @@ final class PullReach implements Check
                 }
             }
             $room = Length::least($wide->low->minus($plan->room->wall->low), $plan->room->wall->high->minus($wide->high));
-            $fingers = Length::mm(self::FINGERS_MM);
+            $fingers = WallPull::fingers();
             if ($pull->projection->isPositive() && $sight->isShort($room, $fingers)) {
                 $stile = $sight->brief->leaf->stile->plus($sight->up($fingers->minus($room))->times(2));
                 yield new Finding('pull-reach', Severity::Settle, "{$when}, the front pull leaves {$sight->say($room)} to the end of the wall", "A hand wants {$sight->say($fingers)}.", 'brief.leaf.stile', ['room' => $room],
@@ -68,13 +66,11 @@ final class PullReach implements Check
 
             return;
         }
-        $jambs = $sight->plan->room->opening->span();
-        $overlap = $run->direction === 1 ? $jambs->low->minus($run->closed()->low) : $run->closed()->high->minus($jambs->high);
         $stile = $sight->brief->leaf->stile;
-        $middle = Length::greatest($stile->half(), $overlap->plus(Length::mm(self::FINGERS_MM), $pull->width->half()));
+        $middle = WallPull::middle($run, $sight->plan->room->opening->span(), $sight->brief->leaf, $pull);
         $reach = $middle->plus($pull->width->half());
         if ($sight->isShort($stile, $reach)) {
-            yield new Finding('pull-reach', Severity::Settle, "The pull on the wall side stands past the stile, at {$sight->say($middle)}", "Shut, it must clear the jamb by {$sight->say(Length::mm(self::FINGERS_MM))} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.", 'brief.leaf.stile', ['middle' => $middle, 'reach' => $reach],
+            yield new Finding('pull-reach', Severity::Settle, "The pull on the wall side stands past the stile, at {$sight->say($middle)}", "Shut, it must clear the jamb by {$sight->say(WallPull::fingers())} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.", 'brief.leaf.stile', ['middle' => $middle, 'reach' => $reach],
                 [$sight->cure("Stile {$sight->sayShort($sight->up($reach))} wide", ['brief.leaf.stile' => $sight->up($reach)]), $sight->cure('No pull on the wall side', ['brief.pulls.wall.kind' => 'none'])]);
         }
     }

@@ -1,18 +1,18 @@
-@php($write = $form->setout->write)
+@php([$write, $card] = [$form->setout->write, $form->card()])
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
 <section class="size-card" aria-label="Size card">
   <h2>What to look for at the yard</h2>
-  @if ($form->card === null)
+  @if ($card === null)
     <p class="nothing">Measure the doorway first.</p>
   @else
     <p>{{ $form->setout->plan->kit->name }}, {{ $form->setout->plan->layout->width->size->total->isPositive() && count($form->setout->plan->layout->runs) > 1 ? 'each of two leaves' : 'one leaf' }}. In {{ $write->unit->value }}.</p>
     <table class="table">
       <thead><tr><th scope="col"></th><th scope="col">least</th><th scope="col">greatest</th><th scope="col">trimmed</th><th scope="col">what rules</th></tr></thead>
       <tbody>
-        @foreach ([$form->card->width, $form->card->height, $form->card->thickness] as $limit)
+        @foreach ([$card->width, $card->height, $card->thickness] as $limit)
           <tr><th scope="row">{{ ucfirst($limit->name) }}</th><td>{{ $limit->least ? $write->showUp($limit->least) : 'none' }}</td><td>{{ $limit->greatest ? $write->showDown($limit->greatest) : 'any' }}</td><td>{{ $limit->trim->isPositive() && $limit->greatest ? $write->showDown($limit->greatestTrimmed()) : '' }}</td><td>@if ($limit->leastRuledBy)<span>less: {{ lcfirst($limit->leastRuledBy) }}</span>@endif @if ($limit->greatestRuledBy && $limit->least)<span>more: {{ lcfirst($limit->greatestRuledBy) }}</span>@endif</td></tr>
         @endforeach
-        <tr><th scope="row">Mass, kg</th><td></td><td>{{ round($form->card->greatestKg, 1) }}</td><td></td><td><span>{{ $form->card->massRuledBy }}</span></td></tr>
+        <tr><th scope="row">Mass, kg</th><td></td><td>{{ round($card->greatestKg, 1) }}</td><td></td><td><span>{{ $card->massRuledBy }}</span></td></tr>
       </tbody>
     </table>
     <p class="group-note">Solid wood is wanted {{ $write->show($form->setout->plan->layout->first()->hangerInset) }} in from either edge, where the hangers are, and for the pull {{ $write->show($form->setout->plan->doorway->brief->rules->pullHeight) }} up.</p>
@@ -20,7 +20,7 @@
 </section>
 <section class="set" aria-label="The leaf in hand">@include('bench.fields', ['form' => $form])</section>
 <section class="means" aria-label="Whether it fits">
-  @php($fits = $form->fits())
+  @php($fits = $form->fits($card))
   @if ($fits === [])
     <p class="nothing">Type what the leaf in hand measures.</p>
   @else

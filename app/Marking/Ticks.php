@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Marking;
+
+use App\Models\LogEntry;
+use App\Record\Log;
+use YokeLine\Marks\WallMark;
+use YokeLine\Measure\LengthWriter;
+
+/** Which marks are made: ticked off at a place, and so no longer true once the plan has moved it. */
+final readonly class Ticks
+{
+    /** @param  array<string, LogEntry>  $entries */
+    public function __construct(private array $entries, private LengthWriter $write) {}
+
+    public static function about(WallMark $mark): string
+    {
+        return "{$mark->tape}/{$mark->id}";
+    }
+
+    public function isMade(WallMark $mark): bool
+    {
+        return $this->isTicked($mark) && $this->moved($mark) === '';
+    }
+
+    /** Where a mark that was made no longer belongs. */
+    public function moved(WallMark $mark): string
+    {
+        if (! $this->isTicked($mark)) {
+            return '';
+        }
+        $made = Log::read($this->entries[self::about($mark)]->data['place']);
+
+        return $made->equals($mark->place) ? '' : "Moved since it was marked: it was {$this->write->show($made->minus($mark->place)->absolute())} further ".($made->isOver($mark->place) ? 'on' : 'back').'. Rub that one out.';
+    }
+
+    private function isTicked(WallMark $mark): bool
+    {
+        return ($this->entries[self::about($mark)]->data['made'] ?? false) === true;
+    }
+}

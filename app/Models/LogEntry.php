@@ -1,0 +1,36 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use LogicException;
+
+/**
+ * One thing that happened at a doorway. Never changed, never taken out.
+ *
+ * @property int $id
+ * @property int $doorway_id
+ * @property int $revision_id  the plan it happened under
+ * @property string $uid  named by whoever entered it
+ * @property string $kind
+ * @property string $about
+ * @property array<string, mixed> $data
+ * @property string $who
+ * @property Carbon $at  when it was entered, which may be before it arrived
+ */
+final class LogEntry extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['doorway_id', 'revision_id', 'uid', 'kind', 'about', 'data', 'who', 'at'];
+
+    /** @var array<string, string> */
+    protected $casts = ['data' => 'array', 'at' => 'datetime'];
+
+    protected static function booted(): void
+    {
+        self::updating(fn () => throw new LogicException('The log is never changed.'));
+        self::deleting(fn () => throw new LogicException('The log only grows.'));
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
+
+/** The foot at a guide: cut through it with the floor as it is, and along the wall with the leaf's edges shut and open over it. */
+final readonly class AtGuide
+{
+    private const HIGH = 200;
+
+    private const UP_MM = 80;
+
+    /** Heights are drawn so much larger than lengths where one looks along the wall, so that the floor's fall is seen. */
+    public const TALLER = 3;
+
+    private const WIDE = 430;
+
+    public static function cut(Plan $plan, LengthWriter $write): Scene
+    {
+        $cut = new FootCut($plan, Length::mm(self::UP_MM));
+        $px = self::UP_MM * 1.4 / self::HIGH;
+        $front = $plan->frontDepth()->leafFront->total->toMm();
+        $back = $plan->depth()->leafBack->total->toMm();
+        $gap = $plan->heights->gap->low;
+        $place = $cut->place();
+        $floor = $cut->floor();
+        $groove = $plan->kit->guide->style->needsGroove();
+        $middle = $back + $plan->thickness->half()->toMm();
+        $rows = [
+            ["gap here {$write->show($gap->minus($floor))}", $front, -$gap->plus($floor)->half()->toMm(), ''],
+            [($groove ? 'bite ' : 'holds ').$write->show($place->hold->total), $middle, -$gap->plus($place->hold->total->half())->toMm(), ' is-yoke'],
+            ["middle of the leaf {$write->show($plan->depth()->leafBack->total->plus($plan->thickness->half()))} from the wall", $middle, -self::UP_MM + 12.0, ''],
+        ];
+        if ($place->grooveDepth !== null && $place->grooveWidth !== null) {
+            $rows[] = ["groove {$write->showUp($place->grooveDepth)} deep, {$write->showUp($place->grooveWidth)} wide", $middle + $place->grooveWidth->half()->toMm(), -$gap->plus($place->grooveDepth)->toMm(), ''];
+        }
+        if (! $floor->isZero()) {
+            $rows[] = ["floor {$write->show($floor->absolute())} below the high spot", $front + 10, -$floor->toMm() + 4, ''];
+        }
+        $right = $front + HeadCut::PAST_MM;
+        $wide = max(array_map(fn (array $row) => Labels::width($row[0], 11), $rows)) * $px;
+        $top = -(self::UP_MM + 6.0);
+
+        return new Scene('detail', 'Cut through the guide, the wall to the left', -HeadCut::WALL_MM - 4 * $px, $top, HeadCut::WALL_MM + $right + $wide + 28 * $px, 24 - $top - $floor->toMm(), [...$cut->shapes(), ...Callouts::right($rows, $right + 14 * $px, 11 * $px)]);
+    }
+
+    /** @return list<array{string, Scene}> each guide, with what it is called */
+    public static function along(Plan $plan, LengthWriter $write): array
+    {
+        $found = [];
+        foreach ($plan->guides as $name => $place) {
+            if ($place->at !== null) {
+                $runs = isset($plan->layout->runs[$name]) ? [$plan->layout->runs[$name]] : array_values($plan->layout->runs);
+                $found[] = [$name === 'guide' ? 'Guide' : ucfirst($name).' guide', self::run($plan, $runs, $place, $place->at, $write)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<LeafRun>  $runs  the leaves that it holds */
+    private static function run(Plan $plan, array $runs, GuidePlace $place, Length $at, LengthWriter $write): Scene
+    {
+        $guide = Span::between($at->minus($plan->kit->guide->length->half()), $at->plus($plan->kit->guide->length->half()));
+        $jambs = $plan->room->opening->span();
+        $jamb = $at->isOver($jambs->middle()) ? $jambs->high : $jambs->low;
+        $shown = $guide->joined($place->window)->joined(Span::between($jamb, $jamb))->widened(Length::mm(90));
+        $px = $shown->length()->toMm() / self::WIDE;
+        $y = fn (Length $height) => -$height->toMm() * self::TALLER;
+        $gap = $plan->heights->gap->low;
+        $xs = [$shown->low, ...array_filter($plan->floor->places(), $shown->contains(...)), $shown->high];
+        usort($xs, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+        $floor = array_map(fn (Length $x) => [$x->toMm(), $y($plan->floor->at($x))], $xs);
+        $deep = 12 * $px - min(0.0, ...array_map(fn (Length $x) => $plan->floor->at($x)->toMm() * self::TALLER, $xs));
+        $up = self::UP_MM * 0.6 * self::TALLER;
+        $shapes = [Shape::area('floor', [...$floor, [$shown->high->toMm(), $deep], [$shown->low->toMm(), $deep]])];
+        $rows = [[$jamb, 'jamb']];
+        foreach ($runs as $run) {
+            foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
+                if ($leaf->overlaps($shown)) {
+                    $part = $leaf->cutTo($shown);
+                    $shapes[] = Shape::box($when === 'shut' ? 'leaf' : 'ghost', $part->low->toMm(), -$up, $part->length()->toMm(), $up + $y($gap));
+                    foreach ([$leaf->low, $leaf->high] as $edge) {
+                        if ($shown->contains($edge)) {
+                            $rows[] = [$edge, "edge {$when}, {$write->show($edge->minus($at)->absolute())} off"];
+                        }
+                    }
+                }
+            }
+        }
+        $height = $plan->kit->guide->style->needsGroove() ? $plan->kit->guide->bladeHeight : $plan->kit->guide->cheek;
+        $shapes[] = Shape::box('guide', $guide->low->toMm(), $y($plan->floor->at($at)->plus($height)), $guide->length()->toMm(), $height->toMm() * self::TALLER);
+        $shapes[] = Shape::line('jamb', $jamb->toMm(), -$up, $jamb->toMm(), $deep);
+        $rows[] = [$at, "guide, {$write->show($at->minus($jamb)->absolute())} from the jamb"];
+        usort($rows, fn (array $a, array $b) => $a[0]->nm <=> $b[0]->nm);
+        $top = -$up - 14 * $px * count($rows) - 4 * $px;
+        foreach ($rows as $i => [$x, $says]) {
+            $isRight = $x->isOver($shown->middle());
+            $line = $top + 13 * $px * ($i + 1);
+            $shapes[] = Shape::path('leader', [[$x->toMm(), -$up * 0.9], [$x->toMm(), $line - 3 * $px]]);
+            $shapes[] = Shape::text('reading', $x->toMm() + ($isRight ? -3 : 3) * $px, $line, 10.5 * $px, $says, $isRight ? 'end' : 'start');
+        }
+
+        return new Scene('detail', 'Along the wall at the guide, heights drawn '.self::TALLER.' times as large', $shown->low->toMm(), $top, $shown->length()->toMm(), $deep - $top, $shapes);
+    }
+}

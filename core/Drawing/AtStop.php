@@ -1,0 +1,106 @@
+<?php
+
+namespace YokeLine\Drawing;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Plan;
+
+/** One end of the travel as one faces it: rail, standoffs, the stop the way it faces, the wheel against it, catch and trigger. */
+final readonly class AtStop
+{
+    private const WIDE = 430;
+
+    private const AROUND_MM = 60;
+
+    /** @return list<array{string, Scene}> every stop of the rail, left to right, with what it ends */
+    public static function each(Plan $plan, LengthWriter $write): array
+    {
+        $found = [];
+        foreach ($plan->layout->runs as $name => $run) {
+            foreach (['shut' => $run->closed(), 'open' => $run->open()] as $end => $leaf) {
+                foreach ([$run->hangers($leaf)->low, $run->hangers($leaf)->high] as $wheel) {
+                    $face = self::face($plan, $wheel);
+                    if ($face !== null) {
+                        $found[$face->nm] = [($name === 'leaf' ? 'Leaf' : ucfirst($name).' leaf')." {$end}", self::scene($plan, $run, $leaf, $wheel, $face, $write)];
+                    }
+                }
+            }
+        }
+        ksort($found);
+
+        return array_values($found);
+    }
+
+    /** The face of the stop that a wheel comes to rest at; null where none does. */
+    private static function face(Plan $plan, Length $wheel): ?Length
+    {
+        foreach (array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)) as $face) {
+            if ($face->total->minus($wheel)->absolute()->equals($plan->kit->stop->reach)) {
+                return $face->total;
+            }
+        }
+
+        return null;
+    }
+
+    private static function scene(Plan $plan, LeafRun $run, Span $leaf, Length $wheel, Length $face, LengthWriter $write): Scene
+    {
+        $kit = $plan->kit;
+        // Away from the leaf: where the stop's body lies.
+        $out = $face->isUnder($wheel) ? -1 : 1;
+        $edge = $out === -1 ? $leaf->low : $leaf->high;
+        $body = Span::between($face, $face->plus($kit->stop->body->times($out)));
+        $soft = $plan->softCloseFits() ? $kit->softClose : null;
+        $inward = $soft->catchLength ?? $plan->layout->first()->hangerInset;
+        $shown = Span::between(Length::least($face, $edge, $body->low), Length::greatest($face, $edge, $body->high))->joined(Span::between($face, $face->minus($inward->times($out))))->widened(Length::mm(self::AROUND_MM));
+        $px = $shown->length()->toMm() / self::WIDE;
+        $half = $kit->rail->height->half()->toMm();
+        $foot = $half + $plan->heights->topGap->total->toMm() + 46;
+        $leafTop = $half + $plan->heights->topGap->total->toMm();
+        $box = fn (string $layer, Span $x, float $top, float $high) => Shape::box($layer, $x->cutTo($shown)->low->toMm(), $top, $x->cutTo($shown)->length()->toMm(), $high);
+        $shapes = [
+            $box('leaf', $leaf, $leafTop, $foot - $leafTop),
+            $box('rail', $plan->rail->span, -$half, 2 * $half),
+        ];
+        foreach ($plan->rail->holes as $hole) {
+            if ($shown->contains($hole)) {
+                $shapes[] = $box('standoff', Span::between($hole->minus($kit->standoffBase->half()), $hole->plus($kit->standoffBase->half())), -$kit->standoffBase->half()->toMm(), $kit->standoffBase->toMm());
+                $shapes[] = Shape::circle('hole', $hole->toMm(), 0.0, $kit->rail->holeDiameter->half()->toMm());
+            }
+        }
+        $above = $kit->hanger->above->toMm();
+        $strap = $kit->hanger->strapWidth->half()->toMm();
+        array_push($shapes, Shape::box('strap', $wheel->toMm() - $strap, -$half - $above * 0.6, 2 * $strap, $foot + $half + $above * 0.6), Shape::circle('wheel', $wheel->toMm(), -$half - $above / 2, $above / 2), Shape::circle('hub', $wheel->toMm(), -$half - $above / 2, $above / 9));
+        $shapes[] = $box('stop-block', $body, -$half - 12, 2 * $half + 24);
+        // Its buffer faces the leaf.
+        $shapes[] = Shape::box('buffer', $face->toMm() - ($out === -1 ? 0 : 5), -$half - 9, 5, 2 * $half + 18);
+        $rows = [[$face, "face {$write->show($face->minus($plan->rail->span->low))} from the rail’s left end", -$half - 12.0], [$wheel, "wheel {$write->show($kit->stop->reach)} from the face", -$half - $above]];
+        if ($soft !== null) {
+            $inner = $face->minus($soft->catchLength->times($out));
+            $shapes[] = $box('catch', Span::between($face, $inner), -$half - 7, 7);
+            $trigger = $edge->minus(($plan->triggerInset()->total ?? Length::zero())->times($out));
+            $shapes[] = Shape::box('trigger', $trigger->toMm() - 3, $leafTop - 14, 6, 14);
+            $rows[] = [$trigger, "trigger {$write->show($plan->triggerInset()->total ?? Length::zero())} in from the edge", $leafTop - 14.0];
+            $rows[] = [$inner, 'catch, '.($out === -1 ? 'left' : 'right').'-hand: takes the trigger here, '.$write->show($soft->stroke).' before the stop', -$half - 7.0];
+        }
+        if ($kit->jumpDisc !== null && ! ($plan->doorway->brief->rules->oneDisc && $edge->equals($run->leading($leaf)))) {
+            $disc = $edge->minus($kit->jumpDisc->inset->times($out));
+            $shapes[] = Shape::box('disc', $disc->minus($kit->jumpDisc->diameter->half())->toMm(), $half + $kit->jumpDisc->gap->toMm(), $kit->jumpDisc->diameter->toMm(), 4);
+            $rows[] = [$disc, "disc {$write->show($kit->jumpDisc->inset)} in, {$write->show($kit->jumpDisc->gap)} under the rail", $half + $kit->jumpDisc->gap->toMm() + 4];
+        }
+        usort($rows, fn (array $a, array $b) => $a[0]->nm <=> $b[0]->nm);
+        $top = -$half - $above - 14 * $px * count($rows) - 6 * $px;
+        foreach ($rows as $i => [$x, $says, $y]) {
+            // Words run away from the side of the drawing that they would leave.
+            $isRight = $x->isOver($shown->middle());
+            $line = $top + 14 * $px * ($i + 1);
+            $shapes[] = Shape::path('leader', [[$x->toMm(), $y], [$x->toMm(), $line - 3 * $px]]);
+            $shapes[] = Shape::text('reading', $x->toMm() + ($isRight ? -3 : 3) * $px, $line, 10.5 * $px, $says, $isRight ? 'end' : 'start');
+        }
+
+        return new Scene('detail', 'At the stop: the rail as one faces it, the buffer towards the leaf', $shown->low->toMm(), $top, $shown->length()->toMm(), $foot - $top + 4 * $px, $shapes);
+    }
+}

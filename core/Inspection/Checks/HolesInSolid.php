@@ -1,0 +1,47 @@
+<?php
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\Cure;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Marks\Drilling;
+use YokeLine\Marks\Names;
+use YokeLine\Measure\Length;
+
+/** Where it is told what is solid in the leaf, every hole is in it. */
+final class HolesInSolid implements AlongCheck
+{
+    public function look(Sight $sight): iterable
+    {
+        $outside = Drilling::outsideSolid($sight->plan);
+        if ($outside !== []) {
+            $says = implode(', ', array_map(fn ($mark) => Names::of($mark->id)." ({$sight->say($mark->place)})", $outside));
+            yield new Finding('hole-not-solid', Severity::Settle, count($outside) === 1 ? 'A hole is outside the solid members of the leaf' : count($outside).' holes are outside the solid members of the leaf', "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.", 'brief.leaf.solid', ['at' => $outside[0]->place], $this->insets($sight));
+        }
+    }
+
+    /** @return list<Cure> hangers moved as little as takes their bolts into a member */
+    private function insets(Sight $sight): array
+    {
+        $hanger = $sight->kit->hanger;
+        if ($hanger->style !== HangerStyle::FaceStrap) {
+            return [];
+        }
+        $now = $sight->plan->layout->first()->hangerInset;
+        $insets = [];
+        foreach ($sight->brief->leaf->solid as $member) {
+            foreach ([$sight->up($member->low->plus($hanger->solidAround())), $sight->down($member->high->minus($hanger->solidAround()))] as $inset) {
+                if (! $inset->isUnder($hanger->length()->half()) && $inset->isUnder($sight->plan->layout->width->size->total->half())) {
+                    $insets[$inset->minus($now)->absolute()->nm] = $inset;
+                }
+            }
+        }
+        ksort($insets);
+
+        return array_map(fn (Length $inset) => $sight->cure("Hangers {$sight->say($inset)} in from the edge", ['brief.rules.hanger_inset' => $inset]), array_values($insets));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+namespace YokeLine\Marks;
+
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\Plan;
+use YokeLine\Planning\Tolerance;
+
+/** What is bored and cut in one leaf: with which bits in steps, from which side, and whether it lands in solid wood. */
+final readonly class Drilling
+{
+    /** A bit is followed by one at most so much larger, so that it runs true. */
+    private const STEP_MM = 4;
+
+    private const PILOT_MM = 3;
+
+    /**
+     * @param  string  $kind  hanger, disc, trigger, pull or groove
+     * @param  list<Length>  $bits  in steps; [] where the part's own sheet says it
+     * @param  ?Length  $depth  from the face it is bored from, null right through
+     */
+    private function __construct(public string $kind, public int $count, public array $bits, public string $from, public ?Length $depth) {}
+
+    /** @return list<self> for one leaf */
+    public static function of(Plan $plan): array
+    {
+        $hanger = $plan->kit->hanger;
+        $pilot = [Length::mm(self::PILOT_MM)];
+        $onEdge = 'straight down into the top edge, through the part’s own hole';
+        $rows = [$hanger->style === HangerStyle::FaceStrap
+            ? new self('hanger', 2 * count($plan->heights->hangerHoles), self::steps($hanger->holeDiameter), 'from the face, a board clamped behind; one hole, check square, then the second', null)
+            : new self('plate', 8, $pilot, $onEdge, Length::mm(35))];
+        if ($plan->kit->jumpDisc !== null) {
+            $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));
+        }
+        if ($plan->softCloseFits()) {
+            $rows[] = new self('trigger', 2, $pilot, $onEdge, Length::mm(25));
+        }
+        $rows[] = new self('pull', 2, [], 'from the face, a board clamped behind; the size is on the pull’s own sheet', null);
+        if ($plan->kit->guide->style->needsGroove()) {
+            $rows[] = new self('groove', 1, [], 'from the foot, its fence on the face, in two passes', self::guide($plan)->grooveDepth);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * A pilot, then larger bits in even steps up to the full size.
+     *
+     * @return non-empty-list<Length>
+     */
+    public static function steps(Length $full): array
+    {
+        $pilot = Length::mm(self::PILOT_MM);
+        $over = $full->minus($pilot);
+        if (! $over->isPositive()) {
+            return [$full];
+        }
+        $count = (int) ceil($over->toMm() / self::STEP_MM);
+
+        return [$pilot, ...array_map(fn (int $i) => $i === $count ? $full : $pilot->plus($over->scaled($i, $count))->roundedTo(Unit::Millimetre->step()), range(1, $count))];
+    }
+
+    /** @return list<WallMark> holes that miss every solid member, as far as it is told where those are */
+    public static function outsideSolid(Plan $plan): array
+    {
+        $leaf = $plan->doorway->brief->leaf;
+        if ($leaf->solid === []) {
+            return [];
+        }
+        $around = fn (WallMark $mark) => str_starts_with($mark->id, 'hanger') && $plan->kit->hanger->style === HangerStyle::FaceStrap ? $plan->kit->hanger->solidAround() : Length::zero();
+
+        return array_values(array_filter(Tapes::across($plan), fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false));
+    }
+
+    /** @return array<'width'|'height', Length> what is cut off each of the two edges of the leaf that is there, so that it is as planned */
+    public static function trims(Plan $plan): array
+    {
+        $leaf = $plan->doorway->brief->inHand;
+        $over = ['width' => $leaf?->width?->minus($plan->layout->width->size->total), 'height' => $leaf?->height?->minus($plan->heights->leaf->size->total)];
+
+        return array_map(fn (Length $much) => $much->half(), array_filter($over, fn (?Length $much) => $much !== null && $much->isOver(Tolerance::tape())));
+    }
+
+    private static function guide(Plan $plan): GuidePlace
+    {
+        return array_values($plan->guides)[0];
+    }
+}

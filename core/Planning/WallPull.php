@@ -1,0 +1,26 @@
+<?php
+
+namespace YokeLine\Planning;
+
+use YokeLine\Doorway\LeafBrief;
+use YokeLine\Doorway\Pull;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+
+/** Where on the leaf the pull on the wall side stands: shut, it must lie inside the opening, with room for fingers. */
+final class WallPull
+{
+    /** Room for fingers between a pull and the jamb, or the end of the wall. */
+    public static function fingers(): Length
+    {
+        return Length::mm(30);
+    }
+
+    /** Its middle, from the leading edge. */
+    public static function middle(LeafRun $run, Span $jambs, LeafBrief $leaf, Pull $pull): Length
+    {
+        $overlap = $run->direction === 1 ? $jambs->low->minus($run->closed()->low) : $run->closed()->high->minus($jambs->high);
+
+        return Length::greatest($leaf->stile->half(), $overlap->plus(self::fingers(), $pull->width->half()));
+    }
+}

@@ -1,0 +1,1 @@
+<ul class="hand">@foreach ($says as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>

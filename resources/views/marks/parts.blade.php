@@ -1,0 +1,31 @@
+@use('YokeLine\Drawing\AtGuide')
+@use('YokeLine\Drawing\AtHanger')
+@use('YokeLine\Drawing\AtStop')
+@use('YokeLine\Drawing\LeafCard')
+@use('YokeLine\Drawing\Svg')
+@use('YokeLine\Marks\Drilling')
+@use('YokeLine\Work\AtHand')
+<x-page :title="$doorway->name.', leaf and parts'" class="is-marks">
+@include('marks.top', ['title' => 'Leaf and parts'])
+<main class="marks-page">
+  <section aria-label="Leaf card">
+    <h2>Leaf card</h2>
+    <div class="leaf-cards">
+      @foreach ($plan->layout->runs as $leaf => $run)<figure>{!! Svg::write(LeafCard::of($plan, $run, $write)) !!}<figcaption>{{ count($plan->layout->runs) > 1 ? ucfirst($leaf).' leaf, opens' : 'Opens' }} {{ $run->direction === 1 ? 'right' : 'left' }}. Seen from the room; measured from the leading edge and the top.</figcaption></figure>@endforeach
+      <div class="drilling">
+        @include('marks.drilling')
+      </div>
+    </div>
+  </section>
+  <section aria-label="At a hanger"><h2>At a hanger</h2><div class="detail"><figure>{!! Svg::write(AtHanger::of($plan, $write)) !!}</figure>@include('marks.hand', ['says' => AtHand::hanger($plan)])</div></section>
+  <section aria-label="At the stops"><h2>At the stops</h2>
+    <div class="details">@foreach (AtStop::each($plan, $write) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $name }}</figcaption></figure>@endforeach</div>
+    @foreach ($plan->layout->buffers as $end)<p>{{ ucfirst(strtr($end, '_', ' ')) }}: a buffer on the wall, at {{ $write->show($plan->layout->stops[$end]->total) }}.</p>@endforeach
+    @include('marks.hand', ['says' => AtHand::stop($plan)])
+  </section>
+  <section aria-label="At the guide"><h2>At the guide</h2>
+    <div class="details"><figure>{!! Svg::write(AtGuide::cut($plan, $write)) !!}<figcaption>Cut through it, the wall to the left</figcaption></figure>@foreach (AtGuide::along($plan, $write) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $name }} along the wall, heights ×{{ AtGuide::TALLER }}</figcaption></figure>@endforeach</div>
+    @include('marks.hand', ['says' => AtHand::guide($plan)])
+  </section>
+</main>
+</x-page>
