@@ -12,6 +12,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
@@ -39,13 +40,19 @@ Route::controller(DoorwayController::class)->group(function () {
     Route::post('/doorways/{doorway}/restore', 'restore')->name('doorways.restore');
 });
 
+Route::controller(ParcelController::class)->group(function () {
+    Route::get('/jobs/{job}/paper', 'show')->name('jobs.paper');
+    Route::post('/jobs/{job}/parcels', 'begin')->name('parcels');
+    Route::post('/parcels/{parcel}/next', 'next')->name('parcels.next');
+    Route::get('/parcels/{parcel}/file', 'file')->name('parcels.file');
+});
 Route::get('/jobs/{job}/job.zip', [JobFileController::class, 'show'])->name('jobs.give-out');
 Route::post('/jobs/bring-in', [JobFileController::class, 'store'])->name('jobs.bring-in');
 
 Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.store');
 Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('files.show');
 
-Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)->name('give-out')->whereIn('what', ['templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
+Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)->name('give-out')->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
 

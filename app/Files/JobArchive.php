@@ -5,6 +5,7 @@ namespace App\Files;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
+use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Rules\Level;
 use App\Rules\RuleBook;
@@ -22,7 +23,7 @@ use YokeLine\Methods\Methods;
 use ZipArchive;
 
 /**
- * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history, and what a
+ * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history and log, and what a
  * scanner sent of its wall. Brought in again nothing is missing; a ZIP that cannot be read changes nothing.
  */
 final class JobArchive
@@ -33,24 +34,48 @@ final class JobArchive
     public static function write(Job $job): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'job');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new RuntimeException('There is no room to write a ZIP.');
-        $doorways = [];
+        unlink($path);
+        $rows = [];
         /** @var Doorway $doorway */
         foreach ($job->doorways()->with('revision', 'trace')->orderBy('id')->get() as $i => $doorway) {
-            $name = sprintf('%02d-%s', $i + 1, Str::slug($doorway->name) ?: 'doorway');
-            $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
-            $zip->addFromString("history/{$name}.json", self::history($doorway));
-            if ($doorway->trace !== null) {
-                $zip->addFromString("traces/{$name}.csv", $doorway->trace->csv);
-            }
-            $doorways[] = ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null];
+            $rows[] = self::addDoorway($path, $i, $doorway);
         }
+        self::addJob($path, $job, $rows);
+
+        return $path;
+    }
+
+    /** @return array<string, mixed> what `job.json` says of it */
+    public static function addDoorway(string $path, int $i, Doorway $doorway): array
+    {
+        $zip = self::open($path);
+        $name = sprintf('%02d-%s', $i + 1, Str::slug($doorway->name) ?: 'doorway');
+        $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
+        $zip->addFromString("history/{$name}.json", self::history($doorway));
+        $zip->addFromString("log/{$name}.json", self::log($doorway));
+        if ($doorway->trace !== null) {
+            $zip->addFromString("traces/{$name}.csv", $doorway->trace->csv);
+        }
+        $zip->close();
+
+        return ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null];
+    }
+
+    /** @param  list<array<string, mixed>>  $doorways  as `addDoorway` gave them */
+    public static function addJob(string $path, Job $job, array $doorways): void
+    {
+        $zip = self::open($path);
         $rules = HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray();
         $zip->addFromString('job.json', Document::of(['format' => 'yoke-line/job', 'version' => 1, 'name' => $job->name, 'archived_at' => $job->archived_at?->toJSON(), 'rules' => $rules, 'doorways' => $doorways])->toJson(pretty: true)."\n");
         $zip->close();
+    }
 
-        return $path;
+    private static function open(string $path): ZipArchive
+    {
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE) === true || throw new RuntimeException('There is no room to write a ZIP.');
+
+        return $zip;
     }
 
     /** @throws UnreadableFile */
@@ -127,6 +152,15 @@ final class JobArchive
             throw new UnreadableFile(["doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.']);
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
+        // Jobs given out before there was a log have none.
+        foreach ($zip->locateName("log/{$name}.json") === false ? [] : self::rows(Document::fromJson(self::entry($zip, "log/{$name}.json")), 'entries') as $i => $entry) {
+            $revision = $kept[is_int($entry->change ?? null) ? $entry->change : 0] ?? null;
+            $at = self::moment($entry->at ?? null);
+            if ($revision === null || $at === null || self::words($entry->uid ?? '') === '' || self::words($entry->kind ?? '') === '' || ! ($entry->data ?? null) instanceof stdClass) {
+                throw new UnreadableFile(["log/{$name}.json entries[{$i}]" => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.']);
+            }
+            LogEntry::create(['doorway_id' => $doorway->id, 'revision_id' => $revision->id, 'uid' => mb_substr(self::words($entry->uid), 0, 40), 'kind' => mb_substr(self::words($entry->kind), 0, 20), 'about' => mb_substr(self::words($entry->about ?? ''), 0, 80), 'data' => json_decode((string) json_encode($entry->data), true), 'who' => mb_substr(self::words($entry->who ?? ''), 0, 80), 'at' => $at]);
+        }
         if (($row->trace ?? false) === true) {
             (new WallSweep($doorway, $doorway->setout(null)))->keep(Trace::read(self::entry($zip, "traces/{$name}.csv")));
         }
@@ -142,6 +176,18 @@ final class JobArchive
         }
 
         return Document::of(['changes' => $changes])->toJson()."\n";
+    }
+
+    private static function log(Doorway $doorway): string
+    {
+        $numbers = $doorway->revisions()->pluck('number', 'id');
+        $entries = [];
+        /** @var LogEntry $entry */
+        foreach (LogEntry::query()->where('doorway_id', $doorway->id)->orderBy('id')->get() as $entry) {
+            $entries[] = ['uid' => $entry->uid, 'change' => $numbers[$entry->revision_id], 'kind' => $entry->kind, 'about' => $entry->about, 'data' => (object) $entry->data, 'who' => $entry->who, 'at' => $entry->at->toJSON()];
+        }
+
+        return Document::of(['entries' => $entries])->toJson()."\n";
     }
 
     /** @throws UnreadableFile with the file's name before the place */

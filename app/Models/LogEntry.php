@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use LogicException;
 
@@ -11,6 +12,7 @@ use LogicException;
  *
  * @property int $id
  * @property int $doorway_id
+ * @property Revision $revision
  * @property int $revision_id  the plan it happened under
  * @property string $uid  named by whoever entered it
  * @property string $kind
@@ -27,6 +29,12 @@ final class LogEntry extends Model
 
     /** @var array<string, string> */
     protected $casts = ['data' => 'array', 'at' => 'datetime'];
+
+    /** @return BelongsTo<Revision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class);
+    }
 
     protected static function booted(): void
     {

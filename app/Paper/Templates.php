@@ -5,6 +5,8 @@ namespace App\Paper;
 use YokeLine\Marks\Names;
 use YokeLine\Marks\StoryStrip;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
 /** Paper to drill from, true to size: the corners of the leaf, its foot with guide and groove, the strip of the wall. */
@@ -26,20 +28,29 @@ final class Templates
     public static function of(Plan $plan, LengthWriter $write, string $name, string $paper): string
     {
         $templates = new self($plan, $write, $name, $paper);
-        $templates->corner('leading', false);
-        $templates->corner('trailing', true);
+        foreach ($plan->layout->runs as $leaf => $run) {
+            $templates->corner($leaf, $run, 'leading');
+            $templates->corner($leaf, $run, 'trailing');
+        }
         $templates->foot();
+        foreach ($plan->guides as $guide => $place) {
+            $templates->floor($guide, $place);
+        }
         $templates->strip();
 
         return $templates->page->Output('S');
     }
 
-    /** One top corner of the leaf's face, to be laid with its two edges on the leaf's. */
-    private function corner(string $edge, bool $isMirrored): void
+    /**
+     * One top corner of a leaf's face, to be laid with its two edges on the leaf's.
+     *
+     * @param  'leading'|'trailing'  $edge
+     */
+    private function corner(string $leaf, LeafRun $run, string $edge): void
     {
         // The page is seen from the room: the leading edge is on the right of a leaf that opens left.
-        $onLeft = ($this->plan->layout->first()->direction === 1) !== $isMirrored;
-        $page = $this->begin("Top corner of the leaf, {$edge} edge", 'P');
+        $onLeft = ($run->direction === 1) === ($edge === 'leading');
+        $page = $this->begin(($leaf === 'leaf' ? 'Top corner of the leaf' : "Top corner of the {$leaf} leaf").", {$edge} edge", 'P');
         $side = $onLeft ? self::EDGE : $page->GetPageWidth() - self::EDGE;
         $way = $onLeft ? 1 : -1;
         $top = 70.0;
@@ -49,7 +60,7 @@ final class Templates
         $page->SetLineWidth(0.2);
         $page->say($side + $way * 75, $top - 2, 9, 'top of the leaf', 'C');
         $page->say($side + $way * 3, $top + 165, 9, "{$edge} edge", $onLeft ? 'L' : 'R');
-        $inset = $this->plan->layout->first()->hangerInset;
+        $inset = $run->hangerInset;
         $x = $side + $way * $inset->toMm();
         $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
         $page->Line($x, $top, $x, $top + 150);
@@ -92,6 +103,49 @@ final class Templates
         $page->Line($middle, $foot - 80, $middle, $foot + 15);
         $page->say($middle, $foot + 22, 10, "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}", 'C', true);
         $page->say($middle, $foot + 29, 9, 'Cut before coating, the whole width of the leaf.', 'C');
+    }
+
+    /** The floor under a guide, to be laid against the wall: its middle, the leaf over it, and the jamb where it is near. */
+    private function floor(string $guide, GuidePlace $place): void
+    {
+        $page = $this->begin($guide === 'guide' ? 'Floor at the guide' : "Floor at the {$guide} guide", 'P');
+        if ($place->at === null || ! $this->plan->kit->guide->style->standsOnFloor()) {
+            $page->say(self::EDGE, 80, 11, $place->at === null ? 'There is no room for the guide yet; see what the plan says of it.' : "This guide stands on the wall: its middle {$this->write->show($place->at)} along it.");
+
+            return;
+        }
+        $wall = 75.0;
+        $middle = $page->GetPageWidth() / 2;
+        $baseboard = $this->plan->room->baseboard?->thickness->toMm() ?? 0.0;
+        $page->SetLineWidth(0.5);
+        $page->Line(self::EDGE, $wall, $page->GetPageWidth() - self::EDGE, $wall);
+        $page->say(self::EDGE, $wall - 2, 9, 'wall');
+        if ($baseboard > 0) {
+            $page->Line(self::EDGE, $wall + $baseboard, $page->GetPageWidth() - self::EDGE, $wall + $baseboard);
+            $page->say($page->GetPageWidth() - self::EDGE, $wall + $baseboard + 4, 9, 'baseboard: cut here and lay the paper against it', 'R');
+        }
+        $page->SetLineWidth(0.2);
+        $depth = $this->plan->depth();
+        foreach (['back of the leaf' => $depth->leafBack->total, 'front of the leaf' => $this->plan->frontDepth()->leafFront->total] as $what => $out) {
+            $page->dash([3, 2]);
+            $page->Line(self::EDGE, $wall + $out->toMm(), $page->GetPageWidth() - self::EDGE, $wall + $out->toMm());
+            $page->dash([]);
+            $page->say($page->GetPageWidth() - self::EDGE, $wall + $out->toMm() - 1, 8, "{$what}, {$this->write->show($out)} out", 'R');
+        }
+        $out = $wall + $depth->leafBack->total->plus($this->plan->thickness->half())->toMm();
+        $kit = $this->plan->kit->guide;
+        $thick = $kit->style->needsGroove() ? $kit->bladeThickness->toMm() : $this->plan->thickness->toMm();
+        $page->Rect($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);
+        $page->cross($middle, $out, 14);
+        $page->say($middle, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 24, 10, "middle of the guide, {$this->write->show($place->at)} along the wall", 'C', true);
+        $jambs = $this->plan->room->opening->span();
+        foreach ([$jambs->low, $jambs->high] as $jamb) {
+            $off = $jamb->minus($place->at)->toMm();
+            if (abs($off) < $middle - self::EDGE) {
+                $page->Line($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 8);
+                $page->say($middle + $off, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 13, 9, "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off", 'C');
+            }
+        }
     }
 
     private function strip(): void

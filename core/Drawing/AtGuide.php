@@ -98,15 +98,8 @@ final readonly class AtGuide
         $shapes[] = Shape::box('guide', $guide->low->toMm(), $y($plan->floor->at($at)->plus($height)), $guide->length()->toMm(), $height->toMm() * self::TALLER);
         $shapes[] = Shape::line('jamb', $jamb->toMm(), -$up, $jamb->toMm(), $deep);
         $rows[] = [$at, "guide, {$write->show($at->minus($jamb)->absolute())} from the jamb"];
-        usort($rows, fn (array $a, array $b) => $a[0]->nm <=> $b[0]->nm);
-        $top = -$up - 14 * $px * count($rows) - 4 * $px;
-        foreach ($rows as $i => [$x, $says]) {
-            $isRight = $x->isOver($shown->middle());
-            $line = $top + 13 * $px * ($i + 1);
-            $shapes[] = Shape::path('leader', [[$x->toMm(), -$up * 0.9], [$x->toMm(), $line - 3 * $px]]);
-            $shapes[] = Shape::text('reading', $x->toMm() + ($isRight ? -3 : 3) * $px, $line, 10.5 * $px, $says, $isRight ? 'end' : 'start');
-        }
+        [$words, $top, $reach] = Callouts::above(array_map(fn (array $row) => [$row[1], $row[0]->toMm(), -$up * 0.9], $rows), -$up - 6 * $px, 10.5 * $px, 1);
 
-        return new Scene('detail', 'Along the wall at the guide, heights drawn '.self::TALLER.' times as large', $shown->low->toMm(), $top, $shown->length()->toMm(), $deep - $top, $shapes);
+        return new Scene('detail', 'Along the wall at the guide, heights drawn '.self::TALLER.' times as large', $shown->low->toMm(), $top, max($shown->high->toMm(), $reach) - $shown->low->toMm(), $deep - $top, [...$shapes, ...$words]);
     }
 }

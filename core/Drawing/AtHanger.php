@@ -2,6 +2,7 @@
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Doorway\HangerStyle;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 
@@ -27,7 +28,9 @@ final readonly class AtHanger
             [($kit->rail->thickness->equals($kit->rail->height) ? 'round rail' : 'rail, top edge up').", {$write->show($depth->rail->total)} out", $rail, $yoke - $half / 2, ' is-yoke'],
             ['bolt head on the room side', $rail + $kit->rail->thickness->half()->toMm(), $yoke + 2 * $px, ''],
             ['standoff, wide foot to the '.($plan->header === null ? 'wall' : 'board'), $board + 3, $yoke + $kit->standoffBase->half()->toMm() * 0.8, ''],
-            ["strap in front of the leaf, {$write->show($depth->leafFront->total)} out", $strap, $cut->y($plan->heights->leafTop()) + 6 * $px, ''],
+            $kit->hanger->style === HangerStyle::FaceStrap
+                ? ["strap in front of the leaf, {$write->show($depth->leafFront->total)} out", $strap, $cut->y($plan->heights->leafTop()) + 6 * $px, '']
+                : ["plate on the leaf’s top edge, front of the leaf {$write->show($depth->leafFront->total)} out", $front, $cut->y($plan->heights->leafTop()), ''],
             ["top gap {$write->show($plan->heights->topGap->total)}", $rail, ($cut->y($plan->heights->leafTop()) + $yoke + $half) / 2, ''],
         ];
         foreach ($plan->heights->hangerHoles as $i => $hole) {

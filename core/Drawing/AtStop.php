@@ -84,23 +84,17 @@ final readonly class AtStop
             $trigger = $edge->minus(($plan->triggerInset()->total ?? Length::zero())->times($out));
             $shapes[] = Shape::box('trigger', $trigger->toMm() - 3, $leafTop - 14, 6, 14);
             $rows[] = [$trigger, "trigger {$write->show($plan->triggerInset()->total ?? Length::zero())} in from the edge", $leafTop - 14.0];
-            $rows[] = [$inner, 'catch, '.($out === -1 ? 'left' : 'right').'-hand: takes the trigger here, '.$write->show($soft->stroke).' before the stop', -$half - 7.0];
+            $rows[] = [$inner, 'catch, '.($out === -1 ? 'left' : 'right').'-hand, takes the trigger '.$write->show($soft->stroke).' before', -$half - 7.0];
         }
         if ($kit->jumpDisc !== null && ! ($plan->doorway->brief->rules->oneDisc && $edge->equals($run->leading($leaf)))) {
             $disc = $edge->minus($kit->jumpDisc->inset->times($out));
             $shapes[] = Shape::box('disc', $disc->minus($kit->jumpDisc->diameter->half())->toMm(), $half + $kit->jumpDisc->gap->toMm(), $kit->jumpDisc->diameter->toMm(), 4);
             $rows[] = [$disc, "disc {$write->show($kit->jumpDisc->inset)} in, {$write->show($kit->jumpDisc->gap)} under the rail", $half + $kit->jumpDisc->gap->toMm() + 4];
         }
-        usort($rows, fn (array $a, array $b) => $a[0]->nm <=> $b[0]->nm);
-        $top = -$half - $above - 14 * $px * count($rows) - 6 * $px;
-        foreach ($rows as $i => [$x, $says, $y]) {
-            // Words run away from the side of the drawing that they would leave.
-            $isRight = $x->isOver($shown->middle());
-            $line = $top + 14 * $px * ($i + 1);
-            $shapes[] = Shape::path('leader', [[$x->toMm(), $y], [$x->toMm(), $line - 3 * $px]]);
-            $shapes[] = Shape::text('reading', $x->toMm() + ($isRight ? -3 : 3) * $px, $line, 10.5 * $px, $says, $isRight ? 'end' : 'start');
-        }
+        [$words, $top, $reach] = Callouts::above(array_map(fn (array $row) => [$row[1], $row[0]->toMm(), $row[2]], $rows), -$half - $above - 8 * $px, 10.5 * $px, -$out);
+        $left = min($shown->low->toMm(), $reach);
+        $right = max($shown->high->toMm(), $reach);
 
-        return new Scene('detail', 'At the stop: the rail as one faces it, the buffer towards the leaf', $shown->low->toMm(), $top, $shown->length()->toMm(), $foot - $top + 4 * $px, $shapes);
+        return new Scene('detail', 'At the stop: the rail as one faces it, the buffer towards the leaf', $left, $top, $right - $left, $foot - $top + 4 * $px, [...$shapes, ...$words]);
     }
 }

@@ -22,4 +22,27 @@ final class Callouts
 
         return $shapes;
     }
+
+    /**
+     * Words over a drawing, all running the same way, so that no line crosses a word.
+     *
+     * @param  list<array{string, float, float}>  $rows  words, and the place that they tell of
+     * @param  float  $foot  where the lowest words stand
+     * @param  1|-1  $way  words run right or left of their place
+     * @return array{list<Shape>, float, float} the shapes, their top, and how far the farthest words reach
+     */
+    public static function above(array $rows, float $foot, float $size, int $way): array
+    {
+        usort($rows, fn (array $a, array $b) => ($b[1] <=> $a[1]) * $way);
+        $shapes = [];
+        $reaches = [];
+        foreach ($rows as $i => [$says, $x, $y]) {
+            $line = $foot - 1.3 * $size * $i;
+            $shapes[] = Shape::path('leader', [[$x, $y], [$x, $line - 0.3 * $size], [$x + 0.4 * $size * $way, $line - 0.3 * $size]]);
+            $shapes[] = Shape::text('reading', $x + 0.6 * $size * $way, $line, $size, $says, $way === 1 ? 'start' : 'end');
+            $reaches[] = ($x + (0.6 * $size + Labels::width($says, $size)) * $way) * $way;
+        }
+
+        return [$shapes, $foot - 1.3 * $size * count($rows), max($reaches ?: [0.0]) * $way];
+    }
 }

@@ -16,18 +16,38 @@ final readonly class LeafCard
     /** Room for labels beside the leaf, as the card is drawn 420 high. */
     private const BESIDE = 240;
 
-    private function __construct(private Plan $plan, private LeafRun $run, private LengthWriter $write) {}
+    /** Of a shortened leaf so much of its top and its foot is drawn true, and what is between them in so little. */
+    private const TRUE_TOP_MM = 330.0;
+
+    private const BETWEEN_MM = 240.0;
+
+    private function __construct(private Plan $plan, private LeafRun $run, private LengthWriter $write, private float $high, private float $squeeze) {}
 
     public static function of(Plan $plan, LeafRun $run, LengthWriter $write): Scene
     {
-        return (new self($plan, $run, $write))->scene();
+        return (new self($plan, $run, $write, $plan->heights->leaf->size->total->toMm(), 1.0))->scene();
+    }
+
+    /** With its middle drawn short, where there is little room. */
+    public static function shortened(Plan $plan, LeafRun $run, LengthWriter $write): Scene
+    {
+        $high = $plan->heights->leaf->size->total->toMm();
+        $squeeze = min(1.0, self::BETWEEN_MM / max(1.0, $high - self::TRUE_TOP_MM));
+
+        return (new self($plan, $run, $write, self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze, $squeeze))->scene();
+    }
+
+    /** Where so far down from the top is drawn. */
+    private function down(float $mm): float
+    {
+        return min($mm, self::TRUE_TOP_MM) + max(0.0, $mm - self::TRUE_TOP_MM) * $this->squeeze;
     }
 
     private function scene(): Scene
     {
         $wide = $this->run->width->toMm();
-        $high = $this->plan->heights->leaf->size->total->toMm();
-        $px = $high / 420;
+        $high = $this->high;
+        $px = $this->squeeze < 1.0 ? $wide / 560 : $high / 420;
         $thick = $this->plan->thickness->toMm();
         // As one faces it in the room: a leaf that opens left leads on the right.
         $x = fn (float $fromLeading) => $this->run->direction === 1 ? $fromLeading : $wide - $fromLeading;
@@ -50,7 +70,7 @@ final readonly class LeafCard
         $back = $this->plan->doorway->brief->wallPull;
         if ($back !== null) {
             $middle = WallPull::middle($this->run, $this->plan->room->opening->span(), $this->plan->doorway->brief->leaf, $back);
-            $up = $high - Tapes::up($this->plan)[0]->place->toMm();
+            $up = $this->down($this->plan->heights->leaf->size->total->minus(Tapes::up($this->plan)[0]->place)->toMm());
             $shapes[] = Shape::box('behind', $x($middle->toMm()) - $back->width->half()->toMm(), $up - $back->height->half()->toMm(), $back->width->toMm(), $back->height->toMm());
             $shapes[] = Shape::text('caption', $x($middle->toMm()), $up + $back->height->half()->toMm() + 14 * $px, 10 * $px, "{$back->kind->value} pull behind, {$this->write->show($middle)} in", 'middle');
         }
@@ -70,8 +90,8 @@ final readonly class LeafCard
                 $shapes[] = Shape::line('centre', $at, -$thick - 26 * $px, $at, 160 * $px);
             } elseif ($kind === 'pull') {
                 $fromFoot = Tapes::up($this->plan)[0]->place;
-                $up = $high - $fromFoot->toMm();
-                $shapes[] = Shape::box('bore', $at - 9, $up - 90, 18, 180);
+                $up = $this->down($this->plan->heights->leaf->size->total->minus($fromFoot)->toMm());
+                $shapes[] = Shape::box('bore', $at - 9, $up - 90 * $this->squeeze, 18, 180 * $this->squeeze);
                 $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
                 $shapes[] = Shape::text('reading', $beside, $up + 4 * $px, 12 * $px, $this->write->show($fromFoot).' up from the foot', $away);
             } else {

@@ -39,6 +39,7 @@ use YokeLine\Doorway\Survey;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 
 /** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
@@ -121,6 +122,14 @@ final class DoorwayReader
         }
 
         return new Marking($pulls, $at->oneOf('brief.rules.heights', ['level', 'places', 'laser']), $at->positive('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up', false), $at->positive('marking.laser'), $at->length('marking.proved_at'), $at->size('marking.packing'));
+    }
+
+    /** A span of which one end is not told yet counts for nothing. */
+    private function told(string $place): ?Span
+    {
+        [$from, $to] = [$this->at->length("{$place}[0]"), $this->at->length("{$place}[1]")];
+
+        return $from === null || $to === null ? null : Span::between($from, $to);
     }
 
     private function opening(): ?Opening
@@ -241,7 +250,7 @@ final class DoorwayReader
                 massKg: $at->amount('brief.leaf.mass_kg'),
                 hardwareKg: $at->amount('brief.leaf.hardware_kg') ?? 3.0,
                 trimLimit: $this->sizeOrNone('brief.leaf.trim_limit'),
-                solid: array_values(array_filter(array_map($at->span(...), $at->places('brief.leaf.solid')))),
+                solid: array_values(array_filter(array_map($this->told(...), $at->places('brief.leaf.solid')))),
             ),
             backing: $at->choice('brief.backing', Backing::Header),
             header: new HeaderBrief(

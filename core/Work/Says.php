@@ -31,6 +31,12 @@ final class Says
         return self::STEPS[$step->kind()].($names === [] ? '' : ', '.implode(', ', $names));
     }
 
+    /** The step without which leaf, rail or coat it is. */
+    public static function kind(Step $step): string
+    {
+        return self::STEPS[$step->kind()];
+    }
+
     public static function why(Step $step): string
     {
         return self::WHY[$step->kind()] ?? '';

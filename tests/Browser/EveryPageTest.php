@@ -2,7 +2,7 @@
 
 dataset('pages', [
     'jobs' => '/', 'put away' => '/?archived=1', 'wall' => '/doorways/1/wall', 'leaf' => '/doorways/1/leaf', 'rail' => '/doorways/1/rail',
-    'inches' => '/doorways/2/wall', 'stopped' => '/doorways/4/rail', 'half measured' => '/doorways/5/wall', 'two leaves' => '/doorways/6/leaf', 'history' => '/doorways/1/history', 'anchors' => '/doorways/1/anchors', 'anchors that catch' => '/doorways/11/anchors', 'sweep' => '/doorways/1/sweep', 'things on the wall' => '/doorways/8/wall', 'ways' => '/doorways/8/ways', 'size card' => '/doorways/1/size-card', 'readings' => '/doorways/1/readings', 'shelf' => '/shelf', 'kit' => '/shelf/flat-40-strap', 'house rules' => '/rules', 'marks' => '/doorways/1/marks', 'marks of two leaves' => '/doorways/6/marks', 'order of work' => '/doorways/1/order', 'sheet' => '/doorways/1/sheet',
+    'inches' => '/doorways/2/wall', 'stopped' => '/doorways/4/rail', 'half measured' => '/doorways/5/wall', 'two leaves' => '/doorways/6/leaf', 'history' => '/doorways/1/history', 'anchors' => '/doorways/1/anchors', 'anchors that catch' => '/doorways/11/anchors', 'sweep' => '/doorways/1/sweep', 'things on the wall' => '/doorways/8/wall', 'ways' => '/doorways/8/ways', 'size card' => '/doorways/1/size-card', 'readings' => '/doorways/1/readings', 'shelf' => '/shelf', 'kit' => '/shelf/flat-40-strap', 'house rules' => '/rules', 'marks' => '/doorways/1/marks', 'marks of two leaves' => '/doorways/6/marks', 'order of work' => '/doorways/1/order', 'sheet' => '/doorways/1/sheet', 'leaf and parts' => '/doorways/1/parts', 'parts of two leaves' => '/doorways/6/parts', 'parts of two that pass' => '/doorways/10/parts', 'to give out' => '/jobs/1/paper',
 ]);
 
 test('axe finds no serious fault', function (string $path) {
@@ -21,8 +21,8 @@ test('the bench fills 1280 by 800 without a page scroll', function () {
     expect($browser->js('return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]'))->toBe([800, 1280]);
 });
 
-test('no two readings of a drawing overlap', function (int $doorway) {
-    $overlaps = $this->browser->visit("/doorways/{$doorway}/rail")->js(<<<'JS'
+test('no two readings of a drawing overlap', function (string $page, int $doorway) {
+    $overlaps = $this->browser->visit("/doorways/{$doorway}/{$page}")->js(<<<'JS'
         // A text's box has room above and below its figures.
         const glyphs = ({ left, right, top, bottom, height }) => ({ left, right, top: top + height * 0.22, bottom: bottom - height * 0.22 });
         return [...document.querySelectorAll('svg.scene')].flatMap((svg) => {
@@ -34,12 +34,4 @@ test('no two readings of a drawing overlap', function (int $doorway) {
     JS);
 
     expect($overlaps)->toBe([]);
-})->with([1, 2, 3, 4, 6, 7, 8, 9, 10, 11, 12]);
-
-test('the sheet is one page on A4 and on Letter', function (string $paper) {
-    foreach ([1, 2, 3] as $doorway) {
-        $pdf = $this->browser->visit("/doorways/{$doorway}/sheet?paper={$paper}")->pdf();
-
-        expect(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1, "doorway {$doorway}");
-    }
-})->with(['a4', 'letter']);
+})->with(['rail', 'parts', 'marks'])->with([1, 2, 3, 4, 6, 7, 8, 9, 10, 11, 12]);

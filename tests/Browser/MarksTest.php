@@ -1,12 +1,26 @@
 <?php
 
 test('a newcomer goes from the bench to the marks, sets a laser and proves the line', function () {
-    $browser = $this->browser->visit('/doorways/7/rail')->click('.stations a[href$="/marks"]')->see('Hook at the left corner', 'main');
-    $browser->driver->findElement(\Facebook\WebDriver\WebDriverBy::name('laser'))->sendKeys('1151');
-    $browser->driver->findElement(\Facebook\WebDriver\WebDriverBy::name('read_laid-out'))->sendKeys('2141');
-    $browser->press('Compare')->see('Agrees. The line is where it should be.', '.proofs');
+    $browser = $this->browser->visit('/doorways/7/rail')->click('.stations a[href$="/marks"]')->see('Hook at the left corner', '.marks');
+    $browser->choose('Carried along by', 'a laser')->see('Set the laser anywhere', '.marks');
+    $browser->type('Up to the laser', '1151')->see('above the laser', '.marks');
+    $browser->type('Leaf, hanger and rail laid out on the floor', '2141')->see('Agrees. The line is where it should be.', '.proofs');
 
-    expect($browser->text('[aria-label="Heights"]'))->toContain('1 000 above the laser');
+    expect($browser->text('[aria-label="Heights"]'))->toContain('1 000');
+});
+
+test('a mark is ticked off and stays ticked when one comes back', function () {
+    $browser = $this->browser->visit('/doorways/1/marks')->click('.readings input');
+    $browser->until(fn () => $browser->js('return document.querySelectorAll(".readings input[hx-vals*=\'\"made\":0\']").length') === 1 ?: null, 'the tick arrived');
+    $browser->visit('/doorways/1/marks');
+
+    expect($browser->js('return [...document.querySelectorAll(".readings input")].filter((box) => box.checked).length'))->toBe(1);
+});
+
+test('a whole job is made ready with its progress shown, and is there to take', function () {
+    $browser = $this->browser->visit('/jobs/1/paper')->press('Every set-out sheet on A4, one PDF')->see('Ready.', '#parcel');
+
+    expect($browser->text('#parcel'))->toContain('12 doorways')->toContain('Take it');
 });
 
 test('the tape of a pull is scrolled along by the keyboard', function () {

@@ -163,7 +163,7 @@ test('a half-measured doorway has a bench but no sheet yet', function () {
 });
 
 test('the sheet tells marks, heights, sizes and cautions', function () {
-    $this->get(route('sheet', kilnRoom()))->assertOk()->assertSeeInOrder(["2\u{202f}191", 'Heights', 'Marks along the wall', '671', 'Sizes', '965', 'Take care', 'known weight']);
+    $this->get(route('sheet', kilnRoom()))->assertOk()->assertSeeInOrder(["2\u{202f}191", 'Up from the high spot', 'Along the wall: hook at the left corner', '671', 'Sizes', '965', 'Take care', 'known weight', 'Order of work']);
 });
 
 test('a page and a change take fewer than twelve queries', function () {

@@ -4,6 +4,7 @@ use App\Files\JobArchive;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
+use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Scanning\WallSweep;
 use Database\Seeders\DemoSeeder;
@@ -24,6 +25,7 @@ function wholeJob(Job $job): array
         'rules' => HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
         'doorways' => $job->doorways()->with('revision', 'trace')->orderBy('id')->get()->map(fn (Doorway $doorway) => [
             $doorway->name, $doorway->verdict, $doorway->summary, $doorway->revision->number, $doorway->archived_at?->toJSON(), $doorway->trace?->csv, $doorway->trace?->profile,
+            LogEntry::query()->where('doorway_id', $doorway->id)->orderBy('id')->with('revision')->get()->map(fn (LogEntry $entry) => [$entry->uid, $entry->revision->number, $entry->kind, $entry->about, $entry->data, $entry->who, $entry->at->toJSON()])->all(),
             $doorway->revisions()->with('parent')->orderBy('number')->get()->map(fn (Revision $revision) => [$revision->number, $revision->parent?->number, $revision->what, $revision->who, $revision->created_at->toJSON(), $revision->document->toJson()])->all(),
         ])->all(),
     ];
@@ -56,6 +58,42 @@ function boresOf(string $pdf, int $page, float $high): array
     return array_map(fn (array $circle) => [$mm((float) $circle[3]), $high - $mm((float) $circle[2]), $mm((float) $circle[1] - (float) $circle[5])], $found);
 }
 
+/** What a PDF says, page after page; one page where a number is given. */
+function shownOn(string $pdf, ?int $page = null): string
+{
+    preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
+    $texts = array_map(function (string $stream) {
+        preg_match_all('/\((.*?)(?<!\\\\)\) Tj/s', (string) gzuncompress($stream), $said);
+
+        return (string) mb_convert_encoding(stripslashes(implode("\n", $said[1])), 'UTF-8', 'Windows-1252');
+    }, $page === null ? $streams[1] : [$streams[1][$page]]);
+
+    return implode("\n", $texts);
+}
+
+/**
+ * Boxes that a page of a PDF draws, in millimetres: left, top, width, height.
+ *
+ * @return list<array{float, float, float, float}>
+ */
+function boxesOf(string $pdf, int $page, float $high): array
+{
+    preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
+    preg_match_all('/([\d.]+) ([\d.]+) ([\d.]+) -([\d.]+) re S/', (string) gzuncompress($streams[1][$page]), $found, PREG_SET_ORDER);
+    $mm = fn (string $points) => (float) $points / 72 * 25.4;
+
+    return array_map(fn (array $box) => [$mm($box[1]), $high - $mm($box[2]), $mm($box[3]), $mm($box[4])], $found);
+}
+
+/** @return list<float> where along a page its upright lines stand, in millimetres, in the order they are drawn */
+function uprightsOf(string $pdf, int $page): array
+{
+    preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
+    preg_match_all('/([\d.]+) ([\d.]+) m ([\d.]+) ([\d.]+) l S/', (string) gzuncompress($streams[1][$page]), $found, PREG_SET_ORDER);
+
+    return array_values(array_map(fn (array $line) => (float) $line[1] / 72 * 25.4, array_filter($found, fn (array $line) => $line[1] === $line[3] && abs((float) $line[2] - (float) $line[4]) > 40)));
+}
+
 test('a job given out whole and brought in again has lost nothing', function () {
     $this->post("/doorways/{$this->doorway->id}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $this->doorway->revision_id]);
     $this->post("/doorways/{$this->doorway->id}/undo", ['station' => 'leaf']);
@@ -63,7 +101,9 @@ test('a job given out whole and brought in again has lost nothing', function () 
     $job = $this->doorway->job;
     HouseRule::create(['job_id' => $job->id, 'method' => 'gap', 'value' => '10 mm', 'why' => 'Felt on the floor.']);
     (new WallSweep($this->doorway, $this->doorway->setout(null)))->keep(SimulatedWall::seeded(3)->trace());
+    $this->post("/doorways/{$this->doorway->id}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
     $before = wholeJob($job);
+    expect($before['doorways'][0][7])->toHaveCount(1);
     expect($before['doorways'][0][5])->toStartWith('position_mm,density');
     $zip = JobArchive::write($job);
     $again = JobArchive::read($zip);
@@ -132,6 +172,99 @@ test('marks and fixings as a table have the places of the plan', function () {
     expect($rows[1])->toBe(['mark', 'wall', 'board-l', 'header, left end', '670.5', '', '', '', '', '', 'mark-wall'])
         ->and(array_column($rows, 0))->toContain('fixing');
 });
+
+test('a log entry without its moment is refused by name, and changes nothing', function () {
+    $path = JobArchive::write($this->doorway->job);
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $zip->addFromString('log/01-kiln-room.json', '{"entries": [{"uid": "a", "kind": "mark", "about": "wall/rail-l", "data": {}, "change": 1}]}');
+    $zip->close();
+    $jobs = Job::query()->count();
+
+    expect(fn () => JobArchive::read($path))->toThrow(UnreadableFile::class, 'log/01-kiln-room.json entries[0]');
+    expect(Job::query()->count())->toBe($jobs);
+    unlink($path);
+});
+
+test('a pair has a template for each corner of each leaf', function () {
+    $archive = Doorway::query()->where('name', 'Map archive')->firstOrFail();
+    $one = substr_count($this->get("/doorways/{$this->doorway->id}/give-out/templates.pdf")->getContent(), '/Type /Page'."\n");
+    $said = shownOn($this->get("/doorways/{$archive->id}/give-out/templates.pdf")->assertOk()->getContent());
+
+    expect($one)->toBeGreaterThan(4)->and($said)->toContain('Top corner of the left leaf, leading edge')->toContain('Top corner of the right leaf, trailing edge');
+});
+
+test('the guide on the floor is as far from the wall and from the jamb as the plan has it', function () {
+    $pdf = $this->get("/doorways/{$this->doorway->id}/give-out/templates.pdf")->getContent();
+    // The third page: the wall's line is 75 down, the middle of the page is the guide's.
+    [$left, $top, $wide, $high] = boxesOf($pdf, 3, 297.0)[0];
+
+    expect($left + $wide / 2)->toEqualWithDelta(105, 0.02)->and($wide)->toEqualWithDelta(38, 0.02)->and($high)->toEqualWithDelta(5, 0.02)
+        ->and($top + $high / 2)->toEqualWithDelta(75 + 51, 0.02)
+        ->and(shownOn($pdf, 3))->toContain('jamb, 27 off');
+});
+
+test('the groove of a template is as deep and as wide as the plan has it', function () {
+    $lines = linesOf($this->get("/doorways/{$this->doorway->id}/give-out/templates.pdf")->getContent(), 2);
+
+    expect(array_map(fn (array $line) => round($line[0], 1), array_filter($lines, fn (array $line) => ! $line[1])))->toContain(12.8)
+        ->and(array_map(fn (array $line) => round($line[0], 1), array_filter($lines, fn (array $line) => $line[1])))->toContain(6.5);
+});
+
+test('the marks of the story strip are as far apart as on the wall', function () {
+    $pdf = $this->get("/doorways/{$this->doorway->id}/give-out/templates.pdf")->getContent();
+    $ups = uprightsOf($pdf, 4);
+
+    // Board 670.5, rail 730.5, first stud 790: the first three marks of the strip.
+    expect($ups[1] - $ups[0])->toEqualWithDelta(60, 0.02)->and($ups[2] - $ups[0])->toEqualWithDelta(119.5, 0.02);
+});
+
+test('the sheet of a simple doorway is one page and says it all', function (string $name, string $paper) {
+    $id = Doorway::query()->where('name', $name)->value('id');
+    $pdf = $this->get("/doorways/{$id}/give-out/sheet.pdf?paper={$paper}")->assertOk()->getContent();
+
+    expect(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBe(1)
+        ->and(shownOn($pdf))->toContain($name)->toContain('Along the wall: hook at the')->toContain('Sizes')->toContain('Fixings')->toContain('Order of work')->toContain('Take care')->toContain('change 1');
+})->with(['Kiln room', 'Glaze store', 'Clay store'])->with(['a4', 'letter']);
+
+test('a sheet is as large as the paper asked for', function (string $paper, string $box) {
+    expect($this->get("/doorways/{$this->doorway->id}/give-out/sheet.pdf?paper={$paper}")->getContent())->toContain($box);
+})->with([['a4', '/MediaBox [0 0 595.28 841.89]'], ['letter', '/MediaBox [0 0 612.00 792.00]']]);
+
+test('a sheet in inches says its lengths in inches', function () {
+    $this->post('/editor', ['units' => 'in']);
+
+    expect(shownOn($this->get("/doorways/{$this->doorway->id}/give-out/sheet.pdf")->getContent()))->toContain('86 1/4')->toContain('inches');
+});
+
+test('every sheet of a job comes in one file, doorway by doorway', function () {
+    $job = $this->doorway->job;
+    $page = $this->post("/jobs/{$job->id}/parcels", ['kind' => 'sheets', 'paper' => 'A4'])->assertOk()->assertSee('0 of 12 doorways');
+    preg_match('#/parcels/([0-9a-z]{26})/next#', $page->getContent(), $found);
+    for ($i = 1; $i < 12; $i++) {
+        $this->post("/parcels/{$found[1]}/next")->assertSee("{$i} of 12 doorways");
+    }
+    $this->get("/parcels/{$found[1]}/file")->assertNotFound();
+    $this->post("/parcels/{$found[1]}/next")->assertSee('Ready.');
+    $pdf = (string) file_get_contents($this->get("/parcels/{$found[1]}/file")->assertOk()->assertDownload('old-pump-house-pottery-co-operative-sheets.pdf')->baseResponse->getFile()->getPathname());
+
+    expect(preg_match_all('#/Type\s*/Page\b#', $pdf))->toBeGreaterThan(11);
+});
+
+test('a parcel of the whole job comes in again as it was', function () {
+    $job = $this->doorway->job;
+    preg_match('#/parcels/([0-9a-z]{26})/next#', $this->post("/jobs/{$job->id}/parcels", ['kind' => 'archive'])->getContent(), $found);
+    do {
+        $said = $this->post("/parcels/{$found[1]}/next")->assertOk()->getContent();
+    } while (! str_contains($said, 'Ready.'));
+    $again = JobArchive::read($this->get("/parcels/{$found[1]}/file")->assertOk()->baseResponse->getFile()->getPathname());
+
+    expect(wholeJob($again))->toBe(wholeJob($job));
+});
+
+test('a parcel that is gone says so', function (string $id) {
+    $this->post("/parcels/{$id}/next")->assertNotFound();
+})->with(['01234567890123456789012345', '..', 'state']);
 
 test('what has no plan gives out nothing', function () {
     $unmeasured = Doorway::query()->where('verdict', 'unmeasured')->firstOrFail();

@@ -1,11 +1,15 @@
 <?php
 
 use App\Models\Doorway;
+use App\Models\LogEntry;
+use App\Record\Log;
 use Database\Seeders\DemoSeeder;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
-    $this->url = '/doorways/'.Doorway::query()->where('name', 'Kiln room')->value('id');
+    $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+    $this->url = "/doorways/{$this->doorway->id}";
+    $this->set = fn (string $place, string $value) => $this->post("{$this->url}/marks/changes", ['place' => $place, 'value' => $value, 'base' => $this->doorway->refresh()->revision_id])->assertOk();
 });
 
 test('the wall is marked from one hook, and what that saves is told', function () {
@@ -13,29 +17,149 @@ test('the wall is marked from one hook, and what that saves is told', function (
 });
 
 test('a chosen hook and direction are kept to', function () {
-    $this->get("{$this->url}/marks?hook=corner-r")->assertOk()->assertSee('Hook at the right corner, pull left')->assertDontSee('Hook at the left corner');
+    ($this->set)('marking.pulls.wall[0]', 'corner-r left');
+
+    $this->get("{$this->url}/marks")->assertSee('Hook at the right corner, pull left')->assertDontSee('Hook at the left corner');
 });
 
-test('a tape that is too short says what to do', function () {
-    $this->get("{$this->url}/marks?hook=corner-l&tape=1000")->assertOk()->assertSee('No tape hooked so reaches every mark.');
+test('a chosen pull that does not reach is helped by another', function () {
+    ($this->set)('marking.pulls.wall[0]', 'jamb-r right')->assertSee('2 hookings')->assertSee('Hook at the right jamb, pull right');
 });
 
-test('a reading that is no length keeps its text and says why', function () {
-    $this->get("{$this->url}/marks?read_packing=about+six")->assertOk()->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
+test('a pull that is let go is found anew', function () {
+    ($this->set)('marking.pulls.wall[0]', 'corner-r left');
+    $this->post("{$this->url}/marks/changes", ['place' => 'marking.pulls.wall[0]', 'remove' => 1, 'base' => $this->doorway->refresh()->revision_id])->assertSee('Hook at the left corner, pull right');
 });
+
+test('a board and a rail are measured from the end that is chosen', function (string $tape, string $reading) {
+    ($this->set)("marking.pulls.{$tape}[0]", 'end-r left')->assertSee('Hook at the right end, pull left')->assertSee($reading);
+})->with([['board', "1\u{202f}133"], ['rail', "1\u{202f}974"]]);
+
+test('a tape that is too short for any three pulls says what to do', function () {
+    ($this->set)('marking.tape', '100')->assertSee('No tape hooked so reaches every mark.');
+});
+
+test('what is chosen of the marking stays with the doorway and can be undone', function () {
+    ($this->set)('marking.tape', '3 m');
+    expect($this->doorway->refresh()->revision->document->get('marking.tape'))->toBe('3000');
+    $this->post("{$this->url}/undo", ['station' => 'rail']);
+
+    expect($this->doorway->refresh()->revision->document->get('marking.tape'))->toBeNull();
+});
+
+test('a length that does not read keeps its text and says why', function () {
+    ($this->set)('marking.tape', 'about six')->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
+});
+
+test('a nudge moves a marking length by one step', function () {
+    $this->post("{$this->url}/marks/changes", ['place' => 'marking.packing', 'nudge' => 1, 'base' => $this->doorway->revision_id])->assertOk();
+
+    expect($this->doorway->refresh()->revision->document->get('marking.packing'))->toBe('13');
+});
+
+test('a height is one level, places, or a laser, as it is chosen', function (string $chosen, string $says) {
+    ($this->set)('brief.rules.heights', $chosen)->assertSee($says);
+})->with([['level', 'carry that height along with a level'], ['places', '9 hookings: the floor falls'], ['laser', 'Set the laser anywhere']]);
 
 test('a laser line at the high spot gives one offset for the whole wall', function () {
-    $this->get("{$this->url}/marks?laser=1191")->assertOk()->assertSeeInOrder(['Yoke line', "1\u{202f}000", 'above the laser']);
+    ($this->set)('brief.rules.heights', 'laser');
+    ($this->set)('marking.laser', '1191')->assertSeeInOrder(['Yoke line', "1\u{202f}000", 'above the laser']);
+});
+
+test('a mark ticked off stays ticked', function () {
+    $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1])->assertOk();
+
+    expect(preg_match_all('/form-check-input"\s+checked/', $this->get("{$this->url}/marks")->getContent()))->toBe(1);
+});
+
+test('a mark that is ticked and then untied is not made, and the log has both', function () {
+    $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
+    $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 0]);
+
+    expect(LogEntry::query()->where('kind', 'mark')->count())->toBe(2)
+        ->and($this->get("{$this->url}/marks")->getContent())->not->toMatch('/form-check-input"\s+checked/');
+});
+
+test('a mark made before the plan moved says so', function () {
+    $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/open-l', 'made' => 1]);
+    ($this->set)('brief.rules.heights', 'level');
+    $this->post("{$this->url}/leaf/changes", ['place' => 'brief.rules.park', 'value' => '-20', 'base' => $this->doorway->refresh()->revision_id]);
+
+    $this->get("{$this->url}/marks")->assertSee('Moved since it was marked: it was 20 further on. Rub that one out.');
+});
+
+test('a mark that does not exist is not ticked', function () {
+    $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/nowhere', 'made' => 1])->assertNotFound();
+
+    expect(LogEntry::query()->count())->toBe(0);
 });
 
 test('a proof of the line says whether to drill', function (string $read, string $says) {
-    $this->get("{$this->url}/marks?read_laid-out={$read}")->assertOk()->assertSee($says);
+    $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read])->assertOk()->assertSee($says);
 })->with([['2179', 'Agrees.'], ['2176', 'Look again: measure once more before drilling.'], ['2170', 'Wrong: do not drill. The line is 9 too high.']]);
+
+test('every reading of a proof is kept, the last one counts', function () {
+    foreach (['2170', '2179'] as $read) {
+        $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read]);
+    }
+
+    expect(LogEntry::query()->orderBy('id')->get()->map(fn (LogEntry $entry) => [$entry->data['read'], $entry->data['verdict']])->all())->toBe([['2170', 'wrong'], ['2179', 'agrees']])
+        ->and($this->get("{$this->url}/marks")->getContent())->toContain('Agrees.');
+});
+
+test('a proof that does not read keeps its text, says why, and logs nothing', function () {
+    $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
+
+    expect(LogEntry::query()->count())->toBe(0);
+});
+
+test('the log is never changed and never shrinks', function (Closure $harm) {
+    $entry = (new Log($this->doorway))->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada');
+
+    expect(fn () => $harm($entry))->toThrow(LogicException::class);
+})->with(['changed' => [fn (LogEntry $entry) => $entry->update(['who' => 'Someone else'])], 'taken out' => [fn (LogEntry $entry) => $entry->delete()]]);
+
+test('an entry sent twice stands once', function () {
+    $log = new Log($this->doorway);
+    $log->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada', 'a-phone-1');
+    $log->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada', 'a-phone-1');
+
+    expect(LogEntry::query()->count())->toBe(1);
+});
 
 test('the order of work tells why a step comes after another', function () {
     $this->get("{$this->url}/order")->assertOk()->assertSee('38 steps')->assertSee('A height taken wrong is found before it is drilled.');
 });
 
-test('odd questions do no harm', function (string $query) {
-    $this->get("{$this->url}/marks?{$query}")->assertOk();
-})->with(['hook[]=x', 'hook=nowhere', 'tape=-5', 'line=1+000', 'way=up']);
+test('leaf and parts show every leaf, the bits in steps, and what is held which way round', function () {
+    $this->get("{$this->url}/parts")->assertOk()->assertSee('3 → 7 → 10')->assertSee('Standoff: wide foot to the board.')->assertSee('Stop: buffer towards the leaf.')->assertSee('face 157 from the rail’s left end');
+});
+
+test('each leaf of a pair has its card, and each stop its drawing', function () {
+    $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/parts')->assertOk()->assertSee('Left leaf, opens left')->assertSee('Right leaf, opens right')->getContent();
+
+    expect(substr_count($page, 'At the stop: the rail as one faces it'))->toBe(4);
+});
+
+test('a hole outside the solid members is a finding, with a cure that takes it away', function () {
+    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.leaf.solid[0][0]', 'value' => '0', 'base' => $this->doorway->refresh()->revision_id]);
+    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.leaf.solid[0][1]', 'value' => '80', 'base' => $this->doorway->refresh()->revision_id]);
+
+    $this->get("{$this->url}/parts")->assertSee('Outside every solid member:');
+    $this->get("{$this->url}/leaf")->assertSee('holes are outside the solid members of the leaf');
+});
+
+test('the size card nudges a length instead of losing it', function () {
+    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.in_hand.width', 'value' => '968', 'base' => $this->doorway->revision_id]);
+    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.in_hand.width', 'nudge' => -2, 'base' => $this->doorway->refresh()->revision_id]);
+
+    expect($this->doorway->refresh()->revision->document->get('brief.in_hand.width'))->toBe('966');
+});
+
+test('one who changes a list that another has changed is told on the marks page', function () {
+    $before = $this->doorway->revision_id;
+    $this->post("{$this->url}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $before]);
+    $this->flushSession();
+
+    $this->post("{$this->url}/marks/changes", ['place' => 'marking.tape', 'value' => '3000', 'base' => $before])->assertSee('changed leaf thickness meanwhile');
+});

@@ -5,6 +5,8 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Paper\MarksTable;
+use App\Paper\SetOutSheet;
+use App\Paper\SheetContent;
 use App\Paper\Templates;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,8 +22,10 @@ final class GiveOutController
     {
         $setout = $doorway->setout(Editor::of($request)->units);
         $plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $paper = $request->query('paper') === 'letter' ? 'Letter' : 'A4';
         [$type, $body] = match ($what) {
-            'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $request->query('paper') === 'letter' ? 'Letter' : 'A4')],
+            'sheet.pdf' => ['application/pdf', SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper)],
+            'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $paper)],
             'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan))],
             'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan))],
             default => ['text/csv; charset=UTF-8', MarksTable::csv($plan)],

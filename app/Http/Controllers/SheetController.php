@@ -2,24 +2,20 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
-use App\Bench\Station;
 use App\Http\Editor;
 use App\Models\Doorway;
+use App\Paper\SheetContent;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** The set-out sheet, for paper. */
+/** The set-out sheet on the screen; on paper it is the same, as PDF. */
 final class SheetController
 {
     public function __invoke(Request $request, Doorway $doorway): View|RedirectResponse
     {
-        $bench = new Bench($doorway, Station::Rail, Editor::of($request)->units);
-        if ($bench->setout->plan === null) {
-            return to_route('bench', [$doorway, 'wall']);
-        }
+        $units = Editor::of($request)->units;
 
-        return view('sheet', ['bench' => $bench, 'plan' => $bench->setout->plan, 'paper' => $request->query('paper') === 'letter' ? 'letter' : 'A4']);
+        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('sheet', ['content' => new SheetContent($doorway, $units)]);
     }
 }

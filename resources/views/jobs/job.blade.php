@@ -5,7 +5,7 @@
       <summary>Rename, give out or put away</summary>
       <div>
         <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="New name of {{ $job->name }}" required maxlength="120"><button class="btn">Rename</button></form>
-        <a class="btn" href="{{ route('jobs.give-out', $job) }}">Give out whole</a>
+        <a class="btn" href="{{ route('jobs.paper', $job) }}">Give out whole</a>
         @if ($job->archived_at)
           <form method="post" action="{{ route('jobs.restore', $job) }}">@csrf<button class="btn">Bring back</button></form>
         @else

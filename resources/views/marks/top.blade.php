@@ -5,5 +5,5 @@
   <form class="pair" method="post" action="/editor" aria-label="Units">@csrf
     @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $setout->write->unit->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
   </form>
-  <button type="button" class="btn" id="print">Print</button>
+  @isset($print)<a class="btn" href="{{ $print }}">Print</a>@else<button type="button" class="btn" id="print">Print</button>@endisset
 </header>

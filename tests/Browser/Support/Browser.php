@@ -12,6 +12,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Assert;
 use RuntimeException;
 
@@ -109,6 +110,7 @@ final class Browser
     {
         $field = $this->steadily(function () use ($label, $text) {
             $field = $this->field($label);
+            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [$field]);
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
@@ -118,6 +120,14 @@ final class Browser
         if ($enter) {
             $field->sendKeys(WebDriverKeys::ENTER);
         }
+
+        return $this;
+    }
+
+    /** Chooses an option of a list by what it says. */
+    public function choose(string $label, string $option): self
+    {
+        $this->steadily(fn () => (new WebDriverSelect($this->field($label)))->selectByVisibleText($option));
 
         return $this;
     }

@@ -1,0 +1,76 @@
+<?php
+
+namespace App\Paper;
+
+use App\Models\Doorway;
+use App\Models\Job;
+use setasign\Fpdi\Fpdi;
+use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\Unit;
+
+/** Every set-out sheet of a job in one file, behind a page that says what is in it. */
+final class JobPaper
+{
+    /**
+     * Writes one doorway's sheet; one that is not measured whole has none, and is named on the first page all the same.
+     *
+     * @param  'A4'|'Letter'  $paper
+     * @return array{name: string, says: string, file: ?string}
+     */
+    public static function sheet(Doorway $doorway, string $path, string $paper, ?Unit $units): array
+    {
+        $has = $doorway->setout($units)->plan !== null;
+        if ($has) {
+            file_put_contents($path, SetOutSheet::of(new SheetContent($doorway, $units), $paper));
+        }
+
+        return ['name' => $doorway->name, 'says' => Verdict::from($doorway->verdict)->says().' '.$doorway->summary, 'file' => $has ? $path : null];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows  as `sheet` gave them
+     * @param  'A4'|'Letter'  $paper
+     */
+    public static function bind(Job $job, array $rows, string $path, string $paper): void
+    {
+        $first = "{$path}.first";
+        file_put_contents($first, self::contents($job, $rows, $paper));
+        $whole = new Fpdi;
+        $whole->SetTitle("Set-out sheets, {$job->name}", true);
+        foreach ([$first, ...array_filter(array_column($rows, 'file'), is_string(...))] as $file) {
+            $pages = $whole->setSourceFile($file);
+            for ($page = 1; $page <= $pages; $page++) {
+                $sheet = $whole->importPage($page);
+                /** @var array{width: float, height: float, orientation: string} $size */
+                $size = $whole->getTemplateSize($sheet);
+                $whole->AddPage($size['orientation'], [$size['width'], $size['height']]);
+                $whole->useTemplate($sheet);
+            }
+        }
+        file_put_contents($path, $whole->Output('S'));
+        unlink($first);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @param  'A4'|'Letter'  $paper
+     */
+    private static function contents(Job $job, array $rows, string $paper): string
+    {
+        $page = new TruePage('P', 'mm', $paper);
+        $page->SetAutoPageBreak(false);
+        foreach (array_chunk($rows, 30) ?: [[]] as $chunk) {
+            $page->AddPage();
+            $page->plain();
+            $page->say(15, 22, 20, $job->name, 'L', true);
+            $page->say(15, 29, 10, count($rows).' doorways');
+            foreach ($chunk as $i => $row) {
+                $page->say(15, 42 + 7.5 * $i, 11, (string) $row['name'], 'L', true);
+                $page->say(70, 42 + 7.5 * $i, 9, $page->lines((string) $row['says'].($row['file'] === null ? ' No sheet yet.' : ''), 125, 9)[0]);
+                $page->Line(15, 44 + 7.5 * $i, $page->GetPageWidth() - 15, 44 + 7.5 * $i);
+            }
+        }
+
+        return $page->Output('S');
+    }
+}
