@@ -38,6 +38,12 @@ final readonly class Alternatives
     /** @return list<Alternative> */
     private static function longerRails(Plan $plan, LengthWriter $write): array
     {
+        return array_map(fn (array $longer) => new Alternative(null, "A rail of {$write->show($longer[0])}: ".count($longer[1]->hitPlaces)." of {$longer[1]->holes} holes hold", $longer[1]->holds, 'another rail to buy'), self::longer($plan));
+    }
+
+    /** @return list<array{Length, RailPlace}> longer stock that the wall takes, and where each is best slid to */
+    public static function longer(Plan $plan): array
+    {
         $kit = $plan->kit;
         $holding = Holding::at($plan->doorway->survey, $plan->floor, $kit->boltDiameter, RailFixings::heights($plan));
         $stops = $kit->stop->passesStandoffs ? [] : $plan->stopBodies();
@@ -49,8 +55,7 @@ final readonly class Alternatives
             $least = $plan->layout->leastRail();
             $shared = Span::from($least->middle()->minus($length->half()), $length)->heldInside($plan->room->wall)->low;
             $offsets = array_map(fn (Length $hole) => $hole->minus($shared), $plan->rail->ofLength($shared, $length, $kit->rail)->holes);
-            $place = RailPlace::best($plan->room->wall, $least, $length, $shared, $offsets, $holding, $stops, $kit->rail, $kit->standoffBase, 1);
-            $found[] = new Alternative(null, "A rail of {$write->show($length)}: ".count($place->hitPlaces)." of {$place->holes} holes hold", $place->holds, 'another rail to buy');
+            $found[] = [$length, RailPlace::best($plan->room->wall, $least, $length, $shared, $offsets, $holding, $stops, $kit->rail, $kit->standoffBase, 1)];
         }
 
         return $found;

@@ -26,7 +26,7 @@ final readonly class Order
             if (! ($facts->is[$when] ?? false)) {
                 continue;
             }
-            $minutes = (int) ceil($base + ($per === null ? 0 : $per[0] * $facts->counts[$per[1]]) - 1e-9);
+            $minutes = self::length($base, $per, $facts);
             foreach (self::those($id, $facts) as $of) {
                 $names = self::names($kind, $facts, $of);
                 foreach ($names as $k => $name) {
@@ -39,9 +39,27 @@ final readonly class Order
         return new self(self::reduced(self::passing($made, $facts)));
     }
 
+    /** What one step of that kind takes, whether or not this doorway has it. */
+    public static function minutesFor(string $kind, Facts $facts): int
+    {
+        foreach (StepTable::rows() as [$id, , , , $base, $per]) {
+            if (rtrim(explode('.', $id)[0], '*^#') === $kind) {
+                return self::length($base, $per, $facts);
+            }
+        }
+
+        return 0;
+    }
+
     public function minutes(): int
     {
         return array_sum(array_map(fn (Step $step) => $step->minutes, $this->steps));
+    }
+
+    /** @param  ?array{float, string}  $per */
+    private static function length(float $base, ?array $per, Facts $facts): int
+    {
+        return (int) ceil($base + ($per === null ? 0 : $per[0] * $facts->counts[$per[1]]) - 1e-9);
     }
 
     public function personMinutes(): int

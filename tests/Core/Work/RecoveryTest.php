@@ -1,0 +1,172 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Span;
+use YokeLine\Work\Recovery\Bounces;
+use YokeLine\Work\Recovery\HazardFound;
+use YokeLine\Work\Recovery\HoleMissed;
+use YokeLine\Work\Recovery\KitDiffers;
+use YokeLine\Work\Recovery\LeafDiffers;
+use YokeLine\Work\Recovery\LeafRubs;
+use YokeLine\Work\Recovery\Line;
+use YokeLine\Work\Recovery\LineHigh;
+use YokeLine\Work\Recovery\LineOutOfLevel;
+use YokeLine\Work\Recovery\OffGuide;
+use YokeLine\Work\Recovery\OnSite;
+use YokeLine\Work\Recovery\WallEnds;
+use YokeLine\Work\Recovery\WayOut;
+use YokeLine\Work\Recovery\WrongEdge;
+
+/** @return array<string, mixed> one row of the worked ways */
+function worked(string $row, ?int $example = null): array
+{
+    $found = json_decode((string) file_get_contents(__DIR__.'/../Support/work/ways.json'), true)['rows'][$row];
+
+    return $example === null ? $found : $found['examples'][$example];
+}
+
+/**
+ * @param  list<string>  $done
+ * @param  array<string, mixed>  $changes
+ */
+function onSite(string $name = 'kiln-room', array $done = [], array $changes = []): OnSite
+{
+    $document = Doorways::document($name, $changes);
+    $plan = Doorways::plan($name, $changes);
+
+    return new OnSite($document, $plan, new LengthWriter($plan->doorway->units), $done);
+}
+
+function mm(int|float $mm): Length
+{
+    return Length::nm((int) round($mm * 1_000_000));
+}
+
+/** Every number of a way that the worked case has, to 0.001. */
+function expectWay(WayOut $way, array $worked): void
+{
+    expect($way->works)->toBe($worked['works'], "{$way->id} works")
+        ->and($way->harm)->toBe($worked['harm'], "{$way->id} harm");
+    if ($way->works) {
+        expect($way->redo)->toBe($worked['redo'], "{$way->id} redo")->and($way->minutes)->toBe($worked['redo_minutes'], "{$way->id} minutes");
+    }
+    $compare = function (mixed $mine, mixed $wanted, string $at) use (&$compare): void {
+        $mine = $mine instanceof Length ? $mine->toMm() : ($mine instanceof Span ? [$mine->low->toMm(), $mine->high->toMm()] : $mine);
+        if (is_array($wanted)) {
+            expect(count((array) $mine))->toBeGreaterThanOrEqual(count($wanted), $at);
+            foreach ($wanted as $key => $value) {
+                $compare(((array) $mine)[$key] ?? null, $value, "{$at}.{$key}");
+            }
+        } elseif (is_int($wanted) || is_float($wanted)) {
+            expect($mine)->toEqualWithDelta($wanted, 0.001, $at);
+        } elseif (is_bool($wanted)) {
+            expect($mine)->toBe($wanted, $at);
+        }
+    };
+    foreach (array_intersect_key($worked, $way->numbers) as $key => $wanted) {
+        $compare($way->numbers[$key], $wanted, "{$way->id}.{$key}");
+    }
+}
+
+/** @param  list<WayOut>  $ways */
+function expectWays(array $ways, array $worked): void
+{
+    $by = array_column($ways, null, 'id');
+    foreach ($worked['ways'] as $one) {
+        expectWay($by[$one['id']] ?? throw new RuntimeException("There is no way {$one['id']}."), $one);
+    }
+    expect(array_map(fn (WayOut $way) => $way->id, array_values(array_filter($ways, fn (WayOut $way) => $way->works))))->toBe($worked['rank']);
+}
+
+/** @param  list<array{x: float, as_built_minus_plan: float}>  $readings */
+function builtLine(OnSite $site, array $readings): LineOutOfLevel
+{
+    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [mm($one['x']), mm($one['as_built_minus_plan'])], $readings)));
+}
+
+test('a line out of level: creep, gaps, lean, bite and the ways out come out', function (string $row, int $example) {
+    $worked = worked($row, $example);
+    $found = builtLine(onSite(done: ['board-fix', 'bore-board', 'rail-up']), $worked['readings']);
+    $run = Doorways::plan()->layout->first();
+    foreach ($worked['creep_mm_per_m'] as $i => $stretch) {
+        expect($found->creep()[$i]['from']->toMm())->toEqualWithDelta($stretch['from'], 0.001)->and($found->creep()[$i]['to']->toMm())->toEqualWithDelta($stretch['to'], 0.001)->and($found->creep()[$i]['creep'])->toEqualWithDelta($stretch['creep'], 0.001);
+    }
+    foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
+        expect(array_map(fn (Length $length) => round($length->toMm(), 3), $found->hanging($leaf)))->toEqual(array_map(fn (float $mm) => round($mm, 3), $worked[$when]), $when)
+            ->and($found->bites()[$when]->toMm())->toEqualWithDelta($worked['guide_bite'][$when], 0.001);
+    }
+    expect($found->creeps())->toBe($worked['creeps'])->and($found->pull())->toEqualWithDelta($worked['pull_N'], 0.001);
+    expectWays($found->ways(), $worked);
+})->with([['line-out-of-level', 0], ['line-out-of-level', 1], ['leaf-creeps-bow', 0]]);
+
+test('a line too high or too low', function (int $example, array $done) {
+    $worked = worked('line-high-or-low', $example);
+    expectWays((new LineHigh(onSite(done: $done, changes: ['brief.leaf.trim_limit' => 20]), mm($worked['line_too_high_by'])))->ways(), $worked);
+})->with([[0, []], [1, ['bore-leaf', 'groove']]]);
+
+test('a hole that missed its stud', function () {
+    expectWays((new HoleMissed(onSite('glaze-store')))->ways(), worked('hole-missed-stud'));
+});
+
+test('a cable behind a hole', function () {
+    $worked = worked('cable-behind-hole');
+    $found = new HazardFound(onSite(), new Span(mm(1990), mm(1990)), 'cable');
+
+    expect(array_map(fn (Length $x) => $x->toMm(), $found->hit()['rail_holes']))->toBe($worked['hit']['rail_holes'])
+        ->and(array_map(fn (Length $x) => $x->toMm(), $found->hit()['studs']))->toBe($worked['hit']['studs']);
+    expectWays($found->ways(), $worked);
+});
+
+test('a wall that ends too soon', function () {
+    expectWays((new WallEnds(onSite(), 'to', mm(2700)))->ways(), worked('wall-ends-soon'));
+});
+
+test('a leaf that rubs', function () {
+    $found = new LeafRubs(onSite(done: ['board-fix']), ['survey.opening.casing.thickness' => mm(27)]);
+
+    expect($found->clearance()->toMm())->toBe(4.0)->and($found->short()->toMm())->toBe(2.0);
+    expectWays($found->ways(), worked('leaf-rubs'));
+});
+
+test('a leaf that runs off its guide', function () {
+    $worked = worked('runs-off-guide');
+    $found = new OffGuide(onSite(), mm(955));
+
+    expect([$found->window()->low->toMm(), $found->window()->high->toMm()])->toEqual($worked['window'])->and($found->shortfall()->toMm())->toBe(5.0);
+    expectWays($found->ways(), $worked);
+});
+
+test('a leaf that came wider and thicker', function () {
+    $worked = worked('leaf-differs');
+    $found = new LeafDiffers(onSite(), mm(968), [mm(42), mm(41)]);
+    $now = $found->now();
+
+    expect($now->layout->stops['open']->total->toMm())->toBe((float) $worked['now']['stop_open'])->and($found->railCovers())->toBe($worked['now']['rail_still_covers'])
+        ->and($now->guides['guide']->at?->toMm())->toBe((float) $worked['now']['guide_at'])->and($now->depth()->clearance->total->toMm())->toBe((float) $worked['now']['clearance']);
+    expectWays($found->ways(), $worked);
+});
+
+test('a leaf that bounces', function () {
+    expectWays((new Bounces(onSite(), mm(9)))->ways(), worked('bounces'));
+});
+
+test('a kit that differs from its sheet', function () {
+    $worked = worked('kit-differs');
+    $found = new KitDiffers(onSite(), mm(24), mm(46));
+
+    expect($found->truly()['kit.hanger.hole_to_tread']->toMm())->toBe(110.0);
+    expectWays($found->ways(), $worked);
+});
+
+test('a plate that differs from its sheet makes another rise', function () {
+    $found = new KitDiffers(onSite('map-archive'), mm(41), mm(0));
+
+    expect($found->truly()['kit.rise']->toMm())->toBe(worked('kit-differs')['top_fixed']['true']['rise'])
+        ->and($found->ways()[0]->numbers['yoke_line']->toMm())->toBe(worked('kit-differs')['top_fixed']['leaf_bought']['yoke_line']);
+});
+
+test('holes bored from the wrong edge', function () {
+    expectWays((new WrongEdge(onSite(), [[mm(730.5), mm(790.5)], [mm(1132.5), mm(1192.5)]]))->ways(), worked('wrong-edge'));
+});
