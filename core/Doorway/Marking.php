@@ -25,5 +25,6 @@ final readonly class Marking
         public ?Length $laser,
         public ?Length $provedAt,
         public ?Length $packing,
+        public PlusMinus $plusMinus,
     ) {}
 }

@@ -27,6 +27,7 @@ use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opening;
 use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\PlusMinus;
 use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Doorway\RailReach;
@@ -121,7 +122,15 @@ final class DoorwayReader
             $pulls[$tape] = array_values(array_filter(array_map($at->text(...), $at->places("marking.pulls.{$tape}"))));
         }
 
-        return new Marking($pulls, $at->oneOf('brief.rules.heights', ['level', 'places', 'laser']), $at->positive('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up', false), $at->positive('marking.laser'), $at->length('marking.proved_at'), $at->size('marking.packing'));
+        return new Marking($pulls, $at->oneOf('brief.rules.heights', ['level', 'places', 'laser']), $at->positive('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up', false), $at->positive('marking.laser'), $at->length('marking.proved_at'), $at->size('marking.packing'), $this->plusMinus());
+    }
+
+    private function plusMinus(): PlusMinus
+    {
+        $usual = PlusMinus::usual();
+        $by = fn (string $what, Length $else) => $this->at->size("marking.plus_minus.{$what}") ?? $else;
+
+        return new PlusMinus($by('tape', $usual->tape), $by('level', $usual->level), $by('leaf', $usual->leaf), $by('hole', $usual->hole), $by('kit', $usual->kit));
     }
 
     /** A span of which one end is not told yet counts for nothing. */

@@ -1,0 +1,73 @@
+<?php
+
+namespace YokeLine\Work;
+
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Measure\Length;
+use YokeLine\Planning\Plan;
+
+/** What is asked at the steps where it matters: leaf, trial, holes, line, gaps. About six places of the whole day. */
+final class Asks
+{
+    /** @return list<Ask> */
+    public static function at(Step $step, Plan $plan): array
+    {
+        $by = $plan->doorway->marking->plusMinus;
+
+        return match ($step->kind()) {
+            'trial' => [new Ask('trial-gap', 'Top gap on the off-cut', $plan->heights->topGap->total, $by->kit->plus($by->hole), 'kit-differs')],
+            'leaf-in' => [
+                new Ask('leaf-width', 'Leaf width', $plan->layout->width->size->total, $by->leaf, 'leaf-differs'),
+                new Ask('leaf-height', 'Leaf height', $plan->heights->leaf->size->total, $by->leaf, 'leaf-differs'),
+                new Ask('leaf-thick-lead', 'Thickness at the leading hanger', $plan->thickness, $by->kit, 'leaf-differs'),
+                new Ask('leaf-thick-trail', 'Thickness at the trailing hanger', $plan->thickness, $by->kit, 'leaf-differs'),
+            ],
+            'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole', 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
+            'bore-board', 'bore-wall' => self::holes($plan),
+            'rail-true' => self::line($plan),
+            'set-stops' => [...self::gaps($plan)],
+            default => [],
+        };
+    }
+
+    /** @return list<array{string, Length}> the three places at which the line is read: first fixing, middle, last fixing */
+    public static function linePlaces(Plan $plan): array
+    {
+        $holes = $plan->rail->holes;
+        [$first, $last] = [$holes[0], $holes[count($holes) - 1]];
+
+        return [['line-1', $first], ['line-2', $first->plus($last)->half()], ['line-3', $last]];
+    }
+
+    /** @return list<Ask> */
+    private static function line(Plan $plan): array
+    {
+        $by = $plan->doorway->marking->plusMinus;
+        $names = ['line-1' => 'Hole centre at the first fixing', 'line-2' => 'Hole centre in the middle', 'line-3' => 'Hole centre at the last fixing'];
+
+        return array_map(fn (array $place) => new Ask($place[0], $names[$place[0]].', up from the floor there', $plan->tapeUp($place[1]), $by->level, 'line'), self::linePlaces($plan));
+    }
+
+    /** @return list<Ask> */
+    private static function holes(Plan $plan): array
+    {
+        $from = $plan->header->span->low ?? $plan->room->wall->low;
+        $slack = $plan->doorway->marking->plusMinus->hole;
+        $holes = $plan->rail->holes;
+
+        return array_map(fn (int $i) => new Ask('hole-'.($i + 1), 'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'), $holes[$i]->minus($from), $slack, 'wrong-edge'), array_unique([0, count($holes) - 1]));
+    }
+
+    /** @return list<Ask> */
+    private static function gaps(Plan $plan): array
+    {
+        $leaf = $plan->layout->first()->closed();
+        $slack = $plan->doorway->marking->plusMinus->level->times(2);
+
+        return [
+            new Ask('gap-left', 'Gap under the left edge, shut', $plan->gapAt($leaf->low), $slack, 'line'),
+            new Ask('gap-right', 'Gap under the right edge, shut', $plan->gapAt($leaf->high), $slack, 'line'),
+            new Ask('plumb', 'Out of plumb over its height', Length::zero(), $slack, 'line'),
+        ];
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+namespace YokeLine\Work\Recovery;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Work\Asks;
+
+/** What can be found on site, what is asked of each, and the ways out that are then worked through. */
+final readonly class Problems
+{
+    /** @var array<string, string> */
+    public const ROWS = [
+        'line' => 'The rail line is out of level, bowed, too high or too low',
+        'hole-missed' => 'A hole has no stud behind it',
+        'hazard' => 'A cable or pipe is where a screw should go',
+        'wall-ends' => 'The wall ends too soon',
+        'rubs' => 'The leaf rubs on something behind it',
+        'off-guide' => 'The leaf runs off its guide',
+        'leaf-differs' => 'The leaf is wider or thicker than drawn',
+        'bounces' => 'The leaf jumps or bounces',
+        'kit-differs' => 'A part of the kit differs from its sheet',
+        'wrong-edge' => 'Holes were bored from the wrong mark',
+    ];
+
+    public function __construct(private OnSite $site) {}
+
+    /**
+     * What is measured of it.
+     *
+     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> by field; options where one of a few is chosen
+     */
+    public function asks(string $row): array
+    {
+        $plan = $this->site->plan;
+        $length = fn (string $label, ?Length $grey = null) => ['label' => $label, 'grey' => $grey, 'options' => []];
+        $choice = fn (string $label, array $options) => ['label' => $label, 'grey' => null, 'options' => $options];
+
+        return match ($row) {
+            'line' => array_combine(['line-1', 'line-2', 'line-3'], array_map(fn (array $place) => $length("Hole centre at {$this->site->say($place[1])}, up from the floor there", $plan->tapeUp($place[1])), Asks::linePlaces($plan))),
+            'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall')],
+            'wall-ends' => ['end' => $choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
+            'rubs' => ['thing' => $choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
+            'off-guide' => ['leaf-width' => $length('The leaf is wide', $plan->layout->width->size->total)],
+            'leaf-differs' => ['leaf-width' => $length('Width', $plan->layout->width->size->total), 'leaf-thick-lead' => $length('Thickness at the leading hanger', $plan->thickness), 'leaf-thick-trail' => $length('Thickness at the trailing hanger', $plan->thickness)],
+            'bounces' => ['disc-gap' => $length('Disc under the rail', $plan->kit->jumpDisc?->gap)],
+            'kit-differs' => ['trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total), 'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null)],
+            'wrong-edge' => ['hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]), 'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null)],
+            default => [],
+        };
+    }
+
+    /**
+     * What it means, and the ways out, the best first; [] where it is not bad enough, or not all is told.
+     *
+     * @param  array<string, Length|string>  $told
+     * @return array{list<string>, list<WayOut>}
+     */
+    public function ways(string $row, array $told): array
+    {
+        $plan = $this->site->plan;
+        $at = fn (string $field, ?Length $else = null) => ($told[$field] ?? null) instanceof Length ? $told[$field] : $else;
+        $word = fn (string $field, string $else) => is_string($told[$field] ?? null) ? $told[$field] : $else;
+
+        return match ($row) {
+            'line' => $this->line($told),
+            'hole-missed' => [[], (new HoleMissed($this->site))->ways()],
+            'hazard' => $this->hazard($at('from'), $at('to'), $word('kind', 'cable')),
+            'wall-ends' => $at('at') === null ? [[], []] : [[], (new WallEnds($this->site, $word('end', 'to') === 'from' ? 'from' : 'to', $at('at')))->ways()],
+            'rubs' => $this->rubs($word('thing', (string) array_key_first($this->things())), $at('proud')),
+            'off-guide' => $this->offGuide($at('leaf-width', $plan->layout->width->size->total) ?? Length::zero()),
+            'leaf-differs' => $this->leafDiffers($at('leaf-width', $plan->layout->width->size->total) ?? Length::zero(), $at('leaf-thick-lead', $plan->thickness) ?? Length::zero(), $at('leaf-thick-trail', $plan->thickness) ?? Length::zero()),
+            'bounces' => $at('disc-gap') === null ? [[], []] : [[], (new Bounces($this->site, $at('disc-gap')))->ways()],
+            'kit-differs' => $at('trial-gap') === null ? [[], []] : [["The sheet says {$this->site->say($plan->heights->topGap->total)}."], (new KitDiffers($this->site, $at('trial-gap'), $at('trial-hole', $plan->heights->hangerHoles[0] ?? null) ?? Length::zero()))->ways()],
+            'wrong-edge' => $this->wrongEdge($at('hole-1'), $at('hole-2')),
+            default => [[], []],
+        };
+    }
+
+    /** @return array<string, string> what stands behind the leaf, by its place in the document */
+    private function things(): array
+    {
+        $plan = $this->site->plan;
+        $things = ['survey.opening.casing.thickness' => 'the casing', ...($plan->room->baseboard === null ? [] : ['survey.baseboard.thickness' => 'the baseboard']), ...($plan->header === null ? [] : ['brief.header.thickness' => 'the header'])];
+        foreach ($plan->doorway->survey->obstacles as $i => $obstacle) {
+            $things["survey.obstacles[{$i}].projection"] = $obstacle->name;
+        }
+
+        return $things;
+    }
+
+    /**
+     * @param  array<string, Length|string>  $told
+     * @return array{list<string>, list<WayOut>}
+     */
+    private function line(array $told): array
+    {
+        $plan = $this->site->plan;
+        $read = [];
+        foreach (Asks::linePlaces($plan) as [$field, $x]) {
+            if (($told[$field] ?? null) instanceof Length) {
+                $read[] = [$x, $told[$field]->minus($plan->tapeUp($x))];
+            }
+        }
+        $line = Line::through($read);
+        if ($line === null) {
+            return [$read === [] ? [] : ['Read it at two places at least.'], []];
+        }
+        $level = new LineOutOfLevel($this->site, $line);
+        $say = $this->site->say(...);
+        $says = [];
+        $offs = array_map(fn (array $one) => $one[1], $read);
+        $spread = Length::greatest(...$offs)->minus(Length::least(...$offs));
+        $slack = $plan->doorway->marking->plusMinus->level;
+        $ways = [];
+        if ($spread->isOver($slack)) {
+            $says[] = $level->creeps()
+                ? 'The leaf runs by itself: '.round($level->greatestCreep(), 1).' mm per m, a pull of '.round($level->pull(), 1).' N.'
+                : 'The leaf stays where it is left: '.round($level->greatestCreep(), 1).' mm per m at most.';
+            foreach (['shut' => $plan->layout->first()->closed(), 'open' => $plan->layout->first()->open()] as $when => $leaf) {
+                $hangs = $level->hanging($leaf);
+                $says[] = ucfirst($when).": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".($hangs['lean_over_height']->isZero() ? 'nowhere' : $say($hangs['lean_over_height']->absolute()).($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).'.';
+            }
+            $ways = $level->ways();
+        }
+        $mean = $line->mean();
+        if (! $spread->isOver($slack) && $mean->absolute()->isOver($slack)) {
+            $says[] = "The line is level and {$say($mean->absolute())} too ".($mean->isPositive() ? 'high.' : 'low.');
+            $ways = (new LineHigh($this->site, $mean))->ways();
+        }
+
+        return [$says === [] ? ['The line is where it should be, as near as a level can tell.'] : $says, $ways];
+    }
+
+    /** @return array{list<string>, list<WayOut>} */
+    private function hazard(?Length $from, ?Length $to, string $kind): array
+    {
+        if ($from === null) {
+            return [[], []];
+        }
+        $found = new HazardFound($this->site, Span::between($from, $to ?? $from), $kind);
+        $hit = $found->hit();
+        $what = [...array_map(fn (Length $x) => "the rail’s hole at {$this->site->say($x)}", $hit['rail_holes']), ...array_map(fn (Length $x) => "the stud at {$this->site->say($x)}", $hit['studs'])];
+
+        return $what === [] ? [['Nothing is planned within 50 of it. Still: isolate before you drill anywhere near.'], []] : [['Within 50 of it: '.implode(', ', $what).'. Nothing is drilled there.'], $hit['rail_holes'] === [] ? [] : $found->ways()];
+    }
+
+    /** @return array{list<string>, list<WayOut>} */
+    private function rubs(string $thing, ?Length $proud): array
+    {
+        if ($proud === null || ! isset($this->things()[$thing])) {
+            return [[], []];
+        }
+        $found = new LeafRubs($this->site, [$thing => $proud]);
+
+        return [["{$this->site->say($found->clearance())} is left behind the leaf".($found->short()->isZero() ? ': enough.' : ", {$this->site->say($found->short())} less than is wanted.")], $found->ways()];
+    }
+
+    /** @return array{list<string>, list<WayOut>} */
+    private function offGuide(Length $width): array
+    {
+        $found = new OffGuide($this->site, $width);
+
+        return [[$found->shortfall()->isZero() ? 'The guide has room for its whole length.' : "The guide lacks {$this->site->say($found->shortfall())}."], $found->ways()];
+    }
+
+    /** @return array{list<string>, list<WayOut>} */
+    private function leafDiffers(Length $width, Length $lead, Length $trail): array
+    {
+        $plan = $this->site->plan;
+        $alike = $width->equals($plan->layout->width->size->total) && $lead->equals($plan->thickness) && $trail->equals($plan->thickness);
+
+        return $alike ? [['It is as drawn.'], []] : [[], (new LeafDiffers($this->site, $width, [$lead, $trail]))->ways()];
+    }
+
+    /** @return array{list<string>, list<WayOut>} */
+    private function wrongEdge(?Length $first, ?Length $second): array
+    {
+        $holes = $this->site->plan->rail->holes;
+        $bored = array_values(array_filter([$first === null ? null : [$first, $holes[0]], $second === null || ! isset($holes[1]) ? null : [$second, $holes[1]]]));
+
+        return $bored === [] ? [[], []] : [[], (new WrongEdge($this->site, $bored))->ways()];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Doorway\PlusMinus;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Work\Recovery\OnSite;
+use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Work\Tolerance\Pick;
+
+/** @return array<string, mixed> */
+function workedTolerance(): array
+{
+    return json_decode((string) file_get_contents(__DIR__.'/../Support/work/tolerance.json'), true);
+}
+
+/** @return array<string, Clearance> */
+function clearances(string $name = 'kiln-room', ?PlusMinus $by = null): array
+{
+    return array_column(Clearance::of(Doorways::plan($name), $by ?? PlusMinus::usual()), null, 'name');
+}
+
+dataset('rows', fn () => array_column(array_map(fn (array $row) => [$row['row'], [$row]], workedTolerance()['rows']), 1, 0));
+
+test('a row of the worked tolerance comes out', function (array $row) {
+    $mine = clearances()[$row['row']];
+
+    expect($mine->value->toMm())->toEqualWithDelta($row['value'], 0.001)->and($mine->wanted?->toMm())->toEqual($row['wanted'])
+        ->and($mine->worst)->toEqualWithDelta($row['worst'], 0.001)->and($mine->rss)->toEqualWithDelta($row['rss'], 0.001)->and($mine->least())->toEqualWithDelta($row['least'], 0.001)
+        ->and($mine->verdict())->toBe($row['verdict'])->and($mine->mattersMost())->toBe($row['matters_most'])->and($mine->rssWithoutIt())->toEqualWithDelta($row['rss_without_it'], 0.001)
+        ->and(array_map(fn (float $effect) => round($effect, 3), $mine->effects))->toEqual(array_map(fn (float $effect) => round($effect, 3), array_column($row['inputs'], 'effect', 'input')));
+})->with('rows');
+
+test('no row comes out that the worked case does not have', function () {
+    expect(array_keys(clearances()))->toEqualCanonicalizing(array_column(workedTolerance()['rows'], 'row'));
+});
+
+test('the measurements that would turn a choice come out', function () {
+    $plan = Doorways::plan();
+    $picks = Pick::of(new OnSite(Doorways::document(), $plan, new LengthWriter($plan->doorway->units)), PlusMinus::usual());
+    $said = array_map(fn (Pick $pick) => ['pick' => $pick->pick, 'now' => $pick->now->toMm(), 'becomes' => $pick->becomes->toMm(), 'input' => $pick->input, 'by' => round($pick->by->toMm(), 2)], $picks);
+
+    expect($said)->toEqualCanonicalizing(workedTolerance()['picks']);
+});
+
+test('a clearance says what the plan says', function (string $name) {
+    $plan = Doorways::plan($name);
+    $rows = clearances($name);
+    foreach ($plan->floor->places() as $x) {
+        $key = 'floor-gap@'.rtrim(rtrim(sprintf('%.3f', $x->toMm()), '0'), '.');
+        expect($rows[$key]->value->nm)->toBe($plan->gapAt($x)->nm, "{$name} {$key}");
+    }
+    expect($rows['top-gap-least']->value->plus($plan->kit->topGap->low)->nm)->toBe($plan->heights->topGap->total->nm);
+    if (isset($rows['guide-bite'])) {
+        expect($rows['guide-bite']->value->nm)->toBe(array_values($plan->guides)[0]->hold->total->nm);
+    }
+    $backs = array_filter($rows, fn (Clearance $row) => str_starts_with($row->name, 'back-'));
+    if ($backs !== []) {
+        expect(min(array_map(fn (Clearance $row) => $row->value->nm, $backs)))->toBe($plan->depth()->clearance->total->nm);
+    }
+    if (isset($rows['headroom'])) {
+        expect($rows['headroom']->value->nm)->toBe($plan->room->headroom->minus($plan->heights->headroomNeeded->total)->nm);
+    }
+})->with(['kiln-room', 'glaze-store', 'clay-store', 'packing-loft', 'map-archive', 'reclaim-bay', 'throwing-room', 'loading-bay', 'slip-store', 'meter-room']);
+
+test('tools that are twice as rough make a clearance twice as unsure', function () {
+    $usual = PlusMinus::usual();
+    $rough = new PlusMinus(...array_map(fn (Length $by) => $by->times(2), get_object_vars($usual)));
+    $twice = clearances('kiln-room', $rough);
+    foreach (clearances() as $name => $row) {
+        expect($twice[$name]->rss)->toEqualWithDelta(2 * $row->rss, 0.0001, $name);
+    }
+});
+
+test('every demo doorway is told how sure it is, and nothing is worse than its worst', function (string $name) {
+    foreach (clearances($name) as $row) {
+        expect($row->worst)->toBeGreaterThanOrEqual($row->rss - 1e-9, $row->name)->and($row->rssWithoutIt())->toBeLessThanOrEqual($row->rss + 1e-9, $row->name);
+    }
+})->with(['glaze-store', 'map-archive', 'reclaim-bay', 'throwing-room', 'slip-store']);
