@@ -5,6 +5,7 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8400'),
+    'photos' => env('PHOTOS_FOLDER', storage_path('app/photos')),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',
     'fallback_locale' => 'en',

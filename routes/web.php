@@ -6,10 +6,13 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FoundController;
 use App\Http\Controllers\GiveOutController;
+use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
@@ -19,7 +22,9 @@ use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
+use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SizeCardController;
+use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
@@ -64,6 +69,32 @@ Route::controller(MarksController::class)->group(function () {
 });
 Route::get('/doorways/{doorway}/parts', PartsController::class)->name('parts');
 Route::get('/doorways/{doorway}/order', OrderController::class)->name('order');
+
+Route::controller(SiteController::class)->group(function () {
+    Route::get('/doorways/{doorway}/site', 'show')->name('site');
+    Route::post('/doorways/{doorway}/site/entries', 'entries')->name('site.entries');
+    Route::get('/doorways/{doorway}/photos/{file}', 'photo')->name('photo');
+});
+Route::controller(FoundController::class)->group(function () {
+    Route::get('/doorways/{doorway}/found/{row}', 'show')->name('found');
+    Route::post('/doorways/{doorway}/found/{row}', 'tell');
+    Route::post('/doorways/{doorway}/found/{row}/take', 'take')->name('found.take');
+});
+
+Route::controller(LogController::class)->group(function () {
+    Route::get('/doorways/{doorway}/log', 'show')->name('log');
+    Route::get('/doorways/{doorway}/log.csv', 'table')->name('log.table');
+    Route::get('/doorways/{doorway}/compare', 'compare')->name('compare');
+});
+Route::controller(HandOverController::class)->group(function () {
+    Route::get('/doorways/{doorway}/prove', 'prove')->name('prove');
+    Route::post('/doorways/{doorway}/prove', 'say')->name('prove.say');
+    Route::get('/doorways/{doorway}/hand-over', 'show')->name('hand-over');
+    Route::post('/doorways/{doorway}/hand-over', 'sign')->name('hand-over.sign');
+    Route::get('/doorways/{doorway}/hand-over.pdf', 'paper')->name('hand-over.paper');
+});
+Route::get('/doorways/{doorway}/sure', [SureController::class, 'show'])->name('sure');
+Route::post('/doorways/{doorway}/sure', [SureController::class, 'change']);
 
 Route::controller(SizeCardController::class)->group(function () {
     Route::get('/doorways/{doorway}/size-card', 'show')->name('size-card');

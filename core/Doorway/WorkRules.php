@@ -5,12 +5,18 @@ namespace YokeLine\Doorway;
 /** How the house does the work, where that changes its order: coats, waits in minutes, when the old leaf goes. */
 final readonly class WorkRules
 {
-    /** @param  ?bool  $oldLeafFirst  null: first where it is in the way */
+    /**
+     * @param  ?bool  $oldLeafFirst  null: first where it is in the way
+     * @param  bool  $props  long pieces are propped, so that one can put them up alone
+     * @param  bool  $trial  the kit's sheet is doubted: one hanger is tried on an off-cut first
+     */
     public function __construct(
         public int $coatsLeaf,
         public int $coatsBoard,
         public int $dry,
         public int $cure,
         public ?bool $oldLeafFirst,
+        public bool $props = false,
+        public bool $trial = false,
     ) {}
 }

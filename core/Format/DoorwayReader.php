@@ -346,6 +346,7 @@ final class DoorwayReader
             schedule: new WorkRules(
                 $at->count('brief.rules.coats_leaf', 2), $at->count('brief.rules.coats_board', 2), $at->count('brief.rules.dry', 240), $at->count('brief.rules.cure', 960),
                 ['first' => true, 'last' => false][$at->oneOf('brief.rules.old_leaf', ['auto', 'first', 'last'])] ?? null,
+                $at->flag('brief.rules.props', false), $at->flag('brief.rules.trial', false),
             ),
         );
     }

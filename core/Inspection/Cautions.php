@@ -5,6 +5,7 @@ namespace YokeLine\Inspection;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\Facts;
+use YokeLine\Work\Step;
 
 /** What can hurt someone in this doorway's work, said where it applies. */
 final class Cautions
@@ -29,6 +30,26 @@ final class Cautions
             'Fixings as the kit’s maker says. Never test by hanging on the rail: pull down on the leaf with a known weight.',
             'Fire, escape, privacy and accessible-width rules are local; structure, wiring and fire are for those licensed for them.',
         ]));
+    }
+
+    /** @return list<string> those that apply at one step */
+    public static function at(Step $step, Plan $plan): array
+    {
+        $survey = $plan->doorway->survey;
+
+        return array_values(array_filter(match ($step->kind()) {
+            'leaf-in', 'hang' => ['Lift with '.self::people($plan).' people, hands clear of rail and wheels.', $plan->doorway->brief->leaf->glassM2 > 0 ? 'The glass must be safety glass.' : null],
+            'bore-leaf', 'groove', 'trim-leaf', 'cut-board', 'bore-board', 'cut-rail', 'bore-rail', 'ease' => ['Eyes and ears; a dust mask for boards and old paint.'],
+            'bore-wall', 'board-fix' => [$survey->lining?->kind === LiningKind::Masonry ? 'Drilling masonry: eyes, ears and dust mask.' : 'Search the wall for cables and pipes first; isolate before opening it.', 'Old paint and linings may hold lead or asbestos.'],
+            'board-up', 'rail-up' => ['Ladder or platform on firm ground; two people, or props before hands leave it.'],
+            'door-off' => ['The leaf falls when its last hinge is free: wedge it.'],
+            'move-hazard' => ['An electrician’s or plumber’s work. Isolate first.'],
+            'discs-in' => ['Until the discs are in the leaf can come off the rail.'],
+            'set-stops', 'set-catches' => ['Fingers are trapped at the jamb and the stops.'],
+            'fix-guide' => [in_array($survey->floorFinish, ['tile', 'stone', 'concrete'], true) ? 'A heated floor is not drilled.' : null],
+            'prove-run' => ['Never test by hanging on the rail: pull down on the leaf with a known weight.'],
+            default => [],
+        }));
     }
 
     /** By mass, and by the height of the leaf; three at the most. */

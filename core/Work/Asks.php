@@ -55,7 +55,7 @@ final class Asks
         $slack = $plan->doorway->marking->plusMinus->hole;
         $holes = $plan->rail->holes;
 
-        return array_map(fn (int $i) => new Ask('hole-'.($i + 1), 'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'), $holes[$i]->minus($from), $slack, 'wrong-edge'), array_unique([0, count($holes) - 1]));
+        return array_map(fn (int $i) => new Ask('hole-'.($i + 1), 'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'), $holes[$i]->minus($from), $slack, 'wrong-edge'), array_values(array_unique([0, count($holes) - 1])));
     }
 
     /** @return list<Ask> */

@@ -52,7 +52,7 @@ final readonly class Facts
 
         return new self(
             [
-                'always' => true, 'studs' => $survey->lining?->kind !== LiningKind::Masonry, 'doubt' => $doubtful, 'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
+                'always' => true, 'studs' => $survey->lining?->kind !== LiningKind::Masonry, 'doubt' => $doubtful || $schedule->trial, 'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
                 'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->softCloseFits(), 'pull' => true,
                 'header' => $header !== null, 'not header' => $header === null, 'cut' => $plan->rail->origin === 'cut', 'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
                 'splice' => $plan->rail->pieces > 1, 'early' => $plan->kit->stop->style->goesOnBeforeRail(), 'was' => $was !== OldDoor::None,
@@ -69,8 +69,8 @@ final readonly class Facts
             ],
             [
                 '1' => 1, 'lift' => $lift, 'lift2' => max(2, $lift),
-                'longb' => ! $props && $header !== null && $header->span->length()->toMm() > self::LONG_MM ? 2 : 1,
-                'longr' => ! $props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
+                'longb' => ! $props && ! $schedule->props && $header !== null && $header->span->length()->toMm() > self::LONG_MM ? 2 : 1,
+                'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
             ],
             $pair, $passing ? $pair : [''], $passing ? [''] : $pair,
             ['coat-leaf' => $schedule->coatsLeaf, 'coat-board' => $schedule->coatsBoard],

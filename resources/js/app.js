@@ -5,6 +5,8 @@ import { startCures } from './cures.js';
 import { isBeingTyped, startFields } from './fields.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
+import { startSign } from './sign.js';
+import { startSite } from './site.js';
 import { startSlide } from './slide.js';
 import { startSweep } from './sweep.js';
 import { startThings } from './things.js';
@@ -35,6 +37,8 @@ document.addEventListener('htmx:afterSwap', () => { document.querySelector('#una
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+if (document.querySelector('#site')) startSite();
+if (document.querySelector('#signature')) startSign();
 if (document.querySelector('.sweep')) startSweep();
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);

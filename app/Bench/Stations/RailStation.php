@@ -30,6 +30,8 @@ final class RailStation
                 Row::of(Field::length('brief.rules.hanger_inset', 'Hangers in from the edge', $rules->hangerInset ?? $kit?->hanger->inset)),
                 Row::of(Field::choice('brief.rules.soft_close', 'Soft close', ['auto' => 'where it fits', 'off' => 'without'], 'auto')),
                 Row::of(Field::length('brief.rules.spacer', 'Spacer behind standoffs', $rules->spacer)),
+                Row::of(Field::flag('brief.rules.trial', 'Its sheet', 'tried first', 'trusted')),
+                Row::of(Field::flag('brief.rules.props', 'Put up with', 'props', 'a helper')),
             ]),
             new Group('What carries it', [
                 Row::of(Field::choice('brief.backing', 'Rail on', ['header' => 'a header', 'direct' => 'the wall'], 'header')),

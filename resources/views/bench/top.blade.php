@@ -13,6 +13,8 @@
     @endforeach
     @if ($bench->setout->plan)
       <a href="{{ $bench->url }}/marks" class="station"><span class="wheels" aria-hidden="true"><i></i><i></i></span>Marks</a>
+      <a href="{{ $bench->url }}/site" class="station"><span class="wheels" aria-hidden="true"><i></i><i></i></span>Site</a>
+      <a href="{{ $bench->url }}/log" class="station"><span class="wheels" aria-hidden="true"><i></i><i></i></span>Log</a>
       <a href="{{ $bench->url }}/sheet" @class(['station', 'is-done' => App\Bench\Station::Rail->isDone($bench->setout)])><span class="wheels" aria-hidden="true"><i></i><i></i></span>Sheet</a>
     @else
       <span class="station is-off" title="There is a sheet once there is a plan"><span class="wheels" aria-hidden="true"><i></i><i></i></span>Sheet</span>

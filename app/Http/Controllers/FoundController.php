@@ -1,0 +1,56 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Change;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Site\FoundForm;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Work\Recovery\Problems;
+
+/** Something is not as planned: what was found, the ways out, and the one that is taken. */
+final class FoundController
+{
+    public function show(Request $request, Doorway $doorway, string $row): View
+    {
+        return view('site.found', ['form' => $this->form($request, $doorway, $row)]);
+    }
+
+    public function tell(Request $request, Doorway $doorway, string $row): View
+    {
+        $form = $this->form($request, $doorway, $row);
+        $refused = $form->tell((array) $request->input('told'), Editor::of($request)->name);
+
+        return view('site.found', ['form' => $this->form($request, $doorway, $row, $refused)]);
+    }
+
+    /** Takes a way out: the plan goes on from it, the old one stays in the history, and what is to be done over is open again. */
+    public function take(Request $request, Doorway $doorway, string $row): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $form = $this->form($request, $doorway, $row);
+        $way = $form->way((string) $request->input('way')) ?? abort(404, 'There is no such way out any more.');
+        try {
+            if ($way->changes !== []) {
+                (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            }
+        } catch (UnreadableFile $problem) {
+            return to_route('found', [$doorway, $row])->with('not_taken', implode(' ', $problem->problems));
+        }
+        $form->decided($way, $editor->name);
+
+        return to_route('site', $doorway);
+    }
+
+    /** @param  array<string, array{typed: string, says: string}>  $refused */
+    private function form(Request $request, Doorway $doorway, string $row, array $refused = []): FoundForm
+    {
+        isset(Problems::ROWS[$row]) || abort(404, 'There is no such thing to find.');
+
+        return new FoundForm($doorway, $row, Editor::of($request)->units, $refused);
+    }
+}

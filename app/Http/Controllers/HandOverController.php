@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Paper\HandOverSheet;
+use App\Record\Log;
+use App\Site\Entries;
+use App\Site\HandOver;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** The run is proved, what is open is settled, and the customer signs. */
+final class HandOverController
+{
+    public function prove(Request $request, Doorway $doorway): View
+    {
+        return view('record.prove', ['over' => $this->over($request, $doorway)]);
+    }
+
+    /** One check or one snag. */
+    public function say(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $editor = Editor::of($request);
+        $entry = ['uid' => (string) Str::ulid(), 'kind' => $request->input('kind'), 'about' => $request->input('about') ?: (string) Str::ulid(), 'data' => $request->only(['holds', 'typed', 'units', 'says', 'state', 'reason'])];
+        $refused = (new Entries($doorway, $this->over($request, $doorway)->run, $editor->name))->take([$entry])['refused'];
+        $back = to_route('prove', $doorway)->withFragment((string) $entry['about']);
+
+        return $refused === [] ? $back : $back->with('refused', ['about' => $entry['about'], 'typed' => (string) $request->input('typed'), 'says' => array_values($refused)[0]]);
+    }
+
+    public function show(Request $request, Doorway $doorway): View
+    {
+        return view('record.hand-over', ['over' => $this->over($request, $doorway)]);
+    }
+
+    public function sign(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $over = $this->over($request, $doorway);
+        $name = trim(mb_substr((string) $request->input('name'), 0, 120));
+        $strokes = (string) $request->input('strokes');
+        $problem = match (true) {
+            $over->open() !== [] => 'It cannot be signed while something is open: '.implode('; ', $over->open()).'.',
+            $name === '' => 'Whose signature is it? Write the name.',
+            preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
+            default => null,
+        };
+        if ($problem !== null) {
+            return to_route('hand-over', $doorway)->with('not_signed', $problem)->withInput();
+        }
+        (new Log($doorway))->add('signature', 'hand-over', ['name' => $name, 'strokes' => $strokes], Editor::of($request)->name);
+
+        return to_route('hand-over', $doorway);
+    }
+
+    public function paper(Request $request, Doorway $doorway): Response
+    {
+        return response(HandOverSheet::of($this->over($request, $doorway), $request->query('paper') === 'letter' ? 'Letter' : 'A4'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-hand-over.pdf"']);
+    }
+
+    private function over(Request $request, Doorway $doorway): HandOver
+    {
+        return new HandOver($doorway, Editor::of($request)->units);
+    }
+}

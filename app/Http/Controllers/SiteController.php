@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Site\Entries;
+use App\Site\Photo;
+use App\Site\SiteRun;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** On site: one step at a time, and what comes back from there. */
+final class SiteController
+{
+    public function show(Request $request, Doorway $doorway): View|RedirectResponse
+    {
+        $units = Editor::of($request)->units;
+
+        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('site.page', ['run' => new SiteRun($doorway, $units)]);
+    }
+
+    /** Entries as they were made, perhaps without a connection; what was kept, what was refused and why, and the steps as they then are. */
+    public function entries(Request $request, Doorway $doorway): JsonResponse
+    {
+        $editor = Editor::of($request);
+        $taken = (new Entries($doorway, new SiteRun($doorway, $editor->units), $editor->name))->take(array_values((array) $request->input('entries')));
+
+        return response()->json([...$taken, 'html' => view('site.steps', ['run' => new SiteRun($doorway, $editor->units)])->render()]);
+    }
+
+    public function photo(Doorway $doorway, string $file): BinaryFileResponse
+    {
+        $path = Photo::path($doorway, $file);
+        is_file($path) || abort(404, 'There is no such photograph.');
+
+        return response()->file($path, ['Cache-Control' => 'private, max-age=31536000']);
+    }
+}

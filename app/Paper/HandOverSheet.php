@@ -1,0 +1,102 @@
+<?php
+
+namespace App\Paper;
+
+use App\Site\HandOver;
+use YokeLine\Drawing\Elevation;
+
+/** The sheet that the customer keeps: what was fitted, how it was proved, how to care for it, who signed. */
+final class HandOverSheet
+{
+    private const EDGE = 15.0;
+
+    private float $y = 18.0;
+
+    private function __construct(private readonly HandOver $over, private readonly TruePage $page) {}
+
+    /** @param  'A4'|'Letter'  $paper */
+    public static function of(HandOver $over, string $paper): string
+    {
+        $page = new TruePage('P', 'mm', $paper);
+        $page->SetTitle("Hand-over, {$over->doorway->name}", true);
+        $page->SetAutoPageBreak(false);
+        $page->AddPage();
+        $page->plain();
+        (new self($over, $page))->write();
+
+        return $page->Output('S');
+    }
+
+    private function write(): void
+    {
+        $over = $this->over;
+        $page = $this->page;
+        $wide = $page->GetPageWidth() - 2 * self::EDGE;
+        $page->say(self::EDGE, $this->y, 18, $over->doorway->name, 'L', true);
+        $page->say(self::EDGE, $this->y + 6, 9.5, "{$over->doorway->job->name} · change {$over->doorway->revision->number} · ".now()->format('j M Y'));
+        $this->y += 14;
+        $this->title('What was fitted');
+        foreach ($over->fitted() as [$name, $says]) {
+            $page->say(self::EDGE, $this->y, 9.5, $name);
+            $page->say(self::EDGE + 45, $this->y, 10, $says, 'L', true);
+            $this->y += 5;
+        }
+        ScenePainter::paint($page, Elevation::of($over->doorway->setout($over->run->units)->doorway, $over->run->plan, $over->run->write), self::EDGE, $this->y, $wide, 68);
+        $this->y += 74;
+        $this->title('How it was proved');
+        foreach ($over->checks() as $check) {
+            $this->line($check->says.($over->read($check) === '' ? '' : ": {$over->read($check)}").' - '.match ($over->holds($check)) {
+                true => 'holds', false => 'does not hold', null => 'not checked',
+            });
+        }
+        foreach ($over->snags as $snag) {
+            $this->line("{$snag->data['says']}: {$snag->data['state']}".(($snag->data['reason'] ?? '') === '' ? '' : " ({$snag->data['reason']})"));
+        }
+        $this->y += 2;
+        $this->title('How to care for it');
+        array_map($this->line(...), $over->care());
+        $this->y += 2;
+        $this->title('Take care');
+        array_map($this->line(...), $over->cautions());
+        $this->signature($wide);
+    }
+
+    private function signature(float $wide): void
+    {
+        $page = $this->page;
+        $foot = $page->GetPageHeight() - 20;
+        $page->Line(self::EDGE, $foot, self::EDGE + 80, $foot);
+        if ($this->over->signature === null) {
+            $page->say(self::EDGE, $foot + 4, 8.5, 'Signed, with the day');
+
+            return;
+        }
+        preg_match_all('/([ML])([\d.-]+) ([\d.-]+)/', (string) $this->over->signature->data['strokes'], $points, PREG_SET_ORDER);
+        $page->SetLineWidth(0.4);
+        $last = null;
+        foreach ($points as [, $kind, $x, $y]) {
+            // The box on the screen is 400 by 140.
+            $at = [self::EDGE + (float) $x / 400 * 70, $foot - 24 + (float) $y / 140 * 24];
+            if ($kind === 'L' && $last !== null) {
+                $page->Line($last[0], $last[1], $at[0], $at[1]);
+            }
+            $last = $at;
+        }
+        $page->say(self::EDGE, $foot + 4, 8.5, "{$this->over->signature->data['name']}, {$this->over->signature->at->format('j M Y, H:i')}");
+    }
+
+    private function title(string $says): void
+    {
+        $this->page->say(self::EDGE, $this->y, 11, $says, 'L', true);
+        $this->page->Line(self::EDGE, $this->y + 1.5, $this->page->GetPageWidth() - self::EDGE, $this->y + 1.5);
+        $this->y += 6.5;
+    }
+
+    private function line(string $says): void
+    {
+        foreach ($this->page->lines($says, $this->page->GetPageWidth() - 2 * self::EDGE, 9) as $line) {
+            $this->page->say(self::EDGE, $this->y, 9, $line);
+            $this->y += 4.1;
+        }
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace App\Record;
+
+use App\Bench\Places;
+use App\Models\Revision;
+use App\Shelf;
+use YokeLine\Drawing\Small;
+use YokeLine\Drawing\Svg;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
+use YokeLine\Setout;
+
+/** Two revisions of a doorway beside each other: what was changed, and which numbers that moved. */
+final readonly class Comparison
+{
+    private Setout $before;
+
+    private Setout $after;
+
+    public function __construct(public Revision $from, public Revision $to, ?Unit $units)
+    {
+        $this->before = Setout::quick($from->document, app(Shelf::class)->kits(), $units);
+        $this->after = Setout::quick($to->document, app(Shelf::class)->kits(), $units);
+    }
+
+    /** @return list<array{string, string, string}> what was typed: place, before, after */
+    public function changes(): array
+    {
+        $changes = array_filter($this->from->document->changesTo($this->to->document), fn (string $place) => ! str_starts_with($place, 'kit.') && ! str_starts_with($place, 'house.'), ARRAY_FILTER_USE_KEY);
+
+        return array_map(fn (string $place, array $change) => [Places::say($place), Places::value($change['before']), Places::value($change['after'])], array_keys($changes), $changes);
+    }
+
+    /** @return list<array{string, string, string}> numbers of the plan that differ: name, before, after */
+    public function numbers(): array
+    {
+        [$old, $new] = [$this->before->plan?->sums() ?? [], $this->after->plan?->sums() ?? []];
+        $found = [];
+        foreach ($old + $new as $key => $sum) {
+            [$was, $is] = [$old[$key] ?? null, $new[$key] ?? null];
+            if ($was === null || $is === null || ! $was->total->equals($is->total)) {
+                $found[] = [$sum->name.(str_starts_with($key, 'up.') ? ' ('.$key.')' : ''), $this->say($was), $this->say($is)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array{string, string} the wall before and after */
+    public function drawings(): array
+    {
+        return [$this->before->plan === null ? '' : Svg::write(Small::of($this->before->plan)), $this->after->plan === null ? '' : Svg::write(Small::of($this->after->plan))];
+    }
+
+    /** @return array{string, string} */
+    public function verdicts(): array
+    {
+        return [$this->before->verdict()->says(), $this->after->verdict()->says()];
+    }
+
+    private function say(?Sum $sum): string
+    {
+        return $sum === null ? 'none' : (new LengthWriter($this->after->write->unit))->show($sum->total);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+namespace App\Site;
+
+use App\Models\Doorway;
+use App\Record\Log;
+use Illuminate\Support\Carbon;
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\UnreadableLength;
+use YokeLine\Work\RunCheck;
+use YokeLine\Work\Says;
+
+/** What comes from the site, one entry after the other; each is kept, or told why not. */
+final readonly class Entries
+{
+    private Log $log;
+
+    public function __construct(private Doorway $doorway, private SiteRun $run, private string $who)
+    {
+        $this->log = new Log($doorway);
+    }
+
+    /**
+     * @param  list<mixed>  $entries  in the order they were entered
+     * @return array{kept: list<string>, refused: array<string, string>, notices: list<string>} by the names they were given
+     */
+    public function take(array $entries): array
+    {
+        $kept = [];
+        $refused = [];
+        $notices = [];
+        foreach ($entries as $entry) {
+            if (! is_array($entry) || ! is_string($entry['uid'] ?? null) || preg_match('/^[\w-]{8,40}$/', $entry['uid']) !== 1) {
+                continue;
+            }
+            try {
+                $kind = is_string($entry['kind'] ?? null) ? $entry['kind'] : '';
+                $about = is_string($entry['about'] ?? null) ? mb_substr($entry['about'], 0, 80) : '';
+                $data = $this->data($kind, $about, (array) ($entry['data'] ?? []), $entry['uid']);
+                $before = $this->log->last($kind)[$about] ?? null;
+                $at = $this->moment($entry['at'] ?? null);
+                if ($before !== null && $before->uid !== $entry['uid'] && $before->at->isAfter($at)) {
+                    $notices[] = "{$this->name($kind, $about)}: ".($before->who === '' ? 'someone' : $before->who).' had entered it later, at '.$before->at->format('H:i').'. Both are kept; yours, which came last, counts.';
+                }
+                $this->log->add($kind, $about, $data, $this->who, $entry['uid'], $at);
+                $kept[] = $entry['uid'];
+            } catch (NotTaken|UnreadableLength $problem) {
+                $refused[$entry['uid']] = $problem->getMessage();
+            }
+        }
+
+        return ['kept' => $kept, 'refused' => $refused, 'notices' => [...$this->planMoved($entries), ...$notices]];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<string, mixed> as the log keeps it
+     *
+     * @throws NotTaken
+     * @throws UnreadableLength
+     */
+    private function data(string $kind, string $about, array $data, string $uid): array
+    {
+        $words = fn (string $key) => trim(mb_substr(is_string($data[$key] ?? null) ? $data[$key] : '', 0, 500));
+
+        return match ($kind) {
+            'step' => $this->step($about, $words('state'), $words('reason')),
+            'measured' => $this->measured($about, $words('typed'), $words('units')),
+            'note' => $words('says') === '' ? throw new NotTaken('Say what was found.') : ['says' => $words('says'), 'step' => $words('step')],
+            'photo' => [...Photo::keep($this->doorway, $uid, is_string($data['image'] ?? null) ? $data['image'] : ''), 'says' => $words('says'), 'step' => $words('step')],
+            'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $words('says')),
+            'snag' => $this->snag($words('says'), $words('state'), $words('reason')),
+            default => throw new NotTaken('That is nothing that is entered on site.'),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function step(string $about, string $state, string $reason): array
+    {
+        isset($this->run->steps[$about]) || throw new NotTaken('This doorway has no such step any more; the plan has changed.');
+        in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken('A step is done, skipped or open.');
+        $open = $state === 'done' && $this->run->steps[$about]->kind() === 'hand-over' ? (new HandOver($this->doorway, $this->run->units))->open() : [];
+        $open === [] || throw new NotTaken('It cannot be handed over while something is open: '.implode('; ', $open).'.');
+        $state !== 'skipped' || $reason !== '' || throw new NotTaken('Say why it is skipped.');
+
+        return ['state' => $state, 'reason' => $reason];
+    }
+
+    /** @return array<string, mixed> */
+    private function measured(string $about, string $typed, string $units): array
+    {
+        $ask = $this->run->asks()[$about] ?? throw new NotTaken('That is not asked for any more; the plan has changed.');
+
+        return ['value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)), 'planned' => Log::write($ask->planned), 'label' => $ask->label];
+    }
+
+    /** @return array<string, mixed> */
+    private function check(string $about, string $holds, string $typed, string $units, string $says): array
+    {
+        $check = array_column(RunCheck::of($this->run->plan, $this->run->write), null, 'id')[$about] ?? throw new NotTaken('There is no such check.');
+        if ($typed === '') {
+            in_array($holds, ['yes', 'no'], true) || throw new NotTaken('Does it hold, or not?');
+
+            return ['holds' => $holds === 'yes', 'says' => $says, 'label' => $check->says];
+        }
+        $read = LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit);
+
+        return ['holds' => $check->holds($read), 'value' => Log::write($read), 'planned' => $check->expected === null ? null : Log::write($check->expected), 'says' => $says, 'label' => $check->says];
+    }
+
+    /** @return array<string, mixed> */
+    private function snag(string $says, string $state, string $reason): array
+    {
+        $says !== '' || throw new NotTaken('Say what is still to be done.');
+        in_array($state, ['open', 'settled', 'accepted'], true) || throw new NotTaken('A snag is open, settled or accepted.');
+        $state !== 'accepted' || $reason !== '' || throw new NotTaken('Say why it is accepted as it is.');
+
+        return ['says' => $says, 'state' => $state, 'reason' => $reason];
+    }
+
+    /**
+     * @param  list<mixed>  $entries
+     * @return list<string> whether the plan is another one than the phone had
+     */
+    private function planMoved(array $entries): array
+    {
+        $seen = array_filter(array_map(fn (mixed $entry) => is_array($entry) && is_int($entry['change'] ?? null) ? $entry['change'] : null, $entries));
+        $now = $this->doorway->revision->number;
+        $old = $seen === [] ? $now : min($seen);
+
+        return $old >= $now ? [] : ["The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what}). What you entered is kept; look at its numbers again."];
+    }
+
+    private function name(string $kind, string $about): string
+    {
+        return match ($kind) {
+            'step' => isset($this->run->steps[$about]) ? Says::step($this->run->steps[$about]) : $about,
+            'measured' => $this->run->asks()[$about]->label ?? $about,
+            default => $about,
+        };
+    }
+
+    private function moment(mixed $written): Carbon
+    {
+        $at = is_string($written) && strtotime($written) !== false ? Carbon::parse($written) : Carbon::now();
+
+        // A phone whose clock is ahead enters nothing in the future.
+        return $at->isFuture() ? Carbon::now() : $at;
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+namespace App\Site;
+
+use App\Models\Doorway;
+use App\Record\Log;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\UnreadableLength;
+use YokeLine\Work\Recovery\Problems;
+use YokeLine\Work\Recovery\WayOut;
+
+/** What was found of one kind, as it was told last, and the ways out of it. */
+final readonly class FoundForm
+{
+    public SiteRun $run;
+
+    private Problems $problems;
+
+    /** @var array<string, Length|string> */
+    private array $told;
+
+    /** @param  array<string, array{typed: string, says: string}>  $refused */
+    public function __construct(public Doorway $doorway, public string $row, ?Unit $units, public array $refused = [])
+    {
+        $this->run = new SiteRun($doorway, $units);
+        $this->problems = $this->run->problems();
+        $this->told = $this->last();
+    }
+
+    public function title(): string
+    {
+        return lcfirst(Problems::ROWS[$this->row]);
+    }
+
+    /** @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> */
+    public function asks(): array
+    {
+        return $this->problems->asks($this->row);
+    }
+
+    public function typed(string $field): string
+    {
+        $told = $this->told[$field] ?? null;
+
+        return $this->refused[$field]['typed'] ?? ($told instanceof Length ? $this->run->write->exact($told) : (string) $told);
+    }
+
+    /**
+     * Keeps what was found.
+     *
+     * @param  array<array-key, mixed>  $typed
+     * @return array<string, array{typed: string, says: string}> what does not read
+     */
+    public function tell(array $typed, string $who): array
+    {
+        $refused = $told = [];
+        foreach ($this->asks() as $field => $ask) {
+            $said = trim(is_string($typed[$field] ?? null) ? $typed[$field] : '');
+            if ($ask['options'] !== []) {
+                $told[$field] = isset($ask['options'][$said]) ? $said : (string) array_key_first($ask['options']);
+            } elseif ($said !== '') {
+                try {
+                    $told[$field] = Log::write(LengthReader::read($said, $this->run->write->unit));
+                } catch (UnreadableLength $problem) {
+                    $refused[$field] = ['typed' => $said, 'says' => $problem->getMessage()];
+                }
+            }
+        }
+        $log = new Log($this->doorway);
+        if ($told !== []) {
+            $log->add('found', $this->row, ['told' => $told, 'says' => Problems::ROWS[$this->row]], $who);
+        }
+        // What is asked for at a step as well is the same reading.
+        foreach (array_intersect_key($told, $this->run->asks()) as $ask => $value) {
+            $log->add('measured', $ask, ['value' => $value, 'planned' => Log::write($this->run->asks()[$ask]->planned), 'label' => $this->run->asks()[$ask]->label], $who);
+        }
+
+        return $refused;
+    }
+
+    /** @return array{list<string>, list<WayOut>} what it means, and the ways out */
+    public function ways(): array
+    {
+        return $this->problems->ways($this->row, $this->told);
+    }
+
+    public function way(string $id): ?WayOut
+    {
+        return array_values(array_filter($this->ways()[1], fn (WayOut $way) => $way->id === $id && $way->works))[0] ?? null;
+    }
+
+    /** Logs the decision, and opens again what is to be done over. */
+    public function decided(WayOut $way, string $who): void
+    {
+        $log = new Log($this->doorway);
+        $log->add('decision', $this->row, ['way' => $way->id, 'says' => $way->title, 'why' => $way->says, 'redo' => $way->redo, 'harm' => WayOut::HARM[$way->harm]], $who);
+        foreach ($this->run->steps as $id => $step) {
+            if (in_array($step->kind(), $way->redo, true) && $this->run->state($id) !== 'open') {
+                $log->add('step', $id, ['state' => 'open', 'reason' => "To do over: {$way->title}"], $who);
+            }
+        }
+    }
+
+    /** @return array<string, Length|string> what was found last, or measured at its step */
+    private function last(): array
+    {
+        $told = [];
+        foreach ((new Log($this->doorway))->last('found')[$this->row]->data['told'] ?? [] as $field => $value) {
+            $told[$field] = ($this->problems->asks($this->row)[$field]['options'] ?? []) === [] ? Log::read($value) : (string) $value;
+        }
+        foreach (array_keys($this->problems->asks($this->row)) as $field) {
+            $read = $this->run->read($field);
+            if ($read !== null) {
+                $told[$field] = $read;
+            }
+        }
+
+        return $told;
+    }
+}

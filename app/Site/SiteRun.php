@@ -1,0 +1,175 @@
+<?php
+
+namespace App\Site;
+
+use App\Marking\MarkingForm;
+use App\Models\Doorway;
+use App\Models\LogEntry;
+use App\Record\Log;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\Plan;
+use YokeLine\Work\Ask;
+use YokeLine\Work\Asks;
+use YokeLine\Work\Cards;
+use YokeLine\Work\Order;
+use YokeLine\Work\Recovery\OnSite;
+use YokeLine\Work\Recovery\Problems;
+use YokeLine\Work\Says;
+use YokeLine\Work\Step;
+
+/** A doorway on site: its steps, how far they are, and what was really measured. */
+final readonly class SiteRun
+{
+    /** What is done before one goes there. */
+    private const AT_THE_DESK = ['look', 'measure', 'scan', 'choose', 'order'];
+
+    public Plan $plan;
+
+    public LengthWriter $write;
+
+    /** @var array<string, Step> */
+    public array $steps;
+
+    /** @var array<string, LogEntry> */
+    private array $said;
+
+    /** @var array<string, LogEntry> */
+    private array $measured;
+
+    public function __construct(public Doorway $doorway, public ?Unit $units)
+    {
+        $setout = $doorway->setout($units);
+        $this->plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $this->write = $setout->write;
+        $this->steps = array_filter(Order::of($this->plan)->steps, fn (Step $step) => ! in_array($step->kind(), self::AT_THE_DESK, true));
+        $log = new Log($doorway);
+        $this->said = $log->last('step');
+        $this->measured = $log->last('measured');
+    }
+
+    /** @return 'open'|'done'|'skipped' */
+    public function state(string $step): string
+    {
+        $state = $this->said[$step]->data['state'] ?? 'open';
+
+        return $state === 'done' || $state === 'skipped' ? $state : 'open';
+    }
+
+    public function done(): int
+    {
+        return count(array_filter(array_keys($this->steps), fn (string $id) => $this->state($id) !== 'open'));
+    }
+
+    /** The first open step that nothing open stands before. */
+    public function next(): ?string
+    {
+        foreach ($this->steps as $id => $step) {
+            if ($this->state($id) === 'open' && array_filter($step->after, fn ($after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open') === []) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<SiteStep> */
+    public function steps(): array
+    {
+        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt());
+
+        return array_values(array_map(fn (Step $step) => new SiteStep(
+            $step,
+            Says::step($step),
+            Cards::titleOf($step),
+            $this->state($step->id),
+            (string) ($this->said[$step->id]->data['reason'] ?? ''),
+            array_map(fn ($after) => [Says::after($after), ! isset($this->steps[$after->step]) || $this->state($after->step) !== 'open'], $step->after),
+            $shown->drawing($step),
+            $shown->readings($step),
+            $shown->hand($step),
+            array_map(fn (Ask $ask) => [$ask, $this->typed($ask->id), $this->off($ask)], Asks::at($step, $this->plan)),
+        ), $this->steps));
+    }
+
+    /** @return array<string, Ask> every number that is asked for, by its name */
+    public function asks(): array
+    {
+        $asks = [];
+        foreach ($this->steps as $step) {
+            foreach (Asks::at($step, $this->plan) as $ask) {
+                $asks[$ask->id] = $ask;
+            }
+        }
+
+        return $asks;
+    }
+
+    /** What was really measured; null where nothing was. */
+    public function read(string $ask): ?Length
+    {
+        return isset($this->measured[$ask]) ? Log::read($this->measured[$ask]->data['value']) : null;
+    }
+
+    /** @return list<array{Ask, string}> what is off by more than it may be */
+    public function deviations(): array
+    {
+        $found = [];
+        foreach ($this->asks() as $ask) {
+            if ($this->off($ask) !== '') {
+                $found[] = [$ask, $this->off($ask)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** The doorway as the core works ways out from it: what is done is fixed. */
+    public function onSite(): OnSite
+    {
+        $kinds = [];
+        foreach ($this->steps as $id => $step) {
+            $kinds[$step->kind()] = ($kinds[$step->kind()] ?? true) && $this->state($id) === 'done';
+        }
+
+        return new OnSite($this->doorway->revision->document, $this->plan, $this->write, array_keys(array_filter($kinds)));
+    }
+
+    public function problems(): Problems
+    {
+        return new Problems($this->onSite());
+    }
+
+    /** @return list<array{Length, Length}> where the line was read, and how much higher it is than planned */
+    public function lineBuilt(): array
+    {
+        $built = [];
+        foreach (Asks::linePlaces($this->plan) as [$id, $x]) {
+            $read = $this->read($id);
+            if ($read !== null) {
+                $built[] = [$x, $read->minus($this->plan->tapeUp($x))];
+            }
+        }
+
+        return $built;
+    }
+
+    private function typed(string $ask): string
+    {
+        $read = $this->read($ask);
+
+        return $read === null ? '' : $this->write->exact($read);
+    }
+
+    private function off(Ask $ask): string
+    {
+        $read = $this->read($ask->id);
+        if ($read === null || ! $ask->differs($read)) {
+            return '';
+        }
+        $off = $read->minus($ask->planned);
+
+        return "{$this->write->show($off->absolute())} ".($off->isPositive() ? 'more' : 'less').' than planned';
+    }
+}

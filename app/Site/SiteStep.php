@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Site;
+
+use YokeLine\Work\Ask;
+use YokeLine\Work\Step;
+
+/** One step as it is shown on site. */
+final readonly class SiteStep
+{
+    /**
+     * @param  'open'|'done'|'skipped'  $state
+     * @param  list<array{string, bool}>  $before  what must be true first, and whether it is
+     * @param  list<array{string, string}>  $readings  number and what it is of
+     * @param  list<string>  $hand  which way round, how tight
+     * @param  list<array{Ask, string, string}>  $asks  what is asked, what was last typed, and what is off about it
+     */
+    public function __construct(public Step $step, public string $title, public string $card, public string $state, public string $reason, public array $before, public string $drawing, public array $readings, public array $hand, public array $asks) {}
+}

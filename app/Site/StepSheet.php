@@ -1,0 +1,132 @@
+<?php
+
+namespace App\Site;
+
+use App\Marking\MarkingForm;
+use YokeLine\Anchoring\Schedule;
+use YokeLine\Drawing\AsBuilt;
+use YokeLine\Drawing\AtGuide;
+use YokeLine\Drawing\AtHanger;
+use YokeLine\Drawing\AtStop;
+use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\LeafCard;
+use YokeLine\Drawing\Scene;
+use YokeLine\Drawing\Svg;
+use YokeLine\Marks\Drilling;
+use YokeLine\Marks\Heights;
+use YokeLine\Marks\Names;
+use YokeLine\Marks\Pulls;
+use YokeLine\Marks\Reading;
+use YokeLine\Marks\Tapes;
+use YokeLine\Marks\WallMark;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+use YokeLine\Work\AtHand;
+use YokeLine\Work\BoxCheck;
+use YokeLine\Work\Says;
+use YokeLine\Work\Step;
+
+/** What a step shows: its drawing, its numbers, what one hesitates over. */
+final readonly class StepSheet
+{
+    /** @var array<string, Pulls> */
+    private array $pulls;
+
+    /** @param  list<array{Length, Length}>  $lineBuilt */
+    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking, private array $lineBuilt)
+    {
+        $this->pulls = $marking->pulls();
+    }
+
+    public function drawing(Step $step): string
+    {
+        $plan = $this->plan;
+        $scene = match ($step->kind()) {
+            'mark-leaf', 'bore-leaf', 'groove' => LeafCard::shortened($plan, $plan->layout->runs[$this->of($step)] ?? $plan->layout->first(), $this->write),
+            'mark-wall', 'mark-line', 'board-up' => Elevation::of($plan->doorway, $plan, $this->write),
+            'rail-up', 'hang', 'fit-hangers' => AtHanger::of($plan, $this->write),
+            'rail-true' => $this->lineBuilt === [] ? AtHanger::of($plan, $this->write) : AsBuilt::line($plan, $this->lineBuilt, $this->write),
+            'stops-on', 'catches-on', 'set-stops', 'set-catches' => $this->stop(),
+            'mark-guide', 'fix-guide' => AtGuide::cut($plan, $this->write),
+            default => null,
+        };
+
+        return $scene === null ? '' : Svg::write($scene);
+    }
+
+    /** @return list<array{string, string}> */
+    public function readings(Step $step): array
+    {
+        $plan = $this->plan;
+        $say = $this->write->show(...);
+        $marks = fn (array $marks) => array_map(fn (WallMark $mark) => [$say(Reading::of($mark, $mark->place, $this->write->unit)->shown), Names::of($mark->id)], $marks);
+
+        return array_values(match ($step->kind()) {
+            'box-check' => array_map(fn (array $row) => ["{$row[0]} ×", $row[1]], BoxCheck::of($plan, $this->write)),
+            'trial' => [[$say($plan->heights->topGap->total), 'top gap to expect, leaf top to rail foot'], ...array_map(fn (Length $hole) => [$say($hole), 'hole, down from the off-cut’s top'], $plan->heights->hangerHoles)],
+            'leaf-in' => [[round($plan->mass->kg).' kg', $plan->mass->assumed ? 'if it is solid softwood; weigh it' : 'as given or worked out']],
+            'trim-leaf' => array_map(fn (string $size, Length $off) => [$this->write->showFine($off), "off each of the two edges of its {$size}"], array_keys(Drilling::trims($plan)), Drilling::trims($plan)),
+            'mark-leaf' => [...$marks(Tapes::across($plan)), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, down from the top"], $marks(Tapes::down($plan))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan)))],
+            'bore-leaf' => array_map(fn (Drilling $row) => [implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–', "{$row->count} for the {$row->kind}: {$row->from}"], array_values(array_filter(Drilling::of($plan), fn (Drilling $row) => $row->kind !== 'groove'))),
+            'groove' => $this->groove(),
+            'cut-board', 'board-up' => $plan->header === null ? [] : [[$say($plan->header->span->length()), 'long'], [$say($plan->header->foot->total), 'its foot, up from the high spot'], [$say($plan->header->span->low), 'its left end, along the wall']],
+            'cut-rail', 'rail-up' => [[$say($plan->rail->length->total), 'rail'], [$say($plan->rail->span->low), 'its left end, along the wall'], [$say($plan->yokeLine()), 'hole centres, up from the high spot']],
+            'mark-board', 'bore-board' => $this->pulled('board'),
+            'mark-wall', 'bore-wall' => $this->pulled('wall'),
+            'mark-line', 'rail-true' => array_map(fn (Heights $at) => [$say($at->readings[count($at->readings) - 1]->shown), 'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}"], Heights::of($plan)),
+            'board-fix', 'bore-rail' => array_map(fn (Schedule $row) => ["{$row->count} ×", "{$row->says} into {$row->into}, ".($row->length === null ? '' : "{$row->length->toMm()} long, ").'bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits))], Schedule::of($plan)),
+            'set-stops', 'stops-on' => $this->pulled('rail'),
+            'mark-guide', 'fix-guide' => $this->pulled('floor'),
+            'hang' => [[(string) $step->people, 'people'], [round($plan->mass->kg).' kg', 'leaf']],
+            default => [],
+        });
+    }
+
+    /** @return list<string> */
+    public function hand(Step $step): array
+    {
+        return array_values(array_filter([
+            Says::howTight($step),
+            ...match ($step->kind()) {
+                'rail-up', 'fit-hangers', 'hang' => array_slice(AtHand::hanger($this->plan), 0, 3),
+                'stops-on', 'catches-on', 'set-stops', 'set-catches', 'discs-in' => AtHand::stop($this->plan),
+                'mark-guide', 'fix-guide' => AtHand::guide($this->plan),
+                'bore-leaf' => ['One hole, check square, then the second.'],
+                default => [],
+            },
+            Says::why($step),
+        ]));
+    }
+
+    private function stop(): ?Scene
+    {
+        return AtStop::each($this->plan, $this->write)[0][1] ?? null;
+    }
+
+    private function of(Step $step): string
+    {
+        return explode('.', $step->id)[1] ?? 'leaf';
+    }
+
+    /** @return list<array{string, string}> */
+    private function groove(): array
+    {
+        $guide = array_values($this->plan->guides)[0];
+
+        return $guide->grooveDepth === null || $guide->grooveWidth === null ? [] : [[$this->write->showUp($guide->grooveDepth), 'deep'], [$this->write->showUp($guide->grooveWidth), 'wide, in the middle of the foot']];
+    }
+
+    /** @return list<array{string, string}> */
+    private function pulled(string $tape): array
+    {
+        $readings = [];
+        foreach ($this->pulls[$tape]->pulls ?? [] as $i => $pull) {
+            foreach ($pull->readings as $reading) {
+                $readings[] = [$this->write->show($reading->shown), Names::of($reading->mark->id).', from the '.Names::hook($pull->hook->id).($pull->way === 1 ? '' : ' to the left')];
+            }
+        }
+
+        return $readings;
+    }
+}

@@ -1,0 +1,46 @@
+// Keeps what was opened on site for when there is no connection: the steps, the sheet, and what they are drawn with.
+const KEPT = 'yoke-line-site-2';
+const PAGES = /^\/doorways\/\d+\/(site|sheet|parts)$/;
+const FILES = /^\/(build\/assets\/|mark\.svg)/;
+
+self.addEventListener('install', () => self.skipWaiting());
+
+self.addEventListener('activate', (event) => event.waitUntil((async () => {
+  for (const name of await caches.keys()) if (name !== KEPT) await caches.delete(name);
+  await self.clients.claim();
+})()));
+
+async function keep(url) {
+  const cache = await caches.open(KEPT);
+  const answer = await fetch(url, { credentials: 'same-origin' });
+  if (answer.ok && !answer.redirected) await cache.put(url, answer.clone());
+  // Styles bring their fonts.
+  if (answer.ok && url.endsWith('.css')) {
+    const fonts = [...(await answer.text()).matchAll(/url\(([^)]+\.woff2)\)/g)].map((found) => new URL(found[1].replace(/["']/g, ''), url).href);
+    await Promise.all(fonts.map(async (font) => (await cache.match(font)) ?? keep(font)));
+  }
+}
+
+self.addEventListener('message', (event) => {
+  if (Array.isArray(event.data?.keep)) event.waitUntil(Promise.allSettled(event.data.keep.map((url) => keep(new URL(url, self.location.origin).href))));
+});
+
+self.addEventListener('fetch', (event) => {
+  const url = new URL(event.request.url);
+  if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (FILES.test(url.pathname)) {
+    event.respondWith((async () => (await caches.match(event.request)) ?? fetch(event.request))());
+  } else if (PAGES.test(url.pathname)) {
+    event.respondWith((async () => {
+      try {
+        const answer = await fetch(event.request);
+        if (answer.ok && !answer.redirected) (await caches.open(KEPT)).put(url.href, answer.clone());
+        return answer;
+      } catch (offline) {
+        const kept = await caches.match(url.href, { ignoreSearch: true });
+        if (kept) return kept;
+        throw offline;
+      }
+    })());
+  }
+});

@@ -1,0 +1,11 @@
+<x-page :title="$run->doorway->name.', on site'" class="is-site">
+<header class="site-top">
+  <a href="{{ route('bench', [$run->doorway, 'rail']) }}" aria-label="Back to the bench"><x-mark /></a>
+  <h1>{{ $run->doorway->name }}</h1>
+  <span id="link-state" role="status"></span>
+  <button type="button" id="site-all" aria-expanded="false" aria-controls="site-list">All steps</button>
+</header>
+<main id="site" data-doorway="{{ $run->doorway->id }}" data-units="{{ $run->write->unit->value }}" data-entries="{{ route('site.entries', $run->doorway) }}" data-keep="{{ json_encode([route('site', $run->doorway), route('sheet', $run->doorway), route('parts', $run->doorway)]) }}">@include('site.steps')</main>
+<aside id="site-notices" aria-live="polite"></aside>
+<p id="unanswered" role="alert" hidden></p>
+</x-page>

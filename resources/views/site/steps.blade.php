@@ -1,0 +1,36 @@
+@use('YokeLine\Inspection\Cautions')
+@use('YokeLine\Work\Cards')
+@use('YokeLine\Work\Recovery\Problems')
+@use('YokeLine\Work\Tools')
+@php([$steps, $next] = [$run->steps(), $run->next()])
+<div id="site-state" data-change="{{ $run->doorway->revision->number }}" data-next="{{ $next }}">
+<p class="site-far"><progress max="{{ count($steps) }}" value="{{ $run->done() }}" aria-label="Steps done"></progress> {{ $run->done() }} of {{ count($steps) }} steps, change {{ $run->doorway->revision->number }}</p>
+@foreach ($run->deviations() as [$ask, $off])<p class="deviation"><b>{{ $ask->label }}: {{ $off }}.</b> <a href="{{ route('found', [$run->doorway, $ask->row]) }}">What can be done</a></p>@endforeach
+<ol id="site-list" hidden>
+  @foreach ($steps as $one)<li><button type="button" data-to="{{ $one->step->id }}" data-state="{{ $one->state }}"><i aria-hidden="true"></i>{{ $one->title }}<span class="visually-hidden">, {{ $one->state }}</span></button></li>@endforeach
+</ol>
+@foreach ($steps as $i => $one)
+<section class="site-step" data-step="{{ $one->step->id }}" data-state="{{ $one->state }}" aria-label="{{ $one->title }}" @if ($one->step->id !== ($next ?? $steps[0]->step->id)) hidden @endif>
+  <p class="site-card">{{ $one->card }} · step {{ $i + 1 }}@if ($one->step->people > 1) · <b>{{ $one->step->people }} people</b>@endif · {{ Cards::about($one->step->minutes) }}</p>
+  <h2 tabindex="-1">{{ $one->title }}</h2>
+  <p class="site-said">{{ $one->state === 'done' ? 'Done.' : ($one->state === 'skipped' ? "Skipped: {$one->reason}" : $one->reason) }}</p>
+  @if (array_filter($one->before, fn ($before) => ! $before[1]))<p class="site-before"><b>First:</b> @foreach ($one->before as [$says, $true])@unless ($true)<span>{{ $says }}</span> @endunless @endforeach</p>@endif
+  @if ($one->drawing)<div class="site-drawing">{!! $one->drawing !!}</div>@endif
+  @if ($one->readings)<dl class="site-readings">@foreach ($one->readings as [$number, $says])<div><dt>{{ $says }}</dt><dd>{{ $number }}</dd></div>@endforeach</dl>@endif
+  @foreach ($one->asks as [$ask, $typed, $off])
+    <label class="site-ask @if ($off) is-off @endif">{{ $ask->label }}<span>planned {{ $run->write->show($ask->planned) }}</span><input class="form-control" type="text" inputmode="{{ $run->write->unit->value === 'mm' ? 'decimal' : 'text' }}" autocomplete="off" data-ask="{{ $ask->id }}" value="{{ $typed }}" aria-label="{{ $ask->label }}, measured"><em>@if ($off){{ $off }} · <a href="{{ route('found', [$run->doorway, $ask->row]) }}">ways out</a>@endif</em></label>
+  @endforeach
+  @if ($one->hand)<ul class="hand">@foreach ($one->hand as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
+  @if (Tools::of($one->step))<p class="site-tools"><b>In hand:</b> {{ implode(', ', Tools::of($one->step)) }}.</p>@endif
+  @php($cautions = Cautions::at($one->step, $run->plan))
+  @if ($cautions)<ul class="site-cautions">@foreach ($cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>@endif
+  <details class="site-problem"><summary>Problem</summary>
+    <ul>@foreach (Problems::ROWS as $row => $says)<li><a href="{{ route('found', [$run->doorway, $row]) }}">{{ $says }}</a></li>@endforeach</ul>
+    <label>Something else <textarea class="form-control" rows="2" data-note></textarea></label>
+    <div class="site-two"><button type="button" class="btn" data-keep-note>Keep the note</button><label class="btn">Photograph<input type="file" accept="image/*" capture="environment" class="visually-hidden" data-photo></label></div>
+  </details>
+  <details class="site-problem"><summary>Skip</summary><label>Why <input class="form-control" type="text" data-reason></label><button type="button" class="btn" data-say="skipped">Skip it</button></details>
+  <nav class="site-bar" aria-label="This step"><button type="button" data-go="-1" aria-label="Step before">‹</button>@if ($one->state === 'open')<button type="button" class="is-done" data-say="done">Done</button>@else<button type="button" data-say="open">Open again</button>@endif<button type="button" data-go="1" aria-label="Next step">›</button></nav>
+</section>
+@endforeach
+</div>
