@@ -10,6 +10,8 @@ use App\Models\Revision;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Scanning\WallSweep;
+use App\Site\NotTaken;
+use App\Site\Photo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -23,7 +25,7 @@ use YokeLine\Methods\Methods;
 use ZipArchive;
 
 /**
- * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history and log, and what a
+ * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history and log with its photographs, and what a
  * scanner sent of its wall. Brought in again nothing is missing; a ZIP that cannot be read changes nothing.
  */
 final class JobArchive
@@ -53,6 +55,9 @@ final class JobArchive
         $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
         $zip->addFromString("history/{$name}.json", self::history($doorway));
         $zip->addFromString("log/{$name}.json", self::log($doorway));
+        foreach (self::photos($doorway) as $file) {
+            $zip->addFile(Photo::path($doorway, $file), "photos/{$name}/{$file}");
+        }
         if ($doorway->trace !== null) {
             $zip->addFromString("traces/{$name}.csv", $doorway->trace->csv);
         }
@@ -161,6 +166,13 @@ final class JobArchive
             }
             LogEntry::create(['doorway_id' => $doorway->id, 'revision_id' => $revision->id, 'uid' => mb_substr(self::words($entry->uid), 0, 40), 'kind' => mb_substr(self::words($entry->kind), 0, 20), 'about' => mb_substr(self::words($entry->about ?? ''), 0, 80), 'data' => json_decode((string) json_encode($entry->data), true), 'who' => mb_substr(self::words($entry->who ?? ''), 0, 80), 'at' => $at]);
         }
+        foreach (self::photos($doorway) as $file) {
+            try {
+                Photo::restore($doorway, $file, self::entry($zip, "photos/{$name}/{$file}"));
+            } catch (NotTaken $problem) {
+                throw new UnreadableFile(["photos/{$name}/{$file}" => $problem->getMessage()]);
+            }
+        }
         if (($row->trace ?? false) === true) {
             (new WallSweep($doorway, $doorway->setout(null)))->keep(Trace::read(self::entry($zip, "traces/{$name}.csv")));
         }
@@ -188,6 +200,18 @@ final class JobArchive
         }
 
         return Document::of(['entries' => $entries])->toJson()."\n";
+    }
+
+    /** @return list<string> the files of its photographs */
+    private static function photos(Doorway $doorway): array
+    {
+        $files = [];
+        /** @var LogEntry $entry */
+        foreach (LogEntry::query()->where('doorway_id', $doorway->id)->where('kind', 'photo')->orderBy('id')->get() as $entry) {
+            $files[] = $entry->data['file'] ?? null;
+        }
+
+        return array_values(array_filter($files, fn (mixed $file) => is_string($file) && preg_match('/^[\w-]+\.jpg$/', $file) === 1));
     }
 
     /** @throws UnreadableFile with the file's name before the place */

@@ -7,6 +7,7 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use YokeLine\Doorway\PlusMinus;
+use YokeLine\Measure\Length;
 use YokeLine\Work\Recovery\OnSite;
 use YokeLine\Work\Tolerance\Clearance;
 use YokeLine\Work\Tolerance\Pick;
@@ -31,6 +32,12 @@ final readonly class SureForm extends DoorwayForm
     public function changesUrl(): string
     {
         return "/doorways/{$this->doorway->id}/sure";
+    }
+
+    /** Half millimetres matter here. */
+    public function grey(Field $field): string
+    {
+        return $field->grey instanceof Length ? $this->setout->write->exact($field->grey) : parent::grey($field);
     }
 
     /** @return list<Clearance> that are judged, the least sure first */

@@ -41,7 +41,7 @@ final readonly class Comparison
         foreach ($old + $new as $key => $sum) {
             [$was, $is] = [$old[$key] ?? null, $new[$key] ?? null];
             if ($was === null || $is === null || ! $was->total->equals($is->total)) {
-                $found[] = [$sum->name.(str_starts_with($key, 'up.') ? ' ('.$key.')' : ''), $this->say($was), $this->say($is)];
+                $found[] = [$sum->name.(str_starts_with($key, 'up.') ? ', place '.((int) substr($key, 3) + 1) : ''), $this->say($was), $this->say($is)];
             }
         }
 

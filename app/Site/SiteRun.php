@@ -112,13 +112,13 @@ final readonly class SiteRun
         return isset($this->measured[$ask]) ? Log::read($this->measured[$ask]->data['value']) : null;
     }
 
-    /** @return list<array{Ask, string}> what is off by more than it may be */
+    /** @return array<string, list<array{Ask, string}>> what is off by more than it may be, by what to look at for it */
     public function deviations(): array
     {
         $found = [];
         foreach ($this->asks() as $ask) {
             if ($this->off($ask) !== '') {
-                $found[] = [$ask, $this->off($ask)];
+                $found[$ask->row][] = [$ask, $this->off($ask)];
             }
         }
 

@@ -74,7 +74,7 @@ final readonly class StepSheet
             'cut-rail', 'rail-up' => [[$say($plan->rail->length->total), 'rail'], [$say($plan->rail->span->low), 'its left end, along the wall'], [$say($plan->yokeLine()), 'hole centres, up from the high spot']],
             'mark-board', 'bore-board' => $this->pulled('board'),
             'mark-wall', 'bore-wall' => $this->pulled('wall'),
-            'mark-line', 'rail-true' => array_map(fn (Heights $at) => [$say($at->readings[count($at->readings) - 1]->shown), 'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}"], Heights::of($plan)),
+            'mark-line' => array_map(fn (Heights $at) => [$say($at->readings[count($at->readings) - 1]->shown), 'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}"], Heights::of($plan)),
             'board-fix', 'bore-rail' => array_map(fn (Schedule $row) => ["{$row->count} ×", "{$row->says} into {$row->into}, ".($row->length === null ? '' : "{$row->length->toMm()} long, ").'bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits))], Schedule::of($plan)),
             'set-stops', 'stops-on' => $this->pulled('rail'),
             'mark-guide', 'fix-guide' => $this->pulled('floor'),

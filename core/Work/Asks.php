@@ -24,7 +24,7 @@ final class Asks
             ],
             'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole', 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
             'bore-board', 'bore-wall' => self::holes($plan),
-            'rail-true' => self::line($plan),
+            'rail-true' => self::line($plan, str_ends_with($step->id, '.front') ? '-front' : ''),
             'set-stops' => [...self::gaps($plan)],
             default => [],
         };
@@ -39,13 +39,16 @@ final class Asks
         return [['line-1', $first], ['line-2', $first->plus($last)->half()], ['line-3', $last]];
     }
 
-    /** @return list<Ask> */
-    private static function line(Plan $plan): array
+    /**
+     * @param  string  $rail  tells the front rail's readings from the rear one's
+     * @return list<Ask>
+     */
+    private static function line(Plan $plan, string $rail): array
     {
         $by = $plan->doorway->marking->plusMinus;
         $names = ['line-1' => 'Hole centre at the first fixing', 'line-2' => 'Hole centre in the middle', 'line-3' => 'Hole centre at the last fixing'];
 
-        return array_map(fn (array $place) => new Ask($place[0], $names[$place[0]].', up from the floor there', $plan->tapeUp($place[1]), $by->level, 'line'), self::linePlaces($plan));
+        return array_map(fn (array $place) => new Ask($place[0].$rail, $names[$place[0]].', up from the floor there', $plan->tapeUp($place[1]), $by->level, 'line'), self::linePlaces($plan));
     }
 
     /** @return list<Ask> */

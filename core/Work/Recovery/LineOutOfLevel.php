@@ -136,7 +136,7 @@ final readonly class LineOutOfLevel
         $isHidden = array_filter($moves, fn (array $move) => ! $move['covered_by_standoff']) === [];
         $redo = [$this->site->boring(), 'rail-up', 'rail-true'];
 
-        return new WayOut('rebore', $best !== [], $isHidden ? 0 : 1, $redo, $this->site->minutes($redo), 'Bore '.(count($best) === 1 ? 'one hole' : count($best).' holes').' anew',
+        return new WayOut('rebore', $best !== [], $isHidden ? 0 : 1, $redo, $this->site->minutes($redo), 'Bore '.([0 => 'holes', 1 => 'one hole'][count($best)] ?? count($best).' holes').' anew',
             $best === [] ? 'Nothing to bore: it trues in the play of its holes.' : 'Rail off. '.implode('; ', array_map(fn (array $move) => "hole {$move['hole']} ".($move['move']->isNegative() ? 'down ' : 'up ').$this->site->say($move['move']->absolute()).($move['plug_first'] ? ', plugged and set first' : ''), $moves)).'. The strength of a hole beside its plug is not checked anew.',
             ['holes' => array_map(fn (int $i) => $i + 1, $best), 'slope_left' => $slope, 'new_heights' => array_values($heights), 'moves' => $moves]);
     }

@@ -16,7 +16,7 @@
   @endif
   @if ($picks)
     <h2>A little more or less would choose otherwise</h2>
-    <ul class="hand">@foreach ($picks as $pick)<li>{{ ucfirst(Names::input($pick->input)) }} {{ $write->exact($pick->by->absolute()) }} {{ $pick->by->isPositive() ? 'more' : 'less' }}: {{ strtr($pick->pick, '.', ' ') }} {{ $write->show($pick->becomes) }} instead of {{ $write->show($pick->now) }}. Measure it again before you order.</li>@endforeach</ul>
+    <ul class="hand">@foreach ($picks as $pick)<li>{{ ucfirst(Names::input($pick->input)) }}: {{ $write->exact($pick->by->absolute()) }} {{ $pick->by->isPositive() ? 'more' : 'less' }} makes it {{ strtr($pick->pick, '.', ' ') }} {{ $write->show($pick->becomes) }} instead of {{ $write->show($pick->now) }}. Measure it again before you order.</li>@endforeach</ul>
   @endif
   <details><summary>Every clearance</summary>
     <table class="table"><tbody>@foreach ($form->rows() as $row)<tr><th scope="row">{{ ucfirst(Names::row($row->name)) }}</th><td class="number">{{ $write->show($row->value) }}</td><td class="number">± {{ $mm($row->rss) }}</td><td>{{ $row->verdict() }}</td></tr>@endforeach</tbody></table></details>

@@ -26,6 +26,11 @@ final class Browser
     /** @var list<resource> */
     private array $processes = [];
 
+    /** @var ?resource */
+    private $server = null;
+
+    private int $port;
+
     private string $folder;
 
     public string $url;
@@ -49,6 +54,9 @@ final class Browser
         array_map(unlink(...), glob(self::$shared->folder.'/test.sqlite-*') ?: []);
         copy(self::$shared->folder.'/demo.sqlite', self::$shared->folder.'/test.sqlite');
         self::$shared->driver->manage()->deleteAllCookies();
+        // What a phone keeps for when there is no connection goes too, once no page holds on to it.
+        self::$shared->driver->get('about:blank');
+        (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', ['origin' => self::$shared->url, 'storageTypes' => 'all']);
         self::$shared->size(1280, 800);
 
         return self::$shared;
@@ -246,14 +254,36 @@ final class Browser
 
     private function serve(): void
     {
-        $port = self::freePort();
-        $this->url = "http://127.0.0.1:{$port}";
-        $root = dirname(__DIR__, 3);
+        $this->port = self::freePort();
+        $this->url = "http://127.0.0.1:{$this->port}";
         $this->artisan('migrate:fresh', '--force', '--quiet');
         $this->artisan('yoke:demo');
         copy("{$this->folder}/test.sqlite", "{$this->folder}/demo.sqlite");
-        $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
-        $this->answers($port);
+        $this->connect();
+    }
+
+    /** The application answers again. */
+    public function connect(): self
+    {
+        if ($this->server === null) {
+            $root = dirname(__DIR__, 3);
+            $this->server = $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$this->port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
+            $this->answers($this->port);
+        }
+
+        return $this;
+    }
+
+    /** No connection: the application is not there. */
+    public function disconnect(): self
+    {
+        if ($this->server !== null) {
+            posix_kill(-proc_get_status($this->server)['pid'], SIGKILL);
+            $this->until(fn () => ! self::hears($this->port) ?: null, 'nobody answers any more');
+            $this->server = null;
+        }
+
+        return $this;
     }
 
     private function drive(): void
@@ -277,31 +307,39 @@ final class Browser
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
+        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'PHOTOS_FOLDER' => "{$this->folder}/photos", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
     }
 
     /**
      * @param  list<string>  $command
      * @param  array<string, string>  $environment
+     * @return resource
      */
-    private function start(array $command, ?string $folder, array $environment): void
+    private function start(array $command, ?string $folder, array $environment)
     {
         $log = ['file', "{$this->folder}/".basename($command[0]).'.log', 'a'];
         // In a group of its own, so that its workers can be ended with it.
         $process = proc_open(['setsid', ...$command], [0 => ['file', '/dev/null', 'r'], 1 => $log, 2 => $log], $pipes, $folder, $environment);
-        $this->processes[] = $process ?: throw new RuntimeException("{$command[0]} could not start");
+
+        return $this->processes[] = $process ?: throw new RuntimeException("{$command[0]} could not start");
     }
 
     private function answers(int $port): void
     {
         $until = microtime(true) + self::PATIENCE;
-        do {
-            $answer = curl_init("http://127.0.0.1:{$port}/status") ?: throw new RuntimeException('curl did not start');
-            curl_setopt_array($answer, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+        while (! self::hears($port)) {
             if (microtime(true) > $until) {
                 throw new RuntimeException("Nothing answers at port {$port}");
             }
-        } while (curl_exec($answer) === false);
+        }
+    }
+
+    private static function hears(int $port): bool
+    {
+        $answer = curl_init("http://127.0.0.1:{$port}/status") ?: throw new RuntimeException('curl did not start');
+        curl_setopt_array($answer, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+
+        return curl_exec($answer) !== false;
     }
 
     private static function freePort(): int

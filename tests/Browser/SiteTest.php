@@ -1,0 +1,98 @@
+<?php
+
+use Tests\Browser\Support\Browser;
+
+/** Says done of the step that is shown. */
+function sayDone(Browser $browser, string $title): void
+{
+    $browser->see($title, '.site-step:not([hidden]) h2')->click('.site-step:not([hidden]) [data-say="done"]');
+}
+
+afterEach(fn () => $this->browser->connect());
+
+test('a phone goes from step to step, and keeps its place when it is closed', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    sayDone($browser, 'Check the kit’s box');
+    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2')->see('1 of 33 steps', '.site-far');
+    $browser->click('.site-step:not([hidden]) [data-go="1"]')->see('Mark the leaf', '.site-step:not([hidden]) h2');
+    $browser->visit('/')->visit('/doorways/1/site');
+
+    expect($browser->text('.site-step:not([hidden]) h2'))->toBe('Mark the leaf');
+});
+
+test('every control of the site is large enough for a glove', function () {
+    $small = $this->browser->size(390, 844)->visit('/doorways/12/site')->js(<<<'JS'
+        document.querySelectorAll('details').forEach((one) => { one.open = true; });
+        return [...document.querySelectorAll('button, a, input:not(.visually-hidden), summary, label.btn, textarea')]
+            .filter((node) => node.offsetParent !== null).map((node) => [node.textContent.trim() || node.ariaLabel, node.getBoundingClientRect()])
+            .filter(([, box]) => box.height < 44 && box.width > 0).map(([name, box]) => `${name}: ${Math.round(box.height)}`);
+    JS);
+
+    expect($small)->toBe([]);
+});
+
+test('with no connection the steps go on, what is entered waits, and all of it arrives in its order', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser->until(fn () => $browser->js('return navigator.serviceWorker?.controller !== null && Promise.all([location.href, document.querySelector("script[src]").src].map((url) => caches.match(url))).then((kept) => kept.every((one) => one !== undefined))') ?: null, 'the steps are kept');
+    $browser->disconnect();
+    sayDone($browser, 'Check the kit’s box');
+    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2');
+    $browser->type('Leaf width, measured', '968')->see('2 waiting to be sent', '#link-state');
+    // Closed and opened again, still with no connection.
+    $browser->visit('/doorways/1/site')->see('2 waiting to be sent', '#link-state');
+    expect($browser->text('[data-step="box-check"] h2'))->toBe('')->and($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))->toBe('968');
+    sayDone($browser, 'Bring the leaf in');
+    $browser->see('3 waiting to be sent', '#link-state');
+    $browser->connect();
+    $browser->js('window.dispatchEvent(new Event("online"))');
+    $browser->see('2 of 33 steps', '.site-far')->see('Leaf width: 3 more than planned.', '.deviation');
+    $browser->visit('/doorways/1/log');
+
+    expect($browser->js('return [...document.querySelectorAll(".log-lines p")].map((line) => line.textContent).slice(0, 3)'))->toBe(['Bring the leaf in done', 'Leaf width: 968, planned 965', 'Check the kit’s box done']);
+});
+
+test('what does not read stays in its field with the reason, also when it is sent later', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the leaf in', '.site-step:not([hidden]) h2');
+    $browser->type('Leaf width, measured', 'about so')->see('does not read as a length', '.site-step:not([hidden])');
+
+    expect($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))->toBe('about so');
+});
+
+test('one whose plan was changed at the desk is told when the entry arrives', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser->js(<<<'JS'
+        return fetch('/doorways/1/leaf/changes', { method: 'POST', headers: { 'Content-Type': 'application/x-www-form-urlencoded', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content }, body: new URLSearchParams({ place: 'brief.rules.gap', value: '11', base: '1' }) }).then(() => true);
+    JS);
+    sayDone($browser, 'Check the kit’s box');
+
+    $browser->see('The plan has changed since this was entered', '#site-notices')->see('1 of 33 steps', '.site-far');
+    expect($browser->text('.site-far'))->toContain('change 2');
+});
+
+test('from a rail that came out low to a way out, a proof and a signature', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/12/site')->press('What can be done')->see('The leaf runs by itself', '.found');
+    $browser->press('Do this')->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
+    foreach (['Hole centre at the first fixing' => '2191', 'Hole centre in the middle' => '2194', 'Hole centre at the last fixing' => '2192'] as $label => $read) {
+        $browser->type("{$label}, up from the floor there, measured", $read);
+    }
+    $browser->seeGone('less than planned', '#site');
+    $browser->size(1280, 800)->visit('/doorways/12/prove');
+    while ($browser->js('return document.querySelectorAll(".check[data-holds=\"\"]").length') > 0) {
+        $browser->js(<<<'JS'
+            const check = document.querySelector('.check[data-holds=""]');
+            const field = check.querySelector('[name=typed]');
+            if (field) field.value = check.querySelector('p b').textContent.replace('expect', '').trim();
+            check.dataset.holds = 'sent';
+            (check.querySelector('[value=yes]') ?? check.querySelector('.btn')).click();
+        JS);
+        $browser->until(fn () => $browser->js('return document.readyState === "complete" && document.querySelectorAll(".check[data-holds=sent]").length === 0') ?: null, 'the check was kept');
+    }
+    $browser->press('Hand it over')->see('Ready to be signed.', '.hand-over');
+    $browser->js('document.querySelector("#sign [name=name]").value = "R. Okafor"; document.querySelector("#signature").scrollIntoView({ block: "center", behavior: "instant" })');
+    $box = $browser->find('#signature');
+    $browser->driver->action()->moveToElement($box, -80, 0)->clickAndHold()->moveByOffset(60, 20)->moveByOffset(60, -30)->release()->perform();
+    $browser->press('Sign')->see('Signed by R. Okafor', '.sheet-verdict');
+
+    expect($browser->js('return document.querySelector(".signed path").getAttribute("d")'))->toMatch('/^M[\d.]+ [\d.]+L/');
+});

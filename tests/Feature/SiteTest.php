@@ -1,0 +1,269 @@
+<?php
+
+use App\Files\JobArchive;
+use App\Models\Doorway;
+use App\Models\LogEntry;
+use App\Site\HandOver;
+use App\Site\Photo;
+use App\Site\SiteRun;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Testing\TestResponse;
+
+beforeEach(function () {
+    $this->seed(DemoSeeder::class);
+    $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+    $this->url = "/doorways/{$this->doorway->id}";
+    $this->enter = fn (array ...$entries): TestResponse => $this->postJson("{$this->url}/site/entries", ['entries' => array_map(fn (array $entry, int $i) => ['uid' => "phone-one-{$i}", 'data' => [], ...$entry], $entries, array_keys($entries))])->assertOk();
+    $this->run = fn () => new SiteRun($this->doorway->refresh(), null);
+});
+
+/** A small photograph that tells where it was taken. */
+function photograph(int $wide = 40, int $high = 30): string
+{
+    ob_start();
+    imagejpeg(imagecreatetruecolor($wide, $high));
+    $jpeg = (string) ob_get_clean();
+    $exif = "Exif\0\0MM\0*\0\0\0\x08\0\0GPS 51.5 N";
+
+    return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+}
+
+test('the round starts with the box, and shows every step of the plan', function () {
+    $this->get("{$this->url}/site")->assertOk()->assertSee('Check the kit’s box')->assertSee('hangers, with bolts')->assertSee('0 of 33 steps');
+});
+
+test('a doorway with no plan has no site yet', function () {
+    $unmeasured = Doorway::query()->where('verdict', 'unmeasured')->firstOrFail();
+
+    $this->get("/doorways/{$unmeasured->id}/site")->assertRedirect("/doorways/{$unmeasured->id}/wall");
+});
+
+test('where a kit’s sheet is doubted an off-cut is tried first', function () {
+    $this->post("{$this->url}/rail/changes", ['place' => 'brief.rules.trial', 'value' => 'yes', 'base' => $this->doorway->revision_id]);
+
+    $this->get("{$this->url}/site")->assertSee('Try one hanger on an off-cut')->assertSee('top gap to expect');
+});
+
+test('props put up a long piece alone', function () {
+    expect(($this->run)()->steps['rail-up']->people)->toBe(2);
+    $this->post("{$this->url}/rail/changes", ['place' => 'brief.rules.props', 'value' => 'yes', 'base' => $this->doorway->revision_id]);
+
+    expect(($this->run)()->steps['rail-up']->people)->toBe(1);
+});
+
+test('a step that is done leads to the next one', function () {
+    ($this->enter)(['kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done']])->assertJson(['kept' => ['phone-one-0'], 'refused' => [], 'notices' => []]);
+
+    expect(($this->run)()->state('box-check'))->toBe('done')->and(($this->run)()->next())->toBe('leaf-in');
+});
+
+test('what is sent twice stands once', function () {
+    $entry = ['kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done']];
+    ($this->enter)($entry);
+    ($this->enter)($entry);
+
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(1);
+});
+
+test('an entry that cannot be kept says why, and the others are kept', function (array $bad, string $why) {
+    $answer = ($this->enter)($bad, ['kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done']]);
+
+    expect($answer->json('refused.phone-one-0'))->toContain($why)->and($answer->json('kept'))->toBe(['phone-one-1']);
+})->with([
+    'a step that is none' => [['kind' => 'step', 'about' => 'dance', 'data' => ['state' => 'done']], 'no such step any more'],
+    'a skip without a reason' => [['kind' => 'step', 'about' => 'leaf-in', 'data' => ['state' => 'skipped']], 'Say why it is skipped.'],
+    'a state that is none' => [['kind' => 'step', 'about' => 'leaf-in', 'data' => ['state' => 'maybe']], 'done, skipped or open'],
+    'no length' => [['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => 'wide', 'units' => 'mm']], '“wide” does not read as a length'],
+    'a question that is not asked' => [['kind' => 'measured', 'about' => 'moon', 'data' => ['typed' => '1', 'units' => 'mm']], 'not asked for any more'],
+    'an empty note' => [['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => ' ']], 'Say what was found.'],
+    'no photograph' => [['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:text/html;base64,AAAA']], 'not a photograph'],
+    'a torn photograph' => [['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,AAAA']], 'cannot be read'],
+    'something else' => [['kind' => 'party', 'about' => 'x'], 'nothing that is entered on site'],
+    'a hand-over with all open' => [['kind' => 'step', 'about' => 'hand-over', 'data' => ['state' => 'done']], '14 checks are not made yet'],
+]);
+
+test('junk in the queue does no harm', function (mixed $entries) {
+    $this->postJson("{$this->url}/site/entries", ['entries' => $entries])->assertOk();
+
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(0);
+})->with(['words' => ['x'], 'nothing' => [null], 'no names' => [[['kind' => 'step']]], 'a name that is a path' => [[['uid' => '../../etc/passwd', 'kind' => 'note', 'data' => ['says' => 'x']]]]]);
+
+test('a number typed in inches is kept exactly', function () {
+    ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '38 1/8', 'units' => 'in']]);
+
+    expect(($this->run)()->read('leaf-width')?->toMm())->toBe(968.375);
+});
+
+test('a number that differs by more than it may is told, with where to look', function () {
+    ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '968', 'units' => 'mm']], ['kind' => 'measured', 'about' => 'leaf-height', 'data' => ['typed' => '2139', 'units' => 'mm']]);
+
+    expect(array_map(fn (array $offs) => array_map(fn (array $off) => [$off[0]->id, $off[1]], $offs), ($this->run)()->deviations()))->toBe(['leaf-differs' => [['leaf-width', '3 more than planned']]]);
+    $this->get("{$this->url}/site")->assertSee('Leaf width: 3 more than planned.');
+});
+
+test('one who enters later than another is told, and both are kept', function () {
+    ($this->enter)(['uid' => 'phone-two-a', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done'], 'at' => now()->subMinute()->toJSON()]);
+    $answer = ($this->enter)(['uid' => 'phone-one-a', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'open'], 'at' => now()->subHour()->toJSON()]);
+
+    expect($answer->json('notices.0'))->toContain('had entered it later')->and(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(2);
+});
+
+test('one whose plan has changed meanwhile is told', function () {
+    $this->post("{$this->url}/leaf/changes", ['place' => 'brief.rules.gap', 'value' => '11', 'base' => $this->doorway->revision_id]);
+
+    expect(($this->enter)(['kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done'], 'change' => 1])->json('notices.0'))->toContain('The plan has changed since this was entered: change 1, now 2');
+});
+
+test('a photograph is kept small, and tells nothing of where it was taken', function () {
+    expect(photograph())->toContain('GPS');
+    ($this->enter)(['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,'.base64_encode(photograph(3200, 2400)), 'says' => 'A dent']]);
+    $entry = LogEntry::query()->where('kind', 'photo')->firstOrFail();
+    $kept = (string) file_get_contents(Photo::path($this->doorway, $entry->data['file']));
+
+    expect([$entry->data['width'], $entry->data['height']])->toBe([1600, 1200])->and($kept)->not->toContain('GPS')->not->toContain('Exif');
+    $this->get("{$this->url}/photos/{$entry->data['file']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->get("{$this->url}/photos/none.jpg")->assertNotFound();
+});
+
+test('a job that goes out and comes in brings its photographs', function () {
+    ($this->enter)(['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,'.base64_encode(photograph())]]);
+    $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
+    $zip = JobArchive::write($this->doorway->job);
+    $again = JobArchive::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
+    unlink($zip);
+
+    expect(file_get_contents(Photo::path($again, $file)))->toBe(file_get_contents(Photo::path($this->doorway, $file)));
+});
+
+test('the demo has a doorway whose rail came out low, and the way to true it', function () {
+    $meter = Doorway::query()->where('name', 'Meter room')->firstOrFail();
+
+    $this->get("/doorways/{$meter->id}/site")->assertSee('Hole centre at the last fixing, up from the floor there: 4 less than planned.')->assertSee('Skipped: The leaf came finished.');
+    $this->get("/doorways/{$meter->id}/found/line")->assertSee('The leaf runs by itself')->assertSee('Loosen, left end down, right end up');
+});
+
+test('every problem has its page, for every hang', function (string $row, string $name) {
+    $this->get('/doorways/'.Doorway::query()->where('name', $name)->value('id')."/found/{$row}")->assertOk();
+})->with(['line', 'hole-missed', 'hazard', 'wall-ends', 'rubs', 'off-guide', 'leaf-differs', 'bounces', 'kit-differs', 'wrong-edge'])->with(['Kiln room', 'Glaze store', 'Map archive', 'Loading bay', 'Reclaim bay']);
+
+test('a problem that is none has no page', function () {
+    $this->get("{$this->url}/found/ghost")->assertNotFound();
+});
+
+test('what was found is worked through to its ways out', function (string $row, array $told, string $says) {
+    $this->post("{$this->url}/found/{$row}", ['told' => $told])->assertOk()->assertSee($says);
+})->with([
+    ['line', ['line-1' => '2191', 'line-2' => '2191', 'line-3' => '2191'], 'What can be done'],
+    ['hazard', ['kind' => 'cable', 'from' => '1990', 'to' => ''], 'Slide the rail to 774'],
+    ['hazard', ['kind' => 'pipe', 'from' => '3300', 'to' => '3310'], 'Nothing is planned within 50 of it'],
+    ['wall-ends', ['end' => 'to', 'at' => '2700'], 'Slide the rail to 570'],
+    ['rubs', ['thing' => 'survey.opening.casing.thickness', 'proud' => '27'], 'A spacer of 2 behind every standoff'],
+    ['off-guide', ['leaf-width' => '955'], 'Park -5 past the jamb'],
+    ['leaf-differs', ['leaf-width' => '968', 'leaf-thick-lead' => '42', 'leaf-thick-trail' => '41'], 'Take it as it is'],
+    ['bounces', ['disc-gap' => '9'], 'Set the discs to 3 under the rail'],
+    ['kit-differs', ['trial-gap' => '24', 'trial-hole' => '46'], 'Bore the hangers at 49, 111'],
+    ['wrong-edge', ['hole-1' => '730.5', 'hole-2' => '1132.5'], 'Slide the rail to 671'],
+]);
+
+test('a found number that does not read keeps its text and says why', function () {
+    $this->post("{$this->url}/found/rubs", ['told' => ['proud' => 'a bit']])->assertSee('“a bit” does not read as a length')->assertSee('value="a bit"', escape: false);
+});
+
+test('a way out that is taken changes the plan, keeps the old one, and is logged with its reason', function () {
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'shift', 'base' => $this->doorway->revision_id])->assertRedirect("{$this->url}/site");
+    $now = $this->doorway->refresh()->revision;
+
+    expect($now->number)->toBe(2)->and($now->document->get('brief.rules.rail_left'))->toBe('774')
+        ->and(LogEntry::query()->where('kind', 'decision')->firstOrFail()->data)->toMatchArray(['way' => 'shift', 'harm' => 'nothing shows'])
+        ->and($this->doorway->revisions()->where('number', 1)->exists())->toBeTrue();
+});
+
+test('what is to be done over is open again', function () {
+    ($this->enter)(['kind' => 'step', 'about' => 'rail-up', 'data' => ['state' => 'done']], ['kind' => 'step', 'about' => 'rail-true', 'data' => ['state' => 'done']]);
+    $this->post("{$this->url}/found/line", ['told' => ['line-1' => '2191', 'line-2' => '2188', 'line-3' => '2186']]);
+    $this->post("{$this->url}/found/line/take", ['way' => 'rebore', 'base' => $this->doorway->revision_id]);
+
+    expect(($this->run)()->state('rail-up'))->toBe('open')->and(($this->run)()->state('rail-true'))->toBe('open');
+});
+
+test('a way that does not work is not taken', function () {
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'shift'])->assertNotFound();
+
+    expect($this->doorway->refresh()->revision->number)->toBe(1);
+});
+
+test('a rail that is up has no slack left', function () {
+    ($this->enter)(['kind' => 'step', 'about' => 'bore-board', 'data' => ['state' => 'done']], ['kind' => 'step', 'about' => 'rail-up', 'data' => ['state' => 'done']]);
+
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']])->assertSee('Its holes are bored: the rail has no slack left.');
+});
+
+test('how sure a plan is follows the tools', function () {
+    $this->get("{$this->url}/sure")->assertOk()->assertSee('3 clearances can be eaten up')->assertSee('Fits, but by less than your tape can tell.')->assertSee('leaf height');
+    $this->post("{$this->url}/sure", ['place' => 'marking.plus_minus.tape', 'value' => '0.1', 'base' => $this->doorway->refresh()->revision_id])->assertOk();
+    $this->post("{$this->url}/sure", ['place' => 'marking.plus_minus.level', 'value' => '0.1', 'base' => $this->doorway->refresh()->revision_id])->assertSee('Board over the casing, measured 1');
+});
+
+test('the log tells plan and site in one, and can be filtered and given out', function () {
+    ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '968', 'units' => 'mm']], ['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => 'A knot at the top']]);
+
+    $this->get("{$this->url}/log")->assertOk()->assertSee('Leaf width: 968, planned 965')->assertSee('A knot at the top')->assertSee('change 1');
+    $this->get("{$this->url}/log?kind=note")->assertSee('A knot at the top')->assertDontSee('Leaf width: 968');
+    $this->get("{$this->url}/log?kind[]=x")->assertOk();
+    expect($this->get("{$this->url}/log.csv")->assertOk()->getContent())->toContain('measured')->toContain('A knot at the top');
+});
+
+test('every kind of entry has its sentence in the log', function () {
+    $meter = Doorway::query()->where('name', 'Meter room')->value('id');
+    $this->post("/doorways/{$meter}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
+    $this->post("/doorways/{$meter}/marks/proofs", ['way' => 'laid-out', 'read' => '2179']);
+    $this->post("/doorways/{$meter}/found/line", ['told' => ['line-1' => '2191', 'line-2' => '2192', 'line-3' => '2188']]);
+    $this->post("/doorways/{$meter}/prove", ['kind' => 'run', 'about' => 'stays', 'holds' => 'no']);
+    $this->post("/doorways/{$meter}/prove", ['kind' => 'snag', 'says' => 'Touch up the jamb', 'state' => 'open']);
+
+    $this->get("/doorways/{$meter}/log")->assertSee('Marked rail, left end')->assertSee('Line proved, laid out')->assertSee('The rail line is out of level')->assertSee('does not hold')->assertSee('Touch up the jamb: open')->assertSee('skipped: The leaf came finished.');
+});
+
+test('two plans are compared as drawing and list', function () {
+    $this->post("{$this->url}/leaf/changes", ['place' => 'brief.rules.gap', 'value' => '10', 'base' => $this->doorway->revision_id]);
+
+    $this->get("{$this->url}/compare?from=1&to=2")->assertOk()->assertSee('gap')->assertSeeInOrder(['Yoke line', "2\u{202f}191", "2\u{202f}251"]);
+    $this->get("{$this->url}/compare?from=2&to=2")->assertSee('Nothing.');
+    $this->get("{$this->url}/compare?from=99&to=x")->assertOk();
+});
+
+test('a check of the run holds within what its tools can miss', function (string $typed, bool $holds) {
+    $this->post("{$this->url}/prove", ['kind' => 'run', 'about' => 'gap-open-right', 'typed' => $typed, 'units' => 'mm'])->assertRedirect();
+
+    expect(LogEntry::query()->where('kind', 'run')->firstOrFail()->data['holds'])->toBe($holds);
+})->with([['21', true], ['22.9', true], ['24', false]]);
+
+test('a check that does not read keeps its text and says why', function () {
+    $this->followingRedirects()->post("{$this->url}/prove", ['kind' => 'run', 'about' => 'plumb', 'typed' => 'straight', 'units' => 'mm'])->assertSee('“straight” does not read as a length')->assertSee('value="straight"', escape: false);
+});
+
+test('it is signed when every check holds and no snag is open, and not before', function () {
+    $over = fn () => new HandOver($this->doorway->refresh(), null);
+    $sign = fn () => $this->followingRedirects()->post("{$this->url}/hand-over", ['name' => 'R. Okafor', 'strokes' => 'M10.0 20.0L30.0 40.0']);
+    $sign()->assertSee('It cannot be signed while something is open: 14 checks are not made yet.');
+    foreach ($over()->checks() as $check) {
+        $this->post("{$this->url}/prove", ['kind' => 'run', 'about' => $check->id, 'units' => 'mm', ...($check->expected === null ? ['holds' => 'yes'] : ['typed' => (string) $check->expected->toMm()])]);
+    }
+    $this->post("{$this->url}/prove", ['kind' => 'snag', 'about' => 'snag-one', 'says' => 'Touch up the jamb', 'state' => 'open']);
+    $sign()->assertSee('Touch up the jamb');
+    $this->followingRedirects()->post("{$this->url}/prove", ['kind' => 'snag', 'about' => 'snag-one', 'says' => 'Touch up the jamb', 'state' => 'accepted'])->assertSee('Say why it is accepted as it is.');
+    $this->post("{$this->url}/prove", ['kind' => 'snag', 'about' => 'snag-one', 'says' => 'Touch up the jamb', 'state' => 'accepted', 'reason' => 'The painter comes on Friday.']);
+    expect($over()->open())->toBe([]);
+    $sign()->assertSee('Signed by R. Okafor');
+    $this->followingRedirects()->post("{$this->url}/hand-over", ['name' => '', 'strokes' => 'M1 1L2 2'])->assertOk();
+
+    expect(preg_match_all('#/Type\s*/Page\b#', $this->get("{$this->url}/hand-over.pdf")->assertOk()->getContent()))->toBe(1);
+});
+
+test('a signature is a name and strokes, and nothing else', function (array $signed, string $why) {
+    foreach ((new HandOver($this->doorway, null))->checks() as $check) {
+        $this->post("{$this->url}/prove", ['kind' => 'run', 'about' => $check->id, 'units' => 'mm', ...($check->expected === null ? ['holds' => 'yes'] : ['typed' => (string) $check->expected->toMm()])]);
+    }
+    $this->followingRedirects()->post("{$this->url}/hand-over", $signed)->assertSee($why);
+})->with([[['name' => '', 'strokes' => 'M10 20L30 40'], 'Whose signature is it?'], [['name' => 'R. Okafor', 'strokes' => ''], 'Sign in the box.'], [['name' => 'R. Okafor', 'strokes' => 'M1 1"/><script>'], 'Sign in the box.']]);
