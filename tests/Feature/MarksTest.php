@@ -76,7 +76,7 @@ test('a mark that is ticked and then untied is not made, and the log has both', 
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 0]);
 
-    expect(LogEntry::query()->where('kind', 'mark')->count())->toBe(2)
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'mark')->count())->toBe(2)
         ->and($this->get("{$this->url}/marks")->getContent())->not->toMatch('/form-check-input"\s+checked/');
 });
 
@@ -91,7 +91,7 @@ test('a mark made before the plan moved says so', function () {
 test('a mark that does not exist is not ticked', function () {
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/nowhere', 'made' => 1])->assertNotFound();
 
-    expect(LogEntry::query()->count())->toBe(0);
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(0);
 });
 
 test('a proof of the line says whether to drill', function (string $read, string $says) {
@@ -103,14 +103,14 @@ test('every reading of a proof is kept, the last one counts', function () {
         $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read]);
     }
 
-    expect(LogEntry::query()->orderBy('id')->get()->map(fn (LogEntry $entry) => [$entry->data['read'], $entry->data['verdict']])->all())->toBe([['2170', 'wrong'], ['2179', 'agrees']])
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->orderBy('id')->get()->map(fn (LogEntry $entry) => [$entry->data['read'], $entry->data['verdict']])->all())->toBe([['2170', 'wrong'], ['2179', 'agrees']])
         ->and($this->get("{$this->url}/marks")->getContent())->toContain('Agrees.');
 });
 
 test('a proof that does not read keeps its text, says why, and logs nothing', function () {
     $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
 
-    expect(LogEntry::query()->count())->toBe(0);
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(0);
 });
 
 test('the log is never changed and never shrinks', function (Closure $harm) {
@@ -124,7 +124,7 @@ test('an entry sent twice stands once', function () {
     $log->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada', 'a-phone-1');
     $log->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada', 'a-phone-1');
 
-    expect(LogEntry::query()->count())->toBe(1);
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(1);
 });
 
 test('the order of work tells why a step comes after another', function () {

@@ -20,7 +20,7 @@ use YokeLine\Work\Recovery\WayOut;
 use YokeLine\Work\Recovery\WrongEdge;
 
 /** @return array<string, mixed> one row of the worked ways */
-function worked(string $row, ?int $example = null): array
+function workedWays(string $row, ?int $example = null): array
 {
     $found = json_decode((string) file_get_contents(__DIR__.'/../Support/work/ways.json'), true)['rows'][$row];
 
@@ -39,7 +39,7 @@ function onSite(string $name = 'kiln-room', array $done = [], array $changes = [
     return new OnSite($document, $plan, new LengthWriter($plan->doorway->units), $done);
 }
 
-function mm(int|float $mm): Length
+function inMm(int|float $mm): Length
 {
     return Length::nm((int) round($mm * 1_000_000));
 }
@@ -83,11 +83,11 @@ function expectWays(array $ways, array $worked): void
 /** @param  list<array{x: float, as_built_minus_plan: float}>  $readings */
 function builtLine(OnSite $site, array $readings): LineOutOfLevel
 {
-    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [mm($one['x']), mm($one['as_built_minus_plan'])], $readings)));
+    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [inMm($one['x']), inMm($one['as_built_minus_plan'])], $readings)));
 }
 
 test('a line out of level: creep, gaps, lean, bite and the ways out come out', function (string $row, int $example) {
-    $worked = worked($row, $example);
+    $worked = workedWays($row, $example);
     $found = builtLine(onSite(done: ['board-fix', 'bore-board', 'rail-up']), $worked['readings']);
     $run = Doorways::plan()->layout->first();
     foreach ($worked['creep_mm_per_m'] as $i => $stretch) {
@@ -102,17 +102,17 @@ test('a line out of level: creep, gaps, lean, bite and the ways out come out', f
 })->with([['line-out-of-level', 0], ['line-out-of-level', 1], ['leaf-creeps-bow', 0]]);
 
 test('a line too high or too low', function (int $example, array $done) {
-    $worked = worked('line-high-or-low', $example);
-    expectWays((new LineHigh(onSite(done: $done, changes: ['brief.leaf.trim_limit' => 20]), mm($worked['line_too_high_by'])))->ways(), $worked);
+    $worked = workedWays('line-high-or-low', $example);
+    expectWays((new LineHigh(onSite(done: $done, changes: ['brief.leaf.trim_limit' => 20]), inMm($worked['line_too_high_by'])))->ways(), $worked);
 })->with([[0, []], [1, ['bore-leaf', 'groove']]]);
 
 test('a hole that missed its stud', function () {
-    expectWays((new HoleMissed(onSite('glaze-store')))->ways(), worked('hole-missed-stud'));
+    expectWays((new HoleMissed(onSite('glaze-store')))->ways(), workedWays('hole-missed-stud'));
 });
 
 test('a cable behind a hole', function () {
-    $worked = worked('cable-behind-hole');
-    $found = new HazardFound(onSite(), new Span(mm(1990), mm(1990)), 'cable');
+    $worked = workedWays('cable-behind-hole');
+    $found = new HazardFound(onSite(), new Span(inMm(1990), inMm(1990)), 'cable');
 
     expect(array_map(fn (Length $x) => $x->toMm(), $found->hit()['rail_holes']))->toBe($worked['hit']['rail_holes'])
         ->and(array_map(fn (Length $x) => $x->toMm(), $found->hit()['studs']))->toBe($worked['hit']['studs']);
@@ -120,27 +120,27 @@ test('a cable behind a hole', function () {
 });
 
 test('a wall that ends too soon', function () {
-    expectWays((new WallEnds(onSite(), 'to', mm(2700)))->ways(), worked('wall-ends-soon'));
+    expectWays((new WallEnds(onSite(), 'to', inMm(2700)))->ways(), workedWays('wall-ends-soon'));
 });
 
 test('a leaf that rubs', function () {
-    $found = new LeafRubs(onSite(done: ['board-fix']), ['survey.opening.casing.thickness' => mm(27)]);
+    $found = new LeafRubs(onSite(done: ['board-fix']), ['survey.opening.casing.thickness' => inMm(27)]);
 
     expect($found->clearance()->toMm())->toBe(4.0)->and($found->short()->toMm())->toBe(2.0);
-    expectWays($found->ways(), worked('leaf-rubs'));
+    expectWays($found->ways(), workedWays('leaf-rubs'));
 });
 
 test('a leaf that runs off its guide', function () {
-    $worked = worked('runs-off-guide');
-    $found = new OffGuide(onSite(), mm(955));
+    $worked = workedWays('runs-off-guide');
+    $found = new OffGuide(onSite(), inMm(955));
 
     expect([$found->window()->low->toMm(), $found->window()->high->toMm()])->toEqual($worked['window'])->and($found->shortfall()->toMm())->toBe(5.0);
     expectWays($found->ways(), $worked);
 });
 
 test('a leaf that came wider and thicker', function () {
-    $worked = worked('leaf-differs');
-    $found = new LeafDiffers(onSite(), mm(968), [mm(42), mm(41)]);
+    $worked = workedWays('leaf-differs');
+    $found = new LeafDiffers(onSite(), inMm(968), [inMm(42), inMm(41)]);
     $now = $found->now();
 
     expect($now->layout->stops['open']->total->toMm())->toBe((float) $worked['now']['stop_open'])->and($found->railCovers())->toBe($worked['now']['rail_still_covers'])
@@ -149,24 +149,24 @@ test('a leaf that came wider and thicker', function () {
 });
 
 test('a leaf that bounces', function () {
-    expectWays((new Bounces(onSite(), mm(9)))->ways(), worked('bounces'));
+    expectWays((new Bounces(onSite(), inMm(9)))->ways(), workedWays('bounces'));
 });
 
 test('a kit that differs from its sheet', function () {
-    $worked = worked('kit-differs');
-    $found = new KitDiffers(onSite(), mm(24), mm(46));
+    $worked = workedWays('kit-differs');
+    $found = new KitDiffers(onSite(), inMm(24), inMm(46));
 
     expect($found->truly()['kit.hanger.hole_to_tread']->toMm())->toBe(110.0);
     expectWays($found->ways(), $worked);
 });
 
 test('a plate that differs from its sheet makes another rise', function () {
-    $found = new KitDiffers(onSite('map-archive'), mm(41), mm(0));
+    $found = new KitDiffers(onSite('map-archive'), inMm(41), inMm(0));
 
-    expect($found->truly()['kit.rise']->toMm())->toBe(worked('kit-differs')['top_fixed']['true']['rise'])
-        ->and($found->ways()[0]->numbers['yoke_line']->toMm())->toBe(worked('kit-differs')['top_fixed']['leaf_bought']['yoke_line']);
+    expect($found->truly()['kit.rise']->toMm())->toBe(workedWays('kit-differs')['top_fixed']['true']['rise'])
+        ->and($found->ways()[0]->numbers['yoke_line']->toMm())->toBe(workedWays('kit-differs')['top_fixed']['leaf_bought']['yoke_line']);
 });
 
 test('holes bored from the wrong edge', function () {
-    expectWays((new WrongEdge(onSite(), [[mm(730.5), mm(790.5)], [mm(1132.5), mm(1192.5)]]))->ways(), worked('wrong-edge'));
+    expectWays((new WrongEdge(onSite(), [[inMm(730.5), inMm(790.5)], [inMm(1132.5), inMm(1192.5)]]))->ways(), workedWays('wrong-edge'));
 });
