@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Models\Doorway;
 use App\Shelf;
+use Illuminate\Support\Facades\Cache;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Grip;
 use YokeLine\Anchoring\Holding;
@@ -28,6 +29,8 @@ use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
+use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Work\Tolerance\Names;
 
 /** What the bench shows of one doorway at one station. */
 final readonly class Bench implements Form
@@ -100,6 +103,17 @@ final readonly class Bench implements Form
     public function isOverruled(Field $field): bool
     {
         return str_starts_with($field->place, 'brief.') && $field->grey !== null && $field->kind === 'length' && $this->value($field) !== '';
+    }
+
+    /** @return list<string> clearances that a tape cannot be sure of; told with the cures, and kept while the document is the same */
+    public function unsure(): array
+    {
+        $plan = $this->setout->plan;
+
+        return $plan === null || ! $this->hasCures ? [] : Cache::remember("unsure.{$this->doorway->revision_id}", now()->addWeek(), fn () => array_values(array_map(
+            fn (Clearance $row) => ucfirst(Names::row($row->name)).': fits, but by less than your tape can tell',
+            array_filter(Clearance::of($plan, $plan->doorway->marking->plusMinus), fn (Clearance $row) => $row->verdict() === 'tight'),
+        )));
     }
 
     public function elevation(): string

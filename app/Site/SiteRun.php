@@ -77,7 +77,7 @@ final readonly class SiteRun
     /** @return list<SiteStep> */
     public function steps(): array
     {
-        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt());
+        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt(), ['leaf-width' => $this->read('leaf-width'), 'leaf-height' => $this->read('leaf-height')]);
 
         return array_values(array_map(fn (Step $step) => new SiteStep(
             $step,

@@ -33,8 +33,11 @@ final readonly class StepSheet
     /** @var array<string, Pulls> */
     private array $pulls;
 
-    /** @param  list<array{Length, Length}>  $lineBuilt */
-    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking, private array $lineBuilt)
+    /**
+     * @param  list<array{Length, Length}>  $lineBuilt
+     * @param  array{leaf-width: ?Length, leaf-height: ?Length}  $read
+     */
+    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking, private array $lineBuilt, private array $read)
     {
         $this->pulls = $marking->pulls();
     }
@@ -43,6 +46,7 @@ final readonly class StepSheet
     {
         $plan = $this->plan;
         $scene = match ($step->kind()) {
+            'leaf-in' => $this->read['leaf-width'] === null && $this->read['leaf-height'] === null ? null : AsBuilt::leaf($plan, $this->read['leaf-width'], $this->read['leaf-height'], $this->write),
             'mark-leaf', 'bore-leaf', 'groove' => LeafCard::shortened($plan, $plan->layout->runs[$this->of($step)] ?? $plan->layout->first(), $this->write),
             'mark-wall', 'mark-line', 'board-up' => Elevation::of($plan->doorway, $plan, $this->write),
             'rail-up', 'hang', 'fit-hangers' => AtHanger::of($plan, $this->write),

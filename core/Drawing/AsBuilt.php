@@ -14,6 +14,26 @@ final readonly class AsBuilt
 
     private const HIGH = 150;
 
+    /** The leaf as planned and as it came, what differs drawn larger. */
+    public static function leaf(Plan $plan, ?Length $width, ?Length $height, LengthWriter $write): Scene
+    {
+        $run = $plan->layout->first();
+        [$wide, $high] = [$run->width->toMm(), $plan->heights->leaf->size->total->toMm()];
+        $px = $high / 300;
+        $overWide = ($width ?? $run->width)->minus($run->width);
+        $overHigh = ($height ?? $plan->heights->leaf->size->total)->minus($plan->heights->leaf->size->total);
+        // A millimetre is nothing on a leaf: what differs is drawn twenty times as large.
+        [$dx, $dy] = [$overWide->toMm() * 20, $overHigh->toMm() * 20];
+        $says = fn (Length $over, string $of) => $over->isZero() ? "{$of} as planned" : "{$write->show($over->absolute())} ".($over->isPositive() ? 'more' : 'less')." {$of}";
+
+        return new Scene('as-built', 'The leaf as planned and as it came, what differs drawn larger', -120 * $px, -40 * $px + min(0.0, -$dy), $wide + max(0.0, $dx) + 260 * $px, $high + max(0.0, $dy) + 60 * $px, [
+            Shape::area('planned', [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]]),
+            Shape::area('built', [[0.0, -$dy], [$wide + $dx, -$dy], [$wide + $dx, $high], [0.0, $high]]),
+            Shape::text('reading', $wide / 2, -$dy - 10 * $px, 14 * $px, $says($overWide, 'wide'), 'middle'),
+            Shape::text('reading', $wide + $dx + 10 * $px, $high / 2, 14 * $px, $says($overHigh, 'high')),
+        ]);
+    }
+
     /** @param  list<array{Length, Length}>  $built  place, and how much too high */
     public static function line(Plan $plan, array $built, LengthWriter $write): Scene
     {

@@ -23,7 +23,9 @@ final class Asks
                 new Ask('leaf-thick-trail', 'Thickness at the trailing hanger', $plan->thickness, $by->kit, 'leaf-differs'),
             ],
             'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole', 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
-            'bore-board', 'bore-wall' => self::holes($plan),
+            'bore-board' => self::holes($plan),
+            'bore-wall' => [...self::holes($plan), ...self::studs($plan)],
+            'board-fix' => self::studs($plan),
             'rail-true' => self::line($plan, str_ends_with($step->id, '.front') ? '-front' : ''),
             'set-stops' => [...self::gaps($plan)],
             default => [],
@@ -59,6 +61,14 @@ final class Asks
         $holes = $plan->rail->holes;
 
         return array_map(fn (int $i) => new Ask('hole-'.($i + 1), 'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'), $holes[$i]->minus($from), $slack, 'wrong-edge'), array_values(array_unique([0, count($holes) - 1])));
+    }
+
+    /** @return list<Ask> the first and the last stud that is used, as they are found */
+    private static function studs(Plan $plan): array
+    {
+        $used = array_values(array_filter(array_keys($plan->doorway->survey->studs), fn (int $i) => ($plan->header->span ?? $plan->rail->span)->contains($plan->doorway->survey->studs[$i]->x)));
+
+        return array_map(fn (int $i) => new Ask("stud-{$i}", 'Stud '.($i + 1).' found, its centre along the wall', $plan->doorway->survey->studs[$i]->x, Length::mm(6), 'hole-missed'), array_values(array_unique($used === [] ? [] : [$used[0], $used[count($used) - 1]])));
     }
 
     /** @return list<Ask> */

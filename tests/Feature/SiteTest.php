@@ -169,6 +169,25 @@ test('a found number that does not read keeps its text and says why', function (
     $this->post("{$this->url}/found/rubs", ['told' => ['proud' => 'a bit']])->assertSee('“a bit” does not read as a length')->assertSee('value="a bit"', escape: false);
 });
 
+test('a stud that is elsewhere is worked with where it really is, and the record follows', function () {
+    $store = Doorway::query()->where('name', 'Glaze store')->firstOrFail();
+    $this->post("/doorways/{$store->id}/found/hole-missed", ['told' => ['stud-3' => '37 in']])->assertSee('Worked with the studs where they really are.')->assertSee('A board of');
+    $this->post("/doorways/{$store->id}/found/hole-missed/take", ['way' => 'header', 'base' => $store->revision_id]);
+    $now = $store->refresh()->revision->document;
+
+    expect($now->get('survey.studs[3].x'))->toBe('37')->and($now->get('brief.backing'))->toBe('header');
+});
+
+test('the leaf that came is drawn beside the one that was planned', function () {
+    ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '968', 'units' => 'mm']]);
+
+    $this->get("{$this->url}/site")->assertSee('3 more wide')->assertSee('high as planned');
+});
+
+test('what a tape cannot be sure of stands among the findings', function () {
+    $this->get("{$this->url}/leaf/findings")->assertSee('Board over the casing, measured 1: fits, but by less than your tape can tell');
+});
+
 test('a way out that is taken changes the plan, keeps the old one, and is logged with its reason', function () {
     $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
     $this->post("{$this->url}/found/hazard/take", ['way' => 'shift', 'base' => $this->doorway->revision_id])->assertRedirect("{$this->url}/site");

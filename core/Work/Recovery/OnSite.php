@@ -53,6 +53,19 @@ final readonly class OnSite
     }
 
     /**
+     * With something of the document otherwise; as it is where no plan comes out of that.
+     *
+     * @param  array<string, Length|bool|string|null>  $changes
+     */
+    public function with(array $changes): self
+    {
+        $plan = $this->again($changes);
+        $document = array_reduce(array_keys($changes), fn (Document $on, string $place) => $on->with($place, $this->written($changes)[$place]), $this->document);
+
+        return $plan === null ? $this : new self($document, $plan, $this->write, $this->done);
+    }
+
+    /**
      * Changes as the document keeps them.
      *
      * @param  array<string, Length|bool|string|null>  $changes

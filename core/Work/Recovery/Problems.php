@@ -38,6 +38,7 @@ final readonly class Problems
 
         return match ($row) {
             'line' => array_combine(['line-1', 'line-2', 'line-3'], array_map(fn (array $place) => $length("Hole centre at {$this->site->say($place[1])}, up from the floor there", $plan->tapeUp($place[1])), Asks::linePlaces($plan))),
+            'hole-missed' => $this->studs(),
             'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall')],
             'wall-ends' => ['end' => $choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
             'rubs' => ['thing' => $choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
@@ -64,7 +65,7 @@ final readonly class Problems
 
         return match ($row) {
             'line' => $this->line($told),
-            'hole-missed' => [[], (new HoleMissed($this->site))->ways()],
+            'hole-missed' => $this->holeMissed($told),
             'hazard' => $this->hazard($at('from'), $at('to'), $word('kind', 'cable')),
             'wall-ends' => $at('at') === null ? [[], []] : [[], (new WallEnds($this->site, $word('end', 'to') === 'from' ? 'from' : 'to', $at('at')))->ways()],
             'rubs' => $this->rubs($word('thing', (string) array_key_first($this->things())), $at('proud')),
@@ -75,6 +76,37 @@ final readonly class Problems
             'wrong-edge' => $this->wrongEdge($at('hole-1'), $at('hole-2')),
             default => [[], []],
         };
+    }
+
+    /** @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> every stud that the rail passes */
+    private function studs(): array
+    {
+        $asks = [];
+        foreach ($this->site->doorway()->survey->studs as $i => $stud) {
+            if ($this->site->plan->rail->span->contains($stud->x)) {
+                $asks["stud-{$i}"] = ['label' => 'Stud '.($i + 1).', its centre really at', 'grey' => $stud->x, 'options' => []];
+            }
+        }
+
+        return $asks;
+    }
+
+    /**
+     * @param  array<string, Length|string>  $told
+     * @return array{list<string>, list<WayOut>}
+     */
+    private function holeMissed(array $told): array
+    {
+        $changes = [];
+        foreach ($told as $field => $x) {
+            if ($x instanceof Length && preg_match('/^stud-(\d+)$/', $field, $at) === 1) {
+                $changes["survey.studs[{$at[1]}].x"] = $x;
+            }
+        }
+        $site = $changes === [] ? $this->site : $this->site->with($changes);
+        $ways = (new HoleMissed($site))->ways();
+
+        return [$changes === [] ? [] : ['Worked with the studs where they really are.'], array_map(fn (WayOut $way) => $way->works && $changes !== [] ? $way->changing($this->site->written($changes)) : $way, $ways)];
     }
 
     /** @return array<string, string> what stands behind the leaf, by its place in the document */

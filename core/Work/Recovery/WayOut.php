@@ -32,6 +32,16 @@ final readonly class WayOut
     ) {}
 
     /**
+     * With something more that it changes.
+     *
+     * @param  array<string, bool|string|null>  $changes
+     */
+    public function changing(array $changes): self
+    {
+        return new self($this->id, $this->works, $this->harm, $this->redo, $this->minutes, $this->title, $this->says, $this->numbers, [...$changes, ...$this->changes], $this->finding);
+    }
+
+    /**
      * The best first: what works, then what works and leaves a finding; the least harm; the least to do over; as they are told.
      *
      * @param  list<self>  $ways

@@ -18,4 +18,7 @@
       </div>
     </li>
   @endforeach
+  @foreach ($bench->unsure() as $says)
+    <li class="finding is-note" data-code="not-sure"><svg class="sign sign-note" aria-hidden="true"><use href="#sign-note"/></svg><div><h3><span class="visually-hidden">Note:</span><a href="{{ $bench->url }}/sure">{{ $says }}</a></h3></div></li>
+  @endforeach
 </ol>
