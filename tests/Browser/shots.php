@@ -12,22 +12,21 @@ array_map(unlink(...), glob("{$folder}/*.png") ?: []);
 
 $views = [
     'jobs' => ['/', null],
-    'wall-half-measured' => ['/doorways/5/wall', null],
     'wall' => ['/doorways/2/wall', null],
     'leaf' => ['/doorways/1/leaf', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))')],
     'rail' => ['/doorways/4/rail', null],
     'anchors' => ['/doorways/11/anchors', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 300; s.dispatchEvent(new Event("input", { bubbles: true }))')],
     'sweep' => ['/doorways/12/sweep', fn (Browser $b) => $b->click('#sweep')->see('How sure', '.sweep')],
-    'section' => ['/doorways/3/rail', fn (Browser $b) => $b->click('[data-enlarge="section"]')],
     'why' => ['/doorways/1/rail', fn (Browser $b) => $b->click('.read.is-yoke')->see('leaf height', '#why')],
-    'throwing-room' => ['/doorways/8/wall', null],
     'ways' => ['/doorways/8/ways', fn (Browser $b) => $b->see('What does not work here', '#ways-list')],
     'size-card' => ['/doorways/1/size-card', fn (Browser $b) => $b->type('Width', '968')->type('Height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Under the cap nuts', '.means')],
     'shelf' => ['/shelf', null],
-    'kit' => ['/shelf/flat-40-strap', null],
     'house-rules' => ['/rules', null],
     'marks' => ['/doorways/1/marks', null],
+    'leaf-and-parts' => ['/doorways/1/parts', null],
     'order' => ['/doorways/1/order', null],
+    'how-sure' => ['/doorways/1/sure', null],
+    'hand-over' => ['/doorways/12/hand-over', null],
 ];
 foreach ($views as $name => [$path, $then]) {
     $browser->size(1280, 800)->visit($path);
@@ -37,6 +36,7 @@ foreach ($views as $name => [$path, $then]) {
     }
     $browser->picture("{$folder}/{$name}.png");
 }
-$browser->size(820, 1180)->visit('/doorways/1/sheet')->picture("{$folder}/sheet.png");
-$browser->size(390, 844)->visit('/doorways/1/leaf')->picture("{$folder}/phone.png");
-echo count($views) + 2, " pictures in docs/screenshots\n";
+$browser->size(1280, 1180)->visit('/doorways/1/sheet')->picture("{$folder}/sheet.png");
+$browser->size(390, 844)->visit('/doorways/12/site')->picture("{$folder}/site-phone.png");
+$browser->visit('/doorways/12/found/line')->picture("{$folder}/ways-out-phone.png");
+echo count($views) + 3, " pictures in docs/screenshots\n";
