@@ -1,0 +1,38 @@
+<?php
+
+namespace YokeLine\Stock;
+
+use YokeLine\Measure\Length;
+
+/** Bars to buy and how to cut them, with how good that is. */
+final readonly class CuttingPlan
+{
+    /**
+     * @param  list<Bar>  $bars
+     * @param  int  $bound  no plan has fewer bars
+     * @param  Length  $boughtBound  nor, with so many, buys less
+     * @param  bool  $isProved  whether the search came to its end: there is no better one
+     */
+    public function __construct(public array $bars, public int $bound, public Length $boughtBound, public bool $isProved) {}
+
+    public function bought(): Length
+    {
+        return array_reduce($this->bars, fn (Length $sum, Bar $bar) => $sum->plus($bar->stock), Length::zero());
+    }
+
+    public function longestOffcut(): Length
+    {
+        return $this->bars === [] ? Length::zero() : Length::greatest(...array_map(fn (Bar $bar) => $bar->offcut, $this->bars));
+    }
+
+    /** What is bought and not used: off-cuts, kerfs, trimmed ends. */
+    public function waste(): Length
+    {
+        return array_reduce($this->bars, fn (Length $left, Bar $bar) => $left->minus(...array_map(fn (Piece $piece) => $piece->length, $bar->pieces)), $this->bought());
+    }
+
+    public function isBetterThan(?self $other): bool
+    {
+        return $other === null || [count($this->bars), $this->bought()->nm, -$this->longestOffcut()->nm] < [count($other->bars), $other->bought()->nm, -$other->longestOffcut()->nm];
+    }
+}

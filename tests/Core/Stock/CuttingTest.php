@@ -1,0 +1,98 @@
+<?php
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Stock\Bar;
+use YokeLine\Stock\Cutting;
+use YokeLine\Stock\CuttingPlan;
+use YokeLine\Stock\DoesNotFit;
+use YokeLine\Stock\Joints;
+use YokeLine\Stock\Piece;
+
+/** @return array<string, array<string, mixed>> by name */
+function workedCutting(): array
+{
+    return array_column(json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting.json'), true)['instances'], null, 'name');
+}
+
+function cutLength(int|float $mm): Length
+{
+    return Length::nm((int) round($mm * 1_000_000));
+}
+
+/** @param  list<int|float>  $pieces */
+function cut(array $pieces, array $stock, int $kerf = 3, int $trim = 10): CuttingPlan
+{
+    return Cutting::of(array_map(fn (int|float $mm) => new Piece(cutLength($mm), "piece {$mm}"), $pieces), array_map(cutLength(...), $stock), Length::mm($kerf), Length::mm($trim));
+}
+
+/** Every piece is cut once, and no bar is cut longer than it is. */
+function expectCuttable(CuttingPlan $plan, array $pieces, int $kerf = 3, int $trim = 10): void
+{
+    $cut = array_merge(...array_map(fn (Bar $bar) => array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces), $plan->bars));
+    sort($cut);
+    sort($pieces);
+    expect($cut)->toEqual($pieces);
+    foreach ($plan->bars as $bar) {
+        $long = array_sum(array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces)) + $kerf * (count($bar->pieces) - 1);
+        expect($long)->toBeLessThanOrEqual($bar->stock->toMm() - 2 * $trim)->and($bar->offcut->toMm())->toEqualWithDelta($bar->stock->toMm() - 2 * $trim - $long, 0.0001);
+    }
+}
+
+test('the best of a worked case comes out and is proved', function (string $name) {
+    $case = workedCutting()[$name];
+    $plan = cut($case['pieces'], $case['stock'], $case['kerf'], $case['end_trim']);
+
+    expect(count($plan->bars))->toBe($case['optimum']['bars'])->and($plan->bought()->toMm())->toEqual($case['optimum']['bought'])->and($plan->longestOffcut()->toMm())->toEqual($case['optimum']['longest_offcut'])->and($plan->waste()->toMm())->toEqual($case['optimum']['waste'])
+        ->and($plan->bound)->toBe($case['bound_bars'])->and($plan->isProved)->toBeTrue();
+    expectCuttable($plan, $case['pieces']);
+})->with(['boards-7', 'greedy-loses', 'bound-loses', 'full-40']);
+
+test('a board too long for any bar is jointed on a stud', function () {
+    $case = workedCutting()['joint-on-stud'];
+    $splits = Joints::splits(new Span(cutLength($case['board']['left']), cutLength($case['board']['right'])), array_map(cutLength(...), $case['board']['studs']), array_map(cutLength(...), $case['board']['rail_holes']), cutLength(1780));
+
+    expect(array_map(fn (array $split) => array_map(fn (Length $piece) => $piece->toMm(), $split), $splits))->toEqual($case['splits_that_fit']);
+    $plan = cut([1117.5, 1132.5, 640], [1800]);
+    expect(count($plan->bars))->toBe($case['optimum']['bars'])->and($plan->bought()->toMm())->toEqual(3600.0)->and($plan->bound)->toBe($case['bound_bars']);
+});
+
+test('a board that a bar gives whole is not jointed', function () {
+    expect(Joints::splits(new Span(cutLength(0), cutLength(1780)), [cutLength(900)], [], cutLength(1780)))->toHaveCount(1);
+});
+
+test('a board with no stud to joint on has no way', function () {
+    expect(Joints::splits(new Span(cutLength(0), cutLength(2500)), [], [], cutLength(1780)))->toBe([]);
+});
+
+test('a piece that no bar gives is named', function () {
+    expect(fn () => cut([4190], [4200]))->toThrow(DoesNotFit::class, 'piece 4190 is longer than any bar');
+});
+
+test('nothing to cut buys nothing', function () {
+    expect(cut([], [4200])->bars)->toBe([]);
+});
+
+test('any list of pieces is cut whole, no worse than longest first, and never under its bound', function () {
+    mt_srand(1964);
+    for ($run = 0; $run < 60; $run++) {
+        $pieces = array_map(fn () => mt_rand(200, 2300), range(1, mt_rand(1, 18)));
+        $plan = cut($pieces, [2400, 3000, 4200]);
+        expectCuttable($plan, $pieces);
+        expect(count($plan->bars))->toBeGreaterThanOrEqual($plan->bound);
+        // Longest first, each into the first bar that takes it.
+        rsort($pieces);
+        $bars = [];
+        foreach ($pieces as $piece) {
+            foreach ($bars as $i => $full) {
+                if ($full + $piece + 3 <= 4200 - 20 + 3) {
+                    $bars[$i] += $piece + 3;
+
+                    continue 2;
+                }
+            }
+            $bars[] = $piece + 3;
+        }
+        expect(count($plan->bars))->toBeLessThanOrEqual(count($bars));
+    }
+});
