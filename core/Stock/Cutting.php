@@ -142,6 +142,8 @@ final class Cutting
      * @param  list<int>  $sizes  descending
      * @param  list<int>  $stocks
      * @return ?list<array{int, list<int>}> bars: stock and sizes; null where it cannot be, or was not found in time
+     *
+     * @phpstan-impure
      */
     private function pack(array $sizes, array $stocks): ?array
     {
@@ -160,6 +162,8 @@ final class Cutting
      * @param  list<int>  $sizes
      * @param  list<int>  $stocks
      * @return ?list<array{int, list<int>}>
+     *
+     * @phpstan-impure
      */
     private function fill(array $sizes, array $stocks, int $slack): ?array
     {
