@@ -3,6 +3,7 @@
 use App\Bench\Station;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\DayPlanController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
@@ -14,6 +15,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
+use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
@@ -51,6 +53,19 @@ Route::controller(ParcelController::class)->group(function () {
     Route::post('/parcels/{parcel}/next', 'next')->name('parcels.next');
     Route::get('/parcels/{parcel}/file', 'file')->name('parcels.file');
 });
+Route::controller(MaterialsController::class)->group(function () {
+    Route::get('/jobs/{job}/materials', 'show')->name('materials');
+    Route::get('/jobs/{job}/materials.csv', 'table')->name('materials.table');
+    Route::post('/jobs/{job}/materials/price', 'price')->name('materials.price');
+    Route::get('/prices.csv', 'prices')->name('prices');
+    Route::post('/jobs/{job}/prices', 'bringIn')->name('prices.bring-in');
+});
+Route::controller(DayPlanController::class)->group(function () {
+    Route::get('/jobs/{job}/day-plan', 'show')->name('day-plan');
+    Route::post('/jobs/{job}/day-plan', 'set')->name('day-plan.set');
+    Route::get('/jobs/{job}/day-plan.ics', 'calendar')->name('day-plan.calendar');
+});
+
 Route::get('/jobs/{job}/job.zip', [JobFileController::class, 'show'])->name('jobs.give-out');
 Route::post('/jobs/bring-in', [JobFileController::class, 'store'])->name('jobs.bring-in');
 

@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property string $name
  * @property ?Carbon $archived_at
+ * @property ?array<string, mixed> $day_plan  crew, hours, doorways and what was set by hand
  * @property Carbon $updated_at
  */
 final class Job extends Model
@@ -20,7 +21,7 @@ final class Job extends Model
     protected $fillable = ['name'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime'];
+    protected $casts = ['archived_at' => 'datetime', 'day_plan' => 'array'];
 
     /** @return HasMany<Doorway, $this> */
     public function doorways(): HasMany

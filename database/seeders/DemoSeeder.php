@@ -18,6 +18,6 @@ final class DemoSeeder extends Seeder
         foreach (self::DOORWAYS as $name) {
             Doorway::begin($job, DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))), 'demo', 'Yoke Line', 'demo');
         }
-        $this->call(SiteSeeder::class);
+        $this->call([SiteSeeder::class, ShopSeeder::class]);
     }
 }

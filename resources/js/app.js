@@ -2,6 +2,7 @@ import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
 import { startAnchors } from './anchors.js';
 import { startCures } from './cures.js';
+import { startDays } from './days.js';
 import { isBeingTyped, startFields } from './fields.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
@@ -37,6 +38,7 @@ document.addEventListener('htmx:afterSwap', () => { document.querySelector('#una
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+if (document.querySelector('#days')) startDays(htmx);
 if (document.querySelector('#site')) startSite();
 if (document.querySelector('#signature')) startSign();
 if (document.querySelector('.sweep')) startSweep();

@@ -1,6 +1,7 @@
 <section class="job" aria-labelledby="job-{{ $job->id }}">
   <header>
     <h3 id="job-{{ $job->id }}">{{ $job->name }}</h3>
+    @unless ($job->archived_at)<nav class="job-ways" aria-label="{{ $job->name }}"><a href="{{ route('materials', $job) }}">Materials</a> <a href="{{ route('day-plan', $job) }}">Day plan</a></nav>@endunless
     <details class="more">
       <summary>Rename, give out or put away</summary>
       <div>

@@ -1,5 +1,5 @@
 <x-page :title="$job->name.', to give out'" class="is-marks">
-<header class="top"><a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a><div class="whose"><h1>To give out, {{ $job->name }}</h1><a href="{{ route('jobs') }}">Back to the jobs</a></div></header>
+@include('shop.top', ['title' => 'To give out'])
 <main class="marks-page">
   <ul class="parcels">
     @foreach ([['sheets', 'A4', 'Every set-out sheet on A4, one PDF'], ['sheets', 'Letter', 'Every set-out sheet on Letter, one PDF'], ['archive', 'A4', 'The whole job as one ZIP: doorways, their history and log, house rules, traces']] as [$kind, $paper, $says])

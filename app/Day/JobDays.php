@@ -1,0 +1,172 @@
+<?php
+
+namespace App\Day;
+
+use App\Models\Doorway;
+use App\Models\Job;
+use App\Site\SiteRun;
+use Closure;
+use Illuminate\Support\Carbon;
+use YokeLine\Work\Day\CannotStaff;
+use YokeLine\Work\Day\DayPlan;
+use YokeLine\Work\Day\Person;
+use YokeLine\Work\Day\Task;
+use YokeLine\Work\Says;
+use YokeLine\Work\Step;
+
+/** The open steps of a job's doorways in the days of its crew. */
+final readonly class JobDays
+{
+    private const ROUNDS = 30;
+
+    private const CREW = 3;
+
+    private const HOURS = '08:00-12:00, 12:30-16:30';
+
+    /** @var array<string, mixed> */
+    private array $set;
+
+    /** @var array<string, array{Step, string, Doorway}> step, its name, its doorway, by task */
+    public array $steps;
+
+    public ?DayPlan $plan;
+
+    public string $problem;
+
+    public function __construct(public Job $job)
+    {
+        $this->set = $job->day_plan ?? [];
+        [$tasks, $this->steps] = $this->tasks();
+        try {
+            $this->plan = $tasks === [] ? null : DayPlan::of($tasks, $this->people(), [], self::chance(1964), self::ROUNDS, $this->begins());
+            $this->problem = '';
+        } catch (CannotStaff $problem) {
+            $this->plan = null;
+            $this->problem = strtr($problem->getMessage(), array_map(fn (array $of) => $of[1], $this->steps));
+        }
+    }
+
+    public function crew(): int
+    {
+        return max(1, min(3, is_numeric($this->set['crew'] ?? null) ? (int) $this->set['crew'] : self::CREW));
+    }
+
+    public function hours(): string
+    {
+        return is_string($this->set['hours'] ?? null) ? $this->set['hours'] : self::HOURS;
+    }
+
+    /** The first day. */
+    public function from(): Carbon
+    {
+        $from = $this->set['from'] ?? null;
+
+        $day = is_string($from) && strtotime($from) !== false ? Carbon::parse($from)->startOfDay() : Carbon::now()->addDay()->startOfDay();
+
+        return $day->isWeekend() ? $day->nextWeekday() : $day;
+    }
+
+    /** @return list<int> doorways that are planned; every one that can be hung where nobody chose */
+    public function doorways(): array
+    {
+        return array_values(array_map(intval(...), is_array($this->set['doorways'] ?? null) ? $this->set['doorways'] : $this->job->doorways()->whereNull('archived_at')->whereIn('verdict', ['fits', 'to-settle'])->pluck('id')->all()));
+    }
+
+    public function moment(int $minutes): Carbon
+    {
+        // Days of the plan are working days.
+        return $this->from()->addWeekdays(intdiv($minutes, DayPlan::DAY))->addMinutes($minutes % DayPlan::DAY);
+    }
+
+    public function isSetByHand(string $task): bool
+    {
+        return isset($this->stands()[$task]);
+    }
+
+    /** @return list<array{int, int}>|null stretches of a day in minutes; null where it does not read */
+    public static function stretches(string $typed): ?array
+    {
+        $found = [];
+        $last = 0;
+        foreach (explode(',', $typed) as $stretch) {
+            if (preg_match('/^\s*(\d{1,2}):(\d{2})\s*[-–]\s*(\d{1,2}):(\d{2})\s*$/u', $stretch, $at) !== 1) {
+                return null;
+            }
+            [$from, $to] = [60 * (int) $at[1] + (int) $at[2], 60 * (int) $at[3] + (int) $at[4]];
+            if ($from < $last || $to <= $from || $to > DayPlan::DAY) {
+                return null;
+            }
+            $found[] = [$from, $last = $to];
+        }
+
+        return $found;
+    }
+
+    /** @return non-empty-list<Person> */
+    private function people(): array
+    {
+        $hours = self::stretches($this->hours()) ?? self::stretches(self::HOURS);
+
+        return array_map(fn (int $id) => new Person($id, $hours ?: [[480, 990]]), range(1, $this->crew()));
+    }
+
+    /** Planned from now on, where the first day has begun. */
+    private function begins(): int
+    {
+        $now = now();
+
+        return $now->lessThan($this->from()) ? 0 : (int) $this->from()->diffInWeekdays($now->copy()->startOfDay()) * DayPlan::DAY + (int) (ceil($now->copy()->startOfDay()->diffInMinutes($now) / 5) * 5);
+    }
+
+    /** @return array<string, array{at: int, with: list<int>}> */
+    private function stands(): array
+    {
+        return is_array($this->set['stands'] ?? null) ? $this->set['stands'] : [];
+    }
+
+    /** @return array{list<Task>, array<string, array{Step, string, Doorway}>} */
+    private function tasks(): array
+    {
+        $tasks = $steps = [];
+        $longest = max(array_map(fn (array $hours) => $hours[1] - $hours[0], $this->people()[0]->hours));
+        $history = History::factors();
+        /** @var Doorway $doorway */
+        foreach ($this->job->doorways()->with('revision', 'job')->whereNull('archived_at')->whereIn('id', $this->doorways())->orderBy('id')->get() as $doorway) {
+            if ($doorway->setout(null)->plan === null) {
+                continue;
+            }
+            $run = new SiteRun($doorway, null);
+            $open = array_filter($run->steps, fn (string $id) => $run->state($id) === 'open', ARRAY_FILTER_USE_KEY);
+            foreach ($open as $id => $step) {
+                $minutes = max(5, (int) (round($step->minutes * ($history[$step->kind()] ?? 1.0) / 5) * 5));
+                $after = [];
+                foreach ($step->after as $before) {
+                    if (isset($open[$before->step])) {
+                        $after["{$doorway->id}/{$before->step}"] = $before->minutes;
+                    }
+                }
+                $task = "{$doorway->id}/{$id}";
+                // What no stretch holds whole is done in parts.
+                $parts = intdiv($minutes + $longest - 1, $longest);
+                for ($part = 1; $part <= $parts; $part++) {
+                    $name = $part === $parts ? $task : "{$task}#{$part}";
+                    $stands = $this->stands()[$name] ?? null;
+                    $tasks[] = new Task($name, min($longest, $minutes - ($part - 1) * $longest), $step->people, (string) $doorway->id, 'here', $step->at === 'wall', $part === 1 ? $after : ["{$task}#".($part - 1) => 0], 0, $stands['at'] ?? null, $stands['with'] ?? []);
+                    $steps[$name] = [$step, "{$doorway->name}, ".lcfirst(Says::step($step)), $doorway];
+                }
+            }
+        }
+
+        return [$tasks, $steps];
+    }
+
+    /** @return Closure(): float the same in every run, so that a plan that nothing changed stays as it is */
+    private static function chance(int $seed): Closure
+    {
+        return function () use (&$seed): float {
+            $seed = ($seed * 1_103_515_245 + 12_345) % 2_147_483_648;
+
+            return $seed / 2_147_483_648;
+        };
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What one of something costs here.
+ *
+ * @property string $key  as a material has it
+ * @property int $cents
+ */
+final class Price extends Model
+{
+    protected $fillable = ['key', 'cents'];
+}

@@ -1,0 +1,108 @@
+<?php
+
+namespace App\Shop;
+
+use App\Models\Doorway;
+use App\Models\Job;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\UnreadableLength;
+use YokeLine\Planning\Plan;
+use YokeLine\Stock\BoardsToCut;
+use YokeLine\Stock\CuttingPlan;
+use YokeLine\Stock\Material;
+use YokeLine\Stock\Materials;
+
+/** One list to buy from for a job, or for one of its doorways. */
+final readonly class JobMaterials
+{
+    /** @var array<string, Plan> by doorway */
+    public array $plans;
+
+    /** @var list<string> doorways that are not measured whole */
+    public array $unplanned;
+
+    public LengthWriter $write;
+
+    public Prices $prices;
+
+    public function __construct(public Job $job, ?Unit $units, public ?int $only = null)
+    {
+        $plans = $unplanned = [];
+        /** @var Doorway $doorway */
+        foreach ($job->doorways()->with('revision')->whereNull('archived_at')->whereIn('id', $only === null ? $job->doorways()->pluck('id') : [$only])->orderBy('id')->get() as $doorway) {
+            $plan = $doorway->setout($units)->plan;
+            $plan === null ? $unplanned[] = $doorway->name : $plans[$doorway->name] = $plan;
+        }
+        [$this->plans, $this->unplanned] = [$plans, $unplanned];
+        $this->write = new LengthWriter($units ?? (array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre);
+        $this->prices = new Prices;
+    }
+
+    /** @return array<string, list<MaterialLine>> by group; what several doorways want stands once */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->plans as $name => $plan) {
+            foreach (Materials::of($plan, $this->write) as $material) {
+                $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $name) : new MaterialLine($material, $material->count, [$name => $material->for], $this->prices->of($material->key) ?? $this->kitPrice($material, $plan));
+            }
+        }
+        foreach ($this->boards() as $section => $cut) {
+            if ($cut instanceof CuttingPlan) {
+                $counts = array_count_values(array_map(fn ($bar) => (string) $bar->stock->toMm(), $cut->bars));
+                foreach ($counts as $stock => $count) {
+                    $material = new Material('Boards', "board {$section} {$stock}", "Board {$section}, {$this->write->show(Length::mm((int) $stock))} long", $count, '', 'headers, cut as drawn below');
+                    $lines[$material->key] = new MaterialLine($material, $count, ['' => $material->for], $this->prices->of($material->key));
+                }
+            }
+        }
+        $groups = [];
+        foreach ($lines as $line) {
+            $groups[$line->material->group][] = $line;
+        }
+
+        return $groups;
+    }
+
+    /** @return array<string, CuttingPlan|string> by section */
+    public function boards(): array
+    {
+        return BoardsToCut::of($this->plans, $this->stock(), $this->write);
+    }
+
+    /** @return array{net: int, tax: int, total: int, unpriced: int} cents, and how many lines have no price */
+    public function totals(): array
+    {
+        $net = $unpriced = 0;
+        foreach (array_merge(...array_values($this->lines()) ?: [[]]) as $line) {
+            $line->cents() === null ? $unpriced++ : $net += $line->cents();
+        }
+        $tax = (int) round($net * (float) $this->prices->setting('tax') / 100);
+
+        return ['net' => $net, 'tax' => $tax, 'total' => $net + $tax, 'unpriced' => $unpriced];
+    }
+
+    /** @return non-empty-list<Length> what the yard has */
+    private function stock(): array
+    {
+        $found = [];
+        foreach (explode(',', $this->prices->setting('stock')) as $typed) {
+            try {
+                $length = LengthReader::read(trim($typed), Unit::Millimetre);
+                $length->isOver(Length::mm(100)) && $found[] = $length;
+            } catch (UnreadableLength) {
+                continue;
+            }
+        }
+
+        return $found === [] ? array_map(Length::mm(...), BoardsToCut::STOCK_MM) : $found;
+    }
+
+    private function kitPrice(Material $material, Plan $plan): ?int
+    {
+        return str_starts_with($material->key, "kit {$plan->kit->id} ") && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+namespace YokeLine\Stock;
+
+use YokeLine\Anchoring\Holding;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+
+/** The boards of a whole job, section by section, cut from stock together; a board that no bar takes whole is jointed where that costs least. */
+final readonly class BoardsToCut
+{
+    public const KERF_MM = 3;
+
+    public const END_TRIM_MM = 10;
+
+    /** Where nobody says what the yard has, mm. */
+    public const STOCK_MM = [2400, 3000, 3600, 4200, 4800];
+
+    /** So many ways of jointing are weighed against each other. */
+    private const MOST_CHOICES = 60;
+
+    /**
+     * @param  array<string, Plan>  $plans  by the name of their doorway
+     * @param  non-empty-list<Length>  $stock
+     * @return array<string, CuttingPlan|string> by section; a sentence where it cannot be cut
+     */
+    public static function of(array $plans, array $stock, LengthWriter $write): array
+    {
+        $sections = [];
+        foreach ($plans as $name => $plan) {
+            if ($plan->header !== null) {
+                $section = $write->show($plan->header->top->total->minus($plan->header->foot->total)).' × '.$write->show($plan->header->thickness);
+                $sections[$section][$name] = self::splits($plan, $stock);
+            }
+        }
+
+        return array_map(fn (array $boards) => self::cut($boards, $stock), $sections);
+    }
+
+    /**
+     * @param  non-empty-list<Length>  $stock
+     * @return list<list<Length>>
+     */
+    private static function splits(Plan $plan, array $stock): array
+    {
+        $header = $plan->header;
+        $longest = Length::greatest(...$stock)->minus(Length::mm(2 * self::END_TRIM_MM));
+        $studs = array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey));
+
+        return $header === null ? [] : Joints::splits($header->span, $studs, $plan->rail->holes, $longest);
+    }
+
+    /**
+     * @param  array<string, list<list<Length>>>  $boards  by doorway, every way of parting its board
+     * @param  non-empty-list<Length>  $stock
+     */
+    private static function cut(array $boards, array $stock): CuttingPlan|string
+    {
+        $choices = [[]];
+        foreach ($boards as $name => $splits) {
+            if ($splits === []) {
+                return "The board of {$name} is longer than any bar gives, and no stud is free to joint it on.";
+            }
+            $next = [];
+            foreach ($choices as $pieces) {
+                foreach ($splits as $split) {
+                    $next[] = [...$pieces, ...array_map(fn (Length $length, int $i) => new Piece($length, $name.(count($split) > 1 ? ', piece '.($i + 1) : '')), $split, array_keys($split))];
+                }
+            }
+            $choices = array_slice($next, 0, self::MOST_CHOICES);
+        }
+        $best = null;
+        foreach ($choices as $pieces) {
+            $plan = Cutting::of($pieces, $stock, Length::mm(self::KERF_MM), Length::mm(self::END_TRIM_MM));
+            $best = $plan->isBetterThan($best) ? $plan : $best;
+        }
+
+        return $best ?? 'There is nothing to cut.';
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+namespace YokeLine\Stock;
+
+use YokeLine\Anchoring\Anchoring;
+use YokeLine\Anchoring\Fixing;
+use YokeLine\Anchoring\Schedule;
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\PullKind;
+use YokeLine\Marks\Drilling;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
+
+/** Everything that one doorway wants, each with what it is for; what the kit's box holds is not bought again. */
+final readonly class Materials
+{
+    /** One more in so many, and one at least: a second trip for a screw costs more. */
+    private const SPARE_ONE_IN = 8;
+
+    /** Square metres that a litre coats once. */
+    private const M2_A_LITRE = 10.0;
+
+    private function __construct(private Plan $plan, private LengthWriter $write) {}
+
+    /** @return list<Material> boards and rails that are cut are told by `pieces` */
+    public static function of(Plan $plan, LengthWriter $write): array
+    {
+        $all = new self($plan, $write);
+
+        return [...$all->leaf(), ...$all->kit(), ...$all->fixings(), ...$all->finish(), ...$all->tools()];
+    }
+
+    /** With spares: one more in so many, one at least. */
+    public static function withSpares(int $count): int
+    {
+        return $count + max(1, intdiv($count + self::SPARE_ONE_IN - 1, self::SPARE_ONE_IN));
+    }
+
+    /** @return list<Material> */
+    private function leaf(): array
+    {
+        $plan = $this->plan;
+        $say = $this->write->show(...);
+        $size = "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}";
+        $holes = $plan->kit->hanger->style === HangerStyle::FaceStrap ? 'bored for the hangers' : 'solid top rail for the hanger plates';
+        $groove = array_values($plan->guides)[0]->grooveDepth === null ? '' : ', grooved at the foot';
+
+        return [new Material('Leaf', 'leaf '.$plan->layout->width->size->total->toMm().'x'.$plan->heights->leaf->size->total->toMm(), "Leaf {$size}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}"), count($plan->layout->runs), '', '', "If its maker does it: {$holes}{$groove}, by the leaf card")];
+    }
+
+    /** @return list<Material> */
+    private function kit(): array
+    {
+        $plan = $this->plan;
+        $kit = $plan->kit;
+        $pulls = array_filter(['front' => $plan->doorway->brief->frontPull, 'wall side' => $plan->doorway->brief->wallPull], fn ($pull) => $pull !== null && $pull->kind !== PullKind::None);
+
+        return [
+            new Material('Kit', "kit {$kit->id} {$plan->rail->length->total->toMm()}", $kit->name.', rail '.$this->write->show($plan->rail->length->total), 1, '', 'carries the leaf', $plan->rail->origin === 'cut' ? 'Rail to be made to that length, drilled '.count($plan->rail->holes).' times, the first '.$this->write->show($kit->rail->firstHole).' from its ends' : ''),
+            ...array_map(fn (string $side, $pull) => new Material('Kit', "pull {$pull->kind->value} {$pull->height->toMm()}", ucfirst($pull->kind->value).' pull '.$this->write->show($pull->height), count($plan->layout->runs), '', "the leaf’s {$side}"), array_keys($pulls), $pulls),
+        ];
+    }
+
+    /** @return list<Material> */
+    private function fixings(): array
+    {
+        $plan = $this->plan;
+        $found = [];
+        foreach (Schedule::of($plan) as $row) {
+            $had = $this->inBox($row);
+            $left = $row->count - $had;
+            if ($left > 0) {
+                $size = "{$row->diameter->toMm()} × ".($row->length === null ? '?' : $row->length->toMm());
+                $found[] = new Material('Fixings', "{$row->says} {$size}", ucfirst($row->says)." {$size}", self::withSpares($left), '', "{$row->count} into {$row->into}".($had > 0 ? ", {$had} in the box" : '').', the rest spare');
+            }
+        }
+        $bolts = count(array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'));
+        if ($plan->doorway->brief->rules->washers) {
+            $found[] = new Material('Fixings', 'washer 40 x 3', 'Washer 40 × 3', self::withSpares($bolts), '', 'under each standoff');
+        }
+        if ($plan->doorway->brief->rules->spacer->isPositive()) {
+            $found[] = new Material('Fixings', 'spacer '.$plan->doorway->brief->rules->spacer->toMm(), 'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer), self::withSpares($bolts), '', 'behind each standoff');
+        }
+        if ($plan->kit->guide->style->standsOnFloor()) {
+            $hard = in_array($plan->doorway->survey->floorFinish, ['tile', 'stone', 'concrete'], true);
+            $found[] = new Material('Fixings', $hard ? 'plug and screw 5 x 40' : 'screw 5 x 40', $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40', self::withSpares(2 * count($plan->guides)), '', 'the floor guide');
+        }
+
+        return $found;
+    }
+
+    /** @return list<Material> */
+    private function finish(): array
+    {
+        $plan = $this->plan;
+        $schedule = $plan->doorway->brief->rules->schedule;
+        $leaf = 2 * count($plan->layout->runs) * $plan->layout->width->size->total->toMm() * $plan->heights->leaf->size->total->toMm() / 1e6;
+        $board = $plan->header === null ? 0.0 : 2 * $plan->header->span->length()->toMm() * $plan->header->top->total->minus($plan->header->foot->total)->toMm() / 1e6;
+        $litres = ($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE;
+        $was = $plan->doorway->survey->opening->was ?? OldDoor::None;
+        $opened = $plan->doorway->survey->hazardMoved;
+
+        return array_values(array_filter([
+            $litres <= 0 ? null : new Material('Finish', 'paint or wax', 'Paint or wax', ceil($litres * 10) / 10, 'l', "leaf {$schedule->coatsLeaf} coats".($board > 0 ? ", board {$schedule->coatsBoard} coats" : '')),
+            new Material('Finish', 'masking tape', 'Masking tape', 1, 'roll', 'marks on the wall, edges of coats'),
+            $was === OldDoor::None ? null : new Material('Finish', 'filler', 'Filler', 0.5, 'kg', 'hinge and strike places of the old door'),
+            $was === OldDoor::None ? null : new Material('Finish', 'touch-up', 'Touch-up paint for the jambs', 0.3, 'l', 'where the old door was'),
+            ! $opened ? null : new Material('Finish', 'patch', 'Patch of lining, joint compound', 1, '', 'the wall that is opened to move cable or pipe'),
+        ]));
+    }
+
+    /** @return list<Material> bits and blades that this doorway needs, each size once */
+    private function tools(): array
+    {
+        $plan = $this->plan;
+        $bits = [];
+        foreach (Drilling::of($plan) as $row) {
+            array_push($bits, ...$row->bits);
+        }
+        foreach (Schedule::of($plan) as $row) {
+            array_push($bits, ...$row->bits);
+        }
+        $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
+        sort($sizes);
+        $groove = array_values($plan->guides)[0]->grooveWidth;
+
+        return [
+            ...array_map(fn (int $nm) => new Material('Bits and blades', 'bit '.Length::nm($nm)->toMm(), 'Bit '.Length::nm($nm)->toMm(), 1, '', 'holes in leaf, board or wall', '', true), $sizes),
+            ...($groove === null ? [] : [new Material('Bits and blades', 'grooving bit '.$groove->toMm(), 'Grooving bit, at most '.$this->write->showDown($groove), 1, '', 'the groove in the foot', '', true)]),
+            ...($plan->rail->origin === 'cut' && $plan->kit->rail->cuttable ? [new Material('Bits and blades', 'metal blade', 'Metal saw blade', 1, '', 'the rail', '', true)] : []),
+        ];
+    }
+
+    /** How many of a row the kit's box holds, where its sheet lists them. */
+    private function inBox(Schedule $row): int
+    {
+        $count = 0;
+        foreach ($this->plan->kit->contents as $part) {
+            if (str_contains(strtolower($part->part), 'bolt') && str_contains($row->says, 'bolt') && ($part->into === '' || str_contains($row->into, $part->into)) && $row->length !== null && ! $row->length->isOver($this->plan->kit->boltLength)) {
+                $count += $part->count;
+            }
+        }
+
+        return min($row->count, $count);
+    }
+}
