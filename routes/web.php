@@ -3,6 +3,7 @@
 use App\Bench\Station;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\DayPlanController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
@@ -16,6 +17,7 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MaterialsController;
+use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
@@ -26,6 +28,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SizeCardController;
+use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WaysController;
@@ -53,12 +56,24 @@ Route::controller(ParcelController::class)->group(function () {
     Route::post('/parcels/{parcel}/next', 'next')->name('parcels.next');
     Route::get('/parcels/{parcel}/file', 'file')->name('parcels.file');
 });
+Route::get('/board', BoardController::class)->name('board');
+Route::controller(OfferController::class)->group(function () {
+    Route::get('/doorways/{doorway}/offer', 'show')->name('offer');
+    Route::post('/doorways/{doorway}/offer', 'accept')->name('offer.accept');
+    Route::get('/doorways/{doorway}/offer.pdf', 'paper')->name('offer.paper');
+});
 Route::controller(MaterialsController::class)->group(function () {
     Route::get('/jobs/{job}/materials', 'show')->name('materials');
     Route::get('/jobs/{job}/materials.csv', 'table')->name('materials.table');
     Route::post('/jobs/{job}/materials/price', 'price')->name('materials.price');
     Route::get('/prices.csv', 'prices')->name('prices');
     Route::post('/jobs/{job}/prices', 'bringIn')->name('prices.bring-in');
+});
+Route::controller(SupplyController::class)->group(function () {
+    Route::get('/jobs/{job}/supply', 'show')->name('supply');
+    Route::post('/jobs/{job}/supply/order', 'order')->name('supply.order');
+    Route::post('/jobs/{job}/supply/receive', 'receive')->name('supply.receive');
+    Route::post('/jobs/{job}/supply/return', 'giveBack')->name('supply.return');
 });
 Route::controller(DayPlanController::class)->group(function () {
     Route::get('/jobs/{job}/day-plan', 'show')->name('day-plan');

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Shelf;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -23,6 +24,9 @@ use YokeLine\Setout;
  * @property string $verdict
  * @property string $summary
  * @property ?int $revision_id
+ * @property ?string $waits_for  null until it is worked out again
+ * @property string $next
+ * @property int $snags  open ones
  * @property ?Carbon $archived_at
  * @property Carbon $updated_at
  * @property Job $job
@@ -60,6 +64,16 @@ final class Doorway extends Model
     public function trace(): HasOne
     {
         return $this->hasOne(WallTrace::class)->latestOfMany();
+    }
+
+    /**
+     * Those that are not put away, and whose job is not.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeAtWork(Builder $query): void
+    {
+        $query->whereNull('archived_at')->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
     }
 
     public static function begin(Job $job, Document $document, string $what, string $who, string $browser): self
@@ -125,6 +139,8 @@ final class Doorway extends Model
         $this->name = $setout->doorway->name;
         $this->verdict = $setout->verdict()->value;
         $this->summary = $setout->summary();
+        // How far it is is worked out again when somebody looks.
+        $this->waits_for = null;
         $this->setout = $setout;
         $this->revision_id = $revision->id;
         $this->setRelation('revision', $revision);

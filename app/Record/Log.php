@@ -22,6 +22,8 @@ final readonly class Log
      */
     public function add(string $kind, string $about, array $data, string $who, ?string $uid = null, ?Carbon $at = null): LogEntry
     {
+        Doorway::query()->whereKey($this->doorway->id)->toBase()->update(['waits_for' => null]);
+
         return LogEntry::query()->firstOrCreate(
             ['doorway_id' => $this->doorway->id, 'uid' => $uid ?? (string) Str::ulid()],
             ['revision_id' => $this->doorway->revision_id, 'kind' => $kind, 'about' => $about, 'data' => $data, 'who' => $who, 'at' => $at ?? now()],

@@ -67,6 +67,30 @@ final readonly class JobMaterials
         return $groups;
     }
 
+    /** @return array<string, float> how many of which are to be bought */
+    public function wanted(): array
+    {
+        $wanted = [];
+        foreach (array_merge(...array_values($this->lines()) ?: [[]]) as $line) {
+            if (! $line->material->isTool) {
+                $wanted[$line->material->key] = $line->count;
+            }
+        }
+
+        return $wanted;
+    }
+
+    /** @return array<string, string> what each is called, by key */
+    public function names(): array
+    {
+        $names = [];
+        foreach (array_merge(...array_values($this->lines()) ?: [[]]) as $line) {
+            $names[$line->material->key] = $line->material->what;
+        }
+
+        return $names;
+    }
+
     /** @return array<string, CuttingPlan|string> by section */
     public function boards(): array
     {

@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Board;
+
+use App\Models\Doorway;
+use App\Record\Log;
+use App\Site\HandOver;
+use App\Site\SiteRun;
+use YokeLine\Inspection\Verdict;
+use YokeLine\Work\Says;
+
+/** How far a doorway is: what comes next, and what it waits for. */
+final class Standing
+{
+    public const WAITS = ['measure' => 'to be measured', 'settle' => 'something to settle', 'leaf' => 'the leaf', 'paint' => 'paint to dry', 'second' => 'a second person', 'us' => 'us', 'proof' => 'proof and signature', 'done' => 'done'];
+
+    /** The station that a doorway's next step is taken at. */
+    public const STATIONS = ['measure' => 'wall', 'settle' => 'rail', 'proof' => 'prove', 'done' => 'log'];
+
+    /** Works out where it was not worked since the last change. */
+    public static function keep(Doorway $doorway): void
+    {
+        if ($doorway->waits_for === null) {
+            [$waits, $next, $snags] = self::of($doorway);
+            Doorway::query()->whereKey($doorway->id)->toBase()->update(['waits_for' => $waits, 'next' => mb_substr($next, 0, 120), 'snags' => $snags]);
+            $doorway->forceFill(['waits_for' => $waits, 'next' => $next, 'snags' => $snags])->syncOriginal();
+        }
+    }
+
+    /** @return array{string, string, int} what it waits for, what is next, open snags */
+    private static function of(Doorway $doorway): array
+    {
+        $setout = $doorway->setout(null);
+        if ($setout->plan === null) {
+            return ['measure', $doorway->summary, 0];
+        }
+        $log = new Log($doorway);
+        $snags = count(array_filter($log->last('snag'), fn ($snag) => $snag->data['state'] === 'open'));
+        $begun = $log->last('step') !== [];
+        if (! $begun && $setout->verdict() !== Verdict::Fits) {
+            return ['settle', $setout->findings[0]->says ?? '', $snags];
+        }
+        if (isset($log->last('signature')['hand-over'])) {
+            return ['done', 'Signed', $snags];
+        }
+        $run = new SiteRun($doorway, null);
+        $next = $run->next();
+        if ($next === null) {
+            return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: 'To be signed', $snags];
+        }
+        $step = $run->steps[$next];
+        $dry = 0;
+        foreach ($step->after as $after) {
+            $said = $log->last('step')[$after->step] ?? null;
+            $dry = max($dry, $said === null ? 0 : $after->minutes - (int) $said->at->diffInMinutes(now()));
+        }
+
+        return [match (true) {
+            $step->kind() === 'leaf-in' => 'leaf',
+            $dry > 0 => 'paint',
+            $step->people > 1 => 'second',
+            in_array($step->kind(), ['prove-run', 'hand-over'], true) => 'proof',
+            default => 'us',
+        }, Says::step($step), $snags];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Offer;
+use App\Paper\OfferSheet;
+use App\Shop\DoorwayOffer;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** What a customer is offered, and whether it was accepted. */
+final class OfferController
+{
+    public function show(Request $request, Doorway $doorway): View|RedirectResponse
+    {
+        $units = Editor::of($request)->units;
+
+        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('shop.offer', ['offer' => new DoorwayOffer($doorway, $units)]);
+    }
+
+    /** Accepted for the plan as it stands. */
+    public function accept(Request $request, Doorway $doorway): RedirectResponse
+    {
+        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'Who accepts it? Write the name.'])['name'];
+        $offer = new DoorwayOffer($doorway, Editor::of($request)->units);
+        if ($offer->price()['unpriced'] > 0) {
+            return to_route('offer', $doorway)->withErrors(['name' => "It cannot be accepted while {$offer->price()['unpriced']} lines have no price."]);
+        }
+        Offer::create(['doorway_id' => $doorway->id, 'revision_id' => $doorway->revision_id, 'cents' => $offer->price()['total'], 'accepted_by' => $name, 'accepted_at' => now()]);
+
+        return to_route('offer', $doorway);
+    }
+
+    public function paper(Request $request, Doorway $doorway): Response
+    {
+        $units = Editor::of($request)->units;
+        $doorway->setout($units)->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+
+        return response(OfferSheet::of(new DoorwayOffer($doorway, $units), $request->query('paper') === 'letter' ? 'Letter' : 'A4'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-offer.pdf"']);
+    }
+}

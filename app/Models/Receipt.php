@@ -1,0 +1,31 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+
+/**
+ * Something of an order that came, or went back.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property string $delivery
+ * @property string $key
+ * @property float $count
+ * @property 'received'|'returned' $kind
+ */
+final class Receipt extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['order_id', 'delivery', 'key', 'count', 'kind'];
+
+    /** @var array<string, string> */
+    protected $casts = ['count' => 'float'];
+
+    protected static function booted(): void
+    {
+        self::updating(fn () => throw new LogicException('What came has come.'));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+namespace App\Paper;
+
+use App\Shop\DoorwayOffer;
+use YokeLine\Drawing\Elevation;
+
+/** An offer on paper: drawing, choices, price, what is not in it, room to sign. */
+final class OfferSheet
+{
+    private const EDGE = 15.0;
+
+    /** @param  'A4'|'Letter'  $paper */
+    public static function of(DoorwayOffer $offer, string $paper): string
+    {
+        $page = new TruePage('P', 'mm', $paper);
+        $page->SetTitle("Offer, {$offer->doorway->name}", true);
+        $page->SetAutoPageBreak(false);
+        $page->AddPage();
+        $page->plain();
+        $wide = $page->GetPageWidth() - 2 * self::EDGE;
+        $page->say(self::EDGE, 20, 18, "Offer, {$offer->doorway->name}", 'L', true);
+        $page->say(self::EDGE, 26, 9.5, "{$offer->doorway->job->name} · for change {$offer->doorway->revision->number} of the plan · ".now()->format('j M Y'));
+        $plan = array_values($offer->materials->plans)[0];
+        ScenePainter::paint($page, Elevation::of($plan->doorway, $plan, $offer->materials->write), self::EDGE, 30, $wide, 80);
+        $y = 118.0;
+        $price = $offer->price();
+        $say = $offer->materials->prices->say(...);
+        $rows = [...$offer->choices(), ['Materials', $say($price['materials'])], ['Work', $say($price['work'])], ['Tax', $say($price['tax'])]];
+        foreach ($rows as [$name, $says]) {
+            $page->say(self::EDGE, $y, 10, $name);
+            $page->say(self::EDGE + 50, $y, 10, $says, 'L', true);
+            $y += 5.6;
+        }
+        $page->say(self::EDGE, $y + 4, 12, 'In all');
+        $page->say(self::EDGE + 50, $y + 4, 16, $say($price['total']), 'L', true);
+        $y += 14;
+        foreach (['Not included' => $offer->notIncluded(), 'To know' => $offer->cautions()] as $title => $sentences) {
+            $page->say(self::EDGE, $y, 10.5, $title, 'L', true);
+            $y += 5;
+            foreach ($sentences as $sentence) {
+                foreach ($page->lines($sentence, $wide, 9) as $line) {
+                    $page->say(self::EDGE, $y, 9, $line);
+                    $y += 4.2;
+                }
+            }
+            $y += 3;
+        }
+        $foot = $page->GetPageHeight() - 20;
+        $page->Line(self::EDGE, $foot, self::EDGE + 80, $foot);
+        $page->say(self::EDGE, $foot + 4, 8.5, $offer->accepted === null ? 'Accepted, with name and day' : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format('j M Y')}, for change {$offer->accepted->revision->number}");
+
+        return $page->Output('S');
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+namespace App\Shop;
+
+use App\Models\Doorway;
+use App\Models\Offer;
+use YokeLine\Inspection\Cautions;
+use YokeLine\Measure\Unit;
+use YokeLine\Work\Order;
+
+/** What a customer is offered for one doorway: what it is, what it costs, what is not in it. */
+final readonly class DoorwayOffer
+{
+    public JobMaterials $materials;
+
+    public ?Offer $accepted;
+
+    public function __construct(public Doorway $doorway, ?Unit $units)
+    {
+        $this->materials = new JobMaterials($doorway->job, $units, $doorway->id);
+        /** @var ?Offer $accepted */
+        $accepted = Offer::query()->with('revision')->where('doorway_id', $doorway->id)->whereNotNull('accepted_at')->latest('id')->first();
+        $this->accepted = $accepted;
+    }
+
+    /** Work, in minutes over all the people, from the box to the hand-over. */
+    public function minutes(): int
+    {
+        $plan = array_values($this->materials->plans)[0] ?? null;
+
+        return $plan === null ? 0 : Order::of($plan)->personMinutes();
+    }
+
+    /** @return array{materials: int, work: int, tax: int, total: int, unpriced: int} cents */
+    public function price(): array
+    {
+        $totals = $this->materials->totals();
+        $work = (int) round($this->minutes() / 60 * (float) strtr($this->materials->prices->setting('hour'), ',', '.') * 100);
+        $tax = (int) round(($totals['net'] + $work) * (float) $this->materials->prices->setting('tax') / 100);
+
+        return ['materials' => $totals['net'], 'work' => $work, 'tax' => $tax, 'total' => $totals['net'] + $work + $tax, 'unpriced' => $totals['unpriced']];
+    }
+
+    /** Whether the plan is another one than that which was accepted. */
+    public function hasMovedSince(): bool
+    {
+        return $this->accepted !== null && $this->accepted->revision_id !== $this->doorway->revision_id;
+    }
+
+    /** @return list<array{string, string}> what was chosen */
+    public function choices(): array
+    {
+        $plan = array_values($this->materials->plans)[0];
+        $say = $this->materials->write->show(...);
+
+        return [
+            ['Leaf', "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}")],
+            ['It opens', $plan->layout->meeting !== null ? 'in two leaves that meet' : ($plan->layout->midOverlap !== null ? 'as two leaves that pass each other' : ($plan->layout->first()->direction === 1 ? 'to the right' : 'to the left'))],
+            ['Passage when open', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
+            ['Rail', $plan->kit->name.($plan->header === null ? ', straight on the wall' : ', on a board')],
+            ['Soft close', $plan->softCloseFits() ? 'at both ends' : 'none'],
+        ];
+    }
+
+    /** @return list<string> */
+    public function notIncluded(): array
+    {
+        return ['Moving cables, pipes, switches or radiators: work for those licensed for it.', 'Painting of walls, floor work, taking rubbish away, unless it is on the list.', 'What shows only once the old door is off or the wall is opened.'];
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        return ['A sliding leaf closes less tightly than a hinged one: light, sound and smells pass at its edges.', ...array_slice(Cautions::of(array_values($this->materials->plans)[0]), -3)];
+    }
+}
