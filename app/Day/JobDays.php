@@ -38,7 +38,7 @@ final readonly class JobDays
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
         try {
-            $this->plan = $tasks === [] ? null : DayPlan::of($tasks, $this->people(), [], self::chance(1964), self::ROUNDS, $this->begins());
+            $this->plan = $tasks === [] ? null : DayPlan::of($tasks, $this->people(), $this->travel($tasks), self::chance(1964), self::ROUNDS, $this->begins());
             $this->problem = '';
         } catch (CannotStaff $problem) {
             $this->plan = null;
@@ -64,6 +64,19 @@ final readonly class JobDays
         $day = is_string($from) && strtotime($from) !== false ? Carbon::parse($from)->startOfDay() : Carbon::now()->addDay()->startOfDay();
 
         return $day->isWeekend() ? $day->nextWeekday() : $day;
+    }
+
+    public function travelMinutes(): int
+    {
+        return max(0, min(240, is_numeric($this->set['travel'] ?? null) ? (int) $this->set['travel'] : 25));
+    }
+
+    /** @param  'leaf'|'kit'|'board'  $what */
+    public function deliveryOn(string $what): ?Carbon
+    {
+        $on = $this->set['comes'][$what] ?? null;
+
+        return is_string($on) && strtotime($on) !== false ? Carbon::parse($on)->startOfDay() : null;
     }
 
     /** @return list<int> doorways that are planned; every one that can be hung where nobody chose */
@@ -136,6 +149,8 @@ final readonly class JobDays
                 continue;
             }
             $run = new SiteRun($doorway, null);
+            $told = $doorway->revision->document->get('survey.site');
+            $site = is_string($told) && $told !== '' ? $told : 'here';
             $open = array_filter($run->steps, fn (string $id) => $run->state($id) === 'open', ARRAY_FILTER_USE_KEY);
             foreach ($open as $id => $step) {
                 $minutes = max(5, (int) (round($step->minutes * ($history[$step->kind()] ?? 1.0) / 5) * 5));
@@ -151,13 +166,39 @@ final readonly class JobDays
                 for ($part = 1; $part <= $parts; $part++) {
                     $name = $part === $parts ? $task : "{$task}#{$part}";
                     $stands = $this->stands()[$name] ?? null;
-                    $tasks[] = new Task($name, min($longest, $minutes - ($part - 1) * $longest), $step->people, (string) $doorway->id, 'here', $step->at === 'wall', $part === 1 ? $after : ["{$task}#".($part - 1) => 0], 0, $stands['at'] ?? null, $stands['with'] ?? []);
+                    $tasks[] = new Task($name, min($longest, $minutes - ($part - 1) * $longest), $step->people, (string) $doorway->id, $site, $step->at === 'wall', $part === 1 ? $after : ["{$task}#".($part - 1) => 0], $this->comes($step), $stands['at'] ?? null, $stands['with'] ?? []);
                     $steps[$name] = [$step, "{$doorway->name}, ".lcfirst(Says::step($step)), $doorway];
                 }
             }
         }
 
         return [$tasks, $steps];
+    }
+
+    /** Nothing is done with what has not come. */
+    private function comes(Step $step): int
+    {
+        $what = ['leaf-in' => 'leaf', 'box-check' => 'kit', 'cut-board' => 'board'][$step->kind()] ?? null;
+        $on = $what === null ? null : $this->deliveryOn($what);
+
+        return $on === null ? 0 : (int) max(0, $this->from()->diffInWeekdays($on, false)) * DayPlan::DAY;
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @return array<string, int> minutes from any site to any other
+     */
+    private function travel(array $tasks): array
+    {
+        $sites = array_unique(array_map(fn (Task $task) => $task->site, $tasks));
+        $ways = [];
+        foreach ($sites as $from) {
+            foreach ($sites as $to) {
+                $from === $to || $ways["{$from}-{$to}"] = $this->travelMinutes();
+            }
+        }
+
+        return $ways;
     }
 
     /** @return Closure(): float the same in every run, so that a plan that nothing changed stays as it is */

@@ -12,6 +12,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(\App\Shop\Prices::class);
         $this->app->bind(\App\Supply\Supplier::class, \App\Supply\SimulatedSupplier::class);
         $this->app->singleton(Shelf::class, fn () => new Shelf);
         $this->app->singleton(DistanceMeter::class, fn () => new SimulatedMeter(resource_path('meter/larder.txt')));

@@ -46,7 +46,7 @@ final readonly class JobMaterials
     {
         $lines = [];
         foreach ($this->plans as $name => $plan) {
-            foreach (Materials::of($plan, $this->write) as $material) {
+            foreach (Materials::of($plan, $this->write, (int) $this->prices->setting('spares'), (int) $this->prices->setting('waste')) as $material) {
                 $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $name) : new MaterialLine($material, $material->count, [$name => $material->for], $this->prices->of($material->key) ?? $this->kitPrice($material, $plan));
             }
         }
@@ -94,7 +94,7 @@ final readonly class JobMaterials
     /** @return array<string, CuttingPlan|string> by section */
     public function boards(): array
     {
-        return BoardsToCut::of($this->plans, $this->stock(), $this->write);
+        return BoardsToCut::of($this->plans, self::stock($this->prices), $this->write);
     }
 
     /** @return array{net: int, tax: int, total: int, unpriced: int} cents, and how many lines have no price */
@@ -109,11 +109,33 @@ final readonly class JobMaterials
         return ['net' => $net, 'tax' => $tax, 'total' => $net + $tax, 'unpriced' => $unpriced];
     }
 
+    /**
+     * What one plan's materials cost, where the list knows them.
+     *
+     * @return array{int, int} cents, and how many things have no price
+     */
+    public static function cost(Plan $plan, Prices $prices, LengthWriter $write): array
+    {
+        $cents = $unpriced = 0;
+        foreach (Materials::of($plan, $write, (int) $prices->setting('spares'), (int) $prices->setting('waste')) as $material) {
+            $each = $prices->of($material->key) ?? (str_starts_with($material->key, "kit {$plan->kit->id} ") && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null);
+            $each === null ? $unpriced++ : $cents += (int) round($each * $material->count);
+        }
+        foreach (BoardsToCut::of(['' => $plan], self::stock($prices), $write) as $section => $cut) {
+            foreach ($cut instanceof CuttingPlan ? $cut->bars : [] as $bar) {
+                $each = $prices->of("board {$section} {$bar->stock->toMm()}");
+                $each === null ? $unpriced++ : $cents += $each;
+            }
+        }
+
+        return [$cents, $unpriced];
+    }
+
     /** @return non-empty-list<Length> what the yard has */
-    private function stock(): array
+    private static function stock(Prices $prices): array
     {
         $found = [];
-        foreach (explode(',', $this->prices->setting('stock')) as $typed) {
+        foreach (explode(',', $prices->setting('stock')) as $typed) {
             try {
                 $length = LengthReader::read(trim($typed), Unit::Millimetre);
                 $length->isOver(Length::mm(100)) && $found[] = $length;

@@ -8,10 +8,13 @@ use Illuminate\Support\Facades\DB;
 /** The house's own price list, and how it reckons. */
 final class Prices
 {
-    private const SETTINGS = ['currency' => '€', 'tax' => '20', 'hour' => '48', 'stock' => '2400, 3000, 3600, 4200, 4800'];
+    private const SETTINGS = ['currency' => '€', 'tax' => '20', 'hour' => '48', 'spares' => '8', 'waste' => '10', 'stock' => '2400, 3000, 3600, 4200, 4800'];
 
     /** @var ?array<string, int> */
     private ?array $cents = null;
+
+    /** @var array<string, string> */
+    private array $settings = [];
 
     /** What one of it costs, in cents; null where nobody has said. */
     public function of(string $key): ?int
@@ -29,11 +32,12 @@ final class Prices
 
     public function setting(string $name): string
     {
-        return (string) (DB::table('shop_settings')->where('name', $name)->value('value') ?? self::SETTINGS[$name]);
+        return $this->settings[$name] ??= (string) (DB::table('shop_settings')->where('name', $name)->value('value') ?? self::SETTINGS[$name]);
     }
 
     public function settle(string $name, string $value): void
     {
+        unset($this->settings[$name]);
         isset(self::SETTINGS[$name]) && DB::table('shop_settings')->updateOrInsert(['name' => $name], ['value' => $value]);
     }
 

@@ -4,6 +4,8 @@ namespace App\Ways;
 
 use App\Models\Doorway;
 use App\Shelf;
+use App\Shop\JobMaterials;
+use App\Shop\Prices;
 use Generator;
 use Illuminate\Support\Facades\Cache;
 use YokeLine\Anchoring\Anchoring;
@@ -70,6 +72,15 @@ final readonly class WaysHere
         $ranking->finish();
         Cache::put($key, $ranking, 3600);
         yield $ranking;
+    }
+
+    /** What its materials cost by the house's own list; '' where nothing is priced. */
+    public function cost(Plan $plan): string
+    {
+        $prices = app(Prices::class);
+        [$cents, $unpriced] = JobMaterials::cost($plan, $prices, $this->setout->write);
+
+        return $cents === 0 ? '' : $prices->say($cents).($unpriced > 0 ? " and {$unpriced} unpriced" : '');
     }
 
     public function plan(Way $way): Plan

@@ -7,7 +7,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 
-/** The boards of a whole job, section by section, cut from stock together; a board that no bar takes whole is jointed where that costs least. */
+/** The boards, and the rails that are cut on site, of a whole job, section by section, cut from stock together; a board that no bar takes whole is jointed where that costs least. */
 final readonly class BoardsToCut
 {
     public const KERF_MM = 3;
@@ -35,7 +35,34 @@ final readonly class BoardsToCut
             }
         }
 
-        return array_map(fn (array $boards) => self::cut($boards, $stock), $sections);
+        return [...array_map(fn (array $boards) => self::cut($boards, $stock), $sections), ...self::rails($plans)];
+    }
+
+    /**
+     * Rails that are cut on site share their bars only where their holes are free, or drilled on site too.
+     *
+     * @param  array<string, Plan>  $plans
+     * @return array<string, CuttingPlan|string>
+     */
+    private static function rails(array $plans): array
+    {
+        $pieces = $stock = [];
+        foreach ($plans as $name => $plan) {
+            if ($plan->rail->origin === 'cut' && $plan->kit->rail->cuttable && ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())) {
+                $pieces["Rail, {$plan->kit->name}"][] = new Piece($plan->rail->length->total, $name);
+                $stock["Rail, {$plan->kit->name}"] = $plan->kit->rail->lengths;
+            }
+        }
+        $found = [];
+        foreach ($pieces as $section => $of) {
+            try {
+                $found[$section] = Cutting::of($of, $stock[$section], Length::mm(self::KERF_MM), Length::zero());
+            } catch (DoesNotFit $long) {
+                $found[$section] = $long->getMessage();
+            }
+        }
+
+        return $found;
     }
 
     /**

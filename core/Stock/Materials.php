@@ -17,25 +17,28 @@ use YokeLine\Planning\Plan;
 final readonly class Materials
 {
     /** One more in so many, and one at least: a second trip for a screw costs more. */
-    private const SPARE_ONE_IN = 8;
+    public const SPARE_ONE_IN = 8;
 
     /** Square metres that a litre coats once. */
     private const M2_A_LITRE = 10.0;
 
-    private function __construct(private Plan $plan, private LengthWriter $write) {}
+    /** Of paint so much more, per cent. */
+    public const WASTE = 10;
+
+    private function __construct(private Plan $plan, private LengthWriter $write, private int $spareOneIn, private int $waste) {}
 
     /** @return list<Material> boards and rails that are cut are told by `pieces` */
-    public static function of(Plan $plan, LengthWriter $write): array
+    public static function of(Plan $plan, LengthWriter $write, int $spareOneIn = self::SPARE_ONE_IN, int $waste = self::WASTE): array
     {
-        $all = new self($plan, $write);
+        $all = new self($plan, $write, max(1, $spareOneIn), $waste);
 
         return [...$all->leaf(), ...$all->kit(), ...$all->fixings(), ...$all->finish(), ...$all->tools()];
     }
 
     /** With spares: one more in so many, one at least. */
-    public static function withSpares(int $count): int
+    private function withSpares(int $count): int
     {
-        return $count + max(1, intdiv($count + self::SPARE_ONE_IN - 1, self::SPARE_ONE_IN));
+        return $count + max(1, intdiv($count + $this->spareOneIn - 1, $this->spareOneIn));
     }
 
     /** @return list<Material> */
@@ -73,19 +76,19 @@ final readonly class Materials
             $left = $row->count - $had;
             if ($left > 0) {
                 $size = "{$row->diameter->toMm()} × ".($row->length === null ? '?' : $row->length->toMm());
-                $found[] = new Material('Fixings', "{$row->says} {$size}", ucfirst($row->says)." {$size}", self::withSpares($left), '', "{$row->count} into {$row->into}".($had > 0 ? ", {$had} in the box" : '').', the rest spare');
+                $found[] = new Material('Fixings', "{$row->says} {$size}", ucfirst($row->says)." {$size}", $this->withSpares($left), '', "{$row->count} into {$row->into}".($had > 0 ? ", {$had} in the box" : '').', the rest spare');
             }
         }
         $bolts = count(array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'));
         if ($plan->doorway->brief->rules->washers) {
-            $found[] = new Material('Fixings', 'washer 40 x 3', 'Washer 40 × 3', self::withSpares($bolts), '', 'under each standoff');
+            $found[] = new Material('Fixings', 'washer 40 x 3', 'Washer 40 × 3', $this->withSpares($bolts), '', 'under each standoff');
         }
         if ($plan->doorway->brief->rules->spacer->isPositive()) {
-            $found[] = new Material('Fixings', 'spacer '.$plan->doorway->brief->rules->spacer->toMm(), 'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer), self::withSpares($bolts), '', 'behind each standoff');
+            $found[] = new Material('Fixings', 'spacer '.$plan->doorway->brief->rules->spacer->toMm(), 'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer), $this->withSpares($bolts), '', 'behind each standoff');
         }
         if ($plan->kit->guide->style->standsOnFloor()) {
             $hard = in_array($plan->doorway->survey->floorFinish, ['tile', 'stone', 'concrete'], true);
-            $found[] = new Material('Fixings', $hard ? 'plug and screw 5 x 40' : 'screw 5 x 40', $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40', self::withSpares(2 * count($plan->guides)), '', 'the floor guide');
+            $found[] = new Material('Fixings', $hard ? 'plug and screw 5 x 40' : 'screw 5 x 40', $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40', $this->withSpares(2 * count($plan->guides)), '', 'the floor guide');
         }
 
         return $found;
@@ -98,7 +101,7 @@ final readonly class Materials
         $schedule = $plan->doorway->brief->rules->schedule;
         $leaf = 2 * count($plan->layout->runs) * $plan->layout->width->size->total->toMm() * $plan->heights->leaf->size->total->toMm() / 1e6;
         $board = $plan->header === null ? 0.0 : 2 * $plan->header->span->length()->toMm() * $plan->header->top->total->minus($plan->header->foot->total)->toMm() / 1e6;
-        $litres = ($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE;
+        $litres = ($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE * (1 + $this->waste / 100);
         $was = $plan->doorway->survey->opening->was ?? OldDoor::None;
         $opened = $plan->doorway->survey->hazardMoved;
 

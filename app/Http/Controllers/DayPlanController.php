@@ -29,7 +29,7 @@ final class DayPlanController
             if (JobDays::stretches($hours) === null) {
                 return to_route('day-plan', $job)->with('no_hours', $hours);
             }
-            $set = [...$set, 'crew' => $request->integer('crew'), 'hours' => $hours, 'from' => $request->date('from')?->toDateString(), 'doorways' => array_map(intval(...), (array) $request->input('doorways'))];
+            $set = [...$set, 'crew' => $request->integer('crew'), 'hours' => $hours, 'from' => $request->date('from')?->toDateString(), 'travel' => $request->integer('travel'), 'comes' => array_filter((array) $request->input('comes'), is_string(...)), 'doorways' => array_map(intval(...), (array) $request->input('doorways'))];
         } elseif ($request->has('let_go')) {
             unset($set['stands']);
         } elseif (isset((new JobDays($job))->plan?->placed[$task])) {

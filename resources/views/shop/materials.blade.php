@@ -29,7 +29,7 @@
   <h2>How this house reckons</h2>
   @if (session('price_problems'))<ul class="refused" role="alert">@foreach (session('price_problems') as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
   <div class="reckons">
-    @foreach (['currency' => 'Currency', 'tax' => 'Tax, %', 'hour' => 'An hour of work', 'stock' => 'Boards the yard has, mm'] as $setting => $label)<form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="setting" value="{{ $setting }}"><label>{{ $label }} <input class="form-control" name="price" value="{{ $prices->setting($setting) }}" onchange="this.form.submit()"></label></form>@endforeach
+    @foreach (['currency' => 'Currency', 'tax' => 'Tax, %', 'hour' => 'An hour of work', 'spares' => 'One spare in', 'waste' => 'Paint over, %', 'stock' => 'Boards the yard has, mm'] as $setting => $label)<form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="setting" value="{{ $setting }}"><label>{{ $label }} <input class="form-control" name="price" value="{{ $prices->setting($setting) }}" onchange="this.form.submit()"></label></form>@endforeach
     <a class="btn" href="{{ route('prices') }}">Price list as CSV</a>
     <form method="post" action="{{ route('prices.bring-in', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a price list<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" onchange="this.form.submit()"></label></form>
   </div>
