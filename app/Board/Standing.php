@@ -44,20 +44,18 @@ final class Standing
             return ['done', 'Signed', $snags];
         }
         $run = new SiteRun($doorway, null);
-        $next = $run->next();
-        if ($next === null) {
+        if ($run->next() === null) {
             return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: 'To be signed', $snags];
         }
-        $step = $run->steps[$next];
-        $dry = 0;
-        foreach ($step->after as $after) {
-            $said = $log->last('step')[$after->step] ?? null;
-            $dry = max($dry, $said === null ? 0 : $after->minutes - (int) $said->at->diffInMinutes(now()));
-        }
+        $said = $log->last('step');
+        $isDry = fn (string $id) => array_filter($run->steps[$id]->after, fn ($after) => isset($said[$after->step]) && $said[$after->step]->at->diffInMinutes(now()) < $after->minutes) === [];
+        // While one thing dries another can be done.
+        $dry = array_values(array_filter($run->ready(), $isDry));
+        $step = $run->steps[$dry[0] ?? $run->next()];
 
         return [match (true) {
             $step->kind() === 'leaf-in' => 'leaf',
-            $dry > 0 => 'paint',
+            $dry === [] => 'paint',
             $step->people > 1 => 'second',
             in_array($step->kind(), ['prove-run', 'hand-over'], true) => 'proof',
             default => 'us',

@@ -65,13 +65,13 @@ final readonly class SiteRun
     /** The first open step that nothing open stands before. */
     public function next(): ?string
     {
-        foreach ($this->steps as $id => $step) {
-            if ($this->state($id) === 'open' && array_filter($step->after, fn ($after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open') === []) {
-                return $id;
-            }
-        }
+        return $this->ready()[0] ?? null;
+    }
 
-        return null;
+    /** @return list<string> open steps that nothing open stands before */
+    public function ready(): array
+    {
+        return array_keys(array_filter($this->steps, fn (Step $step) => $this->state($step->id) === 'open' && array_filter($step->after, fn ($after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open') === []));
     }
 
     /** @return list<SiteStep> */

@@ -57,7 +57,7 @@ final class DayBars
         $fits = max(0, (int) floor(($wide - 6) / 5.6));
         $inside = [Shape::box('work'.($critical ? ' critical' : '').(count($placed->people) > 1 ? ' together' : ''), $x, $y, max(1.5, $wide - 1), self::ROW - 6)];
         if ($fits > 3) {
-            $inside[] = Shape::text('work-name', $x + 4, $y + 21, 10, mb_strlen($name) > $fits ? mb_substr($name, 0, $fits - 1).'…' : $name);
+            $inside[] = Shape::text('work-name', $x + 4, $y + 21, 10, trim(mb_substr($name, 0, $fits)));
         }
 
         return Shape::group('task', $inside, ['data-task' => $placed->task->id, 'data-start' => (string) $placed->start, 'tabindex' => '0', 'role' => 'button', 'aria-label' => "{$name}; arrow keys move it by five minutes"]);

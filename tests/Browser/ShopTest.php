@@ -1,0 +1,42 @@
+<?php
+
+test('a newcomer prices a thing, and the total follows', function () {
+    $browser = $this->browser->visit('/jobs/1/materials')->see('lines have no price yet', '.sheet-verdict');
+    $before = $browser->text('.sheet-verdict b');
+    $browser->type("Price of one Leaf 965 × 2\u{202f}138 × 40", '999')->until(fn () => $browser->text('.sheet-verdict b') !== $before ?: null, 'another total');
+
+    expect($browser->value("Price of one Leaf 965 × 2\u{202f}138 × 40"))->toBe('999.00');
+});
+
+test('a step is moved by the arrow keys, and the rest is planned round it', function () {
+    $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
+    $browser->js('document.querySelector(".task").focus()');
+    $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+    $browser->see('Let go what was set by hand', '#days');
+
+    expect($browser->js('return [...document.querySelectorAll("#days small")].map((one) => one.textContent)'))->toContain('set by hand');
+});
+
+test('a step is dragged along its day', function () {
+    $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
+    $bar = $browser->find('.task[aria-label^="Kiln room, check"]');
+    $from = (int) $bar->getAttribute('data-start');
+    $browser->driver->action()->clickAndHold($bar)->moveByOffset(120, 0)->release()->perform();
+    $browser->see('Let go what was set by hand', '#days');
+
+    expect((int) $browser->find('.task[aria-label^="Kiln room, check"]')->getAttribute('data-start'))->toBeGreaterThan($from);
+});
+
+test('from the board it is one tap to where a doorway goes on', function () {
+    $this->browser->visit('/board')->press('Meter room')->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
+
+    expect($this->browser->text('.site-top h1'))->toBe('Meter room');
+});
+
+test('what is missing is ordered from the simulated supplier', function () {
+    $browser = $this->browser->visit('/jobs/1/supply')->see('Nothing is ordered yet.', '.sheet-verdict');
+    $browser->press('Ask what they have')->see('Working days', 'thead');
+    $browser->press('Order what is not ordered')->see('things are ordered and not here', '.sheet-verdict');
+
+    expect($browser->text('.sheet-verdict'))->toMatch('/^\d+ things/');
+});

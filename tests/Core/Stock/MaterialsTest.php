@@ -1,0 +1,77 @@
+<?php
+
+use Tests\Core\Support\Doorways;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Stock\BoardsToCut;
+use YokeLine\Stock\CuttingPlan;
+use YokeLine\Stock\Material;
+use YokeLine\Stock\Materials;
+
+/**
+ * @param  array<string, mixed>  $changes
+ * @return array<string, Material> by what it is
+ */
+function materials(string $name = 'kiln-room', array $changes = [], int $spareOneIn = 8, int $waste = 10): array
+{
+    return array_column(Materials::of(Doorways::plan($name, $changes), new LengthWriter(Unit::Millimetre), $spareOneIn, $waste), null, 'what');
+}
+
+test('every doorway wants a leaf, a kit and what to finish it with', function (string $name) {
+    $groups = array_count_values(array_map(fn (Material $material) => $material->group, materials($name)));
+
+    expect($groups)->toHaveKeys(['Leaf', 'Kit', 'Fixings', 'Finish', 'Bits and blades']);
+})->with(['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store']);
+
+test('a screw too few is a second trip: one spare in eight, one at least', function () {
+    // Twelve screws through the board.
+    expect(materials()['Wood screw 6 × 80']->count)->toBe(14.0)->and(materials(spareOneIn: 100)['Wood screw 6 × 80']->count)->toBe(13.0);
+});
+
+test('paint goes by area and coats, and a little more', function () {
+    // Leaf 2 x 0.965 x 2.138 in two coats and a board of 2 x 2.25 x 0.14 in two: 9.5 m2, at 10 m2 a litre and a tenth over.
+    expect(materials()['Paint or wax']->count)->toBe(1.1)->and(materials(changes: ['brief.rules.coats_leaf' => 0, 'brief.rules.coats_board' => 0]))->not->toHaveKey('Paint or wax');
+});
+
+test('two leaves are two leaves', function () {
+    expect(array_values(array_filter(materials('map-archive'), fn (Material $material) => $material->group === 'Leaf'))[0]->count)->toBe(2.0);
+});
+
+test('what the maker is to bore stands on the order line', function () {
+    expect(array_values(materials())[0]->note)->toContain('bored for the hangers, grooved at the foot, by the leaf card');
+});
+
+test('the old door’s places want filler, a wall that had none does not', function () {
+    expect(materials(changes: ['survey.opening.was' => 'hinged-in']))->toHaveKey('Filler')->and(materials(changes: ['survey.opening.was' => 'none']))->not->toHaveKey('Filler');
+});
+
+test('bolts that the kit’s box holds are not bought again', function () {
+    $kit = Doorways::kit('flat-40-strap', ['contents' => [['part' => 'lag bolt', 'count' => 6, 'into' => '']], 'bolt.length' => 120]);
+    $plan = Doorways::plan(kit: $kit);
+    $bought = array_filter(Materials::of($plan, new LengthWriter(Unit::Millimetre)), fn (Material $material) => str_contains($material->what, 'Lag bolt'));
+
+    expect($bought)->toBe([]);
+});
+
+test('a bit is told once for each size, the smallest first', function () {
+    $bits = array_values(array_map(fn (Material $material) => $material->what, array_filter(materials(), fn (Material $material) => str_starts_with($material->what, 'Bit '))));
+
+    expect($bits)->toBe(array_values(array_unique($bits)))->and($bits[0])->toBe('Bit 3');
+});
+
+test('boards of one section are cut together', function () {
+    $cut = BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room'), 'Other' => Doorways::plan('kiln-room')], [Length::mm(4800)], new LengthWriter(Unit::Millimetre));
+
+    expect(array_keys($cut))->toBe(['140 × 19'])->and($cut['140 × 19'])->toBeInstanceOf(CuttingPlan::class)->and($cut['140 × 19']->bars)->toHaveCount(1);
+});
+
+test('a board that no bar takes whole is jointed on a stud', function () {
+    $cut = BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room')], [Length::mm(1800)], new LengthWriter(Unit::Millimetre))['140 × 19'];
+
+    expect(array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length->toMm(), $bar->pieces), $cut->bars)))->toEqualCanonicalizing([1117.5, 1132.5]);
+});
+
+test('a board that cannot be jointed says so', function () {
+    expect(BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room')], [Length::mm(400)], new LengthWriter(Unit::Millimetre))['140 × 19'])->toContain('no stud is free to joint it on');
+});
