@@ -12,11 +12,17 @@ use YokeLine\Anchoring\Scan\FoundStud;
 use YokeLine\Anchoring\Scan\Scan;
 use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Planner;
+use YokeLine\Stock\Cutting;
+use YokeLine\Stock\Piece;
 use YokeLine\Ways\Ranking;
 use YokeLine\Ways\Search;
+use YokeLine\Work\Day\DayPlan;
+use YokeLine\Work\Day\Person;
+use YokeLine\Work\Day\Task;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -108,6 +114,7 @@ $combinations = Search::of($kiln, Doorways::kits(), $write)->count();
 row("ways of the kiln room, {$combinations} combinations", sprintf('%.2f s', median($times)), 'under 1.5 s', median($times) < 1.5);
 
 /** Pages, over the wire. */
+Browser::$keepsDatabase = true;
 $browser = Browser::fresh();
 $jar = tempnam(sys_get_temp_dir(), 'jar');
 $ask = function (string $path, ?array $post = null, array $headers = []) use ($browser, $jar): string {
@@ -161,6 +168,43 @@ foreach (['archive' => 'as ZIP', 'sheets' => 'as one PDF'] as $kind => $says) {
     $ask("/parcels/{$parcel[1]}/file");
     $seconds = (hrtime(true) - $from) / 1e9;
     row("{$count[1]} doorways {$says}, with progress", sprintf('%.1f s', $seconds), 'under 20 s', $seconds < 20);
+}
+
+/** Buying and time. */
+$cut = json_decode((string) file_get_contents(__DIR__.'/Core/Support/work/cutting.json'), true)['instances'][3];
+$pieces = array_map(fn (int $mm) => new Piece(Length::mm($mm), (string) $mm), $cut['pieces']);
+$ms = inTurn(['cutting' => fn () => Cutting::of($pieces, [Length::mm(4200)], Length::mm(3), Length::mm(10))], 5)['cutting'];
+row('cutting plan of 40 pieces, 8 bars and nothing left', sprintf('%.0f ms', $ms), 'under 1000 ms', $ms < 1000);
+$graphs = json_decode((string) file_get_contents(__DIR__.'/Core/Support/work/order.json'), true)['doorways'];
+$desk = ['look', 'measure', 'scan', 'choose', 'order'];
+foreach ([false, true] as $twoSites) {
+    $tasks = [];
+    foreach (['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'kiln-room', 'glaze-store', 'reclaim-bay', 'glaze-store'] as $i => $name) {
+        foreach (array_filter($graphs[$name]['steps'], fn (array $step) => ! in_array($step['id'], $desk, true)) as $step) {
+            $after = array_filter($step['after'], fn (array $before) => ! in_array($before['step'], $desk, true));
+            $tasks[] = new Task("{$i}/{$step['id']}", $step['minutes'], min(2, $step['people']), (string) $i, $twoSites && $i % 2 === 1 ? 'mill' : 'pump', $step['at'] === 'wall', array_combine(array_map(fn (array $before) => "{$i}/{$before['step']}", $after), array_map(fn (array $before) => $before['minutes'] ?? 0, $after)));
+        }
+    }
+    $seed = 1964;
+    $from = hrtime(true);
+    $plan = DayPlan::of($tasks, [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[480, 720], [750, 990]])], $twoSites ? ['pump-mill' => 25, 'mill-pump' => 25] : [], function () use (&$seed): float {
+        return ($seed = ($seed * 1_103_515_245 + 12_345) % 2_147_483_648) / 2_147_483_648;
+    }, 40, 480);
+    $seconds = (hrtime(true) - $from) / 1e9;
+    $most = $twoSites ? 15 : 3;
+    row(count($tasks).' steps of 8 doorways, crew of 2, '.($twoSites ? 'two sites' : 'one site'), sprintf('%.2f s, %.1f %%', $seconds, 100 * $plan->gap()), "2 s, {$most} % over bound", $seconds < 2 && 100 * $plan->gap() <= $most);
+}
+
+/** Lists with 2 000 jobs and 10 000 doorways behind them, against the same lists with next to none. */
+$few = inTurn(['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')], 15);
+$book = new PDO("sqlite:{$browser->database()}");
+$book->exec('BEGIN');
+$book->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000) INSERT INTO jobs (name, created_at, updated_at) SELECT 'Made-up house ' || i, '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM n");
+$book->exec("INSERT INTO doorways (job_id, name, verdict, summary, revision_id, waits_for, next, created_at, updated_at) SELECT j.id, 'Room ' || m.k, 'fits', 'Made up', 1, 'us', 'Bring the leaf in', '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM jobs j, (SELECT 1 k UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT 5) m WHERE j.name LIKE 'Made-up house %'");
+$book->exec('COMMIT');
+$many = inTurn(['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')], 15);
+foreach ($few as $list => $ms) {
+    row("{$list} with 10 000 doorways, against 20", sprintf('%.1f ms = %.2f x', $many[$list], $many[$list] / $ms), 'at most 2 x', $many[$list] <= 2 * $ms);
 }
 
 /** What a first visit loads, each file compressed once. */

@@ -33,16 +33,41 @@ final readonly class JobDays
 
     public string $problem;
 
+    /** @var list<string> steps that were set by hand where they may not be, and are placed as soon after as they can */
+    public array $notThen;
+
     public function __construct(public Job $job)
     {
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
         try {
-            $this->plan = $tasks === [] ? null : DayPlan::of($tasks, $this->people(), $this->travel($tasks), self::chance(1964), self::ROUNDS, $this->begins());
+            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : $this->lawful($tasks);
             $this->problem = '';
         } catch (CannotStaff $problem) {
-            $this->plan = null;
+            [$this->plan, $this->notThen] = [null, []];
             $this->problem = strtr($problem->getMessage(), array_map(fn (array $of) => $of[1], $this->steps));
+        }
+    }
+
+    /**
+     * No step set by hand breaks a rule: one that would is placed as soon from there on as it can be.
+     *
+     * @param  list<Task>  $tasks
+     * @return array{DayPlan, list<string>}
+     *
+     * @throws CannotStaff
+     */
+    private function lawful(array $tasks): array
+    {
+        $notThen = [];
+        while (true) {
+            $plan = DayPlan::of($tasks, $this->people(), $this->travel($tasks), self::chance(1964), self::ROUNDS, $this->begins());
+            $unlawful = $plan->unlawful();
+            if ($unlawful === []) {
+                return [$plan, $notThen];
+            }
+            $notThen = [...$notThen, ...$unlawful];
+            $tasks = array_map(fn (Task $task) => in_array($task->id, $unlawful, true) ? new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, (int) $task->standsAt) : $task, $tasks);
         }
     }
 
@@ -93,7 +118,7 @@ final readonly class JobDays
 
     public function isSetByHand(string $task): bool
     {
-        return isset($this->stands()[$task]);
+        return isset($this->stands()[$task]) && ! in_array($task, $this->notThen, true);
     }
 
     /** @return list<array{int, int}>|null stretches of a day in minutes; null where it does not read */

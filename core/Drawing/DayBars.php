@@ -56,8 +56,16 @@ final class DayBars
         $name = $names[$placed->task->id] ?? $placed->task->id;
         $fits = max(0, (int) floor(($wide - 6) / 5.6));
         $inside = [Shape::box('work'.($critical ? ' critical' : '').(count($placed->people) > 1 ? ' together' : ''), $x, $y, max(1.5, $wide - 1), self::ROW - 6)];
-        if ($fits > 3) {
-            $inside[] = Shape::text('work-name', $x + 4, $y + 21, 10, trim(mb_substr($name, 0, $fits)));
+        // As many whole words as there is room for: what one reads is what one hears.
+        $says = '';
+        foreach (explode(' ', $name) as $word) {
+            if (mb_strlen("{$says} {$word}") > $fits) {
+                break;
+            }
+            $says = trim("{$says} {$word}");
+        }
+        if ($says !== '') {
+            $inside[] = Shape::text('work-name', $x + 4, $y + 21, 10, rtrim($says, ','));
         }
 
         return Shape::group('task', $inside, ['data-task' => $placed->task->id, 'data-start' => (string) $placed->start, 'tabindex' => '0', 'role' => 'button', 'aria-label' => "{$name}; arrow keys move it by five minutes"]);

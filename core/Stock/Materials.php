@@ -62,6 +62,7 @@ final readonly class Materials
 
         return [
             new Material('Kit', "kit {$kit->id} {$plan->rail->length->total->toMm()}", $kit->name.', rail '.$this->write->show($plan->rail->length->total), 1, '', 'carries the leaf', $plan->rail->origin === 'cut' ? 'Rail to be made to that length, drilled '.count($plan->rail->holes).' times, the first '.$this->write->show($kit->rail->firstHole).' from its ends' : ''),
+            ...($plan->rail->origin === 'cut' ? [new Material('Kit', "end caps {$kit->id}", 'End caps', 2, '', 'the cut rail’s ends')] : []),
             ...array_map(fn (string $side, $pull) => new Material('Kit', "pull {$pull->kind->value} {$pull->height->toMm()}", ucfirst($pull->kind->value).' pull '.$this->write->show($pull->height), count($plan->layout->runs), '', "the leaf’s {$side}"), array_keys($pulls), $pulls),
         ];
     }

@@ -129,6 +129,16 @@ test('a step that is moved by hand stays there, and the rest is planned round it
     $this->get("/jobs/{$this->job->id}/day-plan")->assertDontSee('set by hand</small>', escape: false);
 });
 
+test('a step that is moved to where it may not be begins as soon as it can, and says so', function () {
+    $this->post("/jobs/{$this->job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00, 12:30-16:30', 'from' => '2027-01-11', 'travel' => 25, 'doorways' => [$this->kiln->id]]);
+    // Hung before anything else is done; and checked in the break.
+    $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/hang", 'start' => 480]);
+    $this->get("/jobs/{$this->job->id}/day-plan")->assertSee('Kiln room, hang the leaf cannot begin then');
+    $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/box-check", 'start' => 725]);
+
+    $this->get("/jobs/{$this->job->id}/day-plan")->assertSee('Kiln room, check the kit’s box cannot begin then')->assertSee('It begins at Monday, 12:30');
+});
+
 test('nothing is done with a leaf that has not come', function () {
     $this->post("/jobs/{$this->job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00, 12:30-16:30', 'from' => '2027-01-11', 'travel' => 25, 'comes' => ['leaf' => '2027-01-14'], 'doorways' => [$this->kiln->id]]);
     $calendar = Reader::read($this->get("/jobs/{$this->job->id}/day-plan.ics")->getContent());

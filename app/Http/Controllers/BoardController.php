@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 /** What is next at every doorway, and what each waits for. */
 final class BoardController
 {
-    private const PAGE = 60;
+    private const PAGE = 40;
 
     /** How many are worked out at one look where many have changed. */
     private const AT_ONCE = 60;

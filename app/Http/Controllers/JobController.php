@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 
 final class JobController
 {
-    private const PAGE = 30;
+    private const PAGE = 12;
 
     public function index(Request $request): View
     {

@@ -6,6 +6,8 @@ use App\Http\Editor;
 use App\Models\Job;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
+use App\Supply\JobSupply;
+use App\Supply\Supplier;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,7 +20,7 @@ final class MaterialsController
 {
     public function show(Request $request, Job $job): View
     {
-        return view('shop.materials', ['list' => $this->list($request, $job)]);
+        return view('shop.materials', ['list' => $this->list($request, $job), 'missing' => (new JobSupply($job, app(Supplier::class)))->missing()]);
     }
 
     public function table(Request $request, Job $job): Response

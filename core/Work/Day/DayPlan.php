@@ -82,6 +82,26 @@ final readonly class DayPlan
         return max(array_map(fn (Placed $placed) => $placed->end(), $this->placed) ?: [$this->from]);
     }
 
+    /** @return list<string> steps that stand where they may not: before what they come after, out of hours, or with people who are elsewhere */
+    public function unlawful(): array
+    {
+        $found = [];
+        foreach ($this->placed as $id => $placed) {
+            if ($placed->task->standsAt === null) {
+                continue;
+            }
+            $tooSoon = array_filter($placed->task->after, fn (int $wait, string $before) => isset($this->placed[$before]) && $this->placed[$before]->end() + $wait > $placed->start, ARRAY_FILTER_USE_BOTH) !== [];
+            $outOfHours = array_filter($placed->people, fn (int $person) => ! isset($this->crew[$person]) || $this->crew[$person]->worked($placed->start, $placed->end()) < $placed->task->minutes) !== [];
+            $twice = array_filter($this->placed, fn (Placed $other) => $other !== $placed && $other->task->standsAt !== null && $other->start < $placed->end() && $placed->start < $other->end() && ($other->start < $placed->start || ($other->start === $placed->start && $other->task->id < $placed->task->id))
+                && (array_intersect($other->people, $placed->people) !== [] || ($other->task->isAtWall && $placed->task->isAtWall && $other->task->doorway === $placed->task->doorway))) !== [];
+            if ($tooSoon || $outOfHours || $twice) {
+                $found[] = $id;
+            }
+        }
+
+        return $found;
+    }
+
     /** How often anyone is at a site on a day. */
     public function visits(): int
     {

@@ -5,6 +5,7 @@
 @include('shop.top', ['title' => 'Materials'])
 <main class="marks-page materials">
   <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> with {{ $prices->setting('tax') }} % tax, {{ $prices->say($totals['net']) }} without.@if ($totals['unpriced']) {{ $totals['unpriced'] }} lines have no price yet.@endif @if ($list->unplanned) Not measured whole, so not on the list: {{ implode(', ', $list->unplanned) }}.@endif
+    @if ($missing)<a href="{{ route('supply', $job) }}">{{ count($missing) === 1 ? 'One thing is' : count($missing).' things are' }} ordered and not here.</a>@endif
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">As CSV</a></p>
   <p class="group-note">Show <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>the whole job</a>@foreach ($job->doorways()->whereNull('archived_at')->orderBy('id')->get(['id', 'name']) as $one), <a href="{{ route('materials', [$job, 'doorway' => $one->id]) }}" @if ($list->only === $one->id) aria-current="true" @endif>{{ $one->name }}</a>@endforeach</p>
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">How many</th><th scope="col">What</th><th scope="col">For</th><th scope="col">Each</th><th scope="col">All</th></tr></thead>

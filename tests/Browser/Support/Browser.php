@@ -23,6 +23,9 @@ final class Browser
 
     private static ?self $shared = null;
 
+    /** Whether the application may keep its database open, as it does in use; a test has it changed under its feet. */
+    public static bool $keepsDatabase = false;
+
     /** @var list<resource> */
     private array $processes = [];
 
@@ -60,6 +63,12 @@ final class Browser
         self::$shared->size(1280, 800);
 
         return self::$shared;
+    }
+
+    /** Where the application keeps what the test enters. */
+    public function database(): string
+    {
+        return "{$this->folder}/test.sqlite";
     }
 
     public function size(int $width, int $height): self
@@ -307,7 +316,7 @@ final class Browser
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'PHOTOS_FOLDER' => "{$this->folder}/photos", 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
+        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'PHOTOS_FOLDER' => "{$this->folder}/photos", 'DB_PERSISTENT' => self::$keepsDatabase ? 'true' : 'false', 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
     }
 
     /**
