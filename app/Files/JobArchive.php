@@ -6,7 +6,10 @@ use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\LogEntry;
+use App\Models\Offer;
+use App\Models\Receipt;
 use App\Models\Revision;
+use App\Models\SupplyOrder;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Scanning\WallSweep;
@@ -63,7 +66,7 @@ final class JobArchive
         }
         $zip->close();
 
-        return ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null];
+        return ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null, 'offers' => self::offers($doorway)];
     }
 
     /** @param  list<array<string, mixed>>  $doorways  as `addDoorway` gave them */
@@ -71,7 +74,7 @@ final class JobArchive
     {
         $zip = self::open($path);
         $rules = HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray();
-        $zip->addFromString('job.json', Document::of(['format' => 'yoke-line/job', 'version' => 1, 'name' => $job->name, 'archived_at' => $job->archived_at?->toJSON(), 'rules' => $rules, 'doorways' => $doorways])->toJson(pretty: true)."\n");
+        $zip->addFromString('job.json', Document::of(['format' => 'yoke-line/job', 'version' => 1, 'name' => $job->name, 'archived_at' => $job->archived_at?->toJSON(), 'rules' => $rules, 'day_plan' => self::dayPlan($job->day_plan, $job->doorways()->orderBy('id')->pluck('id')->flip()->all()), 'orders' => self::orders($job), 'doorways' => $doorways])->toJson(pretty: true)."\n");
         $zip->close();
     }
 
@@ -119,8 +122,14 @@ final class JobArchive
         foreach (self::rows($file, 'rules') as $i => $row) {
             self::rule($job, $row, "rules[{$i}]");
         }
+        $ids = [];
         foreach (self::rows($file, 'doorways') as $i => $row) {
-            self::doorway($zip, $job, $row, "doorways[{$i}]");
+            $ids[] = self::doorway($zip, $job, $row, "doorways[{$i}]")->id;
+        }
+        $days = $file->get('day_plan');
+        $job->forceFill(['day_plan' => $days instanceof stdClass ? self::dayPlan((array) json_decode((string) json_encode($days), true), $ids) : null])->save();
+        foreach ($file->get('orders') === null ? [] : self::rows($file, 'orders') as $i => $row) {
+            self::order($job, $row, "orders[{$i}]");
         }
 
         return $job;
@@ -135,7 +144,7 @@ final class JobArchive
         HouseRule::create(['job_id' => $job->id, 'method' => $method->key, 'value' => (new RuleBook(Level::job($job)))->read($method, $row->value, Unit::Millimetre), 'why' => self::words($row->why ?? '')]);
     }
 
-    private static function doorway(ZipArchive $zip, Job $job, stdClass $row, string $at): void
+    private static function doorway(ZipArchive $zip, Job $job, stdClass $row, string $at): Doorway
     {
         $name = is_string($row->file ?? null) ? $row->file : throw new UnreadableFile(["{$at}.file" => 'The name of the doorway’s file is wanted here.']);
         $now = self::checked(self::entry($zip, "doorways/{$name}.json"), "doorways/{$name}.json");
@@ -175,6 +184,83 @@ final class JobArchive
         }
         if (($row->trace ?? false) === true) {
             (new WallSweep($doorway, $doorway->setout(null)))->keep(Trace::read(self::entry($zip, "traces/{$name}.csv")));
+        }
+        foreach (is_array($row->offers ?? null) ? $row->offers : [] as $i => $offer) {
+            $revision = $offer instanceof stdClass ? $kept[$offer->change ?? 0] ?? null : null;
+            if ($revision === null || ! is_int($offer->cents ?? null)) {
+                throw new UnreadableFile(["{$at}.offers[{$i}]" => 'An offer has its price in cents and the change it was for.']);
+            }
+            $made = new Offer(['doorway_id' => $doorway->id, 'revision_id' => $revision->id, 'cents' => $offer->cents, 'accepted_by' => self::words($offer->accepted_by ?? ''), 'accepted_at' => self::moment($offer->accepted_at ?? null)]);
+            $made->setCreatedAt(self::moment($offer->at ?? null) ?? now());
+            $made->save();
+        }
+
+        return $doorway;
+    }
+
+    /**
+     * A day plan names doorways by their number in the list while it is away, by their own where it is at home.
+     *
+     * @param  ?array<array-key, mixed>  $days
+     * @param  array<int, int>  $names  the other name of each doorway
+     * @return ?array<array-key, mixed>
+     */
+    private static function dayPlan(?array $days, array $names): ?array
+    {
+        if ($days === null) {
+            return null;
+        }
+        if (is_array($days['doorways'] ?? null)) {
+            $days['doorways'] = array_values(array_filter(array_map(fn (mixed $one) => is_int($one) ? $names[$one] ?? null : null, $days['doorways']), is_int(...)));
+        }
+        $stands = [];
+        foreach (is_array($days['stands'] ?? null) ? $days['stands'] : [] as $task => $stand) {
+            [$doorway, $step] = array_pad(explode('/', (string) $task, 2), 2, '');
+            if (isset($names[(int) $doorway]) && is_array($stand) && is_int($stand['at'] ?? null)) {
+                $stands[$names[(int) $doorway]."/{$step}"] = $stand;
+            }
+        }
+
+        return isset($days['stands']) ? [...$days, 'stands' => $stands] : $days;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function offers(Doorway $doorway): array
+    {
+        $offers = [];
+        /** @var Offer $offer */
+        foreach (Offer::query()->with('revision')->where('doorway_id', $doorway->id)->orderBy('id')->get() as $offer) {
+            $offers[] = ['change' => $offer->revision->number, 'cents' => $offer->cents, 'accepted_by' => $offer->accepted_by, 'accepted_at' => $offer->accepted_at?->toJSON(), 'at' => $offer->created_at->toJSON()];
+        }
+
+        return $offers;
+    }
+
+    /** @return list<array<string, mixed>> what was ordered for it, and what came */
+    private static function orders(Job $job): array
+    {
+        $orders = [];
+        /** @var SupplyOrder $order */
+        foreach (SupplyOrder::query()->with('receipts')->where('job_id', $job->id)->orderBy('id')->get() as $order) {
+            $orders[] = ['reference' => $order->reference, 'lines' => (object) $order->lines, 'answered' => $order->is_answered, 'receipts' => $order->receipts->sortBy('id')->map(fn (Receipt $one) => ['delivery' => $one->delivery, 'key' => $one->key, 'count' => $one->count, 'kind' => $one->kind])->values()->all()];
+        }
+
+        return $orders;
+    }
+
+    private static function order(Job $job, stdClass $row, string $at): void
+    {
+        $lines = (array) ($row->lines ?? []);
+        if (self::words($row->reference ?? '') === '' || array_filter($lines, fn (mixed $count) => ! is_int($count) && ! is_float($count)) !== []) {
+            throw new UnreadableFile([$at => 'An order has its reference, and how many of which.']);
+        }
+        // The same order twice in one house would be asked for twice: a copy has a reference of its own.
+        $reference = mb_substr(self::words($row->reference), 0, 40);
+        $order = SupplyOrder::create(['job_id' => $job->id, 'reference' => SupplyOrder::query()->where('reference', $reference)->exists() ? strtolower((string) Str::ulid()) : $reference, 'lines' => $lines, 'is_answered' => ($row->answered ?? false) === true]);
+        foreach (is_array($row->receipts ?? null) ? $row->receipts : [] as $receipt) {
+            if ($receipt instanceof stdClass && in_array($receipt->kind ?? null, ['received', 'returned'], true) && is_numeric($receipt->count ?? null)) {
+                Receipt::create(['order_id' => $order->id, 'delivery' => mb_substr(self::words($receipt->delivery ?? ''), 0, 60), 'key' => mb_substr(self::words($receipt->key ?? ''), 0, 120), 'count' => (float) $receipt->count, 'kind' => $receipt->kind]);
+            }
         }
     }
 

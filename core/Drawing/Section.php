@@ -47,25 +47,32 @@ final readonly class Section
         $heights = Callouts::right(array_map(fn (array $row) => [$row[0], $right - 14 * $px, $this->head->y($row[1]), $row[2]], $this->rows()), $right + 11 * $px, 10 * $px);
         $shapes = [...$this->head->shapes(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$heights];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + 44 * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
+        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + (14 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->held()))) * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
     }
 
     /** @return list<Shape> how the guide holds the leaf, beside the foot */
     private function holds(): array
     {
         $front = $this->plan->frontDepth()->leafFront->total->toMm();
-        $gap = $this->plan->heights->gap->low;
-        $floor = $this->foot->floor();
-        $shapes = [];
         $x = $front + 6 * $this->px;
-        $rows = [['gap', $gap->minus($floor), $gap->plus($floor)->half()], [$this->plan->kit->guide->style->needsGroove() ? 'bite' : 'hold', $this->foot->place()->hold->total, $gap->plus($this->foot->place()->hold->total)]];
-        foreach ($rows as $i => [$name, $length, $at]) {
+        $shapes = [];
+        foreach ($this->held() as $i => [$says, $at]) {
             $y = -$at->toMm() - 14 * $this->px * $i;
             $shapes[] = Shape::line('leader', $front, -$at->toMm(), $x, $y);
-            $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::text('reading', $x + 1 * $this->px, $y + 3 * $this->px, 10 * $this->px, $says);
         }
 
         return $shapes;
+    }
+
+    /** @return list<array{string, Length}> what is told beside the foot, and the height that it tells of */
+    private function held(): array
+    {
+        $gap = $this->plan->heights->gap->low;
+        $floor = $this->foot->floor();
+        $hold = $this->foot->place()->hold->total;
+
+        return [["{$this->write->show($gap->minus($floor))} gap", $gap->plus($floor)->half()], [$this->write->show($hold).($this->plan->kit->guide->style->needsGroove() ? ' bite' : ' hold'), $gap->plus($hold)]];
     }
 
     /** @return list<Shape> distances from the wall face, below the drawing */

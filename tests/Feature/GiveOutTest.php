@@ -5,7 +5,9 @@ use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\LogEntry;
+use App\Models\Offer;
 use App\Models\Revision;
+use App\Models\SupplyOrder;
 use App\Scanning\WallSweep;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
@@ -22,6 +24,9 @@ function wholeJob(Job $job): array
 {
     return [
         'name' => $job->name,
+        'days' => $job->day_plan === null ? null : [...$job->day_plan, 'doorways' => array_map(fn (int $id) => array_search($id, $job->doorways()->orderBy('id')->pluck('id')->all(), true), $job->day_plan['doorways']), 'stands' => array_values($job->day_plan['stands'] ?? [])],
+        'orders' => SupplyOrder::query()->where('job_id', $job->id)->orderBy('id')->get()->map(fn (SupplyOrder $order) => [$order->lines, $order->is_answered, $order->receipts()->orderBy('id')->get(['delivery', 'key', 'count', 'kind'])->toArray()])->all(),
+        'offers' => Offer::query()->whereIn('doorway_id', $job->doorways()->pluck('id'))->orderBy('id')->get()->map(fn (Offer $offer) => [$offer->cents, $offer->accepted_by, $offer->accepted_at?->toJSON()])->all(),
         'rules' => HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
         'doorways' => $job->doorways()->with('revision', 'trace')->orderBy('id')->get()->map(fn (Doorway $doorway) => [
             $doorway->name, $doorway->verdict, $doorway->summary, $doorway->revision->number, $doorway->archived_at?->toJSON(), $doorway->trace?->csv, $doorway->trace?->profile,
@@ -97,12 +102,20 @@ function uprightsOf(string $pdf, int $page): array
 test('a job given out whole and brought in again has lost nothing', function () {
     $this->post("/doorways/{$this->doorway->id}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $this->doorway->revision_id]);
     $this->post("/doorways/{$this->doorway->id}/undo", ['station' => 'leaf']);
-    $this->post("/doorways/{$this->doorway->id}/archive");
     $job = $this->doorway->job;
     HouseRule::create(['job_id' => $job->id, 'method' => 'gap', 'value' => '10 mm', 'why' => 'Felt on the floor.']);
     (new WallSweep($this->doorway, $this->doorway->setout(null)))->keep(SimulatedWall::seeded(3)->trace());
     $this->post("/doorways/{$this->doorway->id}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
+    $this->post("/jobs/{$job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00', 'from' => '2027-01-11', 'travel' => 25, 'doorways' => [$this->doorway->id]]);
+    $this->post("/jobs/{$job->id}/day-plan", ['task' => "{$this->doorway->id}/box-check", 'start' => 600]);
+    $this->post("/jobs/{$job->id}/supply/order");
+    $this->travel(30)->days();
+    $this->post("/jobs/{$job->id}/supply/receive");
+    Offer::create(['doorway_id' => $this->doorway->id, 'revision_id' => $this->doorway->revision_id, 'cents' => 99_900, 'accepted_by' => 'R. Okafor', 'accepted_at' => now()->startOfSecond()]);
+    $this->post("/doorways/{$this->doorway->id}/archive");
+    $job->refresh();
     $before = wholeJob($job);
+    expect($before['orders'][0][2])->not->toBe([])->and($before['days']['doorways'])->toBe([0])->and($before['days']['stands'])->toHaveCount(1);
     expect($before['doorways'][0][7])->toHaveCount(1);
     expect($before['doorways'][0][5])->toStartWith('position_mm,density');
     $zip = JobArchive::write($job);
