@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsSmall;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -12,7 +13,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin, and the package this middleware needs is left out (composer.json, `replace`).
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [SendsSmall::class]);
+        $middleware->web(append: [SendsSmall::class, ReadsPlainFields::class]);
     })
     ->withExceptions(function (Exceptions $exceptions) {})
     ->create();

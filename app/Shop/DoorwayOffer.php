@@ -35,8 +35,8 @@ final readonly class DoorwayOffer
     public function price(): array
     {
         $totals = $this->materials->totals();
-        $work = (int) round($this->minutes() / 60 * (float) strtr($this->materials->prices->setting('hour'), ',', '.') * 100);
-        $tax = (int) round(($totals['net'] + $work) * (float) $this->materials->prices->setting('tax') / 100);
+        $work = (int) round($this->minutes() / 60 * $this->materials->prices->number(Setting::Hour) * 100);
+        $tax = (int) round(($totals['net'] + $work) * $this->materials->prices->number(Setting::Tax) / 100);
 
         return ['materials' => $totals['net'], 'work' => $work, 'tax' => $tax, 'total' => $totals['net'] + $work + $tax, 'unpriced' => $totals['unpriced']];
     }

@@ -2,14 +2,14 @@
 
 namespace App\Shop;
 
+use App\Files\Table;
 use App\Models\Doorway;
 use App\Models\Job;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
-use YokeLine\Measure\UnreadableLength;
 use YokeLine\Planning\Plan;
+use YokeLine\Stock\Bar;
 use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\CuttingPlan;
 use YokeLine\Stock\Material;
@@ -46,15 +46,16 @@ final readonly class JobMaterials
     {
         $lines = [];
         foreach ($this->plans as $name => $plan) {
-            foreach (Materials::of($plan, $this->write, (int) $this->prices->setting('spares'), (int) $this->prices->setting('waste')) as $material) {
+            foreach (Materials::of($plan, $this->write, (int) $this->prices->number(Setting::Spares), $this->prices->number(Setting::Waste)) as $material) {
                 $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $name) : new MaterialLine($material, $material->count, [$name => $material->for], $this->prices->of($material->key) ?? $this->kitPrice($material, $plan));
             }
         }
         foreach ($this->boards() as $section => $cut) {
             if ($cut instanceof CuttingPlan) {
-                $counts = array_count_values(array_map(fn ($bar) => (string) $bar->stock->toMm(), $cut->bars));
-                foreach ($counts as $stock => $count) {
-                    $material = new Material('Boards', "board {$section} {$stock}", "Board {$section}, {$this->write->show(Length::mm((int) $stock))} long", $count, '', 'headers, cut as drawn below');
+                $counts = array_count_values(array_map(fn (Bar $bar) => $bar->stock->nm, $cut->bars));
+                foreach ($counts as $nm => $count) {
+                    $stock = Length::nm($nm);
+                    $material = new Material('Boards', "board {$section} {$stock->toMm()}", "Board {$section}, {$this->write->show($stock)} long", $count, '', 'headers, cut as drawn below');
                     $lines[$material->key] = new MaterialLine($material, $count, ['' => $material->for], $this->prices->of($material->key));
                 }
             }
@@ -65,6 +66,16 @@ final readonly class JobMaterials
         }
 
         return $groups;
+    }
+
+    public function csv(): string
+    {
+        $rows = [];
+        foreach (array_merge(...array_values($this->lines()) ?: [[]]) as $line) {
+            $rows[] = [$line->material->group, $line->material->what, $line->count, $line->material->unit, $line->says(), $line->material->note, Prices::plain($line->each), Prices::plain($line->cents())];
+        }
+
+        return Table::csv(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'], $rows);
     }
 
     /** @return array<string, float> how many of which are to be bought */
@@ -104,7 +115,7 @@ final readonly class JobMaterials
         foreach (array_merge(...array_values($this->lines()) ?: [[]]) as $line) {
             $line->cents() === null ? $unpriced++ : $net += $line->cents();
         }
-        $tax = (int) round($net * (float) $this->prices->setting('tax') / 100);
+        $tax = (int) round($net * $this->prices->number(Setting::Tax) / 100);
 
         return ['net' => $net, 'tax' => $tax, 'total' => $net + $tax, 'unpriced' => $unpriced];
     }
@@ -117,7 +128,7 @@ final readonly class JobMaterials
     public static function cost(Plan $plan, Prices $prices, LengthWriter $write): array
     {
         $cents = $unpriced = 0;
-        foreach (Materials::of($plan, $write, (int) $prices->setting('spares'), (int) $prices->setting('waste')) as $material) {
+        foreach (Materials::of($plan, $write, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material) {
             $each = $prices->of($material->key) ?? (str_starts_with($material->key, "kit {$plan->kit->id} ") && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null);
             $each === null ? $unpriced++ : $cents += (int) round($each * $material->count);
         }
@@ -134,17 +145,7 @@ final readonly class JobMaterials
     /** @return non-empty-list<Length> what the yard has */
     private static function stock(Prices $prices): array
     {
-        $found = [];
-        foreach (explode(',', $prices->setting('stock')) as $typed) {
-            try {
-                $length = LengthReader::read(trim($typed), Unit::Millimetre);
-                $length->isOver(Length::mm(100)) && $found[] = $length;
-            } catch (UnreadableLength) {
-                continue;
-            }
-        }
-
-        return $found === [] ? array_map(Length::mm(...), BoardsToCut::STOCK_MM) : $found;
+        return Setting::lengths($prices->setting(Setting::Stock)) ?? array_map(Length::mm(...), BoardsToCut::STOCK_MM);
     }
 
     private function kitPrice(Material $material, Plan $plan): ?int

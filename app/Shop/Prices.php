@@ -2,14 +2,13 @@
 
 namespace App\Shop;
 
+use App\Files\Table;
 use App\Models\Price;
 use Illuminate\Support\Facades\DB;
 
 /** The house's own price list, and how it reckons. */
 final class Prices
 {
-    private const SETTINGS = ['currency' => '€', 'tax' => '20', 'hour' => '48', 'spares' => '8', 'waste' => '10', 'stock' => '2400, 3000, 3600, 4200, 4800'];
-
     /** @var ?array<string, int> */
     private ?array $cents = null;
 
@@ -30,21 +29,55 @@ final class Prices
         $this->cents = null;
     }
 
-    public function setting(string $name): string
+    /**
+     * A price as it was typed; nothing typed takes it off the list.
+     *
+     * @return ?string what is wrong with it; null where it was taken
+     */
+    public function take(string $key, string $typed): ?string
     {
-        return $this->settings[$name] ??= (string) (DB::table('shop_settings')->where('name', $name)->value('value') ?? self::SETTINGS[$name]);
+        $cents = self::read($typed);
+        if ($typed !== '' && $cents === null) {
+            return "“{$typed}” is no price; write it as 12.50.";
+        }
+        $this->set($key, $cents);
+
+        return null;
     }
 
-    public function settle(string $name, string $value): void
+    public function setting(Setting $setting): string
     {
-        unset($this->settings[$name]);
-        isset(self::SETTINGS[$name]) && DB::table('shop_settings')->updateOrInsert(['name' => $name], ['value' => $value]);
+        return $this->settings[$setting->value] ??= (string) (DB::table('shop_settings')->where('name', $setting->value)->value('value') ?? $setting->usual());
+    }
+
+    /** A setting that is a number: 7,5 as 7.5. */
+    public function number(Setting $setting): float
+    {
+        return (float) strtr($this->setting($setting), ',', '.');
+    }
+
+    /** @return ?string what is wrong with it; null where it was taken */
+    public function settle(Setting $setting, string $typed): ?string
+    {
+        $refusal = $setting->refusal($typed);
+        if ($refusal === null) {
+            unset($this->settings[$setting->value]);
+            DB::table('shop_settings')->updateOrInsert(['name' => $setting->value], ['value' => $typed]);
+        }
+
+        return $refusal;
     }
 
     /** 1250 as `€ 12.50`. */
     public function say(int $cents): string
     {
-        return $this->setting('currency')."\u{202f}".number_format($cents / 100, 2, '.', "\u{202f}");
+        return $this->setting(Setting::Currency)."\u{202f}".number_format($cents / 100, 2, '.', "\u{202f}");
+    }
+
+    /** 1250 as `12.50`, as it is typed and as a table has it. */
+    public static function plain(?int $cents): string
+    {
+        return $cents === null ? '' : number_format($cents / 100, 2, '.', '');
     }
 
     /** What was typed as money, in cents; null where it is none. */
@@ -57,14 +90,9 @@ final class Prices
 
     public function csv(): string
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No room to write a table.');
-        fputcsv($file, ['what', 'price'], escape: '');
-        foreach (Price::query()->orderBy('key')->get() as $price) {
-            fputcsv($file, [$price->key, number_format($price->cents / 100, 2, '.', '')], escape: '');
-        }
-        rewind($file);
+        $cents = Price::query()->orderBy('key')->pluck('cents', 'key')->all();
 
-        return (string) stream_get_contents($file);
+        return Table::csv(['what', 'price'], array_map(fn (string|int $key, int $each) => [$key, self::plain($each)], array_keys($cents), $cents));
     }
 
     /**

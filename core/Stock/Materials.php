@@ -25,10 +25,10 @@ final readonly class Materials
     /** Of paint so much more, per cent. */
     public const WASTE = 10;
 
-    private function __construct(private Plan $plan, private LengthWriter $write, private int $spareOneIn, private int $waste) {}
+    private function __construct(private Plan $plan, private LengthWriter $write, private int $spareOneIn, private float $waste) {}
 
     /** @return list<Material> boards and rails that are cut are told by `pieces` */
-    public static function of(Plan $plan, LengthWriter $write, int $spareOneIn = self::SPARE_ONE_IN, int $waste = self::WASTE): array
+    public static function of(Plan $plan, LengthWriter $write, int $spareOneIn = self::SPARE_ONE_IN, float $waste = self::WASTE): array
     {
         $all = new self($plan, $write, max(1, $spareOneIn), $waste);
 

@@ -7,6 +7,7 @@ use App\Models\Offer;
 use App\Models\SupplyOrder;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
+use App\Shop\Setting;
 use App\Site\Entries;
 use App\Site\SiteRun;
 use App\Supply\Answers;
@@ -55,6 +56,38 @@ test('how the house reckons changes the list', function () {
     $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'spares', 'price' => '2']);
 
     expect($screws())->toBeGreaterThan($before);
+});
+
+test('a way of reckoning that does not read is told at its place, and the one before stands', function (string $setting, string $typed, string $says) {
+    $before = (new Prices)->setting(Setting::from($setting));
+
+    $this->followingRedirects()->post("/jobs/{$this->job->id}/materials/price", ['setting' => $setting, 'price' => $typed])->assertOk()->assertSee("“{$typed}” does not read here: {$says}")->assertSee('value="'.e($typed).'"', false);
+    expect((new Prices)->setting(Setting::from($setting)))->toBe($before);
+})->with([
+    ['currency', 'dollars and cents', 'a sign or a short word'], ['tax', 'a fifth', 'a share under a hundred'], ['tax', '-4', 'a share under a hundred'], ['hour', 'dear', 'write it as 48'],
+    ['spares', '0', 'a whole number from 1'], ['waste', '100', 'a share under a hundred'], ['stock', '2400, long', 'lengths from 300 mm'], ['stock', '20', 'lengths from 300 mm'], ['stock', '', 'lengths from 300 mm'],
+]);
+
+test('a yard that sells by the foot sells boards of whole feet', function () {
+    $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'stock', 'price' => "8', 12'"])->assertRedirect();
+    $boards = array_map(fn ($line) => $line->material->key, (new JobMaterials($this->job, null, $this->kiln->id))->lines()['Boards']);
+
+    expect($boards)->toHaveCount(1)->and($boards[0])->toMatch('/ (2438\.4|3657\.6)$/');
+});
+
+test('tax may be a broken number, with a comma or a point', function (string $typed) {
+    (new Prices)->settle(Setting::Tax, $typed);
+
+    expect((new Prices)->number(Setting::Tax))->toBe(7.5);
+})->with(['7,5', '7.5']);
+
+test('the list as a table has a row for every line, and its money', function () {
+    (new Prices)->set('filler', 450);
+    $rows = array_map(fn (string $row) => str_getcsv($row, escape: ''), explode("\n", trim((string) $this->get("/jobs/{$this->job->id}/materials.csv")->assertOk()->getContent())));
+    $lines = array_merge(...array_values((new JobMaterials($this->job, null))->lines()));
+    $filler = array_values(array_filter($rows, fn (array $row) => $row[1] === 'Filler'));
+
+    expect($rows[0])->toBe(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'])->and($rows)->toHaveCount(count($lines) + 1)->and($filler[0][6] ?? null)->toBe('4.50');
 });
 
 test('a price list goes out and comes in', function () {

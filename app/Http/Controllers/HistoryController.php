@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\Station;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
@@ -45,6 +46,6 @@ final class HistoryController
 
     private function backToBench(Request $request, Doorway $doorway): RedirectResponse
     {
-        return to_route('bench', [$doorway, $request->input('station', 'wall')], 303);
+        return to_route('bench', [$doorway, Station::tryFrom((string) $request->input('station')) ?? Station::Wall], 303);
     }
 }

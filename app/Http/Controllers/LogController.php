@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Files\Table;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
@@ -10,7 +11,6 @@ use App\Record\LogLine;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 /** What happened at a doorway, and how two of its plans differ. */
 final class LogController
@@ -25,14 +25,9 @@ final class LogController
 
     public function table(Request $request, Doorway $doorway): Response
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No room to write a table.');
-        fputcsv($file, ['at', 'kind', 'who', 'change', 'says'], escape: '');
-        foreach (array_reverse(LogLine::of($doorway, $doorway->setout(Editor::of($request)->units)->write, $this->kind($request))) as $line) {
-            fputcsv($file, [$line->at->toIso8601String(), LogLine::KINDS[$line->kind] ?? $line->kind, $line->who, $line->change, strtr($line->says, ["\u{202f}" => ' '])], escape: '');
-        }
-        rewind($file);
+        $lines = array_reverse(LogLine::of($doorway, $doorway->setout(Editor::of($request)->units)->write, $this->kind($request)));
 
-        return response((string) stream_get_contents($file), headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-log.csv"']);
+        return Table::answer(Table::csv(['at', 'kind', 'who', 'change', 'says'], array_map(fn (LogLine $line) => [$line->at->toIso8601String(), LogLine::KINDS[$line->kind] ?? $line->kind, $line->who, $line->change, $line->says], $lines)), 'log', $doorway->name);
     }
 
     public function compare(Request $request, Doorway $doorway): View

@@ -2,10 +2,12 @@
 
 namespace App\Http\Controllers;
 
+use App\Files\Table;
 use App\Http\Editor;
 use App\Models\Job;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
+use App\Shop\Setting;
 use App\Supply\JobSupply;
 use App\Supply\Supplier;
 use Illuminate\Contracts\View\View;
@@ -13,7 +15,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 
 /** What a job wants bought, how its boards are cut, and what things cost here. */
 final class MaterialsController
@@ -25,40 +26,24 @@ final class MaterialsController
 
     public function table(Request $request, Job $job): Response
     {
-        $list = $this->list($request, $job);
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No room to write a table.');
-        fputcsv($file, ['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'], escape: '');
-        foreach (array_merge(...array_values($list->lines()) ?: [[]]) as $line) {
-            fputcsv($file, array_map(fn (string $cell) => strtr($cell, ["\u{202f}" => ' ']), [$line->material->group, $line->material->what, (string) $line->count, $line->material->unit, $line->says(), $line->material->note, $this->money($line->each), $this->money($line->cents())]), escape: '');
-        }
-        rewind($file);
-
-        return response((string) stream_get_contents($file), headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'-materials.csv"']);
+        return Table::answer($this->list($request, $job)->csv(), 'materials', $job->name);
     }
 
     /** The price of one line, or one of the ways the house reckons. */
     public function price(Request $request, Job $job): RedirectResponse
     {
-        $prices = new Prices;
+        $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
+        $setting = Setting::tryFrom((string) $request->input('setting'));
+        $at = $setting->value ?? (string) $request->input('key');
+        $says = $setting === null ? (new Prices)->take($at, $typed) : (new Prices)->settle($setting, $typed);
         $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]));
-        $typed = trim((string) $request->input('price'));
-        if ($request->has('setting')) {
-            $prices->settle((string) $request->input('setting'), mb_substr($typed, 0, 200));
 
-            return $back;
-        }
-        $cents = Prices::read($typed);
-        if ($typed !== '' && $cents === null) {
-            return $back->with('not_money', ['key' => $request->input('key'), 'typed' => $typed]);
-        }
-        $prices->set((string) $request->input('key'), $typed === '' ? null : $cents);
-
-        return $back;
+        return $says === null ? $back : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => $says]);
     }
 
     public function prices(): Response
     {
-        return response((new Prices)->csv(), headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="prices.csv"']);
+        return Table::answer((new Prices)->csv(), 'prices');
     }
 
     public function bringIn(Request $request, Job $job): RedirectResponse
@@ -72,10 +57,5 @@ final class MaterialsController
     private function list(Request $request, Job $job): JobMaterials
     {
         return new JobMaterials($job, Editor::of($request)->units, $request->query('doorway') === null ? null : $request->integer('doorway'));
-    }
-
-    private function money(?int $cents): string
-    {
-        return $cents === null ? '' : number_format($cents / 100, 2, '.', '');
     }
 }

@@ -1,10 +1,11 @@
+@use('App\Shop\Setting')
 @use('YokeLine\Drawing\CutBars')
 @use('YokeLine\Drawing\Svg')
 @php([$job, $prices, $totals] = [$list->job, $list->prices, $list->totals()])
 <x-page :title="$job->name.', materials'" class="is-marks">
 @include('shop.top', ['title' => 'Materials'])
 <main class="marks-page materials">
-  <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> with {{ $prices->setting('tax') }} % tax, {{ $prices->say($totals['net']) }} without.@if ($totals['unpriced']) {{ $totals['unpriced'] }} lines have no price yet.@endif @if ($list->unplanned) Not measured whole, so not on the list: {{ implode(', ', $list->unplanned) }}.@endif
+  <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> with {{ $prices->setting(Setting::Tax) }} % tax, {{ $prices->say($totals['net']) }} without.@if ($totals['unpriced']) {{ $totals['unpriced'] }} lines have no price yet.@endif @if ($list->unplanned) Not measured whole, so not on the list: {{ implode(', ', $list->unplanned) }}.@endif
     @if ($missing)<a href="{{ route('supply', $job) }}">{{ count($missing) === 1 ? 'One thing is' : count($missing).' things are' }} ordered and not here.</a>@endif
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">As CSV</a></p>
   <p class="group-note">Show <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>the whole job</a>@foreach ($job->doorways()->whereNull('archived_at')->orderBy('id')->get(['id', 'name']) as $one), <a href="{{ route('materials', [$job, 'doorway' => $one->id]) }}" @if ($list->only === $one->id) aria-current="true" @endif>{{ $one->name }}</a>@endforeach</p>
@@ -12,9 +13,9 @@
     @foreach ($list->lines() as $group => $lines)
       <tbody><tr><th colspan="5" scope="rowgroup">{{ $group }}</th></tr>
       @foreach ($lines as $line)
-        @php($refused = session('not_money.key') === $line->material->key ? session('not_money.typed') : null)
+        @php($refused = session('refused.at') === $line->material->key ? session('refused') : null)
         <tr><td class="number">{{ rtrim(rtrim(number_format($line->count, 1, '.', ''), '0'), '.') }} {{ $line->material->unit }}</td><th scope="row">{{ $line->material->what }}@if ($line->material->note)<small>{{ $line->material->note }}</small>@endif</th><td>{{ $line->says() }}</td>
-          <td><form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused ?? ($line->each === null ? '' : number_format($line->each / 100, 2, '.', '')) }}" aria-label="Price of one {{ $line->material->what }}" onchange="this.form.submit()" @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">“{{ $refused }}” is no price; write it as 12.50.</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
+          <td><form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="Price of one {{ $line->material->what }}" onchange="this.form.submit()" @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
       @endforeach</tbody>
     @endforeach
   </table></div>
@@ -30,7 +31,10 @@
   <h2>How this house reckons</h2>
   @if (session('price_problems'))<ul class="refused" role="alert">@foreach (session('price_problems') as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
   <div class="reckons">
-    @foreach (['currency' => 'Currency', 'tax' => 'Tax, %', 'hour' => 'An hour of work', 'spares' => 'One spare in', 'waste' => 'Paint over, %', 'stock' => 'Boards the yard has, mm'] as $setting => $label)<form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="setting" value="{{ $setting }}"><label>{{ $label }} <input class="form-control" name="price" value="{{ $prices->setting($setting) }}" onchange="this.form.submit()"></label></form>@endforeach
+    @foreach (Setting::cases() as $setting)
+      @php($refused = session('refused.at') === $setting->value ? session('refused') : null)
+      <form method="post" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="setting" value="{{ $setting->value }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><label>{{ $setting->label() }} <input class="form-control" name="price" autocomplete="off" value="{{ $refused['typed'] ?? $prices->setting($setting) }}" onchange="this.form.submit()" @if ($refused) aria-invalid="true" @endif></label>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form>
+    @endforeach
     <a class="btn" href="{{ route('prices') }}">Price list as CSV</a>
     <form method="post" action="{{ route('prices.bring-in', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a price list<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" onchange="this.form.submit()"></label></form>
   </div>

@@ -1,3 +1,4 @@
+@use('App\Shop\Setting')
 @use('YokeLine\Drawing\Elevation')
 @use('YokeLine\Drawing\Svg')
 @php([$doorway, $price, $say, $plan] = [$offer->doorway, $offer->price(), $offer->materials->prices->say(...), array_values($offer->materials->plans)[0]])
@@ -8,7 +9,7 @@
   @if ($offer->accepted)<p class="notice">Accepted by {{ $offer->accepted->accepted_by }} on {{ $offer->accepted->accepted_at->format('j F Y') }} for {{ $say($offer->accepted->cents) }}, for change {{ $offer->accepted->revision->number }}.@if ($offer->hasMovedSince()) <b>The plan has changed since: have it accepted again.</b> <a href="{{ route('compare', [$doorway, 'from' => $offer->accepted->revision->number, 'to' => $doorway->revision->number]) }}">What changed</a>@endif</p>@endif
   <div class="detail"><figure>{!! Svg::write(Elevation::of($plan->doorway, $plan, $offer->materials->write)) !!}</figure>
     <table class="table"><caption>What you get</caption><tbody>@foreach ($offer->choices() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach
-      <tr><th scope="row">Materials</th><td class="number">{{ $say($price['materials']) }}</td></tr><tr><th scope="row">Work</th><td class="number">{{ $say($price['work']) }}</td></tr><tr><th scope="row">Tax, {{ $offer->materials->prices->setting('tax') }} %</th><td class="number">{{ $say($price['tax']) }}</td></tr></tbody></table></div>
+      <tr><th scope="row">Materials</th><td class="number">{{ $say($price['materials']) }}</td></tr><tr><th scope="row">Work</th><td class="number">{{ $say($price['work']) }}</td></tr><tr><th scope="row">Tax, {{ $offer->materials->prices->setting(Setting::Tax) }} %</th><td class="number">{{ $say($price['tax']) }}</td></tr></tbody></table></div>
   <div class="two"><div><h2>Not included</h2><ul class="hand">@foreach ($offer->notIncluded() as $says)<li>{{ $says }}</li>@endforeach</ul></div><div><h2>To know</h2><ul class="hand">@foreach ($offer->cautions() as $says)<li>{{ $says }}</li>@endforeach</ul></div></div>
   <form method="post" action="{{ route('offer.accept', $doorway) }}" class="reckons">@csrf<label>Accepted by <input class="form-control" name="name" maxlength="120" autocomplete="name" value="{{ old('name') }}"></label><button class="btn btn-primary">Accept for change {{ $doorway->revision->number }}</button>@error('name')<span class="refused" role="alert">{{ $message }}</span>@enderror</form>
 </main>
