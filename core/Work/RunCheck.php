@@ -17,9 +17,12 @@ final readonly class RunCheck
     {
         $by = $plan->doorway->marking->plusMinus;
         $checks = [];
-        foreach (['shut' => $plan->layout->first()->closed(), 'open' => $plan->layout->first()->open()] as $when => $leaf) {
-            foreach (['left' => $leaf->low, 'right' => $leaf->high] as $side => $x) {
-                $checks[] = new self("gap-{$when}-{$side}", "Gap under the {$side} edge, {$when}", $plan->gapAt($x), $by->level->times(2));
+        foreach ($plan->layout->runs as $name => $run) {
+            [$at, $of] = count($plan->layout->runs) === 1 ? ['', ''] : ["{$name}-", " of the {$name} leaf"];
+            foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
+                foreach (['left' => $leaf->low, 'right' => $leaf->high] as $side => $x) {
+                    $checks[] = new self("gap-{$at}{$when}-{$side}", "Gap under the {$side} edge{$of}, {$when}", $plan->gapAt($x), $by->level->times(2));
+                }
             }
         }
 
