@@ -96,3 +96,45 @@ test('any list of pieces is cut whole, no worse than longest first, and never un
         expect(count($plan->bars))->toBeLessThanOrEqual(count($bars));
     }
 });
+
+test('a jointed board is its pieces, each from one bar, each joint on a stud and clear of the bolts', function () {
+    mt_srand(1965);
+    $jointed = 0;
+    for ($run = 0; $run < 200; $run++) {
+        $board = new Span(Length::mm($left = mt_rand(0, 900)), Length::mm($left + mt_rand(1200, 5200)));
+        $studs = array_map(fn (int $i) => Length::mm($left - 300 + 406 * $i + mt_rand(-9, 9)), range(0, 15));
+        $bolts = array_map(fn () => Length::mm($left + mt_rand(50, 5000)), range(1, mt_rand(1, 5)));
+        $longest = Length::mm(mt_rand(900, 2400));
+        foreach (Joints::splits($board, $studs, $bolts, $longest) as $pieces) {
+            $at = $board->low;
+            foreach ($pieces as $i => $piece) {
+                expect($piece->isOver($longest))->toBeFalse()->and($piece->isPositive())->toBeTrue();
+                $at = $at->plus($piece);
+                if ($i < count($pieces) - 1) {
+                    $jointed++;
+                    expect(array_filter($studs, fn (Length $stud) => $stud->equals($at)))->not->toBe([])->and(array_filter($bolts, fn (Length $bolt) => $bolt->minus($at)->absolute()->isUnder(Length::mm(30))))->toBe([]);
+                }
+            }
+            expect($at->equals($board->high))->toBeTrue()->and(count($pieces))->toBeGreaterThanOrEqual((int) ceil($board->length()->toMm() / $longest->toMm()));
+        }
+    }
+    expect($jointed)->toBeGreaterThan(100);
+});
+
+test('a longer bar in the yard never buys more bars', function () {
+    mt_srand(1966);
+    for ($run = 0; $run < 25; $run++) {
+        $pieces = array_map(fn () => mt_rand(200, 2300), range(1, mt_rand(2, 12)));
+
+        expect(count(cut($pieces, [2400, 4800])->bars))->toBeLessThanOrEqual(count(cut($pieces, [2400])->bars));
+    }
+});
+
+test('a thicker blade and worse ends never buy fewer bars', function () {
+    mt_srand(1967);
+    for ($run = 0; $run < 25; $run++) {
+        $pieces = array_map(fn () => mt_rand(200, 1500), range(1, mt_rand(2, 12)));
+
+        expect(count(cut($pieces, [3000], 6, 60)->bars))->toBeGreaterThanOrEqual(count(cut($pieces, [3000], 0, 0)->bars));
+    }
+});

@@ -9,6 +9,8 @@ use YokeLine\Stock\CuttingPlan;
 use YokeLine\Stock\Material;
 use YokeLine\Stock\Materials;
 
+uses(Eris\TestTrait::class);
+
 /**
  * @param  array<string, mixed>  $changes
  * @return array<string, Material> by what it is
@@ -74,4 +76,40 @@ test('a board that no bar takes whole is jointed on a stud', function () {
 
 test('a board that cannot be jointed says so', function () {
     expect(BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room')], [Length::mm(400)], new LengthWriter(Unit::Millimetre))['140 × 19'])->toContain('no stud is free to joint it on');
+});
+
+test('whatever the doorway, each thing stands once on its list, is some, and says what it is for', function () {
+    $this->limitTo(120)->forAll(Doorways::any())->then(function (array $changes) {
+        $list = Materials::of(Doorways::plan(changes: $changes), new LengthWriter(Unit::Millimetre));
+        $keys = array_map(fn (Material $material) => $material->key, $list);
+
+        expect(array_unique($keys))->toHaveCount(count($keys));
+        foreach ($list as $material) {
+            expect($material->count)->toBeGreaterThan(0, $material->key)->and($material->for.$material->note)->not->toBe('', $material->key);
+        }
+    });
+});
+
+test('more spares and more waste never buy less', function () {
+    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
+        $counts = fn (int $spareOneIn, int $waste) => array_column(Materials::of(Doorways::plan(changes: $changes), new LengthWriter(Unit::Millimetre), $spareOneIn, $waste), 'count', 'key');
+        $few = $counts(50, 0);
+        foreach ($counts(2, 30) as $key => $count) {
+            expect($count)->toBeGreaterThanOrEqual($few[$key], $key);
+        }
+    });
+});
+
+test('whatever the doorway, its boards are cut to the header’s length, or it is said why not', function () {
+    $this->limitTo(80)->forAll(Doorways::any())->then(function (array $changes) {
+        $plan = Doorways::plan(changes: $changes);
+        foreach (BoardsToCut::of(['Here' => $plan], array_map(Length::mm(...), BoardsToCut::STOCK_MM), new LengthWriter(Unit::Millimetre)) as $section => $cut) {
+            if ($cut instanceof CuttingPlan && $plan->header !== null && ! str_starts_with($section, 'Rail')) {
+                $pieces = array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length, $bar->pieces), $cut->bars));
+                expect(Length::zero()->plus(...$pieces)->equals($plan->header->span->length()))->toBeTrue($section);
+            } elseif (is_string($cut)) {
+                expect($cut)->toMatch('/^[A-Z].*\.$/u');
+            }
+        }
+    });
 });

@@ -160,3 +160,38 @@ test('the critical chain leads from the first step to the last end', function ()
 
     expect($plan->criticalChain()[0])->toBe('K/coat-board')->and($plan->criticalChain())->toContain('K/board-up')->toContain('K/set');
 });
+
+test('any steps are planned by the rules, and never end before their bound', function (int $seed) {
+    $chance = seeded($seed);
+    $any = fn (int $low, int $high): int => $low + (int) ($chance() * ($high - $low + 1));
+    $crew = fullDays($any(1, 3));
+    $tasks = [];
+    for ($i = 0, $count = $any(1, 26); $i < $count; $i++) {
+        $after = [];
+        for ($links = $any(0, min(3, $i)); $links > 0; $links--) {
+            $after["t{$any(0, $i - 1)}"] = $any(0, 4) === 0 ? $any(30, 900) : 0;
+        }
+        $doorway = $any(0, 3);
+        $tasks[] = new Task("t{$i}", $any(1, 24) * 10, min(count($crew), $any(0, 5) === 0 ? 2 : 1), "d{$doorway}", $doorway % 2 === 0 ? 'pump' : 'mill', $any(0, 1) === 0, $after, $any(0, 3) === 0 ? 1440 * $any(0, 2) + 600 : 0);
+    }
+    $travel = ['pump-mill' => 25, 'mill-pump' => 35];
+    $plan = DayPlan::of($tasks, $crew, $travel, seeded($seed), 12, 480);
+
+    expectLawful($plan, $travel);
+    expect($plan->placed)->toHaveCount(count($tasks))->and($plan->end())->toBeGreaterThanOrEqual($plan->bound->end());
+    foreach ($plan->placed as $placed) {
+        expect($placed->start)->toBeGreaterThanOrEqual(max(480, $placed->task->earliest), $placed->task->id);
+    }
+})->with(range(1, 60));
+
+test('trying longer never makes a day plan worse', function () {
+    $ends = array_map(fn (int $rounds) => DayPlan::of(eightDoorways(2, true), fullDays(2), ['pump-mill' => 25, 'mill-pump' => 25], seeded(3), $rounds, 480)->end(), [0, 5, 20]);
+
+    expect($ends[1])->toBeLessThanOrEqual($ends[0])->and($ends[2])->toBeLessThanOrEqual($ends[1]);
+});
+
+test('minutes worked and the moment after them are each other’s inverse', function (int $from, int $minutes) {
+    $person = fullDays(1)[0];
+
+    expect($person->worked($from, $person->after($from, $minutes)))->toBe($minutes);
+})->with([[0, 0], [0, 1], [480, 240], [480, 241], [700, 60], [989, 2], [1000, 480], [1440 * 3 + 730, 2000]]);
