@@ -8,6 +8,13 @@ test('a newcomer prices a thing, and the total follows', function () {
     expect($browser->value("Price of one Leaf 965 × 2\u{202f}138 × 40"))->toBe('999.00');
 });
 
+test('what does not read is told where it was typed, and is in view', function () {
+    $browser = $this->browser->visit('/jobs/1/materials')->type('Boards the yard has, mm', 'long ones')->see('“long ones” does not read here', '#at-stock');
+
+    expect($browser->value('Boards the yard has, mm'))->toBe('long ones');
+    $browser->until(fn () => $browser->js('const box = document.querySelector("#at-stock").getBoundingClientRect(); return box.top > 0 && box.bottom < innerHeight') ?: null, 'the field in view');
+});
+
 test('a step is moved by the arrow keys, and the rest is planned round it', function () {
     $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
     $browser->js('document.querySelector(".task").focus()');

@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 
 /** What a job wants bought, how its boards are cut, and what things cost here. */
 final class MaterialsController
@@ -36,7 +37,8 @@ final class MaterialsController
         $setting = Setting::tryFrom((string) $request->input('setting'));
         $at = $setting->value ?? (string) $request->input('key');
         $says = $setting === null ? (new Prices)->take($at, $typed) : (new Prices)->settle($setting, $typed);
-        $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]));
+        // Back to where one typed: the list is long.
+        $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]))->withFragment('at-'.Str::slug($at));
 
         return $says === null ? $back : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => $says]);
     }
