@@ -2,7 +2,6 @@
 
 namespace YokeLine\Anchoring;
 
-use WeakMap;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
@@ -10,6 +9,8 @@ use YokeLine\Planning\Plan;
 final readonly class Anchoring
 {
     private const G = 9.80665;
+
+    private const KEPT = 32;
 
     /**
      * @param  list<Fixing>  $fixings
@@ -28,14 +29,18 @@ final readonly class Anchoring
         public float $stiffness,
     ) {}
 
-    /** Worked once for each plan. */
+    /** Worked once for each plan, while it is among the last few that were asked for. */
     public static function of(Plan $plan): self
     {
-        /** @var ?WeakMap<Plan, self> $known */
-        static $known = null;
-        $known ??= new WeakMap;
+        /** @var array<int, self> $known  each holds its plan, so that no other plan can have its number */
+        static $known = [];
+        $id = spl_object_id($plan);
+        if (! isset($known[$id])) {
+            $known = array_slice($known, 1 - self::KEPT, preserve_keys: true);
+            $known[$id] = self::worked($plan);
+        }
 
-        return $known[$plan] ??= self::worked($plan);
+        return $known[$id];
     }
 
     private static function worked(Plan $plan): self
