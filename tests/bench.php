@@ -11,6 +11,7 @@ use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Scan\FoundStud;
 use YokeLine\Anchoring\Scan\Scan;
 use YokeLine\Anchoring\Scan\SimulatedWall;
+use YokeLine\Chance;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
@@ -185,11 +186,8 @@ foreach ([false, true] as $twoSites) {
             $tasks[] = new Task("{$i}/{$step['id']}", $step['minutes'], min(2, $step['people']), (string) $i, $twoSites && $i % 2 === 1 ? 'mill' : 'pump', $step['at'] === 'wall', array_combine(array_map(fn (array $before) => "{$i}/{$before['step']}", $after), array_map(fn (array $before) => $before['minutes'] ?? 0, $after)));
         }
     }
-    $seed = 1964;
     $from = hrtime(true);
-    $plan = DayPlan::of($tasks, [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[480, 720], [750, 990]])], $twoSites ? ['pump-mill' => 25, 'mill-pump' => 25] : [], function () use (&$seed): float {
-        return ($seed = ($seed * 1_103_515_245 + 12_345) % 2_147_483_648) / 2_147_483_648;
-    }, 40, 480);
+    $plan = DayPlan::of($tasks, [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[480, 720], [750, 990]])], $twoSites ? ['pump-mill' => 25, 'mill-pump' => 25] : [], (new Chance(1964))->next(...), DayPlan::ROUNDS, 480);
     $seconds = (hrtime(true) - $from) / 1e9;
     $most = $twoSites ? 15 : 3;
     row(count($tasks).' steps of 8 doorways, crew of 2, '.($twoSites ? 'two sites' : 'one site'), sprintf('%.2f s, %.1f %%', $seconds, 100 * $plan->gap()), "2 s, {$most} % over bound", $seconds < 2 && 100 * $plan->gap() <= $most);

@@ -6,6 +6,7 @@ use App\Models\Doorway;
 use App\Record\Log;
 use App\Site\HandOver;
 use App\Site\SiteRun;
+use Illuminate\Support\Carbon;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Work\Says;
 
@@ -47,10 +48,8 @@ final class Standing
         if ($run->next() === null) {
             return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: 'To be signed', $snags];
         }
-        $said = $log->last('step');
-        $isDry = fn (string $id) => array_filter($run->steps[$id]->after, fn ($after) => isset($said[$after->step]) && $said[$after->step]->at->diffInMinutes(now()) < $after->minutes) === [];
         // While one thing dries another can be done.
-        $dry = array_values(array_filter($run->ready(), $isDry));
+        $dry = $run->ready(Carbon::now());
         $step = $run->steps[$dry[0] ?? $run->next()];
 
         return [match (true) {

@@ -5,8 +5,8 @@ namespace App\Day;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Site\SiteRun;
-use Closure;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use YokeLine\Work\Day\CannotStaff;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
@@ -17,7 +17,7 @@ use YokeLine\Work\Step;
 /** The open steps of a job's doorways in the days of its crew. */
 final readonly class JobDays
 {
-    private const ROUNDS = 30;
+    private const SEED = 1964;
 
     private const CREW = 3;
 
@@ -36,38 +36,20 @@ final readonly class JobDays
     /** @var list<string> steps that were set by hand where they may not be, and are placed as soon after as they can */
     public array $notThen;
 
+    /** @var Collection<int, Doorway> */
+    public Collection $atWork;
+
     public function __construct(public Job $job)
     {
+        $this->atWork = $job->doorwaysAtWork();
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
         try {
-            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : $this->lawful($tasks);
+            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : DayPlan::lawful($tasks, $this->people(), $this->travel($tasks), self::SEED, DayPlan::ROUNDS, $this->begins());
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
             $this->problem = strtr($problem->getMessage(), array_map(fn (array $of) => $of[1], $this->steps));
-        }
-    }
-
-    /**
-     * No step set by hand breaks a rule: one that would is placed as soon from there on as it can be.
-     *
-     * @param  list<Task>  $tasks
-     * @return array{DayPlan, list<string>}
-     *
-     * @throws CannotStaff
-     */
-    private function lawful(array $tasks): array
-    {
-        $notThen = [];
-        while (true) {
-            $plan = DayPlan::of($tasks, $this->people(), $this->travel($tasks), self::chance(1964), self::ROUNDS, $this->begins());
-            $unlawful = $plan->unlawful();
-            if ($unlawful === []) {
-                return [$plan, $notThen];
-            }
-            $notThen = [...$notThen, ...$unlawful];
-            $tasks = array_map(fn (Task $task) => in_array($task->id, $unlawful, true) ? new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, (int) $task->standsAt) : $task, $tasks);
         }
     }
 
@@ -107,7 +89,7 @@ final readonly class JobDays
     /** @return list<int> doorways that are planned; every one that can be hung where nobody chose */
     public function doorways(): array
     {
-        return array_values(array_map(intval(...), is_array($this->set['doorways'] ?? null) ? $this->set['doorways'] : $this->job->doorways()->whereNull('archived_at')->whereIn('verdict', ['fits', 'to-settle'])->pluck('id')->all()));
+        return array_values(array_map(intval(...), is_array($this->set['doorways'] ?? null) ? $this->set['doorways'] : $this->atWork->whereIn('verdict', ['fits', 'to-settle'])->pluck('id')->all()));
     }
 
     public function moment(int $minutes): Carbon
@@ -168,8 +150,7 @@ final readonly class JobDays
         $tasks = $steps = [];
         $longest = max(array_map(fn (array $hours) => $hours[1] - $hours[0], $this->people()[0]->hours));
         $history = History::factors();
-        /** @var Doorway $doorway */
-        foreach ($this->job->doorways()->with('revision', 'job')->whereNull('archived_at')->whereIn('id', $this->doorways())->orderBy('id')->get() as $doorway) {
+        foreach ($this->atWork->whereIn('id', $this->doorways()) as $doorway) {
             if ($doorway->setout(null)->plan === null) {
                 continue;
             }
@@ -224,15 +205,5 @@ final readonly class JobDays
         }
 
         return $ways;
-    }
-
-    /** @return Closure(): float the same in every run, so that a plan that nothing changed stays as it is */
-    private static function chance(int $seed): Closure
-    {
-        return function () use (&$seed): float {
-            $seed = ($seed * 1_103_515_245 + 12_345) % 2_147_483_648;
-
-            return $seed / 2_147_483_648;
-        };
     }
 }

@@ -6,6 +6,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 
 /**
  * One customer's work: one or more doorways.
@@ -27,6 +28,15 @@ final class Job extends Model
     public function doorways(): HasMany
     {
         return $this->hasMany(Doorway::class);
+    }
+
+    /** @return Collection<int, Doorway> those that are not put away, in the order they were begun */
+    public function doorwaysAtWork(): Collection
+    {
+        /** @var Collection<int, Doorway> $doorways */
+        $doorways = $this->doorways()->with('revision', 'job')->whereNull('archived_at')->orderBy('id')->get();
+
+        return $doorways;
     }
 
     /**

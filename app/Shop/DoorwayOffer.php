@@ -36,7 +36,7 @@ final readonly class DoorwayOffer
     {
         $totals = $this->materials->totals();
         $work = (int) round($this->minutes() / 60 * $this->materials->prices->number(Setting::Hour) * 100);
-        $tax = (int) round(($totals['net'] + $work) * $this->materials->prices->number(Setting::Tax) / 100);
+        $tax = $this->materials->prices->tax($totals['net'] + $work);
 
         return ['materials' => $totals['net'], 'work' => $work, 'tax' => $tax, 'total' => $totals['net'] + $work + $tax, 'unpriced' => $totals['unpriced']];
     }

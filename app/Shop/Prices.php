@@ -68,6 +68,12 @@ final class Prices
         return $refusal;
     }
 
+    /** On so many cents. */
+    public function tax(int $cents): int
+    {
+        return (int) round($cents * $this->number(Setting::Tax) / 100);
+    }
+
     /** 1250 as `€ 12.50`. */
     public function say(int $cents): string
     {

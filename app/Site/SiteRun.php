@@ -6,10 +6,12 @@ use App\Marking\MarkingForm;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use Illuminate\Support\Carbon;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\After;
 use YokeLine\Work\Ask;
 use YokeLine\Work\Asks;
 use YokeLine\Work\Cards;
@@ -68,10 +70,13 @@ final readonly class SiteRun
         return $this->ready()[0] ?? null;
     }
 
-    /** @return list<string> open steps that nothing open stands before */
-    public function ready(): array
+    /** @return list<string> open steps that nothing open stands before; and, where a moment is given, that wait for nothing to dry then */
+    public function ready(?Carbon $at = null): array
     {
-        return array_keys(array_filter($this->steps, fn (Step $step) => $this->state($step->id) === 'open' && array_filter($step->after, fn ($after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open') === []));
+        $isBefore = fn (After $after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open';
+        $isWet = fn (After $after) => $at !== null && isset($this->said[$after->step]) && $this->said[$after->step]->at->diffInMinutes($at) < $after->minutes;
+
+        return array_keys(array_filter($this->steps, fn (Step $step) => $this->state($step->id) === 'open' && array_filter($step->after, fn (After $after) => $isBefore($after) || $isWet($after)) === []));
     }
 
     /** @return list<SiteStep> */

@@ -3,13 +3,12 @@
 namespace YokeLine\Anchoring;
 
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Mass;
 use YokeLine\Planning\Plan;
 
 /** How a plan is held to the wall: where the rail lies, every fixing and how hard it is worked, how far the rail bends. */
 final readonly class Anchoring
 {
-    private const G = 9.80665;
-
     private const KEPT = 32;
 
     /**
@@ -45,8 +44,8 @@ final readonly class Anchoring
 
     private static function worked(Plan $plan): self
     {
-        $hung = $plan->mass->kg + $plan->doorway->brief->leaf->hardwareKg;
-        $wheel = $hung * self::G / 2;
+        $hung = $plan->hungKg();
+        $wheel = $hung * Mass::GRAVITY / 2;
         $runs = self::runs($plan);
         $holding = Holding::at($plan->doorway->survey, $plan->floor, $plan->kit->boltDiameter, RailFixings::heights($plan));
         $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $wheel);

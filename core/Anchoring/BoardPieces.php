@@ -25,7 +25,7 @@ final readonly class BoardPieces
             return new self([], true);
         }
         $longest = Length::greatest(...$stock);
-        $places = array_values(array_filter(array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey)), fn (Length $x) => $header->span->contains($x) && array_filter($plan->rail->holes, fn (Length $bolt) => $bolt->minus($x)->absolute()->isUnder(Length::mm(self::CLEAR_MM))) === []));
+        $places = self::places($header->span, array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey)), $plan->rail->holes);
         $joints = [];
         $from = $header->span->low;
         while ($header->span->high->minus($from)->isOver($longest)) {
@@ -39,6 +39,21 @@ final readonly class BoardPieces
         }
 
         return new self($joints, true);
+    }
+
+    /**
+     * Where a board may be jointed: on the studs behind it, clear of the rail's bolts.
+     *
+     * @param  list<Length>  $studs  centres
+     * @param  list<Length>  $bolts
+     * @return list<Length> ascending
+     */
+    public static function places(Span $board, array $studs, array $bolts): array
+    {
+        $places = array_values(array_filter($studs, fn (Length $x) => $x->isOver($board->low) && $x->isUnder($board->high) && array_filter($bolts, fn (Length $bolt) => $bolt->minus($x)->absolute()->isUnder(Length::mm(self::CLEAR_MM))) === []));
+        usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+
+        return $places;
     }
 
     /** @return list<Length> how long each piece is, for the cut list */

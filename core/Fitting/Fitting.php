@@ -5,6 +5,7 @@ namespace YokeLine\Fitting;
 use YokeLine\Doorway\LeafInHand;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Tolerance;
 
@@ -69,9 +70,9 @@ final readonly class Fitting
         }
         $fits = [];
         $clearance = $this->plan->depth()->clearance->total->minus($thick->minus($this->plan->thickness));
-        $short = Length::mm(6)->minus($clearance);
+        $short = Length::mm(Depth::WANTED_MM)->minus($clearance);
         if ($short->isOver(Tolerance::tape())) {
-            $fits[] = new Fit('thickness', 'pack', "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(6))} is wanted.");
+            $fits[] = new Fit('thickness', 'pack', "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(Depth::WANTED_MM))} is wanted.");
         }
         $packs = array_map(fn (Length $one) => $say($range->high->minus($one)->orZeroIfNegative()), $thicknesses);
         if ($thick->minus($thin)->isOver(Length::nm(500_000))) {

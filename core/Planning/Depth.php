@@ -11,6 +11,9 @@ use YokeLine\Measure\Sum;
 /** How far things stand out from the finished wall face. */
 final readonly class Depth
 {
+    /** So much air is wanted between the leaf and what stands proudest behind it. */
+    public const WANTED_MM = 6;
+
     /** @param  string  $proudest what stands proudest behind the sweep, '' where nothing does */
     private function __construct(public Sum $rail, public Sum $leafFront, public Sum $leafBack, public Sum $proud, public Sum $clearance, public string $proudest) {}
 

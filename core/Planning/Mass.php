@@ -8,6 +8,9 @@ use YokeLine\Measure\Length;
 /** What the leaf weighs: as given, or from its size and what it is made of. */
 final readonly class Mass
 {
+    /** Standard gravity, m/s². */
+    public const GRAVITY = 9.80665;
+
     /** kg per square metre and millimetre of thickness. */
     private const PER_M2_MM = ['softwood' => 0.48, 'hardwood' => 0.70, 'mdf' => 0.75, 'plywood' => 0.60, 'chipboard' => 0.68];
 

@@ -116,6 +116,12 @@ final readonly class Plan
         return array_map(fn (FloorReading $at) => ['x' => $at->x, 'up' => $this->tapeUp($at->x)], $this->doorway->survey->floor);
     }
 
+    /** What hangs on the rail: the leaf and what is screwed to it. */
+    public function hungKg(): float
+    {
+        return $this->mass->kg + $this->doorway->brief->leaf->hardwareKg;
+    }
+
     /** Whether the kit's soft close is fitted: wanted, and the leaf and its travel suffice. */
     public function softCloseFits(): bool
     {

@@ -2,14 +2,13 @@
 
 namespace YokeLine\Stock;
 
+use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** Where a board that is longer than any bar may be jointed: on studs, clear of the rail's bolts, in as few pieces as may be. */
 final class Joints
 {
-    private const CLEAR_MM = 30;
-
     /**
      * @param  list<Length>  $studs  centres
      * @param  list<Length>  $bolts
@@ -21,8 +20,7 @@ final class Joints
         if (! $board->length()->isOver($longest)) {
             return [[$board->length()]];
         }
-        $places = array_values(array_filter($studs, fn (Length $x) => $x->isOver($board->low) && $x->isUnder($board->high) && array_filter($bolts, fn (Length $bolt) => $bolt->minus($x)->absolute()->isUnder(Length::mm(self::CLEAR_MM))) === []));
-        usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+        $places = BoardPieces::places($board, $studs, $bolts);
         for ($count = 1; $count <= count($places); $count++) {
             $found = [];
             foreach (self::choices($places, $count) as $joints) {

@@ -14,7 +14,7 @@ export function startDays(htmx) {
     if (!dragged) return;
     const bars = dragged.task.closest('.day-bars');
     const svg = bars.querySelector('svg');
-    const width = svg.getBoundingClientRect().width * (1100 - 70) / 1100;
+    const width = svg.getBoundingClientRect().width * Number(bars.dataset.share);
     const minutes = Math.round((event.clientX - dragged.from) / width * Number(bars.dataset.minutes) / 5) * 5;
     dragged.task.style.transform = '';
     if (minutes !== 0) move(dragged.task, minutes);

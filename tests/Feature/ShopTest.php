@@ -36,7 +36,7 @@ test('the list of one doorway has only that', function () {
 
 test('totals are what the lines come to, with tax', function () {
     $list = new JobMaterials($this->job, null);
-    $net = array_sum(array_map(fn ($line) => $line->cents() ?? 0, array_merge(...array_values($list->lines()))));
+    $net = array_sum(array_map(fn ($line) => $line->cents() ?? 0, array_values($list->lines)));
 
     expect($list->totals()['net'])->toBe($net)->and($list->totals()['tax'])->toBe((int) round($net * 0.2))->and($list->totals()['total'])->toBe($net + (int) round($net * 0.2));
 });
@@ -51,7 +51,7 @@ test('a price that is typed is kept, and one that is none is told', function () 
 });
 
 test('how the house reckons changes the list', function () {
-    $screws = fn () => collect((new JobMaterials($this->job, null, $this->kiln->id))->lines()['Fixings'])->first(fn ($line) => str_starts_with($line->material->what, 'Wood screw 6'))->count;
+    $screws = fn () => collect((new JobMaterials($this->job, null, $this->kiln->id))->groups()['Fixings'])->first(fn ($line) => str_starts_with($line->material->what, 'Wood screw 6'))->count;
     $before = $screws();
     $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'spares', 'price' => '2']);
 
@@ -70,7 +70,7 @@ test('a way of reckoning that does not read is told at its place, and the one be
 
 test('a yard that sells by the foot sells boards of whole feet', function () {
     $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'stock', 'price' => "8', 12'"])->assertRedirect();
-    $boards = array_map(fn ($line) => $line->material->key, (new JobMaterials($this->job, null, $this->kiln->id))->lines()['Boards']);
+    $boards = array_map(fn ($line) => $line->material->key, (new JobMaterials($this->job, null, $this->kiln->id))->groups()['Boards']);
 
     expect($boards)->toHaveCount(1)->and($boards[0])->toMatch('/ (2438\.4|3657\.6)$/');
 });
@@ -84,7 +84,7 @@ test('tax may be a broken number, with a comma or a point', function (string $ty
 test('the list as a table has a row for every line, and its money', function () {
     (new Prices)->set('filler', 450);
     $rows = array_map(fn (string $row) => str_getcsv($row, escape: ''), explode("\n", trim((string) $this->get("/jobs/{$this->job->id}/materials.csv")->assertOk()->getContent())));
-    $lines = array_merge(...array_values((new JobMaterials($this->job, null))->lines()));
+    $lines = array_values((new JobMaterials($this->job, null))->lines);
     $filler = array_values(array_filter($rows, fn (array $row) => $row[1] === 'Filler'));
 
     expect($rows[0])->toBe(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'])->and($rows)->toHaveCount(count($lines) + 1)->and($filler[0][6] ?? null)->toBe('4.50');
@@ -126,7 +126,7 @@ test('an offer with things that have no price is not accepted', function () {
 });
 
 test('an offer that is accepted says for which plan, and says so when the plan moves on', function () {
-    foreach (array_merge(...array_values((new JobMaterials($this->job, null, $this->kiln->id))->lines())) as $line) {
+    foreach (array_values((new JobMaterials($this->job, null, $this->kiln->id))->lines) as $line) {
         (new Prices)->set($line->material->key, 100);
     }
     $this->followingRedirects()->post("/doorways/{$this->kiln->id}/offer", ['name' => ''])->assertSee('Who accepts it? Write the name.');

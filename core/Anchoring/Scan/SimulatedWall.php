@@ -2,6 +2,8 @@
 
 namespace YokeLine\Anchoring\Scan;
 
+use YokeLine\Chance;
+
 /** A made-up wall with a hidden inside, and what a scanner would send of it: a stand-in for an instrument on a real one. */
 final readonly class SimulatedWall
 {

@@ -6,12 +6,11 @@ use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Planning\Mass;
 
 /** A header built out from the wall, over something deep, pries at its fixings. */
 final class BuiltOut implements Check
 {
-    private const G = 9.80665;
-
     public function look(Sight $sight): iterable
     {
         $header = $sight->plan->header;
@@ -19,7 +18,7 @@ final class BuiltOut implements Check
             return;
         }
         $arm = $sight->plan->depth()->rail->total;
-        $moment = ($sight->plan->mass->kg + $sight->brief->leaf->hardwareKg) * self::G * $arm->toMm() / 1000;
+        $moment = $sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm() / 1000;
         yield new Finding('built-out', Severity::Note, "The rail stands {$sight->say($arm)} out from the wall", sprintf('The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.', $moment, $sight->say($header->buildOut)), 'brief.header.build_out', ['moment_Nm' => $moment, 'arm' => $arm]);
     }
 }

@@ -8,7 +8,8 @@ use YokeLine\Planning\Plan;
 /** The leaf that came is wider or thicker than drawn. */
 final readonly class LeafDiffers
 {
-    private const CLEAR_MM = 5;
+    /** Less air behind a leaf than this is none. */
+    public const CLEAR_MM = 5;
 
     /** @param  non-empty-list<Length>  $thicknesses  at the hangers */
     public function __construct(private OnSite $site, private Length $width, private array $thicknesses) {}

@@ -6,13 +6,12 @@ use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Fixing;
 use YokeLine\Anchoring\Layers;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
 
 /** Something behind the leaf stands further out than was measured. */
 final readonly class LeafRubs
 {
-    private const CLEAR_MM = 6;
-
     /** @param  array<string, Length>  $found  place in the document => how far it really stands out */
     public function __construct(private OnSite $site, private array $found) {}
 
@@ -24,7 +23,7 @@ final readonly class LeafRubs
 
     public function short(): Length
     {
-        return Length::mm(self::CLEAR_MM)->minus($this->clearance())->orZeroIfNegative();
+        return Length::mm(Depth::WANTED_MM)->minus($this->clearance())->orZeroIfNegative();
     }
 
     /** @return list<WayOut> */

@@ -5,14 +5,13 @@ namespace YokeLine\Work\Recovery;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\Mass;
 
 /** The rail line runs or is bowed: does the leaf creep, and what trues it. */
 final readonly class LineOutOfLevel
 {
     /** A leaf on a rail that falls more than so much runs by itself, mm per m. */
     public const CREEPS_OVER = 1.5;
-
-    private const GRAVITY = 9.80665;
 
     public function __construct(private OnSite $site, private Line $line) {}
 
@@ -65,7 +64,7 @@ final readonly class LineOutOfLevel
     /** What holds it where it stands, N: hung mass x gravity x slope. */
     public function pull(): float
     {
-        return $this->site->hungKg() * self::GRAVITY * $this->greatestCreep() / 1000;
+        return $this->site->hungKg() * Mass::GRAVITY * $this->greatestCreep() / 1000;
     }
 
     /**

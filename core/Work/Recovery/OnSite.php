@@ -113,6 +113,6 @@ final readonly class OnSite
 
     public function hungKg(): float
     {
-        return Anchoring::of($this->plan)->hungKg;
+        return $this->plan->hungKg();
     }
 }

@@ -4,6 +4,7 @@ namespace YokeLine\Work\Tolerance;
 
 use Closure;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Depth;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
@@ -11,8 +12,6 @@ use YokeLine\Planning\Plan;
 final readonly class Differences
 {
     private const FOOT_MM = 3;
-
-    private const BEHIND_MM = 6;
 
     private const BETWEEN_MM = 8;
 
@@ -89,7 +88,7 @@ final readonly class Differences
             }
         }
 
-        return array_map(fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Length::mm(self::BEHIND_MM)], $things);
+        return array_map(fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Length::mm(Depth::WANTED_MM)], $things);
     }
 
     /** @return array<string, array{Closure(Held): Length, ?Length}> along the wall, leaf by leaf */

@@ -8,7 +8,7 @@
     @if (session('no_hours'))<p class="refused" role="alert">“{{ session('no_hours') }}” does not read; write them as 08:00-12:00, 12:30-16:30.</p>@endif
     @foreach (['kit' => 'Kits come on', 'leaf' => 'Leaves come on', 'board' => 'Boards come on'] as $what => $label)<label>{{ $label }} <input class="form-control" type="date" name="comes[{{ $what }}]" value="{{ $days->deliveryOn($what)?->toDateString() }}"></label>@endforeach
     <label>Minutes from site to site <input class="form-control" name="travel" inputmode="numeric" value="{{ $days->travelMinutes() }}"></label>
-    <fieldset><legend>Doorways</legend>@foreach ($days->job->doorways()->whereNull('archived_at')->orderBy('id')->get(['id', 'name', 'verdict']) as $one)<label class="form-check"><input class="form-check-input" type="checkbox" name="doorways[]" value="{{ $one->id }}" @checked(in_array($one->id, $days->doorways(), true))> {{ $one->name }}@if ($one->verdict === 'unmeasured') <small>not measured whole</small>@endif</label>@endforeach</fieldset>
+    <fieldset><legend>Doorways</legend>@foreach ($days->atWork as $one)<label class="form-check"><input class="form-check-input" type="checkbox" name="doorways[]" value="{{ $one->id }}" @checked(in_array($one->id, $days->doorways(), true))> {{ $one->name }}@if ($one->verdict === 'unmeasured') <small>not measured whole</small>@endif</label>@endforeach</fieldset>
     <button class="btn btn-primary">Plan the days</button>
   </form></section>
   <div class="marks" id="days">@include('shop.days')</div>

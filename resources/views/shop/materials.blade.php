@@ -8,9 +8,9 @@
   <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> with {{ $prices->setting(Setting::Tax) }} % tax, {{ $prices->say($totals['net']) }} without.@if ($totals['unpriced']) {{ $totals['unpriced'] }} lines have no price yet.@endif @if ($list->unplanned) Not measured whole, so not on the list: {{ implode(', ', $list->unplanned) }}.@endif
     @if ($missing)<a href="{{ route('supply', $job) }}">{{ count($missing) === 1 ? 'One thing is' : count($missing).' things are' }} ordered and not here.</a>@endif
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">As CSV</a></p>
-  <p class="group-note">Show <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>the whole job</a>@foreach ($job->doorways()->whereNull('archived_at')->orderBy('id')->get(['id', 'name']) as $one), <a href="{{ route('materials', [$job, 'doorway' => $one->id]) }}" @if ($list->only === $one->id) aria-current="true" @endif>{{ $one->name }}</a>@endforeach</p>
+  <p class="group-note">Show <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>the whole job</a>@foreach ($list->doorways as $one), <a href="{{ route('materials', [$job, 'doorway' => $one->id]) }}" @if ($list->only === $one->id) aria-current="true" @endif>{{ $one->name }}</a>@endforeach</p>
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">How many</th><th scope="col">What</th><th scope="col">For</th><th scope="col">Each</th><th scope="col">All</th></tr></thead>
-    @foreach ($list->lines() as $group => $lines)
+    @foreach ($list->groups() as $group => $lines)
       <tbody><tr><th colspan="5" scope="rowgroup">{{ $group }}</th></tr>
       @foreach ($lines as $line)
         @php($refused = session('refused.at') === $line->material->key ? session('refused') : null)
@@ -20,7 +20,7 @@
     @endforeach
   </table></div>
   <h2>How the boards are cut</h2>
-  @forelse ($list->boards() as $section => $cut)
+  @forelse ($list->boards as $section => $cut)
     <h3>{{ $section }}</h3>
     @if (is_string($cut))<p class="refusal">{{ $cut }}</p>@else
       <p>{{ count($cut->bars) === 1 ? 'One bar' : count($cut->bars).' bars' }}, {{ $list->write->showWithUnit($cut->bought()) }} in all, {{ $list->write->showWithUnit($cut->waste()) }} of it kerf, ends and off-cuts; the longest left over is {{ $list->write->showDown($cut->longestOffcut()) }}. {{ $cut->isProved ? 'Proved: no other way buys less.' : 'Not proved: no plan has fewer than '.$cut->bound.' bars.' }}</p>

@@ -1,8 +1,8 @@
 <?php
 
-namespace YokeLine\Anchoring\Scan;
+namespace YokeLine;
 
-/** Numbers that look like chance and are the same for the same seed: a simulated wall must be found again. */
+/** Numbers that look like chance and are the same for the same seed: a simulated wall must be found again, a day plan that nothing changed must stay. */
 final class Chance
 {
     private int $state;
@@ -43,7 +43,8 @@ final class Chance
         return $of[min(count($of) - 1, (int) ($this->next() * count($of)))];
     }
 
-    private function next(): float
+    /** At least 0, under 1. */
+    public function next(): float
     {
         $this->state = ($this->state * 1103515245 + 12345) & 0x7FFFFFFF;
 
