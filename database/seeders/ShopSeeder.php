@@ -16,7 +16,7 @@ final class ShopSeeder extends Seeder
     {
         $prices = new Prices;
         $list = new JobMaterials(Job::query()->orderBy('id')->firstOrFail(), null);
-        foreach ($list->lines() as $group => $lines) {
+        foreach ($list->groups() as $group => $lines) {
             foreach ($lines as $i => $line) {
                 // Every seventh has no price yet.
                 if ($i % 7 !== 6) {
