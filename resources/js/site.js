@@ -59,6 +59,29 @@ export function startSite() {
     body: JSON.stringify({ entries }),
   });
 
+  // What is being typed while an answer comes stays, and so does the place in it.
+  const FIELDS = '[data-ask], [data-note], [data-reason]';
+  const at = (node) => {
+    const kind = Object.keys(node.dataset).find((key) => ['ask', 'note', 'reason'].includes(key));
+    const which = kind ? `[data-${kind}="${CSS.escape(node.dataset[kind])}"]` : `details:nth-of-type(${[...node.parentNode.querySelectorAll(':scope > details')].indexOf(node) + 1})`;
+    return `[data-step="${CSS.escape(node.closest('.site-step').dataset.step)}"] ${which}`;
+  };
+  const isSent = (field, batch) => batch.some(({ about, data }) => (about === field.dataset.ask && data.typed === field.value.trim())
+    || (about === field.closest('.site-step').dataset.step && [data.says, data.reason].includes(field.value.trim())));
+
+  function draw(html, step, batch) {
+    const typed = [...site.querySelectorAll(FIELDS)].filter((field) => field.value !== field.defaultValue && !isSent(field, batch)).map((field) => [at(field), field.value]);
+    const open = [...site.querySelectorAll('.site-step details[open]')].map(at);
+    const active = document.activeElement?.matches(FIELDS) ? [at(document.activeElement), document.activeElement.selectionStart] : null;
+    site.innerHTML = html;
+    open.forEach((details) => site.querySelector(details)?.setAttribute('open', ''));
+    typed.forEach(([field, value]) => { const there = site.querySelector(field); if (there) there.value = value; });
+    show(step);
+    const field = active && site.querySelector(active[0]);
+    field?.focus({ preventScroll: true });
+    field?.setSelectionRange(active[1], active[1]);
+  }
+
   async function send() {
     if (sending) return;
     sending = true;
@@ -72,8 +95,7 @@ export function startSite() {
         const { kept, refused, notices, html } = await answer.json();
         const now = here().dataset.step;
         await drop([...kept, ...Object.keys(refused)]);
-        site.innerHTML = html;
-        show(now);
+        draw(html, now, batch);
         for (const entry of batch.filter((one) => refused[one.uid])) {
           const field = site.querySelector(`[data-ask="${CSS.escape(entry.about)}"]`);
           if (field && entry.data.typed) {

@@ -31,6 +31,22 @@ test('every control of the site is large enough for a glove', function () {
     expect($small)->toBe([]);
 });
 
+test('what is being typed stays when an answer to something else comes', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    sayDone($browser, 'Check the kit’s box');
+    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2')->type('Leaf width, measured', '968');
+    $browser->js(<<<'JS'
+        const step = document.querySelector('.site-step:not([hidden])');
+        const note = step.querySelector('[data-note]');
+        note.closest('details').open = true;
+        note.focus();
+        note.value = 'the foot is';
+    JS);
+    $browser->see('more than planned', '.site-step:not([hidden])');
+
+    expect($browser->js('return [document.activeElement.value, document.activeElement.closest("details").open]'))->toBe(['the foot is', true]);
+});
+
 test('with no connection the steps go on, what is entered waits, and all of it arrives in its order', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     $browser->until(fn () => $browser->js('return navigator.serviceWorker?.controller !== null && Promise.all([location.href, document.querySelector("script[src]").src].map((url) => caches.match(url))).then((kept) => kept.every((one) => one !== undefined))') ?: null, 'the steps are kept');

@@ -5,6 +5,7 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -125,7 +126,7 @@ final class Browser
     /** Types into the field with this label and goes on with Enter. */
     public function type(string $label, string $text, bool $enter = true): self
     {
-        $field = $this->steadily(function () use ($label, $text) {
+        $field = $this->until(function () use ($label, $text) {
             $field = $this->field($label);
             $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [$field]);
             $field->click();
@@ -133,7 +134,7 @@ final class Browser
             $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
 
             return $field;
-        });
+        }, "{$label} to type in");
         if ($enter) {
             $field->sendKeys(WebDriverKeys::ENTER);
         }
@@ -208,7 +209,7 @@ final class Browser
         return $this->driver->wait(self::PATIENCE, 40)->until(function () use ($condition) {
             try {
                 return $condition() ?? false;
-            } catch (StaleElementReferenceException|ElementClickInterceptedException) {
+            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException) {
                 return false;
             }
         }, "Waited in vain for {$what}");
