@@ -14,6 +14,7 @@ use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use PDO;
 use PHPUnit\Framework\Assert;
 use RuntimeException;
 
@@ -55,15 +56,27 @@ final class Browser
     public static function fresh(): self
     {
         self::$shared ??= new self;
-        array_map(unlink(...), glob(self::$shared->folder.'/test.sqlite-*') ?: []);
-        copy(self::$shared->folder.'/demo.sqlite', self::$shared->folder.'/test.sqlite');
-        self::$shared->driver->manage()->deleteAllCookies();
-        // What a phone keeps for when there is no connection goes too, once no page holds on to it.
+        // Once no page holds on to anything: what a phone keeps for when there is no connection goes too.
         self::$shared->driver->get('about:blank');
         (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', ['origin' => self::$shared->url, 'storageTypes' => 'all']);
+        self::$shared->driver->manage()->deleteAllCookies();
+        self::$shared->seed();
         self::$shared->size(1280, 800);
 
         return self::$shared;
+    }
+
+    /** The demo as it was, row by row and under the database's own locks: an answer to the last page may still be under way. */
+    private function seed(): void
+    {
+        $book = new PDO("sqlite:{$this->database()}", options: [PDO::ATTR_TIMEOUT => self::PATIENCE]);
+        $book->exec("ATTACH '{$this->folder}/demo.sqlite' AS demo");
+        $tables = $book->query("SELECT name FROM demo.sqlite_master WHERE type = 'table'")?->fetchAll(PDO::FETCH_COLUMN) ?: [];
+        $book->exec('BEGIN IMMEDIATE');
+        foreach ($tables as $table) {
+            $book->exec("DELETE FROM main.\"{$table}\"; INSERT INTO main.\"{$table}\" SELECT * FROM demo.\"{$table}\"");
+        }
+        $book->exec('COMMIT');
     }
 
     /** Where the application keeps what the test enters. */
@@ -126,20 +139,16 @@ final class Browser
     /** Types into the field with this label and goes on with Enter. */
     public function type(string $label, string $text, bool $enter = true): self
     {
-        $field = $this->until(function () use ($label, $text) {
+        return $this->until(function () use ($label, $text, $enter) {
             $field = $this->field($label);
             $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [$field]);
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+            $enter && $field->sendKeys(WebDriverKeys::ENTER);
 
-            return $field;
+            return $this;
         }, "{$label} to type in");
-        if ($enter) {
-            $field->sendKeys(WebDriverKeys::ENTER);
-        }
-
-        return $this;
     }
 
     /** Chooses an option of a list by what it says. */
