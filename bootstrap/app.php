@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsSmall;
 use Illuminate\Foundation\Application;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /*
  * What the framework expects from four packages that are left out in composer.json (`replace`):
  * the PHP 8.5 polyfills and the Symfony clock. Delete this file, and the `replace` entries, the day

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 return [
     'name' => 'Yoke Line',
     'env' => env('APP_ENV', 'production'),

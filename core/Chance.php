@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine;
 
 /** Numbers that look like chance and are the same for the same seed: a simulated wall must be found again, a day plan that nothing changed must stay. */

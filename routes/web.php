@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Bench\Station;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;

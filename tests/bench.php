@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /*
  * ./yoke bench: how fast it is, as medians and ratios of one run on one machine.
  * Pages are asked of a server of their own, in turn, so that a drift of the machine falls on all alike.

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Bench;
 
 use App\Models\Doorway;
@@ -17,8 +19,14 @@ use YokeLine\Methods\Methods;
  */
 final readonly class Change
 {
-    /** @param  array<string, mixed>  $changes place => value, null to take it out */
-    public function __construct(private array $changes, private string $what, private string $who, private string $browser) {}
+    /** @var array<string, mixed> */
+    private array $changes;
+
+    /** @param  array<array-key, mixed>  $changes place => value, null to take it out; what names no place is left out */
+    public function __construct(array $changes, private string $what, private string $who, private string $browser)
+    {
+        $this->changes = array_filter($changes, is_string(...), ARRAY_FILTER_USE_KEY);
+    }
 
     /**
      * @return list<Notice> what others did meanwhile

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Bench;
 
 /** Something that happened meanwhile, said beside the verdict. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Bench;
 
 /** A change that is one tap away: something new to put in, a choice to take. */

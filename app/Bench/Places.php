@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Bench;
 
 /** Says a place of the document, and a change to it, in words. */
@@ -26,6 +28,6 @@ final class Places
     /** @param  array<string, mixed>  $changes */
     public static function summary(array $changes): string
     {
-        return implode('; ', array_map(fn (string $place, mixed $value) => self::say($place).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));
+        return implode('; ', array_map(fn (int|string $place, mixed $value) => self::say((string) $place).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));
     }
 }

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Meter;
 
 /** A meter that sends one distance at a time, as it is told on the tape: "2065 mm". */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Supply;
 
 /** How long the simulated supplier takes to answer: too long, now and then. */

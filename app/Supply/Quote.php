@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Supply;
 
 /** What a supplier says of one thing: how many are there, what one costs, how many working days it takes. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Supply;
 
 /** Somebody who sells: asked, ordered from, and asked what came. What is behind it is the adapter's affair. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring;
 
 /** The greatest and the least that a support takes while leaves run, N, and where the left wheels stand at the greatest. */

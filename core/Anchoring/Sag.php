@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring;
 
 /** How far a rail bends between its fixings, static, the rail alone: the greatest found over all places of one leaf. */

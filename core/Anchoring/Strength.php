@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring;
 
 /** What a fixing may take against what it is given: the worst of shear, of tension, and of both together (NDS 12.4.1). */

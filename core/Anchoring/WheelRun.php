@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring;
 
 /** The two wheels of one leaf on their way: the left one from `from` to `to`, the other `spacing` to the right of it; mm. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** How leaves hang: one; two that meet in the middle; two on two parallel rails. */

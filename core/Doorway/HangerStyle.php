@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** Where the hanger holds the leaf: on its face, or on its top edge. */

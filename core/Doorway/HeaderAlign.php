@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** How high on the header board the rail line lies. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** What ends the travel on the open side: the rail's own stop, or a buffer on the wall where it ends too soon. */

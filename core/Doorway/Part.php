@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** What the kit's box holds: so many of a part, and what it goes into where that is said. */

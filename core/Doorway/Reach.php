@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** How high the leaf reaches: past the head of the opening, to the top of its casing, or past that. */

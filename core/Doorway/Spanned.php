@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** What the leaf is hung before: a way through, a recess with a back, or a stretch of wall with nothing behind it. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** What rides the rail; no material and no capacity where the kit's sheet is silent. */

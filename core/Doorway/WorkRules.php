@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Doorway;
 
 /** How the house does the work, where that changes its order: coats, waits in minutes, when the old leaf goes. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Drawing;
 
 /** Words and numbers beside a drawing, each led from its place, none over another. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Drawing;
 
 /** A scene as DXF R12: millimetres, y up, a layer to each of the scene's. Boxes and paths become polylines. */

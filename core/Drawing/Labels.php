@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Drawing;
 
 /** Puts labels along a line so that none overlaps another, each as near to its mark as that allows. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Drawing;
 
 /** A drawing: shapes in millimetres with y down, and the part of the plane that they fill. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Drawing;
 
 /** A scene as SVG; layers become classes, which the style sheet colours. */

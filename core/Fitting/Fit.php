@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Fitting;
 
 /** What one measure of a leaf in hand means: it fits, it is trimmed or packed, or it is rejected, with the number that says so. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Inspection;
 
 /** A check that looks at the survey, the kit and what stands along the wall: plans that share those share its findings. */

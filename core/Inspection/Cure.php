@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Inspection;
 
 /** One change to survey or brief that takes a finding away. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Inspection;
 
 /** Every check there is, in the order an installer would ask. */

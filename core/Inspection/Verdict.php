@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Inspection;
 
 /** What the findings of a doorway come to. */

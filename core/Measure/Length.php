@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Measure;
 
 use Brick\Math\BigInteger;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Measure;
 
 /** Two places on one axis, the lesser first. A window without room keeps its ends as worked, low above high. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Measure;
 
 /** One term of a Sum: a signed length by name, itself worked out or given. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Stock;
 
 /** Something to have: how much of what, and what for. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Ways;
 
 /** Ways as they have been worked so far: those that work by what matters, those that do not with their reasons. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Ways;
 
 /** What matters to this customer, 0 to 10 each. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work;
 
 /** That a step comes after another, and after what wait: paint dries, a delivery comes. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work;
 
 /** The steps in ten cards, as one tells them: what belongs together, in the order of the work. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work;
 
 /** Steps in words: what is done, and why it comes after what it comes after. */

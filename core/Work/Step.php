@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work;
 
 /** One step of the work at one doorway: how long, how many people, where, and what must be done before it. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Models\ShelfKit;
 use App\Shelf;
 use Illuminate\Database\Migrations\Migration;

@@ -1,5 +1,9 @@
 <?php
 
+declare(strict_types=1);
+
+arch('every file is strict about types')->expect(['YokeLine', 'App'])->toUseStrictTypes();
+
 arch('the core knows no framework')->expect('YokeLine')->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon']);
 
 arch('the core calls no helper of the framework')->expect('YokeLine')->not->toUse(['config', 'app', 'env', 'collect', 'now', 'request', 'view', 'route']);

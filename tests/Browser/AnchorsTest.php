@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a newcomer sees which holes hold, slides the rail, and lets it find its place again', function () {

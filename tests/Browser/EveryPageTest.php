@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 dataset('pages', [
     'jobs' => '/', 'put away' => '/?archived=1', 'wall' => '/doorways/1/wall', 'leaf' => '/doorways/1/leaf', 'rail' => '/doorways/1/rail',
     'inches' => '/doorways/2/wall', 'stopped' => '/doorways/4/rail', 'half measured' => '/doorways/5/wall', 'two leaves' => '/doorways/6/leaf', 'history' => '/doorways/1/history', 'anchors' => '/doorways/1/anchors', 'anchors that catch' => '/doorways/11/anchors', 'sweep' => '/doorways/1/sweep', 'things on the wall' => '/doorways/8/wall', 'ways' => '/doorways/8/ways', 'size card' => '/doorways/1/size-card', 'readings' => '/doorways/1/readings', 'shelf' => '/shelf', 'kit' => '/shelf/flat-40-strap', 'house rules' => '/rules', 'marks' => '/doorways/1/marks', 'marks of two leaves' => '/doorways/6/marks', 'order of work' => '/doorways/1/order', 'sheet' => '/doorways/1/sheet', 'leaf and parts' => '/doorways/1/parts', 'parts of two leaves' => '/doorways/6/parts', 'parts of two that pass' => '/doorways/10/parts', 'to give out' => '/jobs/1/paper', 'site' => '/doorways/12/site', 'found' => '/doorways/12/found/line', 'log' => '/doorways/12/log', 'materials' => '/jobs/1/materials', 'supply' => '/jobs/1/supply', 'day plan' => '/jobs/1/day-plan', 'board' => '/board', 'offer' => '/doorways/1/offer', 'compare' => '/doorways/1/compare', 'how sure' => '/doorways/1/sure', 'prove' => '/doorways/12/prove', 'hand over' => '/doorways/12/hand-over',

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 test('a newcomer goes from the bench to the marks, sets a laser and proves the line', function () {
     $browser = $this->browser->visit('/doorways/7/rail')->click('.stations a[href$="/marks"]')->see('Hook at the left corner', '.marks');
     $browser->choose('Carried along by', 'a laser')->see('Set the laser anywhere', '.marks');

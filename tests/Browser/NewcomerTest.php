@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a newcomer opens the demo and reads the yoke line', function () {

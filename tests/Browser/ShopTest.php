@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 test('a newcomer prices a thing, and the total follows', function () {
     $browser = $this->browser->visit('/jobs/1/materials')->see('lines have no price yet', '.sheet-verdict');
     $before = $browser->text('.sheet-verdict b');

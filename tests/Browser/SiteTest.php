@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Tests\Browser\Support\Browser;
 
 /** Says done of the step that is shown. */

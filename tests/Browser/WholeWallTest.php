@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a thing on the wall is dragged out of the leaf’s way, and its finding goes', function () {

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /* ./yoke shots: one picture of each main view, made from the demo data. */
 
 use Tests\Browser\Support\Browser;

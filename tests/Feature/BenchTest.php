@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Models\Doorway;
 use App\Models\Revision;
 use Database\Seeders\DemoSeeder;

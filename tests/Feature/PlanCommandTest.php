@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /** Runs the command as one types it. @return array{int, string, string} exit code, output, error output */
 function yokePlan(string ...$arguments): array
 {

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring\Scan;
 
 /** Something upright that was found in the wall; mm. */

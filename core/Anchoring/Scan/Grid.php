@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring\Scan;
 
 /** The spacing that most studs of a wall keep, if any; mm. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Anchoring\Scan;
 
 /** Where a field is felt along the wall: 50 either side of its mean, where a third of the sweeps show it. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Planning\Hangs;
 
 use YokeLine\Doorway\Opens;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work\Day;
 
 /** No plan of these tasks with this crew ends sooner: by the longest way, by the crew's hours, by what takes two, by one wall. */

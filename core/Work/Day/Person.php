@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work\Day;
 
 /** One of the crew, with the hours of a working day. */

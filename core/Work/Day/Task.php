@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace YokeLine\Work\Day;
 
 /** A step of one doorway, to be put into a day. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use YokeLine\Anchoring\Scan\FoundStud;
 use YokeLine\Anchoring\Scan\Scan;
 use YokeLine\Anchoring\Scan\SimulatedWall;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use YokeLine\Format\ReadingsCsv;
 use YokeLine\Measure\Unit;
 

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Stock\Bar;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Eris\Generators;
 use Tests\Core\Support\Doorways;
 use YokeLine\Format\DoorwayReader;

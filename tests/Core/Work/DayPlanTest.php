@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use YokeLine\Chance;
 use YokeLine\Work\Day\CannotStaff;
 use YokeLine\Work\Day\DayPlan;

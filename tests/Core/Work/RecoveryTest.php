@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use Tests\Core\Support\Doorways;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
