@@ -81,7 +81,7 @@ foreach (['kiln-room', 'reclaim-bay', 'slip-store'] as $name) {
     $ms = inTurn(['anchoring' => function () use ($doorway, $kit) {
         $anchoring = Anchoring::of(Planner::plan($doorway, $kit));
 
-        return [$anchoring->worst(), $anchoring->sag()];
+        return [$anchoring->worst(), $anchoring->sags()];
     }], 120)['anchoring'];
     row("plan and whole anchoring, {$name}", sprintf('%.2f ms', $ms), 'under 25 ms', $ms < 25);
 }

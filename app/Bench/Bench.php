@@ -9,7 +9,6 @@ use App\Shelf;
 use Illuminate\Support\Facades\Cache;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Grip;
-use YokeLine\Anchoring\Holding;
 use YokeLine\Anchoring\RailFixings;
 use YokeLine\Anchoring\Schedule;
 use YokeLine\Doorway\Kit;
@@ -227,7 +226,7 @@ final readonly class Bench implements Form
                 $loads[$leaf][] = ['by' => $by->toMm(), 'taken' => array_map(fn (float $newton) => round($newton, 1), $anchoring->taken($leaf, $by))];
             }
         }
-        $grips = Holding::at($plan->doorway->survey, $plan->floor, $plan->kit->boltDiameter, RailFixings::heights($plan))->grips;
+        $grips = RailFixings::holding($plan)->grips;
         $holes = array_map(fn (Length $hole) => array_map(fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()], $grips), $plan->rail->holes);
 
         return ['loads' => $loads, ...($plan->header === null && ! $plan->backing()->isMasonry() ? ['holes' => $holes] : [])];

@@ -68,7 +68,7 @@ enum Station: string
     public static function settingPlace(string $place): self
     {
         return match (true) {
-            (bool) preg_match('/^(survey\.(solids|wood)|brief\.(backing|anchor|header\.wood|rules\.(rail_left|washers|load_factor)))/', $place) => self::Anchors,
+            (bool) preg_match('/^(survey\.(solids|wood|wall\.lining\.wood)|brief\.(backing|anchor|header\.wood|rules\.(rail_left|washers|load_factor)))/', $place) => self::Anchors,
             str_starts_with($place, 'survey.') => self::Wall,
             (bool) preg_match('/^brief\.(kit|header|rules\.(hanger_inset|end_clearance|guide_margin|spacer|soft_close))/', $place) => self::Rail,
             default => self::Leaf,

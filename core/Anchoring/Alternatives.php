@@ -28,8 +28,8 @@ final readonly class Alternatives
             $found[] = $longer;
         }
         $found[] = new Alternative(Backing::SiteDrilled, $new === 0 ? 'New holes in the rail: no stud takes one' : ($new === 1 ? 'One new hole' : "{$new} new holes").' in the rail at the studs', $place->newHolds, 'drilled and deburred on site, each with bolt, spacer, washer and sleeve');
-        if ($plan->room->opening->span()->length()->isPositive() && $plan->doorway->survey->lining?->kind->isMasonry() === true) {
-            $found[] = new Alternative(Backing::Masonry, 'Anchors in the masonry', true, 'dust; clear of edges');
+        if ($plan->doorway->survey->isMasonry()) {
+            $found[] = new Alternative(Backing::Masonry, 'Anchors in the masonry', $place->holds, 'dust; clear of edges');
         }
         $found[] = new Alternative(null, 'Blocking between the studs', true, 'the wall is opened, filled and painted');
         $found[] = new Alternative(Backing::Toggle, 'Toggles where holes miss', $place->holds, 'they help and carry nothing');
@@ -47,8 +47,8 @@ final readonly class Alternatives
     public static function longer(Plan $plan): array
     {
         $kit = $plan->kit;
-        $holding = Holding::at($plan->doorway->survey, $plan->floor, $kit->boltDiameter, RailFixings::heights($plan));
-        $stops = $kit->stop->passesStandoffs ? [] : $plan->stopBodies();
+        $holding = RailFixings::holding($plan);
+        $stops = $plan->layout->stopsInTheWay($kit->stop);
         $found = [];
         foreach ($kit->rail->lengths as $length) {
             if (! $length->isOver($plan->rail->length->total) || $length->isOver($plan->room->wall->length()) || $kit->rail->freeHoles) {

@@ -13,6 +13,8 @@ final readonly class Anchoring
 {
     private const KEPT = 32;
 
+    private const SURELY = 0.75;
+
     /**
      * @param  list<Fixing>  $fixings
      * @param  list<WheelRun>  $runs
@@ -49,7 +51,7 @@ final readonly class Anchoring
         $hung = $plan->hungKg();
         $wheel = $hung * Mass::GRAVITY / 2;
         $runs = self::runs($plan);
-        $holding = Holding::at($plan->doorway->survey, $plan->floor, $plan->kit->boltDiameter, RailFixings::heights($plan));
+        $holding = RailFixings::holding($plan);
         $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $wheel);
 
         return new self(
@@ -100,10 +102,14 @@ final readonly class Anchoring
         return $taken;
     }
 
-    /** How far the rail bends at the most; null where nothing carries it. */
-    public function sag(): ?Sag
+    /**
+     * How far the rail bends at the most, and where it bends most of what it may; null where nothing carries it.
+     *
+     * @return ?array{Sag, Sag}
+     */
+    public function sags(): ?array
     {
-        $worst = null;
+        $greatest = $worst = null;
         foreach (Pieces::of($this->plan, $this->supports) as $piece) {
             if (count($piece['supports']) < 2) {
                 continue;
@@ -114,17 +120,18 @@ final readonly class Anchoring
                 if ($i > 0 && $run->from === $this->runs[0]->from && $run->to === $this->runs[0]->to) {
                     continue;
                 }
-                $sag = Sag::of($supports, $piece['low'], $piece['high'], $run, $this->wheel, $this->stiffness);
-                $worst = $sag !== null && ($worst === null || $sag->greatest > $worst->greatest) ? $sag : $worst;
+                [$most, $share] = Sag::of($supports, $piece['low'], $piece['high'], $run, $this->wheel, $this->stiffness) ?? [null, null];
+                $greatest = $most !== null && ($greatest === null || $most->greatest > $greatest->greatest) ? $most : $greatest;
+                $worst = $share !== null && ($worst === null || $share->share() > $worst->share()) ? $share : $worst;
             }
         }
 
-        return $worst;
+        return $greatest === null || $worst === null ? null : [$greatest, $worst];
     }
 
     /**
      * Whether the rail surely bends less than is wanted, told without looking for where it bends most: a span that went on over no support
-     * and bore both wheels in its middle would bend more than this one does.
+     * and bore both wheels in its middle bends more than one that goes on does, but for the little that loads beyond its neighbours add.
      */
     public function surelyStiff(): bool
     {
@@ -136,13 +143,13 @@ final readonly class Anchoring
             }
             $spans = array_map(fn (int $i) => $x[$i + 1] - $x[$i], range(0, $last - 1));
             foreach ($spans as $l) {
-                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > Sag::limitOver($l)) {
+                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > self::SURELY * Sag::limitOver($l)) {
                     return false;
                 }
             }
             foreach ($this->runs as $run) {
                 foreach ([[max(0.0, $x[0] - max($piece['low'], $run->from)), $spans[0]], [max(0.0, min($piece['high'], $run->to + $run->spacing) - $x[$last]), $spans[$last - 1]]] as [$out, $l]) {
-                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > Sag::limitOver($out)) {
+                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > self::SURELY * Sag::limitOver($out, true)) {
                         return false;
                     }
                 }
@@ -178,6 +185,6 @@ final readonly class Anchoring
     /** Where the rail would lie if it were fixed straight to the wall. */
     private static function asIfDirect(Plan $plan): RailPlace
     {
-        return RailPlace::of($plan->doorway->survey, $plan->room->wall, $plan->layout, $plan->rail, $plan->floor, $plan->kit, RailFixings::heights($plan));
+        return RailPlace::of($plan->room->wall, $plan->layout, $plan->rail, RailFixings::holding($plan), $plan->kit);
     }
 }

@@ -11,7 +11,6 @@ final readonly class Fixing
 {
     /**
      * @param  'rail-bolt'|'bracket-bolt'|'header-screw'|'anchor'  $kind
-     * @param  'stud'|'header'|'solid'|'masonry'|'toggle'|'nothing'  $into
      * @param  ?Length  $stud  the centre of the stud it is in
      * @param  ?Length  $length  null where nothing is known to choose it by
      * @param  float  $thread  what counts of it, mm
@@ -25,7 +24,7 @@ final readonly class Fixing
      */
     public function __construct(
         public string $kind,
-        public string $into,
+        public Member $into,
         public Length $x,
         public Length $y,
         public ?Length $stud,

@@ -16,28 +16,21 @@ final class FreeBrackets
 
     private const OVER_SOLID_MM = 400;
 
-    /** @param  list<Span>  $stopBodies */
-    public static function best(Span $wall, Span $least, Rail $rail, Holding $holding, array $stopBodies, Kit $kit): RailPlace
+    /**
+     * @param  list<Span>  $stops  bodies that no bracket may stand under
+     * @param  ?Length  $byHand  where its left end was set
+     */
+    public static function best(Span $wall, Span $least, Rail $rail, Holding $holding, array $stops, Kit $kit, ?Length $byHand): RailPlace
     {
         $length = $rail->length->total;
         $shared = $rail->span->low;
         $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
-        $fouls = array_map(fn (Span $body) => $body->widened($kit->standoffBase->half()->minus(Length::mm(1))), $stopBodies);
-        $candidates = [$shared->nm => $shared, $range->low->nm => $range->low, $range->high->nm => $range->high];
-        foreach ($holding->grips as $grip) {
-            $at = $grip->stud ?? $grip->span->middle();
-            foreach ([$at->minus($kit->rail->firstHole), $at->minus($kit->rail->firstFixingWithin), $at->plus($kit->rail->firstHole)->minus($length), $at->plus($kit->rail->firstFixingWithin)->minus($length)] as $left) {
-                if ($range->contains($left)) {
-                    $candidates[$left->nm] = $left;
-                }
-            }
-        }
-        usort($candidates, fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm]);
-        $best = [$shared, [], false];
-        foreach ($candidates as $i => $left) {
+        $fouls = array_map(fn (Span $body) => $body->widened($kit->standoffBase->half()->minus(Length::mm(1))), $stops);
+        $best = null;
+        foreach ($byHand === null ? self::candidates($range, $shared, $length, $holding, $kit) : [$byHand] as $left) {
             $places = self::places(Span::from($left, $length), $holding, $fouls, $kit);
             $holds = RailPlace::carries($places, Span::from($left, $length), $kit->rail, $rail->pieces);
-            if ($i === 0 || $holds) {
+            if ($best === null || $holds) {
                 $best = [$left, $places, $holds];
             }
             if ($holds) {
@@ -45,8 +38,33 @@ final class FreeBrackets
             }
         }
         [$left, $places, $holds] = $best;
+        $margin = $places === [] ? null : Length::least(...array_map($holding->margin(...), $places));
 
-        return new RailPlace($range, $shared, $left, count($places), $places, $places === [] ? null : Length::mm(3), $holds, [], null, $places, [], $holds, $length, $places);
+        return new RailPlace($range, $shared, $left, count($places), $places, $margin, $holds, [], null, $places, [], $holds, $length, $places);
+    }
+
+    /**
+     * Wherever a bracket comes onto the rail or off it, or as far from its end as one may be; the nearest to the shared place first.
+     *
+     * @return non-empty-list<Length>
+     */
+    private static function candidates(Span $range, Length $shared, Length $length, Holding $holding, Kit $kit): array
+    {
+        $found = [$shared->nm => $shared, $range->low->nm => $range->low, $range->high->nm => $range->high];
+        foreach ($holding->grips as $grip) {
+            foreach ($grip->stud === null ? [$grip->span->low, $grip->span->high] : [$grip->stud] as $at) {
+                foreach ([$kit->rail->firstHole, $kit->rail->firstFixingWithin] as $in) {
+                    foreach ([$at->minus($in), $at->plus($in)->minus($length)] as $left) {
+                        if ($range->contains($left)) {
+                            $found[$left->nm] = $left;
+                        }
+                    }
+                }
+            }
+        }
+        usort($found, fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm]);
+
+        return $found;
     }
 
     /**
@@ -71,7 +89,7 @@ final class FreeBrackets
         usort($wanted, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $places = [];
         foreach ($wanted as $x) {
-            $clear = array_filter($fouls, fn (Span $foul) => $x->isOver($foul->low) && $x->isUnder($foul->high)) === [];
+            $clear = array_filter($fouls, fn (Span $foul) => $foul->surrounds($x)) === [];
             $apart = $places === [] || ! $x->minus($places[count($places) - 1])->isUnder(Length::mm(self::APART_MM));
             if ($room->contains($x) && $clear && $apart) {
                 $places[] = $x;

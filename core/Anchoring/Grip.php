@@ -10,11 +10,8 @@ use YokeLine\Measure\Span;
 /** A stretch in which a bolt's centre holds, and what it holds in. */
 final readonly class Grip
 {
-    /**
-     * @param  'stud'|'solid'  $into
-     * @param  ?Length  $stud  its centre
-     */
-    public function __construct(public Span $span, public string $into, public ?Length $stud) {}
+    /** @param  ?Length  $stud  the centre of the stud, null in anything else */
+    public function __construct(public Span $span, public Member $member, public ?Length $stud = null) {}
 
     /** How far inside the limit a bolt at x is. */
     public function margin(Length $x): Length
@@ -25,16 +22,6 @@ final readonly class Grip
     /** @return list<self> what is left of it outside a zone */
     public function without(Span $zone): array
     {
-        if (! $this->span->overlaps($zone)) {
-            return [$this];
-        }
-        $rest = [];
-        foreach ([new Span($this->span->low, Length::least($this->span->high, $zone->low)), new Span(Length::greatest($this->span->low, $zone->high), $this->span->high)] as $part) {
-            if ($part->length()->isPositive()) {
-                $rest[] = new self($part, $this->into, $this->stud);
-            }
-        }
-
-        return $rest;
+        return array_map(fn (Span $rest) => new self($rest, $this->member, $this->stud), $this->span->without($zone));
     }
 }

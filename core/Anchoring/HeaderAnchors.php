@@ -116,23 +116,24 @@ final readonly class HeaderAnchors
         if ($layers->isMasonry) {
             $strength = $anchor === null ? Strength::notChecked() : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
 
-            return new Fixing('anchor', 'masonry', $x, $y, null, $anchor->diameter ?? Length::mm(8), $this->length, $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
+            return new Fixing('anchor', Member::Masonry, $x, $y, null, $anchor->diameter ?? Length::mm(8), $this->length, $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
         }
         $dowel = Dowel::woodScrew(self::SCREW_MM);
         $board = Wood::of($brief->header->wood);
         $wood = Wood::of($plan->doorway->survey->wood);
-        if ($this->length === null || $board->gravity === null || $wood->gravity === null) {
-            return new Fixing('header-screw', 'stud', $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, 0.0, $reaction, $shear, $tension, null, null, '', null);
+        $plank = Wood::of($plan->doorway->survey->lining->wood ?? '');
+        if ($this->length === null || $board->gravity === null || $wood->gravity === null || ($layers->isPlank && $plank->gravity === null)) {
+            return new Fixing('header-screw', Member::Stud, $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, 0.0, $reaction, $shear, $tension, null, null, '', null);
         }
         $long = $this->length->toMm();
         $behind = $long - $layers->board->toMm() - ($layers->isPlank ? 0.0 : $layers->lining->toMm());
         $thread = min(2 * $long / 3, $behind);
         $inPlank = $layers->isPlank ? max(0.0, $thread - ($long - $layers->board->toMm() - $layers->lining->toMm())) : 0.0;
-        $withdrawal = ($thread - $inPlank) * $dowel->withdrawal($wood->gravity) + $inPlank * $dowel->withdrawal((float) Wood::of('')->gravity);
+        $withdrawal = ($thread - $inPlank) * $dowel->withdrawal($wood->gravity) + $inPlank * $dowel->withdrawal((float) $plank->gravity);
         $lateral = $dowel->lateral($dowel->bearing($board, true), $layers->board->toMm(), $dowel->bearing($wood, false), $behind, $layers->isPlank ? 0.0 : $layers->lining->toMm(), 0.0);
         $strength = Strength::of($withdrawal, $lateral, $shear, $tension, $loadFactor);
 
-        return new Fixing('header-screw', 'stud', $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, $thread, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
+        return new Fixing('header-screw', Member::Stud, $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, $thread, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
     }
 
     /**
@@ -144,7 +145,7 @@ final readonly class HeaderAnchors
         $inside = $header->span->widened(Length::mm(-self::END_MM));
         $bolts = [];
         foreach ($plan->rail->holes as $x) {
-            foreach (RailFixings::heights($plan) as $y) {
+            foreach ($plan->boltHeights() as $y) {
                 $bolts[] = [$x, $y];
             }
         }
@@ -211,7 +212,7 @@ final readonly class HeaderAnchors
         $found = [];
         for ($i = 0; $i <= $bays; $i++) {
             $x = $span->low->plus($span->length()->scaled($i, $bays));
-            $screws = array_values(array_filter(array_map(fn (Length $y) => [$x, $y], $rows), fn (array $at) => ! MasonryEdge::isNear($plan, $at[0], $at[1]) && array_filter(Holding::zones($plan->doorway->survey, $plan->floor, [$at[1]]), fn (Span $zone) => $zone->contains($at[0])) === []));
+            $screws = array_map(fn (Length $y) => [$x, $y], array_values(array_filter($rows, fn (Length $y) => Holding::inMasonry($plan->doorway->survey, $plan->floor, $plan->heights->head->total, [$y])->holds($x))));
             if ($screws !== []) {
                 $found[] = ['stud' => $x, 'screws' => $screws];
             }

@@ -67,11 +67,13 @@ final readonly class Layers
         return $this->board->isPositive() || $this->isPlank ? Length::zero() : $this->lining;
     }
 
-    public function boltInto(string $into, ?Length $embedment = null): ?Length
+    /** The least that is sold and long enough; null where none is. */
+    public function boltInto(Member $member, ?Length $embedment = null): ?Length
     {
-        $needed = match ($into) {
-            'masonry' => $this->grip->plus($this->board, $this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)),
-            'header' => $this->grip->plus($this->boardWood(), $this->bolt->scaled(6, 10)),
+        $needed = match ($member) {
+            Member::Masonry => $this->grip->plus($this->board, $this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)),
+            // Board and plank, or plank alone: the point comes out, and no further than it must.
+            Member::Board, Member::Plank => $this->grip->plus($this->boardWood(), $this->bolt->scaled(6, 10)),
             default => $this->grip->plus($this->board, $this->lining, Length::mm(self::INTO_STUD_MM)),
         };
 
@@ -89,11 +91,12 @@ final readonly class Layers
     }
 
     /**
-     * Thread that bites, by what it bites into: board, plank, stud; mm. Gypsum counts nothing.
+     * Thread that bites, by what it bites into: board, plank, what stands behind the lining; mm. Gypsum counts nothing,
+     * nor does anything past what the bolt is held by: that is air, or a stud that nobody aimed at.
      *
-     * @return array{board: float, plank: float, stud: float}
+     * @return array{board: float, plank: float, behind: float}
      */
-    public function thread(Dowel $dowel, Length $length): array
+    public function thread(Dowel $dowel, Length $length, Member $member): array
     {
         $grip = $this->grip->toMm();
         $board = $this->board->toMm();
@@ -104,7 +107,7 @@ final readonly class Layers
         return [
             'board' => $in($grip, $grip + $board),
             'plank' => $this->isPlank ? $in($grip + $board, $grip + $board + $lining) : 0.0,
-            'stud' => $in($grip + $board + $lining, INF),
+            'behind' => $member->isBehindLining() ? $in($grip + $board + $lining, INF) : 0.0,
         ];
     }
 

@@ -33,6 +33,8 @@ final readonly class RailFixings
 
     private Wood $board;
 
+    private Wood $plank;
+
     private float $loadFactor;
 
     /** @param  list<WheelRun>  $runs */
@@ -40,10 +42,11 @@ final readonly class RailFixings
     {
         $survey = $plan->doorway->survey;
         $this->layers = Layers::of($plan);
-        $this->holding = Holding::at($survey, $plan->floor, $plan->kit->boltDiameter, self::heights($plan));
+        $this->holding = self::holding($plan);
         $this->bolt = Dowel::lag($plan->kit->boltDiameter->toMm());
         $this->studs = Wood::of($survey->wood);
         $this->board = Wood::of($plan->doorway->brief->header->wood);
+        $this->plank = Wood::of($survey->lining->wood ?? '');
         $this->loadFactor = $plan->doorway->brief->rules->loadFactorTenths / 10;
     }
 
@@ -56,25 +59,22 @@ final readonly class RailFixings
         return (new self($plan, $runs, $wheel))->fixings();
     }
 
-    /** @return non-empty-list<Length> where bolts go in, in room y: the yoke line, or the rows of a bracket */
-    public static function heights(Plan $plan): array
+    /** Where bolts of this rail hold, if it is fixed straight to the wall. */
+    public static function holding(Plan $plan): Holding
     {
-        $bracket = $plan->kit->bracket;
-
-        return $bracket === null ? [$plan->yokeLine()] : array_map($plan->yokeLine()->plus(...), $bracket->rows);
+        return Holding::of($plan->doorway->survey, $plan->doorway->brief, $plan->kit, $plan->floor, $plan->heights);
     }
 
     /** @return list<Length> the holes whose fixings carry */
     public static function supports(Plan $plan, Holding $holding): array
     {
-        $zones = Holding::zones($plan->doorway->survey, $plan->floor, self::heights($plan));
-        $free = array_values(array_filter($plan->rail->holes, fn (Length $x) => array_filter($zones, fn (Span $zone) => $zone->contains($x)) === []));
+        if ($plan->header === null) {
+            return array_values(array_filter($plan->rail->holes, $holding->holds(...)));
+        }
+        $board = $plan->header->span->widened(Length::mm(-self::BOARD_END_MM));
+        $zones = Holding::zones($plan->doorway->survey, $plan->floor, $plan->boltHeights());
 
-        return array_values(array_filter($free, match (true) {
-            $plan->header !== null => fn (Length $x) => $plan->header->span->widened(Length::mm(-self::BOARD_END_MM))->contains($x),
-            $plan->backing()->isMasonry() => fn (Length $x) => ! MasonryEdge::isNear($plan, $x),
-            default => fn (Length $x) => $holding->on($x) !== null,
-        }));
+        return array_values(array_filter($plan->rail->holes, fn (Length $x) => $board->contains($x) && array_filter($zones, fn (Span $zone) => $zone->surrounds($x)) === []));
     }
 
     /** @return list<Fixing> */
@@ -133,49 +133,72 @@ final readonly class RailFixings
         return array_map(fn (Length $row, float $y) => $this->fixing('bracket-bolt', $x, $this->plan->yokeLine()->plus($row), $reaction, $reaction->demand() * $this->loadFactor / count($rows), $moment * $this->loadFactor * $y / $squares, null), $rows, $up);
     }
 
-    /** @param  'rail-bolt'|'bracket-bolt'  $kind */
+    /**
+     * A bolt that stud and solid both hold counts as the weaker of them.
+     *
+     * @param  'rail-bolt'|'bracket-bolt'  $kind
+     */
     private function fixing(string $kind, Length $x, Length $y, Peak $reaction, float $shear, float $tension, ?float $bearing): Fixing
     {
-        $layers = $this->layers;
-        $anchor = $this->plan->doorway->brief->anchor;
-        if ($this->plan->backing()->isMasonry()) {
-            $strength = $anchor === null ? Strength::notChecked() : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
-
-            return new Fixing('anchor', 'masonry', $x, $y, null, $anchor->diameter ?? $layers->bolt, $layers->boltInto('masonry', $anchor?->embedment), $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+        $weakest = null;
+        foreach ($this->heldBy($x) as $grip) {
+            $fixing = $this->inMember($grip, $kind, $x, $y, $reaction, $shear, $tension, $bearing);
+            $weakest = $weakest === null || ($fixing->utilisation ?? INF) > ($weakest->utilisation ?? INF) ? $fixing : $weakest;
         }
-        $grip = $this->holding->on($x);
-        $into = match (true) {
-            $this->plan->header === null => $grip->into ?? 'nothing',
-            $grip?->into === 'stud' && $layers->isThin() => 'stud',
-            default => 'header',
-        };
-        $length = $layers->boltInto($into);
-        $thread = $length === null ? ['board' => 0.0, 'plank' => 0.0, 'stud' => 0.0] : $layers->thread($this->bolt, $length);
-        if ($into === 'header') {
-            // Past board and plank is air, or a stud that nobody aimed at.
-            $thread['stud'] = 0.0;
-        }
-        $strength = $length === null ? Strength::notChecked() : $this->strength($into, $thread, $length, $shear, $tension);
 
-        return new Fixing($kind, $into, $x, $y, $into === 'stud' ? $grip?->stud : null, $layers->bolt, $length, array_sum($thread), $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+        return $weakest ?? new Fixing($kind, Member::Nothing, $x, $y, null, $this->layers->bolt, null, 0.0, $reaction, $shear, $tension, null, null, '', null, $bearing);
     }
 
-    /** @param  array{board: float, plank: float, stud: float}  $thread */
-    private function strength(string $into, array $thread, Length $length, float $shear, float $tension): Strength
+    /** @return list<Grip> */
+    private function heldBy(Length $x): array
     {
-        $plank = Wood::of('');
-        $board = $this->plan->header === null ? null : $this->board;
-        $main = $board ?? ($into === 'solid' && $this->layers->isPlank ? $plank : $this->studs);
-        if ($main->gravity === null || ($thread['stud'] > 0 && $this->studs->gravity === null)) {
+        $grips = $this->holding->holders($x);
+        if ($this->plan->header === null) {
+            return $grips;
+        }
+        // Through a board that is too thin by itself a bolt goes on into its stud.
+        $studs = $this->layers->isThin() ? array_values(array_filter($grips, fn (Grip $grip) => $grip->member === Member::Stud)) : [];
+
+        return $studs === [] ? [new Grip($this->plan->header->span, Member::Board)] : $studs;
+    }
+
+    /** @param  'rail-bolt'|'bracket-bolt'  $kind */
+    private function inMember(Grip $grip, string $kind, Length $x, Length $y, Peak $reaction, float $shear, float $tension, ?float $bearing): Fixing
+    {
+        $layers = $this->layers;
+        if ($grip->member === Member::Masonry) {
+            $anchor = $this->plan->doorway->brief->anchor;
+            $strength = $anchor === null ? Strength::notChecked() : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
+
+            return new Fixing('anchor', $grip->member, $x, $y, null, $anchor->diameter ?? $layers->bolt, $layers->boltInto($grip->member, $anchor?->embedment), $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+        }
+        $length = $layers->boltInto($grip->member);
+        $thread = $length === null ? ['board' => 0.0, 'plank' => 0.0, 'behind' => 0.0] : $layers->thread($this->bolt, $length, $grip->member);
+        $strength = $length === null ? Strength::notChecked() : $this->strength($grip->member, $thread, $length, $shear, $tension);
+
+        return new Fixing($kind, $grip->member, $x, $y, $grip->stud, $layers->bolt, $length, array_sum($thread), $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+    }
+
+    /** @param  array{board: float, plank: float, behind: float}  $thread */
+    private function strength(Member $member, array $thread, Length $length, float $shear, float $tension): Strength
+    {
+        $onBoard = $this->plan->header !== null;
+        $main = $onBoard ? $this->board : ($member === Member::Plank ? $this->plank : $this->studs);
+        $withdrawal = 0.0;
+        foreach ([[$thread['board'], $this->board], [$thread['plank'], $this->plank], [$thread['behind'], $this->studs]] as [$mm, $wood]) {
+            if ($mm > 0 && $wood->gravity === null) {
+                return Strength::notChecked();
+            }
+            $withdrawal += $mm > 0 ? $mm * $this->bolt->withdrawal((float) $wood->gravity) : 0.0;
+        }
+        if ($main->gravity === null) {
             return Strength::notChecked();
         }
-        $withdrawal = ($board?->gravity === null ? 0.0 : $thread['board'] * $this->bolt->withdrawal($board->gravity))
-            + $thread['plank'] * $this->bolt->withdrawal((float) $plank->gravity)
-            + $thread['stud'] * $this->bolt->withdrawal((float) $this->studs->gravity);
-        $across = $board !== null || $into === 'solid';
+        $gap = $this->layers->gap();
+        $isLevel = $onBoard || $member->isLevel();
         $shoulder = $this->bolt->shoulder($length->toMm()) - $this->layers->grip->toMm();
-        $behind = $board !== null ? min($shoulder, $this->layers->boardWood()->toMm()) : max(0.0, $shoulder - $this->layers->gap()->toMm());
-        $lateral = $this->bolt->lateral(Dowel::steel(), $this->layers->standoff->toMm(), $this->bolt->bearing($main, $across), $behind, $this->layers->gap()->toMm(), $across ? 90.0 : 0.0);
+        $behind = $onBoard || $member === Member::Plank ? min($shoulder, $this->layers->boardWood()->toMm()) : max(0.0, $shoulder - $gap->toMm());
+        $lateral = $this->bolt->lateral(Dowel::steel(), $this->layers->standoff->toMm(), $this->bolt->bearing($main, $isLevel), $behind, $gap->toMm(), $isLevel ? 90.0 : 0.0);
 
         return Strength::of($withdrawal, $lateral, $shear, $tension, $this->loadFactor);
     }

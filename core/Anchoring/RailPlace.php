@@ -6,10 +6,8 @@ namespace YokeLine\Anchoring;
 
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\RailKit;
-use YokeLine\Doorway\Survey;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
-use YokeLine\Planning\Floor;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\Rail;
 
@@ -29,7 +27,7 @@ final readonly class RailPlace
      * @param  list<Length>  $hitPlaces  holes that hold
      * @param  ?array{left: Length, hits: int}  $runnerUp
      * @param  list<Length>  $own  of its holes, those that hold
-     * @param  list<Length>  $new  studs at which a hole could be added
+     * @param  list<Length>  $new  studs at which holes could be added
      * @param  list<Length>  $stopsOver  holes under a stop's body
      * @param  ?list<Length>  $brackets  where free brackets go, null where the rail has holes of its own
      */
@@ -50,17 +48,13 @@ final readonly class RailPlace
         public ?array $brackets = null,
     ) {}
 
-    /**
-     * @param  non-empty-list<Length>  $heights  of the bolts, in room y
-     * @param  ?Length  $byHand  where its left end was set
-     */
-    public static function of(Survey $survey, Span $wall, Layout $layout, Rail $rail, Floor $floor, Kit $kit, array $heights, ?Length $byHand = null): self
+    /** @param  ?Length  $byHand  where its left end was set */
+    public static function of(Span $wall, Layout $layout, Rail $rail, Holding $holding, Kit $kit, ?Length $byHand = null): self
     {
-        $holding = Holding::at($survey, $floor, $kit->boltDiameter, $heights);
-        $stops = $kit->stop->passesStandoffs ? [] : $layout->stopBodies($kit->stop);
+        $stops = $layout->stopsInTheWay($kit->stop);
 
         return $kit->rail->freeHoles
-            ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $layout->stopBodies($kit->stop), $kit)
+            ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $stops, $kit, $byHand)
             : self::best($wall, $layout->leastRail(), $rail->length->total, $rail->span->low, array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes), $holding, $stops, $kit->rail, $kit->standoffBase, $rail->pieces, $byHand);
     }
 
@@ -105,7 +99,7 @@ final readonly class RailPlace
         $left = $best['left'];
         $rail = Span::from($left, $length);
         $own = array_values($best['hits']);
-        $new = self::newHoles($rail, array_map($left->plus(...), $offsets), $holding, $fouls);
+        $new = NewHoles::best($rail, array_map($left->plus(...), $offsets), $own, $holding, $fouls);
         $both = self::ascending([...$own, ...$new]);
 
         return new self(
@@ -217,7 +211,7 @@ final readonly class RailPlace
     private static function judge(Length $left, Length $shared, array $offsets, Holding $holding, array $fouls): array
     {
         $hits = $stopsOver = [];
-        $margin = self::ENOUGH_MM * 1_000_000;
+        $margin = PHP_INT_MAX;
         $gap = 0;
         $before = null;
         foreach ($offsets as $i => $offset) {
@@ -246,34 +240,8 @@ final readonly class RailPlace
 
         return [
             'left' => $left, 'hits' => $hits, 'margin' => $hits === [] ? null : Length::nm($margin), 'stopsOver' => $stopsOver,
-            'rank' => [$stopsOver === [] ? 0 : 1, -count($hits), count($hits) < 2 ? INF : $gap, $hits === [] ? 0 : -$margin, abs($left->nm - $shared->nm), $left->nm],
+            'rank' => [$stopsOver === [] ? 0 : 1, -count($hits), count($hits) < 2 ? INF : $gap, $hits === [] ? 0 : -min($margin, self::ENOUGH_MM * 1_000_000), abs($left->nm - $shared->nm), $left->nm],
         ];
-    }
-
-    /**
-     * Studs at which the rail could take a hole of its own: clear of its holes, of its ends, of each other and of the stops.
-     *
-     * @param  list<Length>  $holes
-     * @param  list<Span>  $fouls
-     * @return list<Length>
-     */
-    private static function newHoles(Span $rail, array $holes, Holding $holding, array $fouls): array
-    {
-        $new = [];
-        foreach ($holding->grips as $grip) {
-            $x = $grip->stud;
-            if ($x === null || ! $grip->span->contains($x) || ! $rail->widened(Length::mm(-40))->contains($x)) {
-                continue;
-            }
-            $nearHole = array_filter($holes, fn (Length $hole) => $hole->minus($x)->absolute()->isUnder(Length::mm(30))) !== [];
-            $nearNew = $new !== [] && $x->minus($new[count($new) - 1])->isUnder(Length::mm(150));
-            $underStop = array_filter($fouls, fn (Span $foul) => $x->isOver($foul->low) && $x->isUnder($foul->high)) !== [];
-            if (! $nearHole && ! $nearNew && ! $underStop) {
-                $new[] = $x;
-            }
-        }
-
-        return $new;
     }
 
     /**

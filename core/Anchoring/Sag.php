@@ -4,183 +4,122 @@ declare(strict_types=1);
 
 namespace YokeLine\Anchoring;
 
-/** How far a rail bends between its fixings, static, the rail alone: the greatest found over all places of one leaf. */
+/**
+ * How far a rail bends under one leaf, static, the rail alone; mm.
+ *
+ * Between the places where a wheel passes a fixing, a joint or an end the deflection is smooth in where the leaf stands, and at any such place
+ * a cubic piece by piece along the rail: each stretch is looked through by itself, and the top of each cubic is found exactly.
+ */
 final readonly class Sag
 {
-    private const PLACES = 24;
+    /** So many places of the leaf in each stretch, its ends included. */
+    private const PLACES = 5;
 
-    private const POINTS = 6;
+    /** Each round narrows the stretch round the worst place to a half. */
+    private const ROUNDS = 9;
+
+    /** What is wanted at the most, whatever the span. */
+    private const MOST_MM = 1.5;
+
+    private const SPANS_A_BEND = 360;
 
     /**
      * @param  float  $greatest  mm, downwards
      * @param  float  $at  where along the wall
      * @param  float  $leftWheelAt  where the left wheel stands then
-     * @param  float  $span  between the fixings there
+     * @param  float  $span  between the fixings there; past the last fixing, how far the rail goes on under a wheel
+     * @param  bool  $isFree  past the last fixing
      */
-    private function __construct(public float $greatest, public float $at, public float $leftWheelAt, public float $span) {}
+    private function __construct(public float $greatest, public float $at, public float $leftWheelAt, public float $span, private bool $isFree) {}
 
     public function limit(): float
     {
-        return self::limitOver($this->span);
+        return self::limitOver($this->span, $this->isFree);
     }
 
-    /** What a rail may bend over a span, mm. */
-    public static function limitOver(float $span): float
+    /** What a rail may bend over a span, mm; past the last fixing over twice as much as goes on. */
+    public static function limitOver(float $span, bool $isFree = false): float
     {
-        return min(1.5, $span / 360);
+        return min(self::MOST_MM, ($isFree ? 2 : 1) * $span / self::SPANS_A_BEND);
+    }
+
+    /** How much of what it may bend it bends. */
+    public function share(): float
+    {
+        return $this->greatest / $this->limit();
     }
 
     public function isOver(): bool
     {
-        return $this->greatest > $this->limit();
+        return $this->share() > 1;
     }
 
     /**
+     * The greatest bend, and the one that is most of what it may be: a short end may bend less than a long span does.
+     *
      * @param  list<float>  $supports  ascending, at least two
      * @param  float  $stiffness  E I, N mm²
+     * @return ?array{self, self} null where the leaf never is on this piece of the rail
      */
-    public static function of(array $supports, float $low, float $high, WheelRun $run, float $wheel, float $stiffness): ?self
+    public static function of(array $supports, float $low, float $high, WheelRun $run, float $wheel, float $stiffness): ?array
     {
-        $beam = new self(0.0, 0.0, 0.0, 0.0);
-        $best = null;
-        $step = ($run->to - $run->from) / self::PLACES;
-        for ($i = 0; $i <= self::PLACES; $i++) {
-            $best = $beam->better($best, $supports, $low, $high, $run, $wheel, $stiffness, $run->from + $i * $step);
-        }
-        // Nearer and nearer round the best place found.
-        for ($round = 0; $round < 3 && $best !== null; $round++) {
-            $step /= 4;
-            $centre = $best->leftWheelAt;
-            foreach ([-3, -2, -1, 1, 2, 3] as $i) {
-                $s = $centre + $i * $step;
-                if ($s >= $run->from && $s <= $run->to) {
-                    $best = $beam->better($best, $supports, $low, $high, $run, $wheel, $stiffness, $s);
-                }
-            }
+        $beam = new Beam($supports, $wheel, $stiffness);
+        $at = function (float $s) use ($beam, $low, $high, $run): array {
+            $loads = array_values(array_filter([$s, $s + $run->spacing], fn (float $x) => $x >= $low && $x <= $high));
+
+            return array_map(fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]), $beam->bends($loads));
+        };
+        $greatest = $worst = null;
+        foreach (self::stretches($supports, $low, $high, $run) as [$from, $to]) {
+            $greatest = self::best($at, $from, $to, fn (self $sag) => $sag->greatest, $greatest);
+            $worst = self::best($at, $from, $to, fn (self $sag) => $sag->share(), $worst);
         }
 
-        return $best;
-    }
-
-    /** @param  list<float>  $x */
-    private function better(?self $best, array $x, float $low, float $high, WheelRun $run, float $wheel, float $stiffness, float $s): ?self
-    {
-        $loads = array_values(array_filter([$s, $s + $run->spacing], fn (float $at) => $at >= $low && $at <= $high));
-        if ($loads === []) {
-            return $best;
-        }
-        $moments = self::moments($x, $loads, $wheel);
-        $n = count($x);
-        for ($k = 0; $k < $n - 1; $k++) {
-            $l = $x[$k + 1] - $x[$k];
-            $inside = array_values(array_filter($loads, fn (float $at) => $at > $x[$k] && $at < $x[$k + 1]));
-            if ($inside === [] && $moments[$k] <= 0 && $moments[$k + 1] <= 0) {
-                continue;
-            }
-            $at = fn (float $u) => self::inSpan($u, $l, $moments[$k], $moments[$k + 1], array_map(fn (float $p) => $p - $x[$k], $inside), $wheel) / $stiffness;
-            $top = 0.0;
-            $where = 0.0;
-            for ($i = 1; $i < self::POINTS; $i++) {
-                $w = $at($i * $l / self::POINTS);
-                if ($w > $top) {
-                    [$top, $where] = [$w, $i * $l / self::POINTS];
-                }
-            }
-            if ($top > ($best->greatest ?? 0.0) * 0.97) {
-                [$top, $where] = self::top($at, $where, $l / self::POINTS);
-                if ($best === null || $top > $best->greatest) {
-                    $best = new self($top, $x[$k] + $where, $s, $l);
-                }
-            }
-        }
-        foreach ([[$loads[0], $x[0], $x[1], $moments[0], $moments[1]], [$loads[count($loads) - 1], $x[$n - 1], $x[$n - 2], $moments[$n - 1], $moments[$n - 2]]] as [$load, $end, $next, $atEnd, $atNext]) {
-            $out = $end < $next ? $end - $load : $load - $end;
-            if ($out > 0) {
-                $l = abs($next - $end);
-                $inside = array_map(fn (float $at) => abs($at - $end), array_values(array_filter($loads, fn (float $at) => $at > min($end, $next) && $at < max($end, $next))));
-                // Slope at the last fixing, from the span inside it, carried out; and the free end's own bending.
-                $slope = self::inSpan(1e-3, $l, $atEnd, $atNext, $inside, $wheel) / 1e-3;
-                $w = (-$slope * $out + $wheel * $out ** 3 / 3) / $stiffness;
-                if ($best === null || $w > $best->greatest) {
-                    $best = new self($w, $load, $s, $out);
-                }
-            }
-        }
-
-        return $best;
+        return $greatest === null || $worst === null ? null : [$greatest, $worst];
     }
 
     /**
-     * Support moments, sagging positive, by the theorem of three moments.
-     *
-     * @param  list<float>  $x
-     * @param  list<float>  $loads
-     * @return list<float>
+     * @param  list<float>  $supports
+     * @return list<array{float, float}> of the left wheel's way, between which no wheel passes anything
      */
-    private static function moments(array $x, array $loads, float $wheel): array
+    private static function stretches(array $supports, float $low, float $high, WheelRun $run): array
     {
-        $n = count($x);
-        $m = array_fill(0, $n, 0.0);
-        $right = array_fill(0, $n, 0.0);
-        foreach ($loads as $at) {
-            if ($at <= $x[0]) {
-                $m[0] -= $wheel * ($x[0] - $at);
-            } elseif ($at >= $x[$n - 1]) {
-                $m[$n - 1] -= $wheel * ($at - $x[$n - 1]);
-            } else {
-                for ($k = 0; $at > $x[$k + 1]; $k++);
-                $l = $x[$k + 1] - $x[$k];
-                [$a, $b] = [$at - $x[$k], $x[$k + 1] - $at];
-                $right[$k + 1] -= $wheel * $a * ($l * $l - $a * $a) / $l;
-                $right[$k] -= $wheel * $b * ($l * $l - $b * $b) / $l;
-            }
-        }
-        $upper = $value = array_fill(0, $n, 0.0);
-        for ($i = 1; $i < $n - 1; $i++) {
-            [$before, $after] = [$x[$i] - $x[$i - 1], $x[$i + 1] - $x[$i]];
-            $known = $right[$i] - ($i === 1 ? $before * $m[0] : 0.0) - ($i === $n - 2 ? $after * $m[$n - 1] : 0.0);
-            $diagonal = 2 * ($before + $after) - ($i === 1 ? 0.0 : $before * $upper[$i - 1]);
-            $upper[$i] = $after / $diagonal;
-            $value[$i] = ($known - ($i === 1 ? 0.0 : $before * $value[$i - 1])) / $diagonal;
-        }
-        for ($i = $n - 2; $i > 0; $i--) {
-            $m[$i] = $value[$i] - ($i === $n - 2 ? 0.0 : $upper[$i] * $m[$i + 1]);
-        }
-
-        return array_values($m);
-    }
-
-    /**
-     * E I times the deflection at u of a span.
-     *
-     * @param  list<float>  $loads  from its left end
-     */
-    private static function inSpan(float $u, float $l, float $left, float $right, array $loads, float $wheel): float
-    {
-        $w = $left * $u * ($l - $u) * (2 * $l - $u) / (6 * $l) + $right * $u * ($l - $u) * ($l + $u) / (6 * $l);
-        foreach ($loads as $a) {
-            $b = $l - $a;
-            $w += $u <= $a ? $wheel * $b * $u * ($l * $l - $b * $b - $u * $u) / (6 * $l) : $wheel * $a * ($l - $u) * (2 * $l * $u - $u * $u - $a * $a) / (6 * $l);
-        }
-
-        return $w;
-    }
-
-    /**
-     * @param  callable(float): float  $at
-     * @return array{float, float} the top near $where, and its place
-     */
-    private static function top(callable $at, float $where, float $step): array
-    {
-        for ($round = 0; $round < 12; $round++) {
-            $step *= 0.6;
-            foreach ([$where - $step, $where + $step] as $other) {
-                if ($at($other) > $at($where)) {
-                    $where = $other;
+        $turns = [$run->from, $run->to];
+        foreach ([$low, ...$supports, $high] as $x) {
+            foreach ([$x, $x - $run->spacing] as $s) {
+                if ($s > $run->from && $s < $run->to) {
+                    $turns[] = $s;
                 }
             }
         }
+        sort($turns);
 
-        return [$at($where), $where];
+        return array_map(fn (int $i) => [$turns[$i], $turns[$i + 1]], range(0, count($turns) - 2));
+    }
+
+    /**
+     * @param  callable(float): list<self>  $at
+     * @param  callable(self): float  $weight
+     */
+    private static function best(callable $at, float $from, float $to, callable $weight, ?self $best): ?self
+    {
+        $found = null;
+        $look = function (float $s) use ($at, $weight, &$found): void {
+            foreach ($at($s) as $sag) {
+                $found = $found === null || $weight($sag) > $weight($found) ? $sag : $found;
+            }
+        };
+        for ($i = 0; $i < self::PLACES; $i++) {
+            $look($from + ($to - $from) * ($i / (self::PLACES - 1)));
+        }
+        $step = ($to - $from) / (self::PLACES - 1);
+        for ($round = 0; $round < self::ROUNDS && $found !== null && ($best === null || $weight($found) > 0.9 * $weight($best)); $round++) {
+            $step /= 2;
+            $centre = $found->leftWheelAt;
+            $look(max($from, $centre - $step));
+            $look(min($to, $centre + $step));
+        }
+
+        return $found !== null && ($best === null || $weight($found) > $weight($best)) ? $found : $best;
     }
 }

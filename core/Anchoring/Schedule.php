@@ -33,7 +33,7 @@ final readonly class Schedule
         $layers = Layers::of($plan);
         $groups = [];
         foreach ($anchoring->fixings as $fixing) {
-            $groups["{$fixing->kind} {$fixing->into} {$fixing->length?->nm}"][] = $fixing;
+            $groups["{$fixing->kind} {$fixing->into->value} {$fixing->length?->nm}"][] = $fixing;
         }
         $rows = [];
         foreach ($groups as $fixings) {
@@ -56,13 +56,27 @@ final readonly class Schedule
             return new self($count, $anchor->kind ?? 'masonry anchor', 'masonry', $fixing->diameter, $fixing->length, [$fixing->diameter], 'by the anchor’s own sheet', 'to the torque of its sheet', $anchor?->embedment->plus($layers->lining, Length::mm(10)));
         }
         $isScrew = $fixing->kind === 'header-screw';
-        $wood = Wood::of($isScrew || $fixing->into === 'stud' || $fixing->into === 'solid' ? $plan->doorway->survey->wood : $plan->doorway->brief->header->wood);
+        $wood = Wood::of(match ($fixing->into) {
+            Member::Board => $plan->doorway->brief->header->wood,
+            Member::Plank => $plan->doorway->survey->lining->wood ?? '',
+            default => $plan->doorway->survey->wood,
+        });
         $pilot = self::pilot($fixing->diameter, $isScrew, $wood);
         $depth = $fixing->length?->minus($isScrew ? Length::zero() : $layers->grip);
 
         return $isScrew
             ? new self($count, 'wood screw', 'studs, through the board', $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'driver, clutch low', 'until the board is drawn up; a board crushes before a screw strips', $fixing->length)
-            : new self($count, $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt', $fixing->into === 'header' ? 'the board' : ($fixing->into === 'solid' ? 'lintel or plank' : 'studs'), $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'ratchet, by hand', 'snug and a quarter turn; one that spins has no grip: stop and plan that hole again', $depth);
+            : new self($count, $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt', self::into($fixing->into), $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'ratchet, by hand', 'snug and a quarter turn; one that spins has no grip: stop and plan that hole again', $depth);
+    }
+
+    private static function into(Member $member): string
+    {
+        return match ($member) {
+            Member::Board => 'the board',
+            Member::Solid => 'lintel or blocking',
+            Member::Plank => 'plank',
+            default => 'studs',
+        };
     }
 
     /** 70 % of the root in light wood, 90 % in dense, to half a millimetre. */

@@ -14,10 +14,10 @@ enum Backing: string
     case Toggle = 'toggle';
     case Auto = 'auto';
 
-    /** Whether the rail may be slid in its slack to where its holes meet what holds. */
-    public function slidesToStuds(): bool
+    /** Whether the rail is fixed to the wall itself; `auto` is planned so first. */
+    public function isOnWall(): bool
     {
-        return $this === self::Direct || $this === self::SiteDrilled || $this === self::Toggle || $this === self::Auto;
+        return $this !== self::Header;
     }
 
     /** Whether what is recorded of the wall decides between header and wall. */

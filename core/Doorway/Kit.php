@@ -41,6 +41,16 @@ final readonly class Kit
         public ?float $price = null,
     ) {}
 
+    /**
+     * How high bolts go in along a rail line: on it, or on the rows of a bracket.
+     *
+     * @return non-empty-list<Length>
+     */
+    public function boltHeights(Length $line): array
+    {
+        return $this->bracket === null ? [$line] : array_map($line->plus(...), $this->bracket->rows);
+    }
+
     /** From the top edge of the leaf to the foot of the rail. */
     public function topGapAsMade(): Length
     {

@@ -69,9 +69,26 @@ final readonly class Survey
         return array_map(fn (array $row) => $row[1], array_filter($wanted, fn (array $row) => $row[0] === null));
     }
 
+    /** Whether the wall is masonry, whatever covers it. */
+    public function isMasonry(): bool
+    {
+        return $this->lining?->kind->isMasonry() === true;
+    }
+
     /** The same wall with one hazard alone. */
     public function only(Hazard $hazard): self
     {
-        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, [$hazard], $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->hazardMoved, $this->unfinished);
+        return $this->withHazards([$hazard]);
+    }
+
+    public function withoutHazards(): self
+    {
+        return $this->withHazards([]);
+    }
+
+    /** @param  list<Hazard>  $hazards */
+    private function withHazards(array $hazards): self
+    {
+        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, $hazards, $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->hazardMoved, $this->unfinished);
     }
 }

@@ -19,7 +19,7 @@ final class AnchoringWriter
     /** @return array{fixings: list<array<string, mixed>>, anchoring: array<string, mixed>} */
     public static function write(Anchoring $anchoring): array
     {
-        $sag = $anchoring->sag();
+        $sag = $anchoring->sags()[0] ?? null;
         $worst = $anchoring->worst();
 
         return [
@@ -41,7 +41,7 @@ final class AnchoringWriter
     private static function fixing(Fixing $fixing): array
     {
         return [
-            'x' => $fixing->x->toMm(), 'y' => $fixing->y->toMm(), 'kind' => $fixing->kind, 'into' => $fixing->into,
+            'x' => $fixing->x->toMm(), 'y' => $fixing->y->toMm(), 'kind' => $fixing->kind, 'into' => $fixing->into->inFile(),
             ...($fixing->stud === null ? [] : ['stud_x' => $fixing->stud->toMm()]),
             'diameter' => $fixing->diameter->toMm(), 'length' => $fixing->length?->toMm(), 'thread' => $fixing->thread,
             'reaction' => ['max' => $fixing->reaction->max, 'min' => $fixing->reaction->min],

@@ -95,7 +95,7 @@ final class DoorwayReader
             wallTo: $to,
             ceiling: $at->positive('survey.wall.ceiling'),
             crown: $at->has('survey.wall.crown') ? new Crown($this->sizeOrNone('survey.wall.crown.drop'), $this->sizeOrNone('survey.wall.crown.projection')) : null,
-            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::Gypsum), $this->sizeOrNone('survey.wall.lining.thickness')) : null,
+            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::Gypsum), $this->sizeOrNone('survey.wall.lining.thickness'), $at->text('survey.wall.lining.wood') ?: $at->text('survey.lining.wood')) : null,
             leftEnd: $at->choice('survey.wall.ends.left', WallEnd::Corner),
             rightEnd: $at->choice('survey.wall.ends.right', WallEnd::Corner),
             opening: $opening,

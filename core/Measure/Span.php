@@ -50,6 +50,12 @@ final readonly class Span
         return ! $place->isUnder($this->low) && ! $place->isOver($this->high);
     }
 
+    /** Whether a place lies inside it and not on an end. */
+    public function surrounds(Length $place): bool
+    {
+        return $place->isOver($this->low) && $place->isUnder($this->high);
+    }
+
     public function overlaps(self $other): bool
     {
         return $this->low->isUnder($other->high) && $other->low->isUnder($this->high);
@@ -68,6 +74,19 @@ final readonly class Span
         $short = $room->low->minus($this->low->minus($past))->orZeroIfNegative();
 
         return $this->shifted($short->minus($past));
+    }
+
+    /** @return list<self> what is left of it outside $other, parts of some length only; itself where they do not overlap */
+    public function without(self $other): array
+    {
+        if (! $this->overlaps($other)) {
+            return [$this];
+        }
+
+        return array_values(array_filter([
+            new self($this->low, Length::least($this->high, $other->low)),
+            new self(Length::greatest($this->low, $other->high), $this->high),
+        ], fn (self $part) => $part->length()->isPositive()));
     }
 
     /** The part of it that lies inside $room. */

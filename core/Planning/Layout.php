@@ -69,6 +69,12 @@ final readonly class Layout
             : new Span($face->total, $face->total->plus($stop->body)), array_diff_key($this->stops, array_flip($this->buffers))));
     }
 
+    /** @return list<Span> bodies that no standoff may stand under: none where the stops pass standoffs */
+    public function stopsInTheWay(Stop $stop): array
+    {
+        return $stop->passesStandoffs ? [] : $this->stopBodies($stop);
+    }
+
     /** The space between the two inner stops of leaves that meet. */
     public function centreStopSpace(): ?Length
     {

@@ -81,6 +81,18 @@ final readonly class Plan
         return $this->heights->yokeLine->total;
     }
 
+    /** @return non-empty-list<Length> where bolts go in, in room y: the yoke line, or the rows of a bracket */
+    public function boltHeights(): array
+    {
+        return $this->kit->boltHeights($this->yokeLine());
+    }
+
+    /** Whether anchors in masonry carry the rail itself. */
+    public function isOnMasonry(): bool
+    {
+        return $this->header === null && ($this->backing()->isMasonry() || $this->doorway->survey->isMasonry());
+    }
+
     /** What a tape shows from the floor at x up to the yoke line. */
     public function tapeUp(Length $x): Length
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
+use YokeLine\Anchoring\Holding;
 use YokeLine\Anchoring\RailPlace;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Brief;
@@ -56,7 +57,7 @@ final class Workshop
             $heights = $heights->over($floor, $brief->rules->gap);
         }
         $byHand = $brief->rules->railLeft === null ? null : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
-        $place = $this->slides && $brief->backing->slidesToStuds() ? $this->place($kit, $layout, $rail, $floor, $heights->yokeLine->total, $along, $byHand) : null;
+        $place = $this->slides && $brief->backing->isOnWall() ? $this->place($brief, $kit, $layout, $rail, $floor, $heights, $along, $byHand) : null;
         if ($brief->backing->isOpen()) {
             return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up);
         }
@@ -74,13 +75,15 @@ final class Workshop
         return new Plan($this->doorway->wanting($brief), $kit, $this->room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness, $place);
     }
 
-    /** Where the rail is best slid to. */
-    private function place(Kit $kit, Layout $layout, Rail $rail, Floor $floor, Length $yoke, string $along, ?Length $byHand): RailPlace
+    /** Where the rail is best slid to; in masonry it stays where it is shared. */
+    private function place(Brief $brief, Kit $kit, Layout $layout, Rail $rail, Floor $floor, Heights $heights, string $along, ?Length $byHand): RailPlace
     {
         $survey = $this->doorway->survey;
-        $byHeight = $survey->solids !== [] || $survey->hazards !== [];
+        $inMasonry = Holding::isInMasonry($survey, $brief);
+        $byHeight = $inMasonry || $survey->solids !== [] || $survey->hazards !== [];
 
-        return $this->places["{$along} {$byHand?->nm}".($byHeight ? " {$yoke->nm}" : '')] ??= RailPlace::of($survey, $this->room->wall, $layout, $rail, $floor, $kit, [$yoke], $byHand);
+        return $this->places["{$along} {$byHand?->nm} {$inMasonry}".($byHeight ? " {$heights->yokeLine->total->nm}" : '')]
+            ??= RailPlace::of($this->room->wall, $layout, $rail, Holding::of($survey, $brief, $kit, $floor, $heights), $kit, $inMasonry ? $byHand ?? $rail->span->low : $byHand);
     }
 
     /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */

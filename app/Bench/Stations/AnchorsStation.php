@@ -12,6 +12,7 @@ use YokeLine\Anchoring\Alternative;
 use YokeLine\Anchoring\Alternatives;
 use YokeLine\Anchoring\Wood;
 use YokeLine\Doorway\Backing;
+use YokeLine\Doorway\LiningKind;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Setout;
@@ -27,7 +28,7 @@ final class AnchorsStation
         $plan = $setout->plan;
         $brief = $setout->doorway->brief;
         $woods = ['' => 'not said', ...array_combine(Wood::names(), array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names()))];
-        $masonry = $brief->backing === Backing::Masonry || $setout->doorway->survey->lining?->kind->isMasonry() === true;
+        $masonry = $brief->backing === Backing::Masonry || $setout->doorway->survey->isMasonry();
 
         return [
             new Group('What carries it', [
@@ -40,6 +41,7 @@ final class AnchorsStation
             ...($plan === null ? [] : [new Group('What could carry it', [], '', array_map(fn (Alternative $other) => new Offer(($other->holds ? '✓ ' : '✗ ')."{$other->says}. ".ucfirst($other->costs).'.', $other->backing === null ? [] : ['brief.backing' => $other->backing->value]), Alternatives::of($plan, $setout->write)))]),
             new Group('Wood', [
                 new Row('Studs', [Field::select('survey.wood', 'Wood of the studs', $woods, '')]),
+                ...($setout->doorway->survey->lining?->kind === LiningKind::Plank ? [new Row('Plank', [Field::select('survey.wall.lining.wood', 'Wood of the plank', $woods, '')])] : []),
                 ...($brief->backing->isHeader() ? [new Row('Board', [Field::select('brief.header.wood', 'Wood of the board', $woods, '')])] : []),
             ], 'Not said counts as light spruce.'),
             ...($masonry ? [new Group('Anchor, from its sheet', [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Anchoring\Fixing;
+use YokeLine\Anchoring\Member;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -23,7 +24,7 @@ final class FixingsStrong implements AnchorCheck
         $anchoring = $sight->anchoring();
         $unchecked = array_filter($anchoring->fixings, fn (Fixing $fixing) => $fixing->utilisation === null);
         if ($unchecked !== []) {
-            $masonry = array_values($unchecked)[0]->into === 'masonry';
+            $masonry = array_values($unchecked)[0]->into === Member::Masonry;
             yield new Finding('not-checked', Severity::Settle, count($unchecked).' fixings could not be checked', $masonry ? 'Type what the anchor’s own sheet allows in tension and shear.' : 'Of this board nobody publishes what a bolt holds in it.', $masonry ? 'brief.anchor.tension_N' : 'brief.header.wood', ['fixings' => count($unchecked)],
                 $masonry ? [] : [$sight->cure('A board of spruce or pine', ['brief.header.wood' => 'spruce-pine-fir'])]);
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Anchoring\Holding;
-use YokeLine\Anchoring\RailFixings;
 use YokeLine\Anchoring\RailPlace;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
@@ -22,7 +21,7 @@ final class HazardBehind implements AnchorCheck
     {
         $plan = $sight->plan;
         $survey = $plan->doorway->survey;
-        $heights = RailFixings::heights($plan);
+        $heights = $plan->boltHeights();
         $held = count($sight->anchoring()->supports);
         foreach ($survey->hazards as $i => $hazard) {
             $zones = Holding::zones($survey->only($hazard), $plan->floor, $heights);

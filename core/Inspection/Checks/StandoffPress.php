@@ -24,7 +24,8 @@ final class StandoffPress implements AnchorCheck
         $plan = $sight->plan;
         $lining = $plan->doorway->survey->lining?->kind;
         $soft = $plan->header === null && in_array($lining, [LiningKind::Gypsum, LiningKind::Plaster], true);
-        $most = $soft ? self::SOFT_MPA : Wood::of($plan->header === null ? $plan->doorway->survey->wood : $sight->brief->header->wood)->bearing;
+        $behind = $plan->header !== null ? $sight->brief->header->wood : ($lining === LiningKind::Plank ? $plan->doorway->survey->lining->wood : $plan->doorway->survey->wood);
+        $most = $soft ? self::SOFT_MPA : Wood::of($behind)->bearing;
         $worst = array_reduce($sight->anchoring()->fixings, fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0), 0.0);
         $bears = $soft || $plan->header !== null || $lining === LiningKind::Plank;
         if ($bears && $worst > $most) {

@@ -83,7 +83,7 @@ final readonly class HoleMissed
         $plan = $this->site->plan;
         $inRail = array_values(array_filter(array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs), $plan->rail->span->widened(Length::mm(-40))->contains(...)));
         usort($inRail, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
-        $bodies = array_map(fn (Span $body) => $body->widened($plan->kit->standoffBase->half()->minus(Length::mm(1))), $plan->kit->stop->passesStandoffs ? [] : $plan->stopBodies());
+        $bodies = array_map(fn (Span $body) => $body->widened($plan->kit->standoffBase->half()->minus(Length::mm(1))), $plan->layout->stopsInTheWay($plan->kit->stop));
         $foul = array_values(array_filter($inRail, fn (Length $x) => array_filter($bodies, fn (Span $body) => $body->contains($x)) !== []));
         $good = $place->drilled();
         $within = $plan->kit->rail->firstFixingWithin;

@@ -7,6 +7,7 @@ namespace YokeLine\Work\Recovery;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Fixing;
 use YokeLine\Anchoring\Layers;
+use YokeLine\Anchoring\Member;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
@@ -43,7 +44,7 @@ final readonly class LeafRubs
         $redo = $this->site->isDone('rail-up') ? ['rail-up', 'rail-true'] : [];
 
         return new WayOut('spacer', true, 0, $redo, $this->site->minutes($redo), "A spacer of {$this->site->say($thick)} behind every standoff", "{$this->site->say($again->depth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
-            ['thickness' => $thick, 'rail_centre' => $again->depth()->rail->total, 'leaf_back' => $again->depth()->leafBack->total, 'clearance' => $again->depth()->clearance->total, 'grip' => Layers::of($again)->grip, 'bolt_into_board' => $this->bolts('header', $plan, $again), 'bolt_into_stud' => $this->bolts('stud', $plan, $again)],
+            ['thickness' => $thick, 'rail_centre' => $again->depth()->rail->total, 'leaf_back' => $again->depth()->leafBack->total, 'clearance' => $again->depth()->clearance->total, 'grip' => Layers::of($again)->grip, 'bolt_into_board' => $this->bolts(Member::Board, $plan, $again), 'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again)],
             $this->site->written($changes));
     }
 
@@ -66,7 +67,7 @@ final readonly class LeafRubs
     }
 
     /** @return list<?Length> before and after */
-    private function bolts(string $into, Plan ...$plans): array
+    private function bolts(Member $into, Plan ...$plans): array
     {
         return array_values(array_map(function (Plan $plan) use ($into) {
             $bolts = array_values(array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->into === $into && $fixing->kind !== 'header-screw'));

@@ -2,17 +2,26 @@
 
 declare(strict_types=1);
 
+use Eris\Generators;
 use Tests\Core\Support\Doorways;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\BoardPieces;
+use YokeLine\Anchoring\Member;
+use YokeLine\Anchoring\NewHoles;
+use YokeLine\Anchoring\RailFixings;
+use YokeLine\Anchoring\Sag;
 use YokeLine\Format\AnchoringWriter;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Planner;
 use YokeLine\Setout;
+
+uses(Eris\TestTrait::class);
 
 /** @return array<string, mixed> a worked example: `document` in, `result` out, and what `cures` do */
 function worked(string $name): array
@@ -143,4 +152,113 @@ test('a board that is longer than what can be had is jointed on studs, clear of 
 
 test('a board that no stud lets be jointed is said so', function () {
     expect(Setout::quick(Doorways::document('kiln-room', ['brief.header.lengths' => [600]]), Doorways::kits())->has('board-joint'))->toBeTrue();
+});
+
+test('in plank that holds alone a bolt is as long as the plank, and thread past it counts nothing', function () {
+    $plank = ['survey.wall.lining' => ['kind' => 'plank', 'thickness' => 40], 'survey.studs' => [], 'survey.solids' => null, 'brief.backing' => 'direct'];
+    $bolts = Anchoring::of(planned('catches', $plank))->railBolts();
+
+    // Grip 36, plank 40, point 4.8: 80.8, so 90; the thread begins 32.3 from the head and counts from the plank's face to its back.
+    expect($bolts)->not->toBe([]);
+    foreach ($bolts as $bolt) {
+        expect($bolt->into)->toBe(Member::Plank)->and($bolt->into->inFile())->toBe('solid')->and($bolt->length?->toMm())->toBe(90.0)->and($bolt->thread)->toEqualWithDelta(40.0, 1e-9);
+    }
+});
+
+test('a bolt that goes through plank into a stud is held by both', function () {
+    $bolts = Anchoring::of(planned('catches', ['survey.wall.lining' => ['kind' => 'plank', 'thickness' => 40], 'brief.backing' => 'direct', 'survey.solids' => null]))->railBolts();
+    $inStud = array_values(array_filter($bolts, fn ($bolt) => $bolt->into === Member::Stud))[0];
+    $inPlank = array_values(array_filter($bolts, fn ($bolt) => $bolt->into === Member::Plank))[0];
+
+    expect($inStud->length?->toMm())->toBe(120.0)->and($inStud->withdrawal)->toBeGreaterThan($inPlank->withdrawal);
+});
+
+test('plank holds by its own wood', function () {
+    $plank = fn (string $wood) => ['survey.wall.lining' => ['kind' => 'plank', 'thickness' => 40, 'wood' => $wood], 'survey.studs' => [], 'survey.solids' => null, 'brief.backing' => 'direct'];
+    $held = fn (string $wood) => Anchoring::of(planned('catches', $plank($wood)))->railBolts()[0]->withdrawal;
+
+    expect($held('white-oak') / $held('spruce-pine-fir'))->toEqualWithDelta((0.73 / 0.42) ** 1.5, 1e-6)->and($held('plywood'))->toBeNull();
+});
+
+test('where a stud and a lintel both take a bolt, it counts as the weaker of them', function () {
+    // In the lintel the load runs across the grain.
+    $bolt = array_values(array_filter(Anchoring::of(planned('catches', ['brief.backing' => 'direct', 'brief.rules.rail_left' => 725, 'survey.studs' => [['x' => 1187, 'width' => 38], ['x' => 1991, 'width' => 38], ['x' => 2393, 'width' => 38], ['x' => 785, 'width' => 38]]]))->railBolts(), fn ($bolt) => $bolt->x->toMm() === 1187.0))[0];
+
+    expect($bolt->into)->toBe(Member::Solid);
+});
+
+test('new holes keep from every hole that holds', function () {
+    $studs = array_map(fn (int $x) => ['x' => $x, 'width' => 38], [785, 823, 1190, 1400, 1991, 2391]);
+    $place = Anchoring::of(planned('catches', ['survey.studs' => $studs, 'survey.solids' => null, 'brief.backing' => 'site-drilled', 'brief.rules.rail_left' => 725]))->place;
+    $all = array_map(fn ($x) => $x->toMm(), $place->drilled());
+    $gaps = array_map(fn (float $a, float $b) => $b - $a, array_slice($all, 0, -1), array_slice($all, 1));
+
+    expect(array_map(fn ($x) => $x->toMm(), $place->new))->toBe([1400.0])->and(min($gaps))->toBeGreaterThanOrEqual(150.0);
+});
+
+test('of several sets of new holes the one with the smallest greatest distance is taken, and no place of it is left out', function () {
+    $this->forAll(Generators::vector(7, Generators::choose(60, 420)), Generators::choose(0, 1))->then(function (array $steps, int $own) {
+        $x = 700;
+        $studs = [];
+        foreach ($steps as $step) {
+            $studs[] = ['x' => $x += $step, 'width' => 38];
+        }
+        $doorway = DoorwayReader::read(Doorways::document('kiln-room', ['survey.studs' => $studs, 'survey.wall.to' => 5000]));
+        $plan = Planner::plan($doorway, Doorways::kits()['flat-40-strap']);
+        $holding = RailFixings::holding($plan);
+        $rail = new Span(Length::mm(650), Length::mm($x + 60));
+        $held = $own === 1 ? [Length::mm($studs[3]['x'])] : [];
+        $is = array_map(fn (Length $at) => intdiv($at->nm, 1_000_000), NewHoles::best($rail, $held, $held, $holding, []));
+        $places = array_values(array_filter(array_column($studs, 'x'), fn (int $at) => $at - 690 >= 0 && $x + 20 - $at >= 0 && ($held === [] || abs($at - $studs[3]['x']) >= 150)));
+        $greatest = function (array $set) use ($held): int {
+            $all = [...$set, ...array_map(fn (Length $at) => intdiv($at->nm, 1_000_000), $held)];
+            sort($all);
+
+            return max([0, ...array_map(fn (int $a, int $b) => $b - $a, array_slice($all, 0, -1), array_slice($all, 1))]);
+        };
+        $best = PHP_INT_MAX;
+        for ($bits = 0; $bits < 1 << count($places); $bits++) {
+            $set = array_values(array_filter($places, fn (int $i) => ($bits >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $isApart = count(array_filter(array_slice($set, 1), fn (int $at, int $i) => $at - $set[$i] < 150, ARRAY_FILTER_USE_BOTH)) === 0;
+            $isFull = array_filter($places, fn (int $at) => array_filter($set, fn (int $other) => abs($other - $at) < 150) === []) === [];
+            $best = $isApart && $isFull ? min($best, $greatest($set)) : $best;
+        }
+
+        expect($greatest($is))->toBe($best);
+    });
+});
+
+test('the rail of two leaves that pass is sought where its brackets are bolted', function () {
+    // A lintel as high as the brackets' rows, not as the rail line.
+    $plan = Doorways::plan('reclaim-bay', ['brief.backing' => 'direct', 'survey.wall.lining' => ['kind' => 'gypsum', 'thickness' => 12], 'survey.solids' => [['kind' => 'lintel', 'x' => [0, 2760], 'y' => [2000, 2350]]]]);
+    $rows = array_map(fn ($y) => $y->toMm(), $plan->boltHeights());
+    $at = fn (array $y) => Anchoring::of(Doorways::plan('reclaim-bay', ['brief.backing' => 'direct', 'survey.wall.lining' => ['kind' => 'gypsum', 'thickness' => 12], 'survey.solids' => [['kind' => 'lintel', 'x' => [0, 2760], 'y' => $y]]]));
+    $low = $at([$rows[0] - 100, $rows[0] - 20]);
+    $high = $at([$rows[0] - 20, $rows[1] + 20]);
+
+    expect(count($low->place->hitPlaces))->toBe(count($low->supports))->and(count($high->place->hitPlaces))->toBe(count($high->supports))
+        ->and(count($high->supports))->toBeGreaterThan(count($low->supports));
+});
+
+test('brackets that stops pass may stand under them', function () {
+    $studs = ['survey.studs' => array_map(fn (int $i) => ['x' => 900 + 600 * $i, 'width' => 38], range(0, 4)), 'brief.kit' => 'round-22-free', 'brief.backing' => 'auto'];
+    $planned = fn (bool $passes) => Doorways::plan('kiln-room', $studs, Doorways::kit('round-22-free', ['stop.passes_standoffs' => $passes]));
+
+    // One of four studs lies under a stop: with it the rail is held on the wall, without it a header is taken.
+    expect(count($planned(true)->place->hitPlaces ?? []))->toBe(4)->and($planned(true)->header)->toBeNull()->and($planned(false)->header)->not->toBeNull();
+});
+
+test('in masonry the rail stays where it is shared, and its holes are told to hold where they keep their distances', function () {
+    $masonry = ['survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 15], 'survey.studs' => []];
+    $anchoring = Anchoring::of(Doorways::plan('kiln-room', [...$masonry, 'brief.backing' => 'masonry']));
+
+    expect(count($anchoring->place->hitPlaces))->toBe($anchoring->place->holes)->and($anchoring->place->holds)->toBeTrue()
+        ->and($anchoring->place->left->nm)->toBe($anchoring->place->shared->nm)->and(count($anchoring->fixings))->toBe($anchoring->place->holes);
+    // Low over a high opening the holes above it are too near.
+    $low = Anchoring::of(Doorways::plan('kiln-room', [...$masonry, 'brief.backing' => 'masonry', 'survey.opening.height' => [2140, 2140], 'brief.leaf.height' => 2140, 'survey.opening.casing' => null]));
+    expect(count($low->place->hitPlaces))->toBeLessThan($low->place->holes)->and(count($low->place->hitPlaces))->toBe(count($low->supports));
+});
+
+test('past the last fixing a rail may bend over twice what it goes on', function () {
+    expect(Sag::limitOver(200.0, true))->toEqualWithDelta(400 / 360, 1e-12)->and(Sag::limitOver(200.0))->toEqualWithDelta(200 / 360, 1e-12);
 });
