@@ -26,8 +26,8 @@ use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Methods\Method;
 use YokeLine\Methods\Methods;
-use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
 use YokeLine\Work\Tolerance\Clearance;
@@ -207,12 +207,13 @@ final readonly class Bench implements Form
             return 'null';
         }
         $number = fn ($value) => $value instanceof Length ? $value->toMm() : $value;
-        $leaves = array_map(fn (LeafRun $run) => [
-            'travel' => $run->travel->total->toMm(),
-            'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $run)),
-        ], $plan->layout->runs);
+        $leaves = array_map(fn (PlannedLeaf $leaf) => [
+            'travel' => $leaf->run->travel->total->toMm(),
+            'hasCatch' => $leaf->softClose,
+            'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $leaf)),
+        ], $plan->leaves());
 
-        return (string) json_encode(['units' => $this->setout->write->unit->value, 'hasCatch' => $plan->softCloseFits(), 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
+        return (string) json_encode(['units' => $this->setout->write->unit->value, 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
     }
 
     /** @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for each of its holes to hold */
@@ -229,7 +230,7 @@ final readonly class Bench implements Form
         $grips = RailFixings::holding($plan)->grips;
         $holes = array_map(fn (Length $hole) => array_map(fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()], $grips), $plan->rail->holes);
 
-        return ['loads' => $loads, ...($plan->header === null && ! $plan->backing()->isMasonry() ? ['holes' => $holes] : [])];
+        return ['loads' => $loads, ...($plan->header === null && ! $plan->isOnMasonry() ? ['holes' => $holes] : [])];
     }
 
     /** @return array<string, array{string, string}> */
@@ -241,7 +242,7 @@ final readonly class Bench implements Form
             $travels["{$leaf}.travel"] = [count($plan->layout->runs) === 1 ? 'Travel' : ucfirst($leaf).' travels', $say($run->travel->total)];
         }
         if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
-            return [array_key_first($travels) => ['Each travels', $say($plan->layout->first()->travel->total)]];
+            return [array_key_first($travels) => ['Each travels', $travels[array_key_first($travels)][1]]];
         }
 
         return $travels;

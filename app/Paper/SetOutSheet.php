@@ -11,7 +11,7 @@ use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Section;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\PlannedLeaf;
 
 /** The set-out sheet as PDF: one page for a simple doorway, more where it takes more. */
 final class SetOutSheet
@@ -129,8 +129,8 @@ final class SetOutSheet
         $blocks[] = $this->rows('Sizes', $content->sizes());
         $blocks[] = $this->drawing('Section at the jamb', Section::of($plan, $this->write), 38);
         $blocks[] = $this->drawing('From above, depth ×'.Above::DEPTH, Above::of($plan, $this->write), 30);
-        foreach ($plan->layout->runs as $leaf => $run) {
-            $blocks[] = $this->leafCard($leaf, $run);
+        foreach ($plan->leaves() as $leaf) {
+            $blocks[] = $this->leafCard($leaf);
         }
         $blocks[] = $this->sentences('Bored in each leaf', $content->drilling(), 7);
         $blocks[] = $this->sentences('Fixings (a guide, not a structural design)', $content->fixings(), 7);
@@ -209,9 +209,9 @@ final class SetOutSheet
     }
 
     /** @return array{float, Closure(float, float): void} */
-    private function leafCard(string $leaf, LeafRun $run): array
+    private function leafCard(PlannedLeaf $leaf): array
     {
-        return $this->drawing(($leaf === 'leaf' ? 'Leaf' : ucfirst($leaf).' leaf').', from its leading edge, its top, its foot', LeafCard::shortened($this->content->plan, $run, $this->write), 50);
+        return $this->drawing(($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf').', from its leading edge, its top, its foot', LeafCard::shortened($this->content->plan, $leaf, $this->write), 50);
     }
 
     private function title(float $x, float $y, string $title): void

@@ -23,6 +23,7 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Cards;
 use YokeLine\Work\Order;
 use YokeLine\Work\Says;
@@ -94,7 +95,7 @@ final readonly class SheetContent
         $read = fn (WallMark $mark, string $of = '') => [$this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown), Names::of($mark->id).$of];
 
         return [
-            ['On the leaf, from its leading edge', array_map($read(...), Tapes::across($this->plan))],
+            ...$this->ofLeaves(fn (PlannedLeaf $leaf) => array_map($read(...), Tapes::across($this->plan, $leaf)), 'On the leaf, from its leading edge', 'On the %s leaf, from its leading edge'),
             ['On the leaf, up and down', [...array_map(fn (WallMark $mark) => $read($mark, ', down'), Tapes::down($this->plan)), ...array_map(fn (WallMark $mark) => $read($mark, ', up'), Tapes::up($this->plan))]],
         ];
     }
@@ -112,7 +113,8 @@ final readonly class SheetContent
             ['Rail', $say($plan->rail->length->total).($plan->rail->pieces > 1 ? " in {$plan->rail->pieces}" : '')],
             ...($plan->header === null ? [] : [['Header', "{$say($plan->header->span->length())} × {$say($plan->header->top->total->minus($plan->header->foot->total))} × {$say($plan->header->thickness)}"]]),
             ['Kit', $plan->kit->name],
-            ['Behind leaf', "{$say($plan->depth()->clearance->total)} clear"],
+            ...$this->ofLeaves(fn (PlannedLeaf $leaf) => "{$say($leaf->depth->clearance->total)} clear", 'Behind leaf', 'Behind %s leaf'),
+            ...($plan->kit->guide->style->needsGroove() ? $this->ofLeaves(fn (PlannedLeaf $leaf) => "{$this->write->showUp($leaf->guide->grooveDepth ?? Length::zero())} deep", 'Groove', 'Groove, %s leaf') : []),
         ];
     }
 
@@ -127,13 +129,32 @@ final readonly class SheetContent
     /** @return list<string> what is bored in each leaf: what is bored alike, in one line */
     public function drilling(): array
     {
-        $alike = [];
-        foreach (Drilling::of($this->plan) as $row) {
-            $bits = $row->bits === [] ? '' : ', bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
-            $alike["{$bits}: {$row->from}."][] = ($row->kind === 'groove' ? 'groove' : "{$row->count} for the {$row->kind}").($row->depth === null ? '' : " {$this->write->showUp($row->depth)} deep");
+        $said = [];
+        foreach ($this->plan->leavesThatDiffer(fn (PlannedLeaf $leaf) => Drilling::of($this->plan, $leaf)) as $name => $leaf) {
+            $alike = [];
+            foreach (Drilling::of($this->plan, $leaf) as $row) {
+                $bits = $row->bits === [] ? '' : ', bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
+                $alike["{$bits}: {$row->from}."][] = ($row->kind === 'groove' ? 'groove' : "{$row->count} for the {$row->kind}").($row->depth === null ? '' : " {$this->write->showUp($row->depth)} deep");
+            }
+            array_push($said, ...array_map(fn (string $how, array $what) => ($name === '' ? '' : ucfirst($name).' leaf: ').implode(', ', $what).$how, array_keys($alike), $alike));
         }
 
-        return array_map(fn (string $how, array $what) => implode(', ', $what).$how, array_keys($alike), $alike);
+        return $said;
+    }
+
+    /**
+     * Something of each leaf by its title: once where it is alike.
+     *
+     * @template T
+     *
+     * @param  callable(PlannedLeaf): T  $what
+     * @return list<array{string, T}>
+     */
+    private function ofLeaves(callable $what, string $title, string $titleOfOne): array
+    {
+        $leaves = $this->plan->leavesThatDiffer($what);
+
+        return array_map(fn (string $name, PlannedLeaf $leaf) => [$name === '' ? $title : sprintf($titleOfOne, $name), $what($leaf)], array_keys($leaves), $leaves);
     }
 
     /** @return list<array{string, string}> the steps in ten cards */

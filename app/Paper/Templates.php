@@ -10,6 +10,7 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** Paper to drill from, true to size: the corners of the leaf, its foot with guide and groove, the strip of the wall. */
 final class Templates
@@ -34,7 +35,9 @@ final class Templates
             $templates->corner($leaf, $run, 'leading');
             $templates->corner($leaf, $run, 'trailing');
         }
-        $templates->foot();
+        foreach ($plan->leavesThatDiffer(fn (PlannedLeaf $leaf) => $leaf->guide->grooveDepth) as $name => $leaf) {
+            $templates->foot($name, $leaf->guide);
+        }
         foreach ($plan->guides as $guide => $place) {
             $templates->floor($guide, $place);
         }
@@ -78,13 +81,12 @@ final class Templates
     }
 
     /** The leaf's foot seen on its end, with the groove and the guide in it. */
-    private function foot(): void
+    private function foot(string $leaf, GuidePlace $guide): void
     {
-        $page = $this->begin('Foot of the leaf, seen on its edge', 'P');
+        $page = $this->begin($leaf === '' ? 'Foot of the leaf, seen on its edge' : "Foot of the {$leaf} leaf, seen on its edge", 'P');
         $middle = $page->GetPageWidth() / 2;
         $thick = $this->plan->thickness->toMm();
         $foot = 150.0;
-        $guide = array_values($this->plan->guides)[0];
         $page->SetLineWidth(0.5);
         $page->Line($middle - $thick / 2, $foot - 70, $middle - $thick / 2, $foot);
         $page->Line($middle + $thick / 2, $foot - 70, $middle + $thick / 2, $foot);
@@ -127,8 +129,8 @@ final class Templates
             $page->say($page->GetPageWidth() - self::EDGE, $wall + $baseboard + 4, 9, 'baseboard: cut here and lay the paper against it', 'R');
         }
         $page->SetLineWidth(0.2);
-        $depth = $this->plan->depth();
-        foreach (['back of the leaf' => $depth->leafBack->total, 'front of the leaf' => $this->plan->frontDepth()->leafFront->total] as $what => $out) {
+        $depth = $this->plan->innerDepth();
+        foreach (['back of the leaf' => $depth->leafBack->total, 'front of the leaf' => $this->plan->outerDepth()->leafFront->total] as $what => $out) {
             $page->dash([3, 2]);
             $page->Line(self::EDGE, $wall + $out->toMm(), $page->GetPageWidth() - self::EDGE, $wall + $out->toMm());
             $page->dash([]);
@@ -139,13 +141,13 @@ final class Templates
         $thick = $kit->style->needsGroove() ? $kit->bladeThickness->toMm() : $this->plan->thickness->toMm();
         $page->Rect($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);
         $page->cross($middle, $out, 14);
-        $page->say($middle, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 24, 10, "middle of the guide, {$this->write->show($place->at)} along the wall", 'C', true);
+        $page->say($middle, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 24, 10, "middle of the guide, {$this->write->show($place->at)} along the wall", 'C', true);
         $jambs = $this->plan->room->opening->span();
         foreach ([$jambs->low, $jambs->high] as $jamb) {
             $off = $jamb->minus($place->at)->toMm();
             if (abs($off) < $middle - self::EDGE) {
-                $page->Line($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 8);
-                $page->say($middle + $off, $wall + $this->plan->frontDepth()->leafFront->total->toMm() + 13, 9, "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off", 'C');
+                $page->Line($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 8);
+                $page->say($middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 13, 9, "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off", 'C');
             }
         }
     }

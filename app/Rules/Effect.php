@@ -7,6 +7,7 @@ namespace App\Rules;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Sum;
+use YokeLine\Planning\GuidePlace;
 use YokeLine\Setout;
 
 /** What one doorway was and would be: leaf, yoke line, passage, guide, findings. */
@@ -41,13 +42,12 @@ final readonly class Effect
         if ($plan === null) {
             return ['leaf' => '', 'yoke line' => '', 'passage' => '', 'guide' => '', 'verdict' => $findings];
         }
-        $guide = array_values($plan->guides)[0];
 
         return [
             'leaf' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
             'yoke line' => $write->show($plan->yokeLine()),
             'passage' => implode(' / ', array_map(fn (Sum $passage) => $write->show($passage->total), $plan->layout->passages)),
-            'guide' => $guide->at === null ? 'no room' : $write->show($guide->at),
+            'guide' => implode(' / ', array_map(fn (GuidePlace $guide) => $guide->at === null ? 'no room' : $write->show($guide->at), $plan->guides)),
             'verdict' => $findings,
         ];
     }

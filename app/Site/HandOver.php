@@ -86,7 +86,7 @@ final readonly class HandOver
             'Once a month: wipe the rail; no oil on it, wheels run dry.',
             'Twice a year: look whether stops, hangers and guide are snug; by hand, not harder.',
             $kit->jumpDisc === null ? null : 'Jump discs stay turned in: they keep the leaf on the rail.',
-            $this->run->plan->softCloseFits() ? 'Soft close: push the leaf into it gently if it has let go; it cocks itself.' : null,
+            $this->run->plan->hasSoftClose() ? 'Soft close: push the leaf into it gently if it has let go; it cocks itself.' : null,
             $kit->guide->style->needsGroove() ? 'The guide in the floor is small and sharp: keep it covered by the leaf.' : null,
             'A leaf that runs by itself, rubs or rattles has moved: do not bend anything, ask the installer.',
             'Wood moves with the seasons: a little more or less gap is no fault.',
@@ -101,7 +101,7 @@ final readonly class HandOver
 
     private function lineBuilt(): string
     {
-        $off = array_map(fn (array $built) => $built[1]->absolute(), $this->run->lineBuilt());
+        $off = array_map(fn (array $built) => $built[1]->absolute(), [...$this->run->lineBuilt(), ...$this->run->lineBuilt('-front')]);
 
         return $off === [] ? '' : ', built within '.$this->run->write->show(Length::greatest(...$off));
     }

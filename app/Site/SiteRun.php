@@ -84,7 +84,7 @@ final readonly class SiteRun
     /** @return list<SiteStep> */
     public function steps(): array
     {
-        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt(), ['leaf-width' => $this->read('leaf-width'), 'leaf-height' => $this->read('leaf-height')]);
+        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt(...), $this->read(...));
 
         return array_values(array_map(fn (Step $step) => new SiteStep(
             $step,
@@ -148,12 +148,17 @@ final readonly class SiteRun
         return new Problems($this->onSite());
     }
 
-    /** @return list<array{Length, Length}> where the line was read, and how much higher it is than planned */
-    public function lineBuilt(): array
+    /**
+     * Where the line of a rail was read, and how much higher it is than planned.
+     *
+     * @param  string  $rail  what its readings end with
+     * @return list<array{Length, Length}>
+     */
+    public function lineBuilt(string $rail = ''): array
     {
         $built = [];
         foreach (Asks::linePlaces($this->plan) as [$id, $x]) {
-            $read = $this->read($id);
+            $read = $this->read("{$id}{$rail}");
             if ($read !== null) {
                 $built[] = [$x, $read->minus($this->plan->tapeUp($x))];
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Marking\MarkingForm;
+use Closure;
 use YokeLine\Anchoring\Schedule;
 use YokeLine\Drawing\AsBuilt;
 use YokeLine\Drawing\AtGuide;
@@ -23,7 +24,10 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
+use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Says;
@@ -36,10 +40,10 @@ final readonly class StepSheet
     private array $pulls;
 
     /**
-     * @param  list<array{Length, Length}>  $lineBuilt
-     * @param  array{leaf-width: ?Length, leaf-height: ?Length}  $read
+     * @param  Closure(string): list<array{Length, Length}>  $lineBuilt  by rail, as its readings end
+     * @param  Closure(string): ?Length  $read  by ask
      */
-    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking, private array $lineBuilt, private array $read)
+    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking, private Closure $lineBuilt, private Closure $read)
     {
         $this->pulls = $marking->pulls();
     }
@@ -47,14 +51,15 @@ final readonly class StepSheet
     public function drawing(Step $step): string
     {
         $plan = $this->plan;
+        $leaf = $this->leaf($step);
         $scene = match ($step->kind()) {
-            'leaf-in' => $this->read['leaf-width'] === null && $this->read['leaf-height'] === null ? null : AsBuilt::leaf($plan, $this->read['leaf-width'], $this->read['leaf-height'], $this->write),
-            'mark-leaf', 'bore-leaf', 'groove' => LeafCard::shortened($plan, $plan->layout->runs[$this->of($step)] ?? $plan->layout->first(), $this->write),
+            'leaf-in' => $this->asItCame($leaf),
+            'mark-leaf', 'bore-leaf', 'groove' => LeafCard::shortened($plan, $leaf, $this->write),
             'mark-wall', 'mark-line', 'board-up' => Elevation::of($plan->doorway, $plan, $this->write),
             'rail-up', 'hang', 'fit-hangers' => AtHanger::of($plan, $this->write),
-            'rail-true' => $this->lineBuilt === [] ? AtHanger::of($plan, $this->write) : AsBuilt::line($plan, $this->lineBuilt, $this->write),
+            'rail-true' => $this->line(($this->lineBuilt)(Asks::railOf($step))),
             'stops-on', 'catches-on', 'set-stops', 'set-catches' => $this->stop(),
-            'mark-guide', 'fix-guide' => AtGuide::cut($plan, $this->write),
+            'mark-guide', 'fix-guide' => AtGuide::cut($plan, $leaf->guideName, $this->write),
             default => null,
         };
 
@@ -73,9 +78,9 @@ final readonly class StepSheet
             'trial' => [[$say($plan->heights->topGap->total), 'top gap to expect, leaf top to rail foot'], ...array_map(fn (Length $hole) => [$say($hole), 'hole, down from the off-cut’s top'], $plan->heights->hangerHoles)],
             'leaf-in' => [[round($plan->mass->kg).' kg', $plan->mass->assumed ? 'if it is solid softwood; weigh it' : 'as given or worked out']],
             'trim-leaf' => array_map(fn (string $size, Length $off) => [$this->write->showFine($off), "off each of the two edges of its {$size}"], array_keys(Drilling::trims($plan)), Drilling::trims($plan)),
-            'mark-leaf' => [...$marks(Tapes::across($plan)), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, down from the top"], $marks(Tapes::down($plan))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan)))],
-            'bore-leaf' => array_map(fn (Drilling $row) => [implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–', "{$row->count} for the {$row->kind}: {$row->from}"], array_values(array_filter(Drilling::of($plan), fn (Drilling $row) => $row->kind !== 'groove'))),
-            'groove' => $this->groove(),
+            'mark-leaf' => [...$marks(Tapes::across($plan, $this->leaf($step))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, down from the top"], $marks(Tapes::down($plan))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan)))],
+            'bore-leaf' => array_map(fn (Drilling $row) => [implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–', "{$row->count} for the {$row->kind}: {$row->from}"], array_values(array_filter(Drilling::of($plan, $this->leaf($step)), fn (Drilling $row) => $row->kind !== 'groove'))),
+            'groove' => $this->groove($this->leaf($step)->guide),
             'cut-board', 'board-up' => $plan->header === null ? [] : [[$say($plan->header->span->length()), 'long'], [$say($plan->header->foot->total), 'its foot, up from the high spot'], [$say($plan->header->span->low), 'its left end, along the wall']],
             'cut-rail', 'rail-up' => [[$say($plan->rail->length->total), 'rail'], [$say($plan->rail->span->low), 'its left end, along the wall'], [$say($plan->yokeLine()), 'hole centres, up from the high spot']],
             'mark-board', 'bore-board' => $this->pulled('board'),
@@ -110,16 +115,30 @@ final readonly class StepSheet
         return AtStop::each($this->plan, $this->write)[0][1] ?? null;
     }
 
-    private function of(Step $step): string
+    /** The leaf that a step is of. */
+    private function leaf(Step $step): PlannedLeaf
     {
-        return explode('.', $step->id)[1] ?? 'leaf';
+        $leaves = $this->plan->leaves();
+
+        return $leaves[$step->of()] ?? $leaves[array_key_first($leaves)];
+    }
+
+    private function asItCame(PlannedLeaf $leaf): ?Scene
+    {
+        [$width, $height] = [($this->read)("leaf-width{$leaf->suffix()}"), ($this->read)("leaf-height{$leaf->suffix()}")];
+
+        return $width === null && $height === null ? null : AsBuilt::leaf($this->plan, $leaf, $width, $height, $this->write);
+    }
+
+    /** @param  list<array{Length, Length}>  $built */
+    private function line(array $built): Scene
+    {
+        return $built === [] ? AtHanger::of($this->plan, $this->write) : AsBuilt::line($this->plan, $built, $this->write);
     }
 
     /** @return list<array{string, string}> */
-    private function groove(): array
+    private function groove(GuidePlace $guide): array
     {
-        $guide = array_values($this->plan->guides)[0];
-
         return $guide->grooveDepth === null || $guide->grooveWidth === null ? [] : [[$this->write->showUp($guide->grooveDepth), 'deep'], [$this->write->showUp($guide->grooveWidth), 'wide, in the middle of the foot']];
     }
 

@@ -64,10 +64,14 @@ final readonly class Sag
     public static function of(array $supports, float $low, float $high, WheelRun $run, float $wheel, float $stiffness): ?array
     {
         $beam = new Beam($supports, $wheel, $stiffness);
-        $at = function (float $s) use ($beam, $low, $high, $run): array {
+        $known = [];
+        $at = function (float $s) use ($beam, $low, $high, $run, &$known): array {
+            if (isset($known["{$s}"])) {
+                return $known["{$s}"];
+            }
             $loads = array_values(array_filter([$s, $s + $run->spacing], fn (float $x) => $x >= $low && $x <= $high));
 
-            return array_map(fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]), $beam->bends($loads));
+            return $known["{$s}"] = array_map(fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]), $beam->bends($loads));
         };
         $greatest = $worst = null;
         foreach (self::stretches($supports, $low, $high, $run) as [$from, $to]) {

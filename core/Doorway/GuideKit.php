@@ -17,4 +17,10 @@ final readonly class GuideKit
         public Length $minEngagement,
         public Length $cheek,
     ) {}
+
+    /** Of the groove that its blade runs in; null where it needs none. */
+    public function grooveWidth(): ?Length
+    {
+        return $this->style->needsGroove() ? $this->bladeThickness->plus(Length::nm(1_500_000)) : null;
+    }
 }

@@ -14,4 +14,10 @@ final readonly class SoftClose
         public Length $catchLength,
         public Length $minLeafWidth,
     ) {}
+
+    /** What a leaf must travel: one stroke at each end. */
+    public function strokes(): Length
+    {
+        return $this->stroke->times(2);
+    }
 }

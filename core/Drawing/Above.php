@@ -7,7 +7,6 @@ namespace YokeLine\Drawing;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
-use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
 /** The doorway from above, cut through the rail: along the wall true to scale, depth drawn larger so that it can be read. */
@@ -40,7 +39,7 @@ final readonly class Above
     {
         $plan = $this->plan;
         $px = $this->px;
-        $depth = $plan->depth();
+        $depth = $plan->innerDepth();
         $jambs = $plan->room->opening->span();
         $casing = $plan->room->opening->casing;
         $board = $plan->header->thickness ?? Length::zero();
@@ -58,7 +57,7 @@ final readonly class Above
         }
         foreach ($plan->rail->holes as $hole) {
             $half = $plan->kit->standoffBase->half();
-            $shapes[] = $this->box('standoff', new Span($hole->minus($half), $hole->plus($half)), $board, $plan->frontDepth()->rail->total->minus($halfRail));
+            $shapes[] = $this->box('standoff', new Span($hole->minus($half), $hole->plus($half)), $board, $plan->outerDepth()->rail->total->minus($halfRail));
         }
         foreach ($plan->layout->runs as $name => $run) {
             $own = $plan->depths[$name];
@@ -70,14 +69,14 @@ final readonly class Above
         foreach ($plan->guides as $guide) {
             if ($guide->at !== null) {
                 $half = $plan->kit->guide->length->half();
-                $shapes[] = $this->box('guide', new Span($guide->at->minus($half), $guide->at->plus($half)), $depth->leafBack->total->plus($plan->thickness->scaled(3, 8)), $plan->frontDepth()->leafFront->total->minus($plan->thickness->scaled(3, 8)));
+                $shapes[] = $this->box('guide', new Span($guide->at->minus($half), $guide->at->plus($half)), $depth->leafBack->total->plus($plan->thickness->scaled(3, 8)), $plan->outerDepth()->leafFront->total->minus($plan->thickness->scaled(3, 8)));
             }
         }
         $shapes = [...$shapes, ...$this->passage($jambs), ...$this->depths()];
 
         $top = -self::WALL_MM * self::DEPTH - 22 * $px;
 
-        return new Scene('above', "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it", $this->shown->low->toMm() - 4 * $px, $top, $this->shown->length()->toMm() + 56 * $px, $plan->frontDepth()->leafFront->total->toMm() * self::DEPTH - $top + 34 * $px, $shapes);
+        return new Scene('above', "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it", $this->shown->low->toMm() - 4 * $px, $top, $this->shown->length()->toMm() + 56 * $px, $plan->outerDepth()->leafFront->total->toMm() * self::DEPTH - $top + 34 * $px, $shapes);
     }
 
     /** @return list<Shape> */
@@ -85,9 +84,8 @@ final readonly class Above
     {
         $px = $this->px;
         $y = -self::WALL_MM * self::DEPTH / 2;
-        $runs = array_values($this->plan->layout->runs);
-        $shut = array_reduce($runs, fn (Span $all, LeafRun $run) => $all->joined($run->closed()), $runs[0]->closed());
-        $low = $this->plan->frontDepth()->leafFront->total->toMm() * self::DEPTH + 13 * $px;
+        $shut = $this->plan->layout->shut();
+        $low = $this->plan->outerDepth()->leafFront->total->toMm() * self::DEPTH + 13 * $px;
         $shapes = [];
         foreach ($this->passages($jambs) as [$free, $says]) {
             $shapes[] = Shape::line('dimension', $free->low->toMm(), $y, $free->high->toMm(), $y);
@@ -111,8 +109,8 @@ final readonly class Above
                 $from = match (true) {
                     $way === 'right' => Span::between($jambs->high, $jambs->high->minus($passage->total)),
                     $layout->meeting !== null => Span::between($layout->runs['left']->open()->high, $layout->runs['right']->open()->low)->cutTo($jambs),
-                    $layout->first()->direction === 1 => Span::from($jambs->low, $passage->total),
-                    default => Span::between($jambs->high->minus($passage->total), $jambs->high),
+                    $this->plan->onlyLeaf()?->run->direction === -1 => Span::between($jambs->high->minus($passage->total), $jambs->high),
+                    default => Span::from($jambs->low, $passage->total),
                 };
                 $found[] = [$from, $this->write->show($passage->total)];
             }
@@ -125,8 +123,8 @@ final readonly class Above
     private function depths(): array
     {
         $px = $this->px;
-        $depth = $this->plan->depth();
-        $front = $this->plan->frontDepth();
+        $depth = $this->plan->innerDepth();
+        $front = $this->plan->outerDepth();
         $x = $this->shown->high->toMm() + 6 * $px;
         $rows = [['wall', Length::zero()], ['back', $depth->leafBack->total], ['rail', $depth->rail->total], ['front', $depth->leafFront->total], ...($front->rail->total->equals($depth->rail->total) ? [] : [['second rail', $front->rail->total], ['second front', $front->leafFront->total]])];
         usort($rows, fn (array $a, array $b) => $a[1]->nm <=> $b[1]->nm);

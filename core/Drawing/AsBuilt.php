@@ -7,6 +7,7 @@ namespace YokeLine\Drawing;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Recovery\Line;
 
 /** Planned beside built: the rail line as planned, and as it was measured, drawn far steeper than it is so that it is seen. */
@@ -17,9 +18,9 @@ final readonly class AsBuilt
     private const HIGH = 150;
 
     /** The leaf as planned and as it came, what differs drawn larger. */
-    public static function leaf(Plan $plan, ?Length $width, ?Length $height, LengthWriter $write): Scene
+    public static function leaf(Plan $plan, PlannedLeaf $leaf, ?Length $width, ?Length $height, LengthWriter $write): Scene
     {
-        $run = $plan->layout->first();
+        $run = $leaf->run;
         [$wide, $high] = [$run->width->toMm(), $plan->heights->leaf->size->total->toMm()];
         $px = $high / 300;
         $overWide = ($width ?? $run->width)->minus($run->width);

@@ -10,6 +10,7 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** The foot at a guide: cut through it with the floor as it is, and along the wall with the leaf's edges shut and open over it. */
 final readonly class AtGuide
@@ -23,12 +24,18 @@ final readonly class AtGuide
 
     private const WIDE = 430;
 
-    public static function cut(Plan $plan, LengthWriter $write): Scene
+    /** @return list<array{string, Scene}> cut through each guide, with what it is called */
+    public static function cuts(Plan $plan, LengthWriter $write): array
     {
-        $cut = new FootCut($plan, Length::mm(self::UP_MM));
+        return array_map(fn (string $guide) => [self::name($guide), self::cut($plan, $guide, $write)], array_keys($plan->guides));
+    }
+
+    public static function cut(Plan $plan, string $guide, LengthWriter $write): Scene
+    {
+        $cut = new FootCut($plan, $guide, Length::mm(self::UP_MM));
         $px = self::UP_MM * 1.4 / self::HIGH;
-        $front = $plan->frontDepth()->leafFront->total->toMm();
-        $back = $plan->depth()->leafBack->total->toMm();
+        $front = $plan->outerDepth()->leafFront->total->toMm();
+        $back = $plan->innerDepth()->leafBack->total->toMm();
         $gap = $plan->heights->gap->low;
         $place = $cut->place();
         $floor = $cut->floor();
@@ -37,7 +44,7 @@ final readonly class AtGuide
         $rows = [
             ["gap here {$write->show($gap->minus($floor))}", $front, -$gap->plus($floor)->half()->toMm(), ''],
             [($groove ? 'bite ' : 'holds ').$write->show($place->hold->total), $middle, -$gap->plus($place->hold->total->half())->toMm(), ' is-yoke'],
-            ["middle of the leaf {$write->show($plan->depth()->leafBack->total->plus($plan->thickness->half()))} from the wall", $middle, -self::UP_MM + 12.0, ''],
+            ["middle of the leaf {$write->show($plan->innerDepth()->leafBack->total->plus($plan->thickness->half()))} from the wall", $middle, -self::UP_MM + 12.0, ''],
         ];
         if ($place->grooveDepth !== null && $place->grooveWidth !== null) {
             $rows[] = ["groove {$write->showUp($place->grooveDepth)} deep, {$write->showUp($place->grooveWidth)} wide", $middle + $place->grooveWidth->half()->toMm(), -$gap->plus($place->grooveDepth)->toMm(), ''];
@@ -58,12 +65,17 @@ final readonly class AtGuide
         $found = [];
         foreach ($plan->guides as $name => $place) {
             if ($place->at !== null) {
-                $runs = isset($plan->layout->runs[$name]) ? [$plan->layout->runs[$name]] : array_values($plan->layout->runs);
-                $found[] = [$name === 'guide' ? 'Guide' : ucfirst($name).' guide', self::run($plan, $runs, $place, $place->at, $write)];
+                $runs = array_values(array_map(fn (PlannedLeaf $leaf) => $leaf->run, array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->guideName === $name)));
+                $found[] = [self::name($name), self::run($plan, $runs, $place, $place->at, $write)];
             }
         }
 
         return $found;
+    }
+
+    private static function name(string $guide): string
+    {
+        return $guide === 'guide' ? 'Guide' : ucfirst($guide).' guide';
     }
 
     /** @param  list<LeafRun>  $runs  the leaves that it holds */

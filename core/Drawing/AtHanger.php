@@ -18,7 +18,7 @@ final readonly class AtHanger
         $cut = HeadCut::whole($plan);
         $px = $cut->high() / self::HIGH;
         $kit = $plan->kit;
-        $depth = $plan->frontDepth();
+        $depth = $plan->outerDepth();
         $front = $depth->leafFront->total->toMm();
         $yoke = $cut->y($plan->yokeLine());
         $half = $kit->rail->height->half()->toMm();

@@ -7,8 +7,8 @@ namespace YokeLine\Drawing;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
-use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** One end of the travel as one faces it: rail, standoffs, the stop the way it faces, the wheel against it, catch and trigger. */
 final readonly class AtStop
@@ -21,13 +21,12 @@ final readonly class AtStop
     public static function each(Plan $plan, LengthWriter $write): array
     {
         $found = [];
-        foreach ($plan->layout->runs as $name => $run) {
-            foreach (['shut' => $run->closed(), 'open' => $run->open()] as $end => $leaf) {
-                foreach ([$run->hangers($leaf)->low, $run->hangers($leaf)->high] as $wheel) {
-                    $face = self::face($plan, $wheel);
-                    if ($face !== null) {
-                        $found[$face->nm] = [($name === 'leaf' ? 'Leaf' : ucfirst($name).' leaf')." {$end}", self::scene($plan, $run, $leaf, $wheel, $face, $write)];
-                    }
+        $onRail = array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers));
+        foreach ($plan->leaves() as $leaf) {
+            foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $end => $where) {
+                $face = $onRail[$end === 'shut' ? $leaf->run->shutStop : $leaf->run->openStop] ?? null;
+                if ($face !== null) {
+                    $found[$face->total->nm] = [($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf')." {$end}", self::scene($plan, $leaf, $where, $face->total, $write)];
                 }
             }
         }
@@ -36,27 +35,18 @@ final readonly class AtStop
         return array_values($found);
     }
 
-    /** The face of the stop that a wheel comes to rest at; null where none does. */
-    private static function face(Plan $plan, Length $wheel): ?Length
-    {
-        foreach (array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)) as $face) {
-            if ($face->total->minus($wheel)->absolute()->equals($plan->kit->stop->reach)) {
-                return $face->total;
-            }
-        }
-
-        return null;
-    }
-
-    private static function scene(Plan $plan, LeafRun $run, Span $leaf, Length $wheel, Length $face, LengthWriter $write): Scene
+    private static function scene(Plan $plan, PlannedLeaf $of, Span $leaf, Length $face, LengthWriter $write): Scene
     {
         $kit = $plan->kit;
+        $run = $of->run;
+        $wheels = $run->hangers($leaf);
+        $wheel = $face->minus($wheels->low)->absolute()->isUnder($face->minus($wheels->high)->absolute()) ? $wheels->low : $wheels->high;
         // Away from the leaf: where the stop's body lies.
         $out = $face->isUnder($wheel) ? -1 : 1;
         $edge = $out === -1 ? $leaf->low : $leaf->high;
         $body = Span::between($face, $face->plus($kit->stop->body->times($out)));
-        $soft = $plan->softCloseFits() ? $kit->softClose : null;
-        $inward = $soft->catchLength ?? $plan->layout->first()->hangerInset;
+        $soft = $of->softClose ? $kit->softClose : null;
+        $inward = $soft->catchLength ?? $run->hangerInset;
         $shown = Span::between(Length::least($face, $edge, $body->low), Length::greatest($face, $edge, $body->high))->joined(Span::between($face, $face->minus($inward->times($out))))->widened(Length::mm(self::AROUND_MM));
         $px = $shown->length()->toMm() / self::WIDE;
         $half = $kit->rail->height->half()->toMm();

@@ -12,7 +12,8 @@ use YokeLine\Planning\Plan;
 /** The foot cut through the floor guide, true to scale, the wall to the left; heights are from the high spot, the floor is drawn where it really is. */
 final readonly class FootCut
 {
-    public function __construct(private Plan $plan, public Length $to) {}
+    /** @param  string  $guide  the one that is cut through */
+    public function __construct(private Plan $plan, private string $guide, public Length $to) {}
 
     /** @return list<Shape> */
     public function shapes(): array
@@ -20,7 +21,7 @@ final readonly class FootCut
         $plan = $this->plan;
         $place = $this->place();
         $floor = $this->floor();
-        $front = $plan->frontDepth()->leafFront->total;
+        $front = $plan->outerDepth()->leafFront->total;
         $shapes = [
             $this->low('wall-cut', Length::mm(-HeadCut::WALL_MM), Length::zero(), Length::zero(), $this->to),
             $this->low('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->to),
@@ -28,8 +29,8 @@ final readonly class FootCut
         if ($plan->room->baseboard !== null) {
             $shapes[] = $this->low('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->to));
         }
-        foreach ($plan->depths as $depth) {
-            array_push($shapes, ...$this->leafAtFoot($depth, $place, $floor));
+        foreach ($plan->leaves() as $leaf) {
+            array_push($shapes, ...$leaf->guideName === $this->guide ? $this->leafAtFoot($leaf->depth, $place, $floor) : []);
         }
         $shapes[] = $this->low('floor', Length::mm(-HeadCut::WALL_MM), $front->plus(Length::mm(HeadCut::PAST_MM)), $floor->minus(Length::mm(14)), $floor);
 
@@ -58,7 +59,7 @@ final readonly class FootCut
 
     public function place(): GuidePlace
     {
-        return array_values($this->plan->guides)[0];
+        return $this->plan->guides[$this->guide];
     }
 
     /** The floor under the guide, from the high spot. */

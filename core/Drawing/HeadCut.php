@@ -50,12 +50,12 @@ final readonly class HeadCut
             $shapes[] = $this->box('header', Length::zero(), $board, $plan->header->foot->total, $plan->header->top->total);
         }
         $base = $plan->kit->standoffBase->half();
-        $shapes[] = $this->box('standoff', $board, $plan->frontDepth()->rail->total->minus($plan->kit->rail->thickness->half()), $yoke->minus($base), $yoke->plus($base));
+        $shapes[] = $this->box('standoff', $board, $plan->outerDepth()->rail->total->minus($plan->kit->rail->thickness->half()), $yoke->minus($base), $yoke->plus($base));
         foreach ($plan->depths as $depth) {
             array_push($shapes, ...$this->leafAtHead($depth));
         }
         $y = $this->y($yoke);
-        $shapes[] = Shape::line('yoke-line', -self::WALL_MM, $y, $plan->frontDepth()->leafFront->total->toMm() + self::PAST_MM, $y);
+        $shapes[] = Shape::line('yoke-line', -self::WALL_MM, $y, $plan->outerDepth()->leafFront->total->toMm() + self::PAST_MM, $y);
 
         return $shapes;
     }

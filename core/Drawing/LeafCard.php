@@ -10,6 +10,7 @@ use YokeLine\Marks\WallMark;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\WallPull;
 
 /** The leaf for the shop: its face with every hole, its top edge, its foot with the groove; the leading edge is marked. */
@@ -23,20 +24,25 @@ final readonly class LeafCard
 
     private const BETWEEN_MM = 240.0;
 
-    private function __construct(private Plan $plan, private LeafRun $run, private LengthWriter $write, private float $high, private float $squeeze) {}
+    private LeafRun $run;
 
-    public static function of(Plan $plan, LeafRun $run, LengthWriter $write): Scene
+    private function __construct(private Plan $plan, private PlannedLeaf $leaf, private LengthWriter $write, private float $high, private float $squeeze)
     {
-        return (new self($plan, $run, $write, $plan->heights->leaf->size->total->toMm(), 1.0))->scene();
+        $this->run = $leaf->run;
+    }
+
+    public static function of(Plan $plan, PlannedLeaf $leaf, LengthWriter $write): Scene
+    {
+        return (new self($plan, $leaf, $write, $plan->heights->leaf->size->total->toMm(), 1.0))->scene();
     }
 
     /** With its middle drawn short, where there is little room. */
-    public static function shortened(Plan $plan, LeafRun $run, LengthWriter $write): Scene
+    public static function shortened(Plan $plan, PlannedLeaf $leaf, LengthWriter $write): Scene
     {
         $high = $plan->heights->leaf->size->total->toMm();
         $squeeze = min(1.0, self::BETWEEN_MM / max(1.0, $high - self::TRUE_TOP_MM));
 
-        return (new self($plan, $run, $write, self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze, $squeeze))->scene();
+        return (new self($plan, $leaf, $write, self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze, $squeeze))->scene();
     }
 
     /** Where so far down from the top is drawn. */
@@ -76,7 +82,7 @@ final readonly class LeafCard
             $shapes[] = Shape::box('behind', $x($middle->toMm()) - $back->width->half()->toMm(), $up - $back->height->half()->toMm(), $back->width->toMm(), $back->height->toMm());
             $shapes[] = Shape::text('caption', $x($middle->toMm()), $up + $back->height->half()->toMm() + 14 * $px, 10 * $px, "{$back->kind->value} pull behind, {$this->write->show($middle)} in", 'middle');
         }
-        $across = Tapes::across($this->plan);
+        $across = Tapes::across($this->plan, $this->leaf);
         $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
         foreach ($across as $mark) {
             $at = $x($mark->place->toMm());
@@ -113,7 +119,7 @@ final readonly class LeafCard
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
             $shapes[] = Shape::text('reading', $beside, $down->toMm() + 4 * $px, 12 * $px, $this->write->show($down).' down, hole '.($i + 1), $away);
         }
-        $groove = array_values($this->plan->guides)[0];
+        $groove = $this->leaf->guide;
         if ($groove->grooveWidth !== null && $groove->grooveDepth !== null) {
             $mid = $high + 26 * $px + $thick / 2;
             $shapes[] = Shape::box('groove-cut', 0, $mid - $groove->grooveWidth->toMm() / 2, $wide, $groove->grooveWidth->toMm());

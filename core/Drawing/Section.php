@@ -29,9 +29,9 @@ final readonly class Section
     private function __construct(private Plan $plan, private LengthWriter $write)
     {
         $this->head = HeadCut::whole($plan);
-        $this->foot = new FootCut($plan, Length::mm(self::FOOT_MM));
+        $this->foot = new FootCut($plan, $plan->leastHeld(), Length::mm(self::FOOT_MM));
         $this->px = $this->head->high() / (self::HIGH - self::DEPTHS_PX);
-        $this->aside = $plan->frontDepth()->leafFront->total->toMm() + HeadCut::WALL_MM + HeadCut::PAST_MM + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
+        $this->aside = $plan->outerDepth()->leafFront->total->toMm() + HeadCut::WALL_MM + HeadCut::PAST_MM + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene
@@ -43,19 +43,19 @@ final readonly class Section
     {
         $px = $this->px;
         $plan = $this->plan;
-        $right = $plan->frontDepth()->leafFront->total->toMm() + HeadCut::PAST_MM;
+        $right = $plan->outerDepth()->leafFront->total->toMm() + HeadCut::PAST_MM;
         $top = -$this->head->high();
         $foot = Shape::group('foot', [...$this->foot->shapes(), ...$this->holds()], ['transform' => 'translate('.round($this->aside, 2).' 0)']);
         $heights = Callouts::right(array_map(fn (array $row) => [$row[0], $right - 14 * $px, $this->head->y($row[1]), $row[2]], $this->rows()), $right + 11 * $px, 10 * $px);
         $shapes = [...$this->head->shapes(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$heights];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->depth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + (14 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->held()))) * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
+        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->innerDepth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + (14 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->held()))) * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
     }
 
     /** @return list<Shape> how the guide holds the leaf, beside the foot */
     private function holds(): array
     {
-        $front = $this->plan->frontDepth()->leafFront->total->toMm();
+        $front = $this->plan->outerDepth()->leafFront->total->toMm();
         $x = $front + 6 * $this->px;
         $shapes = [];
         foreach ($this->held() as $i => [$says, $at]) {

@@ -51,7 +51,7 @@ final readonly class Sure
             // A millimetre is nothing on a wall: bands are drawn ten times as thick.
             $half = 10 * $row->rss;
             $jambs = $plan->room->opening->span();
-            $guide = array_values($plan->guides)[0]->at ?? $jambs->high;
+            $guide = ($plan->guides[strtok($row->name, '-')] ?? $plan->guides[array_key_first($plan->guides)])->at ?? $jambs->high;
             $bands[] = match (true) {
                 str_starts_with($row->name, 'header-casing') => Shape::box('band-rss', $jambs->low->toMm(), -$plan->heights->casingTop->total->toMm() - $half, $jambs->length()->toMm(), 2 * $half),
                 str_starts_with($row->name, 'floor-gap'), str_starts_with($row->name, 'guide-bite') => Shape::box('band-rss', $plan->layout->sweep()->low->toMm(), -$plan->heights->gap->low->toMm() - $half, $plan->layout->sweep()->length()->toMm(), 2 * $half),

@@ -71,7 +71,7 @@ final readonly class Fitting
             }
         }
         $fits = [];
-        $clearance = $this->plan->depth()->clearance->total->minus($thick->minus($this->plan->thickness));
+        $clearance = $this->plan->innerDepth()->clearance->total->minus($thick->minus($this->plan->thickness));
         $short = Length::mm(Depth::WANTED_MM)->minus($clearance);
         if ($short->isOver(Tolerance::tape())) {
             $fits[] = new Fit('thickness', 'pack', "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(Depth::WANTED_MM))} is wanted.");
@@ -100,9 +100,9 @@ final readonly class Fitting
         if ($leaf->solid === []) {
             return [new Fit('solid wood', 'unknown', 'Knock along the stiles and the top: where is it solid? Nobody knows yet.')];
         }
-        $run = $this->plan->layout->first();
+        $inset = $this->plan->layout->hangerInset();
         $around = $this->plan->kit->hanger->solidAround();
-        foreach (['leading' => $run->hangerInset, 'trailing' => $run->width->minus($run->hangerInset)] as $edge => $at) {
+        foreach (['leading' => $inset, 'trailing' => $this->plan->layout->width->size->total->minus($inset)] as $edge => $at) {
             if ($leaf->holds($at, $around) !== true) {
                 return [new Fit('solid wood', 'reject', "The hanger at the {$edge} edge, {$this->write->show($at)} in, has no solid member round its bolts.")];
             }

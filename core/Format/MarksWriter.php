@@ -36,6 +36,6 @@ final class MarksWriter
     /** @return list<WallMark> */
     public static function marks(Plan $plan): array
     {
-        return [...Tapes::wall($plan), ...Heights::marks($plan), ...Tapes::board($plan), ...Tapes::rail($plan), ...Tapes::across($plan), ...Tapes::down($plan), ...Tapes::up($plan), ...Tapes::floor($plan)];
+        return [...Tapes::wall($plan), ...Heights::marks($plan), ...Tapes::board($plan), ...Tapes::rail($plan), ...Tapes::acrossAll($plan), ...Tapes::down($plan), ...Tapes::up($plan), ...Tapes::floor($plan)];
     }
 }

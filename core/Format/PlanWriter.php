@@ -13,6 +13,7 @@ use YokeLine\Planning\Depth;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
 
 /** A plan as the open file has it: millimetres with up to six decimals, whatever the document's units. */
@@ -60,17 +61,19 @@ final class PlanWriter
             'findings' => array_map(FindingWriter::write(...), $findings),
         ];
 
+        $only = $plan->onlyLeaf();
+
         return array_replace_recursive($common, match (true) {
+            $only !== null => self::single($plan, $only),
             $layout->meeting !== null => self::biparting($plan, $layout->meeting),
-            $layout->midOverlap !== null => self::bypass($plan, $layout->midOverlap),
-            default => self::single($plan),
+            default => self::bypass($plan, $layout->midOverlap),
         });
     }
 
     /** @return array<string, mixed> */
-    private static function single(Plan $plan): array
+    private static function single(Plan $plan, PlannedLeaf $leaf): array
     {
-        $run = $plan->layout->first();
+        $run = $leaf->run;
 
         return [
             'leaf' => ['closed' => self::pair($run->closed()), 'open' => self::pair($run->open())],
@@ -78,8 +81,8 @@ final class PlanWriter
             'travel_wanted' => self::mm($run->wanted->total),
             'clear_width' => self::mm($plan->layout->passages['clear']->total),
             'hangers' => ['closed' => self::pair($run->hangers($run->closed())), 'open' => self::pair($run->hangers($run->open()))],
-            'guide' => self::guide($plan->guides['guide']),
-            'depth' => self::depth($plan->depth()),
+            'guide' => self::guide($leaf->guide),
+            'depth' => self::depth($leaf->depth),
         ];
     }
 
@@ -95,16 +98,16 @@ final class PlanWriter
             'centre_stop_space' => self::mm($space),
             'centre_stops_fit' => ! $space->isUnder($plan->kit->stop->body->times(2)->minus(Tolerance::tape())),
             'guides' => array_map(self::guide(...), $plan->guides),
-            'depth' => self::depth($plan->depth()),
+            'depth' => self::depth($plan->innerDepth()),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function bypass(Plan $plan, Sum $midOverlap): array
+    private static function bypass(Plan $plan, ?Sum $midOverlap): array
     {
         return [
-            'mid_overlap' => self::mm($midOverlap->total),
-            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed())], $plan->layout->runs),
+            'mid_overlap' => self::mm($midOverlap->total ?? Length::zero()),
+            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'travel' => self::mm($run->travel->total)], $plan->layout->runs),
             'clear_width' => array_map(fn (Sum $passage) => self::mm($passage->total), $plan->layout->passages),
             'guide' => self::guide($plan->guides['guide']),
             'depth' => [...array_map(self::depth(...), $plan->depths), 'between_leaves' => self::mm($plan->betweenLeaves()->total ?? Length::zero())],
@@ -114,7 +117,10 @@ final class PlanWriter
     /** @return array<string, mixed> */
     private static function guide(GuidePlace $guide): array
     {
-        return ['window' => self::pair($guide->window), 'at' => $guide->at === null ? null : self::mm($guide->at), 'shortfall' => self::mm($guide->shortfall)];
+        return [
+            'window' => self::pair($guide->window), 'at' => $guide->at === null ? null : self::mm($guide->at), 'shortfall' => self::mm($guide->shortfall),
+            'groove' => $guide->grooveDepth === null || $guide->grooveWidth === null ? null : ['depth' => self::mm($guide->grooveDepth), 'width' => self::mm($guide->grooveWidth)],
+        ];
     }
 
     /** @return array<string, float> */

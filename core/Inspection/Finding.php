@@ -35,6 +35,12 @@ final readonly class Finding
         return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures, $this->foundBy);
     }
 
+    /** The same, of one leaf of a pair. */
+    public function ofLeaf(string $leaf): self
+    {
+        return new self($this->code, $this->severity, ucfirst($leaf)." leaf: {$this->says}", $this->more, $this->where, [...$this->numbers, 'leaf' => $leaf], $this->cures, $this->foundBy);
+    }
+
     public function foundBy(string $check): self
     {
         return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $this->cures, $check);

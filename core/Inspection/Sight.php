@@ -11,6 +11,7 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
 
 /** What a check is given: the plan, the kits on the shelf, and how lengths are said. */
@@ -22,6 +23,9 @@ final readonly class Sight
 
     public Kit $kit;
 
+    /** @var non-empty-array<string, PlannedLeaf> */
+    public array $leaves;
+
     /**
      * @param  array<string, Kit>  $kits by id
      * @param  bool  $curing  whether anyone will look at cures: thousands of ways are told apart without
@@ -31,12 +35,34 @@ final readonly class Sight
         $this->brief = $plan->doorway->brief;
         $this->rules = $this->brief->rules;
         $this->kit = $plan->kit;
+        $this->leaves = $plan->leaves();
     }
 
     /** How this plan is held; worked when it is first asked for. */
     public function anchoring(): Anchoring
     {
         return Anchoring::of($this->plan);
+    }
+
+    /**
+     * What is asked of each leaf by itself. What all of them say alike is said once, anything else names its leaf.
+     *
+     * @param  callable(PlannedLeaf): iterable<Finding>  $look
+     * @return iterable<Finding>
+     */
+    public function ofEachLeaf(callable $look): iterable
+    {
+        $found = [];
+        foreach ($this->leaves as $name => $leaf) {
+            foreach ($look($leaf) as $finding) {
+                $found["{$finding->code} {$finding->says} {$finding->more}"][$name] = $finding;
+            }
+        }
+        foreach ($found as $alike) {
+            foreach (count($alike) === count($this->leaves) ? array_slice($alike, 0, 1) : $alike as $name => $finding) {
+                yield count($alike) === count($this->leaves) ? $finding : $finding->ofLeaf($name);
+            }
+        }
     }
 
     /** Whether $length is under $wanted by more than a tape can be off. */

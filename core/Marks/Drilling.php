@@ -7,8 +7,8 @@ namespace YokeLine\Marks;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
-use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
 
 /** What is bored and cut in one leaf: with which bits in steps, from which side, and whether it lands in solid wood. */
@@ -26,8 +26,8 @@ final readonly class Drilling
      */
     private function __construct(public string $kind, public int $count, public array $bits, public string $from, public ?Length $depth) {}
 
-    /** @return list<self> for one leaf */
-    public static function of(Plan $plan): array
+    /** @return list<self> */
+    public static function of(Plan $plan, PlannedLeaf $leaf): array
     {
         $hanger = $plan->kit->hanger;
         $pilot = [Length::mm(self::PILOT_MM)];
@@ -38,12 +38,12 @@ final readonly class Drilling
         if ($plan->kit->jumpDisc !== null) {
             $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));
         }
-        if ($plan->softCloseFits()) {
+        if ($leaf->softClose) {
             $rows[] = new self('trigger', 2, $pilot, $onEdge, Length::mm(25));
         }
         $rows[] = new self('pull', 2, [], 'from the face, a board clamped behind; the size is on the pull’s own sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {
-            $rows[] = new self('groove', 1, [], 'from the foot, its fence on the face, in two passes', self::guide($plan)->grooveDepth);
+            $rows[] = new self('groove', 1, [], 'from the foot, its fence on the face, in two passes', $leaf->guide->grooveDepth);
         }
 
         return $rows;
@@ -75,7 +75,7 @@ final readonly class Drilling
         }
         $around = fn (WallMark $mark) => str_starts_with($mark->id, 'hanger') && $plan->kit->hanger->style === HangerStyle::FaceStrap ? $plan->kit->hanger->solidAround() : Length::zero();
 
-        return array_values(array_filter(Tapes::across($plan), fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false));
+        return array_values(array_filter(Tapes::acrossAll($plan), fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false));
     }
 
     /** @return array<'width'|'height', Length> what is cut off each of the two edges of the leaf that is there, so that it is as planned */
@@ -85,10 +85,5 @@ final readonly class Drilling
         $over = ['width' => $leaf?->width?->minus($plan->layout->width->size->total), 'height' => $leaf?->height?->minus($plan->heights->leaf->size->total)];
 
         return array_map(fn (Length $much) => $much->half(), array_filter($over, fn (?Length $much) => $much !== null && $much->isOver(Tolerance::tape())));
-    }
-
-    private static function guide(Plan $plan): GuidePlace
-    {
-        return array_values($plan->guides)[0];
     }
 }

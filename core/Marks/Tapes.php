@@ -8,6 +8,7 @@ use YokeLine\Anchoring\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** Every mark of a plan, by the tape that it is read on: along the wall, up it, on the board, on the rail, on the leaf, on the floor. */
 final readonly class Tapes
@@ -81,10 +82,23 @@ final readonly class Tapes
         return self::ascending($marks);
     }
 
-    /** @return list<WallMark> across the leaf, from its leading edge */
-    public static function across(Plan $plan): array
+    /** @return list<WallMark> across every leaf; what is alike on both of a pair once */
+    public static function acrossAll(Plan $plan): array
     {
-        $run = $plan->layout->first();
+        $across = [];
+        foreach ($plan->leaves() as $leaf) {
+            foreach (self::across($plan, $leaf) as $mark) {
+                $across["{$mark->id} {$mark->place->nm}"] = $mark;
+            }
+        }
+
+        return array_values($across);
+    }
+
+    /** @return list<WallMark> across a leaf, from its leading edge */
+    public static function across(Plan $plan, PlannedLeaf $leaf): array
+    {
+        $run = $leaf->run;
         $tapes = new self($plan);
         $disc = $plan->kit->jumpDisc;
         $marks = [
@@ -98,7 +112,7 @@ final readonly class Tapes
                 $marks[] = $tapes->mark('disc-lead', 'leaf', $disc->inset, 'mark-leaf');
             }
         }
-        if ($plan->softCloseFits() && $plan->triggerInset() !== null) {
+        if ($leaf->softClose && $plan->triggerInset() !== null) {
             $marks[] = $tapes->mark('trigger-lead', 'leaf', $plan->triggerInset()->total, 'mark-leaf');
             $marks[] = $tapes->mark('trigger-trail', 'leaf', $run->width->minus($plan->triggerInset()->total), 'mark-leaf');
         }

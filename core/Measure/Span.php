@@ -20,6 +20,12 @@ final readonly class Span
         return new self($low, $low->plus($length));
     }
 
+    /** The least span that holds all of them. */
+    public static function around(self $first, self ...$others): self
+    {
+        return array_reduce($others, fn (self $all, self $other) => $all->joined($other), $first);
+    }
+
     public function length(): Length
     {
         return $this->high->minus($this->low);

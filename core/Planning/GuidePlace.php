@@ -34,7 +34,7 @@ final readonly class GuidePlace
         return new self(
             $window->span(), $short->isPositive() ? null : $middle, $at, $short, $hold,
             $groove ? $hold->total->plus(Length::mm(3)) : null,
-            $groove ? $guide->bladeThickness->plus(Length::nm(1_500_000)) : null,
+            $guide->grooveWidth(),
         );
     }
 

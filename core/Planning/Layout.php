@@ -37,12 +37,6 @@ final readonly class Layout
         public array $buffers = [],
     ) {}
 
-    /** The leaf that runs nearest the wall, or the first of two alike. */
-    public function first(): LeafRun
-    {
-        return array_values($this->runs)[0];
-    }
-
     public function leastRail(): Span
     {
         return new Span($this->railFrom->total, $this->railTo->total);
@@ -51,22 +45,50 @@ final readonly class Layout
     /** Everything that a leaf covers between shut and open. */
     public function sweep(): Span
     {
-        return array_reduce($this->runs, fn (Span $all, LeafRun $run) => $all->joined($run->sweep()), $this->first()->sweep());
+        return Span::around(...array_map(fn (LeafRun $run) => $run->sweep(), array_values($this->runs)));
+    }
+
+    /** All leaves together when shut. */
+    public function shut(): Span
+    {
+        return Span::around(...array_map(fn (LeafRun $run) => $run->closed(), array_values($this->runs)));
+    }
+
+    /** All leaves together when each is open. */
+    public function open(): Span
+    {
+        return Span::around(...array_map(fn (LeafRun $run) => $run->open(), array_values($this->runs)));
+    }
+
+    /** From the edge of a leaf to the middle of its hanger: alike on every leaf. */
+    public function hangerInset(): Length
+    {
+        return $this->runs[array_key_first($this->runs)]->hangerInset;
     }
 
     /** @return list<Span> where the bodies of the stops lie on the rail: each outside its face, away from the wheel that it stops */
     public function stopBodies(Stop $stop): array
     {
-        $wheels = [];
+        $bodies = [];
+        foreach (array_diff_key($this->stops, array_flip($this->buffers)) as $name => $face) {
+            $bodies[] = $this->endsToTheLeft($name)
+                ? new Span($face->total->minus($stop->body), $face->total)
+                : new Span($face->total, $face->total->plus($stop->body));
+        }
+
+        return $bodies;
+    }
+
+    /** Whether a stop ends a way to the left: shut of a leaf that opens right, open of one that opens left. */
+    private function endsToTheLeft(string $stop): bool
+    {
         foreach ($this->runs as $run) {
-            foreach ([$run->closed(), $run->open()] as $leaf) {
-                array_push($wheels, $run->hangers($leaf)->low->nm, $run->hangers($leaf)->high->nm);
+            if ($stop === $run->shutStop || $stop === $run->openStop) {
+                return ($stop === $run->shutStop) === ($run->direction === 1);
             }
         }
 
-        return array_values(array_map(fn (Sum $face) => in_array($face->total->plus($stop->reach)->nm, $wheels, true)
-            ? new Span($face->total->minus($stop->body), $face->total)
-            : new Span($face->total, $face->total->plus($stop->body)), array_diff_key($this->stops, array_flip($this->buffers))));
+        return false;
     }
 
     /** @return list<Span> bodies that no standoff may stand under: none where the stops pass standoffs */

@@ -16,6 +16,8 @@ final readonly class LeafRun
      * @param  Sum  $right  right edge when shut
      * @param  Sum  $wanted  travel wanted, not bent by what there is room for
      * @param  Sum  $travel  travel there is room for, never below 0
+     * @param  string  $shutStop  the stop that it comes to rest at when shut, by its name in the layout
+     * @param  string  $openStop  the one when open
      * @param  1|-1  $direction  of opening along x
      * @param  int  $track  rails between this leaf's and the one nearest the wall
      */
@@ -26,6 +28,8 @@ final readonly class LeafRun
         public Length $hangerInset,
         public Sum $wanted,
         public Sum $travel,
+        public string $shutStop,
+        public string $openStop,
         public int $direction = 1,
         public int $track = 0,
     ) {}
@@ -93,6 +97,6 @@ final readonly class LeafRun
 
     public function mirrored(): self
     {
-        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->direction === 1 ? -1 : 1, $this->track);
+        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->shutStop, $this->openStop, $this->direction === 1 ? -1 : 1, $this->track);
     }
 }

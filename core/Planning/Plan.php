@@ -37,16 +37,72 @@ final readonly class Plan
         public ?RailPlace $place = null,
     ) {}
 
-    /** Of the leaf nearest the wall. */
-    public function depth(): Depth
+    /** @return non-empty-array<string, PlannedLeaf> by name, the one nearest the wall or furthest to the left first */
+    public function leaves(): array
     {
-        return array_values($this->depths)[0];
+        $leaves = [];
+        foreach ($this->layout->runs as $name => $run) {
+            $guide = isset($this->guides[$name]) ? $name : (string) array_key_first($this->guides);
+            $leaves[$name] = new PlannedLeaf($name, count($this->layout->runs) === 1, $run, $this->depths[$name], $guide, $this->guides[$guide], $this->softCloseFits($run));
+        }
+
+        return $leaves;
+    }
+
+    /**
+     * The leaves by name where something differs between them; one that speaks for all, named '', where nothing does.
+     *
+     * @param  callable(PlannedLeaf): mixed  $what
+     * @return non-empty-array<string, PlannedLeaf>
+     */
+    public function leavesThatDiffer(callable $what): array
+    {
+        $leaves = $this->leaves();
+        $first = $leaves[array_key_first($leaves)];
+
+        return array_filter($leaves, fn (PlannedLeaf $leaf) => $what($leaf) != $what($first)) === [] ? ['' => $first] : $leaves;
+    }
+
+    /** The leaf where there is but one; null for a pair. */
+    public function onlyLeaf(): ?PlannedLeaf
+    {
+        $leaves = array_values($this->leaves());
+
+        return count($leaves) === 1 ? $leaves[0] : null;
+    }
+
+    /** What one can walk through: of several passages the narrowest. */
+    public function leastPassage(): Length
+    {
+        return Length::least(...array_map(fn (Sum $passage) => $passage->total, array_values($this->layout->passages)));
+    }
+
+    /** The guide that holds least, by name: what it holds is held everywhere. */
+    public function leastHeld(): string
+    {
+        $holds = array_map(fn (GuidePlace $guide) => $guide->hold->total->nm, $this->guides);
+
+        return (string) array_search(min($holds), $holds, true);
+    }
+
+    /** Of the leaf nearest the wall. */
+    public function innerDepth(): Depth
+    {
+        return $this->depths[$this->byTrack()[0]];
     }
 
     /** Of the leaf furthest from the wall. */
-    public function frontDepth(): Depth
+    public function outerDepth(): Depth
     {
-        return array_values($this->depths)[count($this->depths) - 1];
+        return $this->depths[$this->byTrack()[1]];
+    }
+
+    /** @return array{string, string} the leaf nearest the wall and the one furthest from it */
+    private function byTrack(): array
+    {
+        $tracks = array_map(fn (LeafRun $run) => $run->track, $this->layout->runs);
+
+        return [(string) array_search(min($tracks), $tracks, true), (string) array_search(max($tracks), $tracks, true)];
     }
 
     /** What lies between the backs of two leaves that pass each other: the rear one's straps and bolts run there. */
@@ -136,14 +192,20 @@ final readonly class Plan
         return $this->mass->kg + $this->doorway->brief->leaf->hardwareKg;
     }
 
-    /** Whether the kit's soft close is fitted: wanted, and the leaf and its travel suffice. */
-    public function softCloseFits(): bool
+    /** Whether the kit's soft close is fitted to any leaf. */
+    public function hasSoftClose(): bool
+    {
+        return array_filter($this->layout->runs, $this->softCloseFits(...)) !== [];
+    }
+
+    /** Whether it is fitted to one: wanted, and the leaf and its travel suffice. */
+    private function softCloseFits(LeafRun $run): bool
     {
         $soft = $this->kit->softClose;
 
         return $soft !== null && $this->doorway->brief->rules->softClose
-            && ! $this->layout->first()->travel->total->isUnder($soft->stroke->times(2)->minus(Tolerance::tape()))
-            && ! $this->layout->width->size->total->isUnder($soft->minLeafWidth->minus(Tolerance::tape()));
+            && ! $run->travel->total->isUnder($soft->strokes()->minus(Tolerance::tape()))
+            && ! $run->width->isUnder($soft->minLeafWidth->minus(Tolerance::tape()));
     }
 
     /**
@@ -154,7 +216,7 @@ final readonly class Plan
     {
         $soft = $this->kit->softClose;
 
-        return $soft === null ? null : Sum::of('Trigger from the edge of the leaf')->plus('hanger inset', $this->layout->first()->hangerInset)->minus('stop reach', $this->kit->stop->reach)
+        return $soft === null ? null : Sum::of('Trigger from the edge of the leaf')->plus('hanger inset', $this->layout->hangerInset())->minus('stop reach', $this->kit->stop->reach)
             ->plus('catch length', $soft->catchLength)->minus('stroke', $soft->stroke);
     }
 

@@ -16,14 +16,15 @@ use YokeLine\Measure\Span;
 final class Slide
 {
     /** @return list<Frame> */
-    public static function frames(Plan $plan, LeafRun $run): array
+    public static function frames(Plan $plan, PlannedLeaf $of): array
     {
-        return array_map(fn (Length $by) => self::frame($plan, $run, $by), self::turns($plan, $run));
+        return array_map(fn (Length $by) => self::frame($plan, $of, $by), self::turns($plan, $of->run));
     }
 
     /** @return Frame */
-    public static function frame(Plan $plan, LeafRun $run, Length $by): array
+    public static function frame(Plan $plan, PlannedLeaf $of, Length $by): array
     {
+        $run = $of->run;
         $leaf = $run->opened($by);
 
         return [
@@ -34,7 +35,7 @@ final class Slide
             'gapTrailing' => $plan->gapAt($run->trailing($leaf)),
             'passage' => Length::least(self::free($plan, $run, $leaf), $plan->room->opening->leastWidth())->orZeroIfNegative(),
             'covered' => self::covered($plan, $run, $leaf),
-            'catch' => self::catch($plan, $run, $by),
+            'catch' => self::catch($plan, $of, $by),
         ];
     }
 
@@ -51,9 +52,15 @@ final class Slide
         if ($plan->layout->meeting === null) {
             return $run->direction === 1 ? $jambs->low : $jambs->high;
         }
-        $other = $plan->layout->runs[$run->direction === 1 ? 'left' : 'right']->closed();
+        // The leaf that it meets ends where this one begins, a meeting gap away.
+        $edges = [];
+        foreach ($plan->layout->runs as $other) {
+            if ($other !== $run) {
+                $edges[] = $run->direction === 1 ? $other->closed()->high : $other->closed()->low;
+            }
+        }
 
-        return $run->direction === 1 ? $other->high : $other->low;
+        return $edges[0];
     }
 
     /** How much of the opening is covered while the leaf stands there and the others are shut. */
@@ -73,14 +80,14 @@ final class Slide
     }
 
     /** Which catch of the soft close has hold of the leaf. */
-    private static function catch(Plan $plan, LeafRun $run, Length $by): ?string
+    private static function catch(Plan $plan, PlannedLeaf $of, Length $by): ?string
     {
-        $soft = $plan->softCloseFits() ? $plan->kit->softClose : null;
+        $soft = $of->softClose ? $plan->kit->softClose : null;
 
         return match (true) {
             $soft === null => null,
             $by->isUnder($soft->stroke) => 'shut',
-            $by->isOver($run->travel->total->minus($soft->stroke)) => 'open',
+            $by->isOver($of->run->travel->total->minus($soft->stroke)) => 'open',
             default => null,
         };
     }

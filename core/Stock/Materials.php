@@ -50,7 +50,7 @@ final readonly class Materials
         $say = $this->write->show(...);
         $size = "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}";
         $holes = $plan->kit->hanger->style === HangerStyle::FaceStrap ? 'bored for the hangers' : 'solid top rail for the hanger plates';
-        $groove = array_values($plan->guides)[0]->grooveDepth === null ? '' : ', grooved at the foot';
+        $groove = $plan->kit->guide->style->needsGroove() ? ', grooved at the foot' : '';
 
         return [new Material('Leaf', 'leaf '.$plan->layout->width->size->total->toMm().'x'.$plan->heights->leaf->size->total->toMm(), "Leaf {$size}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}"), count($plan->layout->runs), '', '', "If its maker does it: {$holes}{$groove}, by the leaf card")];
     }
@@ -122,15 +122,17 @@ final readonly class Materials
     {
         $plan = $this->plan;
         $bits = [];
-        foreach (Drilling::of($plan) as $row) {
-            array_push($bits, ...$row->bits);
+        foreach ($plan->leaves() as $leaf) {
+            foreach (Drilling::of($plan, $leaf) as $row) {
+                array_push($bits, ...$row->bits);
+            }
         }
         foreach (Schedule::of($plan) as $row) {
             array_push($bits, ...$row->bits);
         }
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
-        $groove = array_values($plan->guides)[0]->grooveWidth;
+        $groove = $plan->kit->guide->grooveWidth();
 
         return [
             ...array_map(fn (int $nm) => new Material('Bits and blades', 'bit '.Length::nm($nm)->toMm(), 'Bit '.Length::nm($nm)->toMm(), 1, '', 'holes in leaf, board or wall', '', true), $sizes),

@@ -48,8 +48,7 @@ final readonly class Way
         }
         $layout = $plan->layout;
         $jambs = $plan->room->opening->span();
-        $run = $layout->first();
-        $covered = $layout->runs[array_key_last($layout->runs)]->closed()->joined($run->closed());
+        $covered = $layout->shut();
 
         return new self(
             $choice,

@@ -7,6 +7,7 @@ namespace YokeLine\Work;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** What is asked at the steps where it matters: leaf, trial, holes, line, gaps. About six places of the whole day. */
 final class Asks
@@ -18,18 +19,13 @@ final class Asks
 
         return match ($step->kind()) {
             'trial' => [new Ask('trial-gap', 'Top gap on the off-cut', $plan->heights->topGap->total, $by->kit->plus($by->hole), 'kit-differs')],
-            'leaf-in' => [
-                new Ask('leaf-width', 'Leaf width', $plan->layout->width->size->total, $by->leaf, 'leaf-differs'),
-                new Ask('leaf-height', 'Leaf height', $plan->heights->leaf->size->total, $by->leaf, 'leaf-differs'),
-                new Ask('leaf-thick-lead', 'Thickness at the leading hanger', $plan->thickness, $by->kit, 'leaf-differs'),
-                new Ask('leaf-thick-trail', 'Thickness at the trailing hanger', $plan->thickness, $by->kit, 'leaf-differs'),
-            ],
-            'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole', 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
+            'leaf-in' => self::leaf($plan, self::leafOf($step, $plan)),
+            'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole'.self::leafOf($step, $plan)->suffix(), 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
             'bore-board' => self::holes($plan),
             'bore-wall' => [...self::holes($plan), ...self::studs($plan)],
             'board-fix' => self::studs($plan),
-            'rail-true' => self::line($plan, str_ends_with($step->id, '.front') ? '-front' : ''),
-            'set-stops' => [...self::gaps($plan)],
+            'rail-true' => self::line($plan, self::railOf($step)),
+            'set-stops' => self::gaps($plan, self::leafOf($step, $plan)),
             default => [],
         };
     }
@@ -74,15 +70,42 @@ final class Asks
     }
 
     /** @return list<Ask> */
-    private static function gaps(Plan $plan): array
+    private static function leaf(Plan $plan, PlannedLeaf $leaf): array
     {
-        $leaf = $plan->layout->first()->closed();
+        $by = $plan->doorway->marking->plusMinus;
+
+        return [
+            new Ask("leaf-width{$leaf->suffix()}", 'Leaf width', $leaf->run->width, $by->leaf, 'leaf-differs'),
+            new Ask("leaf-height{$leaf->suffix()}", 'Leaf height', $plan->heights->leaf->size->total, $by->leaf, 'leaf-differs'),
+            new Ask("leaf-thick-lead{$leaf->suffix()}", 'Thickness at the leading hanger', $plan->thickness, $by->kit, 'leaf-differs'),
+            new Ask("leaf-thick-trail{$leaf->suffix()}", 'Thickness at the trailing hanger', $plan->thickness, $by->kit, 'leaf-differs'),
+        ];
+    }
+
+    /** @return list<Ask> */
+    private static function gaps(Plan $plan, PlannedLeaf $leaf): array
+    {
+        $shut = $leaf->run->closed();
         $slack = $plan->doorway->marking->plusMinus->level->times(2);
 
         return [
-            new Ask('gap-left', 'Gap under the left edge, shut', $plan->gapAt($leaf->low), $slack, 'line'),
-            new Ask('gap-right', 'Gap under the right edge, shut', $plan->gapAt($leaf->high), $slack, 'line'),
-            new Ask('plumb', 'Out of plumb over its height', Length::zero(), $slack, 'line'),
+            new Ask("gap-left{$leaf->suffix()}", 'Gap under the left edge, shut', $plan->gapAt($shut->low), $slack, 'line'),
+            new Ask("gap-right{$leaf->suffix()}", 'Gap under the right edge, shut', $plan->gapAt($shut->high), $slack, 'line'),
+            new Ask("plumb{$leaf->suffix()}", 'Out of plumb over its height', Length::zero(), $slack, 'line'),
         ];
+    }
+
+    /** The leaf that a step is of. */
+    private static function leafOf(Step $step, Plan $plan): PlannedLeaf
+    {
+        $leaves = $plan->leaves();
+
+        return $leaves[$step->of()] ?? $leaves[array_key_first($leaves)];
+    }
+
+    /** What tells the readings of the front rail of two from the rear one's. */
+    public static function railOf(Step $step): string
+    {
+        return $step->of() === 'front' ? '-front' : '';
     }
 }

@@ -41,7 +41,7 @@ final class AtHand
                 StopStyle::Buffer => 'On the wall or the casing, into solid wood, in the middle of the leaf’s edge.',
             },
             'Its screw snug by hand tool: it must not creep, and a rail dents.',
-            $plan->softCloseFits() ? 'Left and right catches differ: each hooks towards its own stop. Cock it before the leaf goes on; the trigger meets its mouth, not its side.' : null,
+            $plan->hasSoftClose() ? 'Left and right catches differ: each hooks towards its own stop. Cock it before the leaf goes on; the trigger meets its mouth, not its side.' : null,
             $plan->kit->jumpDisc !== null ? 'Jump discs are turned in once the leaf hangs, before anyone lets go.' : null,
         ]));
     }

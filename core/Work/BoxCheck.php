@@ -8,6 +8,7 @@ use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\Part;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** What the kit's box must hold for this doorway: as its sheet lists it, else as the plan needs it. */
 final class BoxCheck
@@ -17,6 +18,7 @@ final class BoxCheck
     {
         $kit = $plan->kit;
         $leaves = count($plan->layout->runs);
+        $soft = count(array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->softClose));
         $rails = $plan->layout->midOverlap === null ? 1 : 2;
         $listed = array_map(fn (Part $part) => [$part->count, $part->part], $kit->contents);
         $needed = [
@@ -26,7 +28,7 @@ final class BoxCheck
             [count($plan->layout->stops) - count($plan->layout->buffers), 'stops'],
             [count($plan->guides), 'floor guide'],
             ...($kit->jumpDisc === null ? [] : [[$plan->doorway->brief->rules->oneDisc ? $leaves : 2 * $leaves, 'jump discs']]),
-            ...($plan->softCloseFits() ? [[2 * $leaves, 'catches, left and right, and as many triggers']] : []),
+            ...($soft > 0 ? [[2 * $soft, 'catches, left and right, and as many triggers']] : []),
         ];
 
         return array_values(array_filter($listed === [] ? $needed : $listed, fn (array $row) => $row[0] > 0));

@@ -11,6 +11,7 @@ use YokeLine\Doorway\OldDoor;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Tapes;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** What of a doorway decides its order of work: which steps there are, how often, how long, with how many people. */
 final readonly class Facts
@@ -26,12 +27,13 @@ final readonly class Facts
      * @param  array<string, float>  $counts  what makes it longer
      * @param  array<int|string, int>  $people
      * @param  list<string>  $leaves
+     * @param  list<string>  $softLeaves  those that the soft close is fitted to
      * @param  list<string>  $rails
      * @param  list<string>  $guides
      * @param  array<string, int>  $coats
      * @param  array<string, int>  $waits  minutes
      */
-    private function __construct(public array $is, public array $counts, public array $people, public array $leaves, public array $rails, public array $guides, public array $coats, public array $waits, public bool $oldLeafFirst) {}
+    private function __construct(public array $is, public array $counts, public array $people, public array $leaves, private array $softLeaves, public array $rails, public array $guides, public array $coats, public array $waits, public bool $oldLeafFirst) {}
 
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
     public static function of(Plan $plan, array $lead = [], bool $props = false, bool $doubtful = false): self
@@ -55,7 +57,7 @@ final readonly class Facts
         return new self(
             [
                 'always' => true, 'studs' => $survey->lining?->kind !== LiningKind::Masonry, 'doubt' => $doubtful || $schedule->trial, 'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
-                'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->softCloseFits(), 'pull' => true,
+                'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->hasSoftClose(), 'pull' => true,
                 'header' => $header !== null, 'not header' => $header === null, 'cut' => $plan->rail->origin === 'cut', 'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
                 'splice' => $plan->rail->pieces > 1, 'early' => $plan->kit->stop->style->goesOnBeforeRail(), 'was' => $was !== OldDoor::None,
                 'hazard_moved' => $survey->hazardMoved, 'obstacle_moved' => $moved, 'eased' => false, 'buffer' => $plan->layout->buffers !== [],
@@ -74,11 +76,20 @@ final readonly class Facts
                 'longb' => ! $props && ! $schedule->props && $header !== null && $header->span->length()->toMm() > self::LONG_MM ? 2 : 1,
                 'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
             ],
-            $pair, $passing ? $pair : [''], $passing ? [''] : $pair,
+            $pair, array_values(array_map(fn (PlannedLeaf $leaf) => $leaf->isAlone ? '' : $leaf->name, array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->softClose))),
+            $passing ? $pair : [''], $passing ? [''] : $pair,
             ['coat-leaf' => $schedule->coatsLeaf, 'coat-board' => $schedule->coatsBoard],
             ['dry' => $schedule->dry, 'cure' => $schedule->cure, 'kit' => $lead['kit'] ?? 0, 'leaf' => $lead['leaf'] ?? 0, 'board' => $lead['board'] ?? 0],
             $schedule->oldLeafFirst ?? ($was === OldDoor::HingedIn || $was === OldDoor::Folding),
         );
+    }
+
+    /** Whether a fact brings a step in for this leaf or rail: '' is the only one, or all of them together. */
+    public function has(string $fact, string $of): bool
+    {
+        $is = $this->is[$fact] ?? false;
+
+        return $is && ($fact !== 'soft' || ! in_array($of, $this->leaves, true) || in_array($of, $this->softLeaves, true));
     }
 
     /** People to lift and hang a leaf: by its mass and its height, three at the most. */

@@ -25,11 +25,8 @@ final readonly class Order
         }
         $made = [];
         foreach ($rows as $kind => [$id, $when, $after, $people, $base, $per, $at]) {
-            if (! ($facts->is[$when] ?? false)) {
-                continue;
-            }
             $minutes = self::length($base, $per, $facts);
-            foreach (self::those($id, $facts) as $of) {
+            foreach (array_filter(self::those($id, $facts), fn (string $of) => $facts->has($when, $of)) as $of) {
                 $names = self::names($kind, $facts, $of);
                 foreach ($names as $k => $name) {
                     $befores = $k === 0 ? self::befores($kind, $after, $of, $facts, $rows) : [new After($names[$k - 1], 'dry', $facts->waits['dry'])];
@@ -113,13 +110,13 @@ final readonly class Order
             [$name, $lag] = array_pad(explode('~', rtrim($written, '?')), 2, null);
             $before = rtrim((string) $name, '*^#');
             [$id, $when, $its] = $rows[$before];
-            if (! ($facts->is[$when] ?? false)) {
-                array_push($befores, ...self::befores($before, $its, $of, $facts, $rows));
-
-                continue;
-            }
             $those = self::those($id, $facts);
             foreach (in_array($of, $those, true) && $of !== '' ? [$of] : $those as $one) {
+                if (! $facts->has($when, $one)) {
+                    array_push($befores, ...self::befores($before, $its, $one === '' ? $of : $one, $facts, $rows));
+
+                    continue;
+                }
                 $names = self::names($before, $facts, $one);
                 $befores[] = new After($names[count($names) - 1], $lag, $lag === null ? 0 : $facts->waits[$lag]);
             }

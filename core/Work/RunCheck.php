@@ -7,6 +7,7 @@ namespace YokeLine\Work;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 
 /** One check of the finished run, with the number to expect. */
 final readonly class RunCheck
@@ -19,24 +20,27 @@ final readonly class RunCheck
     {
         $by = $plan->doorway->marking->plusMinus;
         $checks = [];
-        foreach ($plan->layout->runs as $name => $run) {
-            [$at, $of] = count($plan->layout->runs) === 1 ? ['', ''] : ["{$name}-", " of the {$name} leaf"];
-            foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
-                foreach (['left' => $leaf->low, 'right' => $leaf->high] as $side => $x) {
-                    $checks[] = new self("gap-{$at}{$when}-{$side}", "Gap under the {$side} edge{$of}, {$when}", $plan->gapAt($x), $by->level->times(2));
+        $part = $plan->kit->guide->style->needsGroove() ? 'bites' : 'reaches up';
+        foreach ($plan->leaves() as $leaf) {
+            $of = $leaf->isAlone ? '' : " of the {$leaf->name} leaf";
+            foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
+                foreach (['left' => $where->low, 'right' => $where->high] as $side => $x) {
+                    $checks[] = new self("gap-{$leaf->prefix()}{$when}-{$side}", "Gap under the {$side} edge{$of}, {$when}", $plan->gapAt($x), $by->level->times(2));
                 }
             }
         }
+        $eachLeaf = fn (callable $check) => array_values(array_filter(array_map($check, array_values($plan->leaves()))));
+        $says = fn (PlannedLeaf $leaf, string $alone) => $leaf->isAlone ? $alone : ucfirst($leaf->name).' leaf: '.lcfirst($alone);
 
         return [
             ...$checks,
-            new self('plumb', 'Leaf plumb, over its height', Length::zero(), $by->level->times(2)),
+            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("plumb{$leaf->suffix()}", $says($leaf, 'Leaf plumb, over its height'), Length::zero(), $by->level->times(2))),
             new self('stays', 'It stays where it is left: shut, half way, open'),
             new self('stops', 'Both stops hold against a firm push, and neither has moved'),
-            ...($plan->softCloseFits() ? [new self('catch', 'The catch takes the leaf at both ends and draws it in')] : []),
+            ...$eachLeaf(fn (PlannedLeaf $leaf) => $leaf->softClose ? new self("catch{$leaf->suffix()}", $says($leaf, 'The catch takes the leaf at both ends and draws it in')) : null),
             ...($plan->kit->jumpDisc === null ? [] : [new self('disc', 'Jump discs under the rail', $plan->kit->jumpDisc->gap, $by->hole)]),
-            new self('guide', 'The guide holds shut and open: '.($plan->kit->guide->style->needsGroove() ? 'bites ' : 'reaches up ').$write->show(array_values($plan->guides)[0]->hold->total)),
-            new self('clear', 'Clear behind the leaf, all the way', $plan->depth()->clearance->total, $by->kit->times(4)),
+            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("guide{$leaf->suffix()}", $says($leaf, "The guide holds shut and open: {$part} {$write->show($leaf->guide->hold->total)}"))),
+            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("clear{$leaf->suffix()}", $says($leaf, 'Clear behind the leaf, all the way'), $leaf->depth->clearance->total, $by->kit->times(4))),
             new self('snug', 'Every fixing snug, none spins'),
             new self('weight', 'A known weight hung from the pull side moves nothing; nobody hangs on the rail'),
             new self('pull', 'The pull is clear of the jamb, of the wall and of fingers'),

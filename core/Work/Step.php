@@ -13,6 +13,14 @@ final readonly class Step
      */
     public function __construct(public string $id, public int $people, public int $minutes, public string $at, public array $after) {}
 
+    /** Which leaf, rail or guide it is of; '' where there is but one. */
+    public function of(): string
+    {
+        $of = explode('.', $this->id)[1] ?? '';
+
+        return ctype_digit($of) ? '' : $of;
+    }
+
     /** What kind of step it is, whichever leaf, rail or coat it is of. */
     public function kind(): string
     {

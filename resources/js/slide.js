@@ -53,7 +53,7 @@ function moveTo(mm) {
 }
 
 function catchSays(end) {
-  if (!data.hasCatch) return 'none';
+  if (!data.leaves[leaf].hasCatch) return 'none';
   return end ? `bites, ${end}` : 'free';
 }
 

@@ -39,7 +39,7 @@ test('whatever stands in a document, it is set out and drawn, or refused at its 
         $drawn = Svg::write(Elevation::of($setout->doorway, $setout->plan, $setout->write));
         if ($setout->plan !== null) {
             $drawn .= Svg::write(Above::of($setout->plan, $setout->write)).Svg::write(Section::of($setout->plan, $setout->write));
-            expect(Slide::frames($setout->plan, $setout->plan->layout->first()))->not->toBeEmpty()->and(Cautions::of($setout->plan))->not->toBeEmpty();
+            expect(Slide::frames($setout->plan, array_values($setout->plan->leaves())[0]))->not->toBeEmpty()->and(Cautions::of($setout->plan))->not->toBeEmpty();
         }
         expect($drawn)->not->toContain('NAN')->not->toContain('INF')->and($setout->summary())->not->toBe('');
     });

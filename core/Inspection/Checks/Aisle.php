@@ -9,7 +9,6 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Span;
 
 /** What is left to walk in before the leaf: to furniture, to the wall across, and round the end of a wall that ends. */
 final class Aisle implements Check
@@ -22,7 +21,7 @@ final class Aisle implements Check
     public function look(Sight $sight): iterable
     {
         $plan = $sight->plan;
-        $front = $plan->frontDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
+        $front = $plan->outerDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
         $survey = $plan->doorway->survey;
         $across = $survey->walkway === null ? [] : [['the wall across', $survey->walkway, 'survey.wall.walkway', null]];
         foreach ($plan->room->obstacles as $i => $obstacle) {
@@ -44,7 +43,7 @@ final class Aisle implements Check
     private function roundTheEnd(Sight $sight, Length $front): iterable
     {
         $plan = $sight->plan;
-        $open = array_reduce($plan->layout->runs, fn (Span $all, $run) => $all->joined($run->open()), $plan->layout->first()->open());
+        $open = $plan->layout->open();
         foreach (['left' => [$plan->doorway->survey->leftEnd, $open->low->minus($plan->room->wall->low)], 'right' => [$plan->doorway->survey->rightEnd, $plan->room->wall->high->minus($open->high)]] as $side => [$end, $room]) {
             if ($end->isOpen() && $room->isUnder(Length::mm(self::NEAR_END_MM))) {
                 yield new Finding('open-end', Severity::Note, "People come round the {$side} end of this wall", "The open leaf stands {$sight->say($room)} from it and {$sight->say($front)} out: its edge is met at shoulder height. Park it shorter, or mark the edge.", 'brief.rules.park', ['room' => $room, 'out' => $front]);

@@ -19,7 +19,7 @@ final class BuiltOut implements Check
         if ($header === null || ! $header->buildOut->isPositive()) {
             return;
         }
-        $arm = $sight->plan->depth()->rail->total;
+        $arm = $sight->plan->innerDepth()->rail->total;
         $moment = $sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm() / 1000;
         yield new Finding('built-out', Severity::Note, "The rail stands {$sight->say($arm)} out from the wall", sprintf('The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.', $moment, $sight->say($header->buildOut)), 'brief.header.build_out', ['moment_Nm' => $moment, 'arm' => $arm]);
     }

@@ -58,10 +58,10 @@ final class Covered implements Check
     /** @return list<\YokeLine\Inspection\Cure> */
     private function otherSides(Sight $sight, Span $x, bool $open): array
     {
-        if (! $open || ! $sight->brief->hang->isSingle()) {
+        $run = $sight->plan->onlyLeaf()?->run;
+        if (! $open || $run === null) {
             return [];
         }
-        $run = $sight->plan->layout->first();
         $other = $run->direction === 1 ? 'left' : 'right';
         $past = $run->direction === 1 ? $run->open()->high->minus($x->low) : $x->high->minus($run->open()->low);
         $park = $sight->rules->park->minus($sight->up($past));

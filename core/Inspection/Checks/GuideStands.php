@@ -11,24 +11,28 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\PlannedLeaf;
 
 /** Where the floor guide can stand. */
 final class GuideStands implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {
+        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $leaf->guide->shortfall->isPositive() ? [$this->window($sight, $leaf->guide)] : []);
+        // Where all have room, the one that has least speaks for them.
         $guides = $sight->plan->guides;
-        uasort($guides, fn (GuidePlace $a, GuidePlace $b) => $a->window->length()->nm <=> $b->window->length()->nm);
-        $guide = array_values($guides)[0];
-        if (! $guide->shortfall->isPositive()) {
-            $spare = $guide->window->length()->minus($sight->kit->guide->length);
+        if (array_filter($guides, fn (GuidePlace $guide) => $guide->shortfall->isPositive()) === []) {
+            $spare = Length::least(...array_map(fn (GuidePlace $guide) => $guide->window->length(), array_values($guides)))->minus($sight->kit->guide->length);
             yield new Finding('guide-room', Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open'.($this->andClear($sight) === '' ? '.' : ', out of the passage.'), '', ['spare' => $spare]);
-
-            return;
         }
+    }
+
+    private function window(Sight $sight, GuidePlace $guide): Finding
+    {
         $short = $sight->up($guide->shortfall);
         $park = $sight->rules->park->minus($short);
-        yield new Finding(
+
+        return new Finding(
             'guide-window', $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
             "The guide lacks {$sight->sayShort($guide->shortfall)} of room",
             "It is {$sight->say($sight->kit->guide->length)} long; under the leaf both shut and open{$this->andClear($sight)} there is {$sight->say($guide->window->length()->orZeroIfNegative())}.",

@@ -15,7 +15,7 @@ final class HangerPlace implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {
-        $inset = $sight->plan->layout->first()->hangerInset;
+        $inset = $sight->plan->layout->hangerInset();
         $hanger = $sight->kit->hanger;
         $least = $hanger->length()->half();
         if ($sight->isShort($inset, $least)) {

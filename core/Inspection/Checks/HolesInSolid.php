@@ -33,7 +33,7 @@ final class HolesInSolid implements AlongCheck
         if ($hanger->style !== HangerStyle::FaceStrap) {
             return [];
         }
-        $now = $sight->plan->layout->first()->hangerInset;
+        $now = $sight->plan->layout->hangerInset();
         $insets = [];
         foreach ($sight->brief->leaf->solid as $member) {
             foreach ([$sight->up($member->low->plus($hanger->solidAround())), $sight->down($member->high->minus($hanger->solidAround()))] as $inset) {

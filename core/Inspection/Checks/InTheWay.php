@@ -45,14 +45,14 @@ final class InTheWay implements Check
     {
         $plan = $sight->plan;
         $sweep = $plan->layout->sweep();
-        $front = $plan->frontDepth()->leafFront->total;
+        $front = $plan->outerDepth()->leafFront->total;
         $pull = $sight->brief->frontPull;
         yield 'the leaf' => [$sweep, new Span($plan->heights->gap->low, $plan->heights->leafTop()), new Span($front, $front->plus($sight->kit->hanger->strapThickness, $sight->kit->hanger->boltHead))];
         if ($pull !== null && $pull->projection->isPositive()) {
             yield 'the front pull' => [$sweep, Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height), Span::from($front, $pull->projection)];
         }
         $top = $plan->yokeLine()->plus($sight->kit->rail->height->half());
-        yield 'the hangers' => [$sweep, new Span($top, $top->plus($sight->kit->hanger->above)), new Span($plan->depth()->rail->total, $front)];
+        yield 'the hangers' => [$sweep, new Span($top, $top->plus($sight->kit->hanger->above)), new Span($plan->innerDepth()->rail->total, $front)];
     }
 
     private function meets(Sight $sight, int $i, Obstacle $obstacle, string $what, Span $z): Finding

@@ -11,6 +11,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\PlannedLeaf;
 
 /** Jump discs keep out of the way of trigger and hanger plate on the top edge of the leaf. */
 final class JumpDiscPlace implements AlongCheck
@@ -20,14 +21,20 @@ final class JumpDiscPlace implements AlongCheck
 
     public function look(Sight $sight): iterable
     {
+        return $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf));
+    }
+
+    /** @return iterable<Finding> */
+    private function ofLeaf(Sight $sight, PlannedLeaf $leaf): iterable
+    {
         $disc = $sight->kit->jumpDisc;
         // One disc alone sits at the trailing end, where no trigger of the shut side is.
         if ($disc === null || $sight->rules->oneDisc) {
             return;
         }
         $half = $disc->diameter->half();
-        $inset = $sight->plan->layout->first()->hangerInset;
-        $trigger = $sight->plan->softCloseFits() ? $sight->plan->triggerInset()?->total : null;
+        $inset = $leaf->run->hangerInset;
+        $trigger = $leaf->softClose ? $sight->plan->triggerInset()?->total : null;
         if ($trigger !== null && $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))) {
             yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off'])]);
 

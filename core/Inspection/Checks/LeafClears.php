@@ -18,7 +18,7 @@ final class LeafClears implements Check
 
     public function look(Sight $sight): iterable
     {
-        $depth = $sight->plan->depth();
+        $depth = $sight->plan->innerDepth();
         $clearance = $depth->clearance->total;
         $wanted = Length::mm(self::WANTED_MM);
         if (! $sight->isShort($clearance, $wanted)) {

@@ -33,7 +33,7 @@ final class PairOfLeaves implements Check
         if ($space === null || ! $sight->isShort($space, $wanted)) {
             return;
         }
-        $inset = $sight->plan->layout->first()->hangerInset->plus($sight->up($wanted->minus($space)->half()));
+        $inset = $sight->plan->layout->hangerInset()->plus($sight->up($wanted->minus($space)->half()));
         yield new Finding(
             'centre-stops', $space->isPositive() ? Severity::Settle : Severity::Stop,
             $space->isPositive() ? "Two stops do not fit in the middle: {$sight->say($space)}" : 'No room for a stop in the middle',

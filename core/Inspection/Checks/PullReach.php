@@ -12,7 +12,7 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
-use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\WallPull;
 
 /** Both pulls can be taken hold of and meet nothing. */
@@ -20,13 +20,17 @@ final class PullReach implements Check
 {
     public function look(Sight $sight): iterable
     {
-        // What one leaf of a pair says the other would say again.
-        $run = $sight->plan->layout->first();
+        return $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf));
+    }
+
+    /** @return iterable<Finding> */
+    private function ofLeaf(Sight $sight, PlannedLeaf $leaf): iterable
+    {
         if ($sight->brief->frontPull !== null) {
-            yield from $this->front($sight, $run, $sight->brief->frontPull);
+            yield from $this->front($sight, $leaf, $sight->brief->frontPull);
         }
         if ($sight->brief->wallPull !== null) {
-            yield from $this->wallSide($sight, $run, $sight->brief->wallPull);
+            yield from $this->wallSide($sight, $leaf, $sight->brief->wallPull);
         }
     }
 
@@ -35,16 +39,17 @@ final class PullReach implements Check
      *
      * @return iterable<Finding>
      */
-    private function front(Sight $sight, LeafRun $run, Pull $pull): iterable
+    private function front(Sight $sight, PlannedLeaf $leaf, Pull $pull): iterable
     {
         $plan = $sight->plan;
+        $run = $leaf->run;
         $high = Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height);
-        foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $leaf) {
-            $middle = $run->fromLeading($leaf, $sight->brief->leaf->stile->half());
+        foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $where) {
+            $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $i => $obstacle) {
                 $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
-                if ($obstacle->projection->isOver($plan->frontDepth()->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
+                if ($obstacle->projection->isOver($leaf->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
                     yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "survey.obstacles[{$i}].x[0]", ['at' => $middle]);
                 }
             }
@@ -59,9 +64,9 @@ final class PullReach implements Check
     }
 
     /** @return iterable<Finding> */
-    private function wallSide(Sight $sight, LeafRun $run, Pull $pull): iterable
+    private function wallSide(Sight $sight, PlannedLeaf $leaf, Pull $pull): iterable
     {
-        $clearance = $sight->plan->depth()->clearance->total;
+        $clearance = $leaf->depth->clearance->total;
         if ($pull->kind !== PullKind::Flush && $sight->isShort($clearance, $pull->projection)) {
             yield new Finding('pull-reach', Severity::Stop, 'The pull on the wall side runs into the jamb', "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.", 'brief.pulls.wall.kind', ['projection' => $pull->projection],
                 [$sight->cure('A flush pull on the wall side', ['brief.pulls.wall.kind' => 'flush', 'brief.pulls.wall.projection' => Length::zero()])]);
@@ -69,7 +74,7 @@ final class PullReach implements Check
             return;
         }
         $stile = $sight->brief->leaf->stile;
-        $middle = WallPull::middle($run, $sight->plan->room->opening->span(), $sight->brief->leaf, $pull);
+        $middle = WallPull::middle($leaf->run, $sight->plan->room->opening->span(), $sight->brief->leaf, $pull);
         $reach = $middle->plus($pull->width->half());
         if ($sight->isShort($stile, $reach)) {
             yield new Finding('pull-reach', Severity::Settle, "The pull on the wall side stands past the stile, at {$sight->say($middle)}", "Shut, it must clear the jamb by {$sight->say(WallPull::fingers())} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.", 'brief.leaf.stile', ['middle' => $middle, 'reach' => $reach],

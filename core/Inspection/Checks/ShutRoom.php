@@ -9,15 +9,13 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Span;
-use YokeLine\Planning\LeafRun;
 
 /** The shut leaf stands inside the wall, with room for stop and margin at both ends. */
 final class ShutRoom implements AlongCheck
 {
     public function look(Sight $sight): iterable
     {
-        $shut = $this->shut($sight);
+        $shut = $sight->plan->layout->shut();
         $wall = $sight->plan->room->wall;
         $end = $sight->plan->layout->endRoom->total;
         $room = Length::least($shut->low->minus($wall->low), $wall->high->minus($shut->high));
@@ -36,11 +34,5 @@ final class ShutRoom implements AlongCheck
                 ],
             );
         }
-    }
-
-    /** All leaves together. */
-    private function shut(Sight $sight): Span
-    {
-        return array_reduce($sight->plan->layout->runs, fn (Span $all, LeafRun $run) => $all->joined($run->closed()), $sight->plan->layout->first()->closed());
     }
 }

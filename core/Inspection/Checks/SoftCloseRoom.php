@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Doorway\SoftClose;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Planning\PlannedLeaf;
 
 /** Whether travel and leaf suffice for the soft close. */
 final class SoftCloseRoom implements AlongCheck
@@ -18,15 +20,19 @@ final class SoftCloseRoom implements AlongCheck
         if ($soft === null || ! $sight->rules->softClose) {
             return;
         }
-        $travel = $sight->plan->layout->first()->travel->total;
-        $width = $sight->plan->layout->width->size->total;
-        $strokes = $soft->stroke->times(2);
-        if ($sight->isShort($travel, $strokes) || $sight->isShort($width, $soft->minLeafWidth)) {
-            $narrow = $sight->isShort($width, $soft->minLeafWidth);
+        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf, $soft));
+    }
+
+    /** @return iterable<Finding> */
+    private function ofLeaf(Sight $sight, PlannedLeaf $leaf, SoftClose $soft): iterable
+    {
+        if (! $leaf->softClose) {
+            $travel = $leaf->run->travel->total;
+            $narrow = $sight->isShort($leaf->run->width, $soft->minLeafWidth);
             yield new Finding(
                 'soft-close-room', Severity::Settle, 'No room for the soft close',
-                $narrow ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($width)}." : "Its two strokes take {$sight->say($strokes)}; the leaf travels {$sight->say($travel)}.",
-                'brief.rules.soft_close', ['travel' => $travel, 'strokes' => $strokes],
+                $narrow ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($leaf->run->width)}." : "Its two strokes take {$sight->say($soft->strokes())}; the leaf travels {$sight->say($travel)}.",
+                'brief.rules.soft_close', ['travel' => $travel, 'strokes' => $soft->strokes()],
                 [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']), ...($narrow ? $sight->widerLeaf($soft->minLeafWidth) : [])],
             );
         }

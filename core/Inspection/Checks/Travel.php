@@ -15,6 +15,7 @@ use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\LeafRun;
+use YokeLine\Planning\PlannedLeaf;
 
 /** How far the leaf can go, and what passage that leaves. */
 final class Travel implements AlongCheck
@@ -22,12 +23,10 @@ final class Travel implements AlongCheck
     public function look(Sight $sight): iterable
     {
         $layout = $sight->plan->layout;
-        // Of several passages the narrowest speaks, of several leaves the one that is cut most.
+        // Of several passages the narrowest speaks.
         $passage = Length::least(...array_map(fn (Sum $sum) => $sum->total, array_values($layout->passages)));
-        $runs = $layout->runs;
-        uasort($runs, fn (LeafRun $a, LeafRun $b) => $this->cut($b)->nm <=> $this->cut($a)->nm);
-        $run = array_values($runs)[0];
-        $cut = $this->cut($run);
+        $cuts = array_map(fn (LeafRun $run) => $this->cut($run), $layout->runs);
+        $cut = Length::greatest(...array_values($cuts));
         $least = $sight->plan->room->opening->leastWidth();
         $is = $sight->plan->room->opening->is;
         if ($sight->rules->parked) {
@@ -45,13 +44,18 @@ final class Travel implements AlongCheck
         }
         if (! $passage->isPositive()) {
             yield new Finding('passage', Severity::Stop, 'No passage is left', 'Open, the leaf still covers the whole opening.', 'brief.opens', ['passage' => $passage], $this->waysOut($sight, $cut));
-        } elseif ($sight->isShort($run->travel->total, $run->wanted->total)) {
-            yield new Finding('travel-cut', Severity::Settle, "The wall ends {$sight->sayShort($cut)} too soon", "The leaf stops {$sight->sayShort($cut)} short of where it should park and leaves a passage of {$sight->say($passage)}.", 'brief.rules.park', ['cut' => $cut, 'passage' => $passage], $this->waysOut($sight, $cut));
+        } elseif ($sight->isShort(Length::zero(), $cut)) {
+            yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $sight->isShort(Length::zero(), $this->cut($leaf->run)) ? [$this->tooSoon($sight, $this->cut($leaf->run), $passage)] : []);
         } elseif ($layout->midOverlap === null && $sight->isShort($passage, $least)) {
             yield new Finding('passage', Severity::Note, "Passage {$sight->say($passage)} of {$sight->say($least)}", 'The open leaf stands over the rest, as its parking asks.', 'brief.rules.park', ['passage' => $passage], [$sight->cure('Park flush with the jamb', ['brief.rules.park' => '0'])]);
         } else {
             yield new Finding('passage-clear', Severity::Ok, "Passage {$sight->say($passage)} when open", 'Check the local rule for accessible width.', '', ['passage' => $passage]);
         }
+    }
+
+    private function tooSoon(Sight $sight, Length $cut, Length $passage): Finding
+    {
+        return new Finding('travel-cut', Severity::Settle, "The wall ends {$sight->sayShort($cut)} too soon", "The leaf stops {$sight->sayShort($cut)} short of where it should park and leaves a passage of {$sight->say($passage)}.", 'brief.rules.park', ['cut' => $cut, 'passage' => $passage], $this->waysOut($sight, $cut));
     }
 
     private function cut(LeafRun $run): Length

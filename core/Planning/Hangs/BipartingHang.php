@@ -41,8 +41,8 @@ final class BipartingHang extends HangPlan
         $travelLeft = $this->neverBelowZero(Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]));
         $travelRight = $this->neverBelowZero(Sum::least('Travel, right leaf', ['travel wanted' => $wantedRight, 'travel the wall allows' => $limitRight]));
         $runs = [
-            'left' => new LeafRun($outerLeft, $innerLeft, $width->size->total, $this->inset, $wantedLeft, $travelLeft, -1),
-            'right' => new LeafRun($innerRight, $outerRight, $width->size->total, $this->inset, $wantedRight, $travelRight),
+            'left' => new LeafRun($outerLeft, $innerLeft, $width->size->total, $this->inset, $wantedLeft, $travelLeft, 'left_closed', 'left_open', -1),
+            'right' => new LeafRun($innerRight, $outerRight, $width->size->total, $this->inset, $wantedRight, $travelRight, 'right_closed', 'right_open'),
         ];
 
         $passage = $this->neverBelowZero(Sum::least('Passage', [

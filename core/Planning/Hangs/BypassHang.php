@@ -38,8 +38,8 @@ final class BypassHang extends HangPlan
         return new Layout(
             $covering, $width,
             [
-                'rear' => new LeafRun($rearLeft, $rearRight, $width->size->total, $this->inset, $travel, $travel),
-                'front' => new LeafRun($frontLeft, $frontRight, $width->size->total, $this->inset, $travel, $travel, -1, track: 1),
+                'rear' => new LeafRun($rearLeft, $rearRight, $width->size->total, $this->inset, $travel, $travel, 'left', 'right'),
+                'front' => new LeafRun($frontLeft, $frontRight, $width->size->total, $this->inset, $travel, $travel, 'right', 'left', -1, track: 1),
             ],
             $this->endRoom(),
             [

@@ -37,7 +37,7 @@ final class SingleHang extends HangPlan
         $wanted = $this->wanted(Sum::of('Travel wanted')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('leaf shut, left edge', $left));
         $limit = Sum::of('Travel the wall allows')->place('right end of the wall', $this->room->wall->high)->minus('room kept at the wall end', $openRoom)->fromPlace('leaf shut, right edge', $right);
         $travel = $this->neverBelowZero(Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]));
-        $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel);
+        $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel, 'closed', 'open');
 
         $passage = $this->neverBelowZero(Sum::least('Passage', [
             'least measured width' => $this->room->opening->leastWidth(),

@@ -49,11 +49,11 @@ final readonly class HoleMissed
         $again = $board->isPositive() ? $this->site->again($changes) : null;
         $redo = ['order', 'cut-board', 'mark-board', 'bore-board', 'coat-board', 'board-up', 'board-fix', 'rail-up', 'rail-true'];
         $studs = $again === null ? [] : (Anchoring::of($again)->header->at ?? []);
-        $works = $again !== null && count($studs) >= 2 && ! $again->depth()->clearance->total->isUnder(Length::mm(LeafDiffers::CLEAR_MM));
+        $works = $again !== null && count($studs) >= 2 && ! $again->innerDepth()->clearance->total->isUnder(Length::mm(LeafDiffers::CLEAR_MM));
 
         return [new WayOut('header', $works, 1, $redo, $again === null ? 0 : $this->site->minutes($redo, $again), "A board of {$this->site->say($board)} on every stud",
-            $again === null ? 'There is no room for one over the casing.' : "At most {$this->site->say($most)} goes in over the casing. Everything stands {$this->site->say($again->header->thickness ?? Length::zero())} further out: {$this->site->say($again->depth()->clearance->total)} behind the leaf.",
-            $again === null ? ['board_at_most' => $most] : ['board_at_most' => $most, 'board' => $board, 'foot' => $again->header?->foot->total, 'head_y' => $again->heights->head->total, 'studs' => $studs, 'board_thickness' => $again->header?->thickness, 'depth' => ['rail_centre' => $again->depth()->rail->total, 'leaf_back' => $again->depth()->leafBack->total, 'clearance' => $again->depth()->clearance->total]],
+            $again === null ? 'There is no room for one over the casing.' : "At most {$this->site->say($most)} goes in over the casing. Everything stands {$this->site->say($again->header->thickness ?? Length::zero())} further out: {$this->site->say($again->innerDepth()->clearance->total)} behind the leaf.",
+            $again === null ? ['board_at_most' => $most] : ['board_at_most' => $most, 'board' => $board, 'foot' => $again->header?->foot->total, 'head_y' => $again->heights->head->total, 'studs' => $studs, 'board_thickness' => $again->header?->thickness, 'depth' => ['rail_centre' => $again->innerDepth()->rail->total, 'leaf_back' => $again->innerDepth()->leafBack->total, 'clearance' => $again->innerDepth()->clearance->total]],
             $this->site->written($changes))];
     }
 

@@ -13,8 +13,11 @@ final readonly class LeafDiffers
     /** Less air behind a leaf than this is none. */
     public const CLEAR_MM = 5;
 
-    /** @param  non-empty-list<Length>  $thicknesses  at the hangers */
-    public function __construct(private OnSite $site, private Length $width, private array $thicknesses) {}
+    /**
+     * @param  string  $leaf  which it is
+     * @param  non-empty-list<Length>  $thicknesses  at the hangers
+     */
+    public function __construct(private OnSite $site, private string $leaf, private Length $width, private array $thicknesses) {}
 
     /** The plan with this leaf, the rail where it is. */
     public function now(): Plan
@@ -43,12 +46,12 @@ final readonly class LeafDiffers
         $thin = Length::least(...$this->thicknesses);
         $packs = array_map(fn (Length $one) => $range->high->minus($one), $this->thicknesses);
         $now = $this->now();
-        $works = $this->railCovers() && ! $thin->isUnder($range->low) && ! $thick->isOver($range->high) && ! $now->depth()->clearance->total->isUnder(Length::mm(self::CLEAR_MM));
-        $guide = array_values($now->guides)[0];
+        $works = $this->railCovers() && ! $thin->isUnder($range->low) && ! $thick->isOver($range->high) && ! $now->depths[$this->leaf]->clearance->total->isUnder(Length::mm(self::CLEAR_MM));
+        $guide = $now->leaves()[$this->leaf]->guide;
 
         return new WayOut('take-as-is', $works, 0, [], 0, 'Take it as it is',
             $works ? 'Open stop to '.WayOut::list(array_map(fn ($face) => $face->total, array_values($now->layout->stops)), $this->site->say(...)).($guide->at === null ? '' : ', guide to '.$this->site->say($guide->at)).'. Under the cap nuts '.WayOut::list($packs, $this->site->say(...)).($thick->equals($thin) ? '.' : "; {$this->site->say($thick->minus($thin))} of washers under the strap on the thinner side.")
-                : (! $this->railCovers() ? 'The rail as it lies does not reach past its stops.' : "The kit takes {$this->site->say($range->low)} to {$this->site->say($range->high)}; {$this->site->say($now->depth()->clearance->total)} would be left behind it."),
+                : (! $this->railCovers() ? 'The rail as it lies does not reach past its stops.' : "The kit takes {$this->site->say($range->low)} to {$this->site->say($range->high)}; {$this->site->say($now->depths[$this->leaf]->clearance->total)} would be left behind it."),
             ['bolt_pack' => $packs, 'strap_washers_on_thinner' => $thick->minus($thin), 'trigger_from_trailing' => 'unchanged from the edge'], $this->site->written($this->changes()));
     }
 

@@ -21,7 +21,7 @@ final readonly class LeafRubs
     /** What is left behind the leaf, as it is. */
     public function clearance(): Length
     {
-        return ($this->site->again($this->found) ?? $this->site->plan)->depth()->clearance->total;
+        return ($this->site->again($this->found) ?? $this->site->plan)->innerDepth()->clearance->total;
     }
 
     public function short(): Length
@@ -43,20 +43,20 @@ final readonly class LeafRubs
         $again = $this->site->again($changes) ?? $plan;
         $redo = $this->site->isDone('rail-up') ? ['rail-up', 'rail-true'] : [];
 
-        return new WayOut('spacer', true, 0, $redo, $this->site->minutes($redo), "A spacer of {$this->site->say($thick)} behind every standoff", "{$this->site->say($again->depth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
-            ['thickness' => $thick, 'rail_centre' => $again->depth()->rail->total, 'leaf_back' => $again->depth()->leafBack->total, 'clearance' => $again->depth()->clearance->total, 'grip' => Layers::of($again)->grip, 'bolt_into_board' => $this->bolts(Member::Board, $plan, $again), 'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again)],
+        return new WayOut('spacer', true, 0, $redo, $this->site->minutes($redo), "A spacer of {$this->site->say($thick)} behind every standoff", "{$this->site->say($again->innerDepth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
+            ['thickness' => $thick, 'rail_centre' => $again->innerDepth()->rail->total, 'leaf_back' => $again->innerDepth()->leafBack->total, 'clearance' => $again->innerDepth()->clearance->total, 'grip' => Layers::of($again)->grip, 'bolt_into_board' => $this->bolts(Member::Board, $plan, $again), 'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again)],
             $this->site->written($changes));
     }
 
     private function thinner(): WayOut
     {
         $plan = $this->site->again($this->found) ?? $this->site->plan;
-        $isProudest = $plan->header !== null && $plan->depth()->proudest === 'header';
+        $isProudest = $plan->header !== null && $plan->innerDepth()->proudest === 'header';
         $works = $isProudest && ! $this->site->isDone('board-fix');
         $thin = $plan->header?->thickness->minus($this->short());
 
-        return new WayOut('thinner-board', $works && $thin?->isPositive() === true, 0, [], 0, 'A thinner board', $isProudest ? ($works ? "One of {$this->site->say($thin ?? Length::zero())}; the leaf comes nearer the wall as well, so look at what stands next proudest." : 'The board is fixed.') : ucfirst($plan->depth()->proudest ?: 'the wall').' is the proudest: a thinner board brings the leaf nearer to it.',
-            ['why' => $isProudest ? '' : "{$plan->depth()->proudest} is the proudest: a thinner board brings the leaf nearer to it"]);
+        return new WayOut('thinner-board', $works && $thin?->isPositive() === true, 0, [], 0, 'A thinner board', $isProudest ? ($works ? "One of {$this->site->say($thin ?? Length::zero())}; the leaf comes nearer the wall as well, so look at what stands next proudest." : 'The board is fixed.') : ucfirst($plan->innerDepth()->proudest ?: 'the wall').' is the proudest: a thinner board brings the leaf nearer to it.',
+            ['why' => $isProudest ? '' : "{$plan->innerDepth()->proudest} is the proudest: a thinner board brings the leaf nearer to it"]);
     }
 
     private function ease(): WayOut

@@ -27,7 +27,7 @@ final readonly class LineHigh
     {
         $plan = $this->site->plan;
         $gap = $plan->heights->gap;
-        $guide = array_values($plan->guides)[0];
+        $guide = $plan->guides[$plan->leastHeld()];
         $bite = $guide->hold->total->minus($this->by);
         $least = $plan->kit->guide->minEngagement;
         $down = Length::mm(self::LEAST_GAP_MM)->minus($gap->low);
@@ -68,7 +68,7 @@ final readonly class LineHigh
         $plan = $this->site->plan;
         $off = $this->by->negated()->orZeroIfNegative();
         $limit = $plan->doorway->brief->leaf->trimLimit;
-        $groove = array_values($plan->guides)[0]->grooveDepth !== null;
+        $groove = $plan->kit->guide->style->needsGroove();
         $redo = ['trim-leaf', 'coat-leaf'];
 
         return new WayOut('trim', $off->isPositive() && ! $off->isOver($limit), 2, $redo, $this->site->minutes($redo), "Cut {$this->site->say($off)} off the foot",

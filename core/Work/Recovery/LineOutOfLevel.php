@@ -8,6 +8,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
+use YokeLine\Planning\PlannedLeaf;
 
 /** The rail line runs or is bowed: does the leaf creep, and what trues it. */
 final readonly class LineOutOfLevel
@@ -15,16 +16,17 @@ final readonly class LineOutOfLevel
     /** A leaf on a rail that falls more than so much runs by itself, mm per m. */
     public const CREEPS_OVER = 1.5;
 
-    public function __construct(private OnSite $site, private Line $line) {}
+    /** @param  non-empty-list<PlannedLeaf>  $leaves  those that hang on this rail */
+    public function __construct(private OnSite $site, private Line $line, private array $leaves) {}
 
     /**
-     * How steeply the leaf stands on its wheels, along its travel: negative falls to the right.
+     * How steeply a leaf stands on its wheels, along its travel: negative falls to the right.
      *
      * @return list<array{from: Length, to: Length, creep: float}> mm per m, by how far it has gone from shut
      */
-    public function creep(): array
+    public function creep(PlannedLeaf $leaf): array
     {
-        $run = $this->run();
+        $run = $leaf->run;
         $travel = $run->travel->total;
         $turns = [0 => Length::zero(), $travel->nm => $travel];
         foreach ($this->line->bends() as $bend) {
@@ -55,7 +57,7 @@ final readonly class LineOutOfLevel
     /** The steepest of it, mm per m, without its sign. */
     public function greatestCreep(): float
     {
-        return max(0.0, ...array_map(fn (array $stretch) => abs($stretch['creep']), $this->creep()));
+        return max(0.0, ...array_map(fn (array $stretch) => abs($stretch['creep']), array_merge(...array_map($this->creep(...), $this->leaves))));
     }
 
     public function creeps(): bool
@@ -74,29 +76,27 @@ final readonly class LineOutOfLevel
      *
      * @return array{left_edge_gap: Length, right_edge_gap: Length, least_gap: Length, least_at: Length, lean_over_height: Length} lean: positive, its top leans left
      */
-    public function hanging(Span $leaf): array
+    public function hanging(LeafRun $run, Span $leaf): array
     {
         $plan = $this->site->plan;
         $places = [$leaf->low, $leaf->high, ...array_filter(array_map(fn ($reading) => $reading->x, $plan->doorway->survey->floor), fn (Length $x) => $x->isOver($leaf->low) && $x->isUnder($leaf->high))];
         $least = $leaf->low;
         foreach ($places as $x) {
-            $least = $this->gapAt($leaf, $x)->isUnder($this->gapAt($leaf, $least)) ? $x : $least;
+            $least = $this->gapAt($run, $leaf, $x)->isUnder($this->gapAt($run, $leaf, $least)) ? $x : $least;
         }
-        [$low, $high] = $this->wheels($leaf);
+        [$low, $high] = $this->wheels($run, $leaf);
 
-        return ['left_edge_gap' => $this->gapAt($leaf, $leaf->low), 'right_edge_gap' => $this->gapAt($leaf, $leaf->high), 'least_gap' => $this->gapAt($leaf, $least), 'least_at' => $least, 'lean_over_height' => $plan->heights->leaf->size->total->scaled($this->line->at($high)->minus($this->line->at($low))->nm, $high->minus($low)->nm)];
+        return ['left_edge_gap' => $this->gapAt($run, $leaf, $leaf->low), 'right_edge_gap' => $this->gapAt($run, $leaf, $leaf->high), 'least_gap' => $this->gapAt($run, $leaf, $least), 'least_at' => $least, 'lean_over_height' => $plan->heights->leaf->size->total->scaled($this->line->at($high)->minus($this->line->at($low))->nm, $high->minus($low)->nm)];
     }
 
-    /** @return array{shut: Length, open: Length} how the guide holds it; null places hold nothing */
-    public function bites(): array
+    /** @return array{shut: Length, open: Length} how the guide of a leaf holds it */
+    public function bites(PlannedLeaf $leaf): array
     {
         $plan = $this->site->plan;
-        $run = $this->run();
-        $guide = array_values($plan->guides)[0];
-        $at = $guide->middle->total;
-        $bite = fn (Span $leaf) => $guide->hold->total->plus($plan->gapAt($at))->minus($this->gapAt($leaf, $at));
+        $at = $leaf->guide->middle->total;
+        $bite = fn (Span $where) => $leaf->guide->hold->total->plus($plan->gapAt($at))->minus($this->gapAt($leaf->run, $where, $at));
 
-        return ['shut' => $bite($run->closed()), 'open' => $bite($run->open())];
+        return ['shut' => $bite($leaf->run->closed()), 'open' => $bite($leaf->run->open())];
     }
 
     /** @return list<WayOut> */
@@ -144,13 +144,15 @@ final readonly class LineOutOfLevel
 
     private function liveWithIt(): WayOut
     {
-        $bites = $this->bites();
-        $least = Length::least($bites['shut'], $bites['open']);
+        $bites = array_map($this->bites(...), $this->leaves);
+        // The leaf that is held least speaks for both.
+        usort($bites, fn (array $a, array $b) => Length::least(...array_values($a))->nm <=> Length::least(...array_values($b))->nm);
+        $least = Length::least($bites[0]['shut'], $bites[0]['open']);
         $holds = ! $least->isUnder($this->site->plan->kit->guide->minEngagement);
 
         return new WayOut('live-with-it', ! $this->creeps() && $holds, 0, [], 0, 'Live with it',
             $this->creeps() ? 'It would run by itself: '.round($this->greatestCreep(), 1).' mm per m is more than '.self::CREEPS_OVER.'.' : ($holds ? "It stays where it is left. Set the guide where it holds least: {$this->site->say($least)}." : "The guide would hold only {$this->site->say($least)}."),
-            ['bite' => $bites]);
+            ['bite' => $bites[0]]);
     }
 
     private function hand(string $end, Length $move): string
@@ -158,22 +160,17 @@ final readonly class LineOutOfLevel
         return $end.($move->isNegative() ? ' down' : ' up');
     }
 
-    private function run(): LeafRun
-    {
-        return $this->site->plan->layout->first();
-    }
-
     /** @return array{Length, Length} */
-    private function wheels(Span $leaf): array
+    private function wheels(LeafRun $run, Span $leaf): array
     {
-        $wheels = $this->run()->hangers($leaf);
+        $wheels = $run->hangers($leaf);
 
         return [$wheels->low, $wheels->high];
     }
 
-    private function gapAt(Span $leaf, Length $x): Length
+    private function gapAt(LeafRun $run, Span $leaf, Length $x): Length
     {
-        [$low, $high] = $this->wheels($leaf);
+        [$low, $high] = $this->wheels($run, $leaf);
         $rise = $this->line->at($high)->minus($this->line->at($low));
 
         return $this->site->plan->gapAt($x)->plus($this->line->at($low), $rise->scaled($x->minus($low)->nm, $high->minus($low)->nm));

@@ -18,11 +18,14 @@ final readonly class OffGuide
 
     private Length $short;
 
-    /** @param  Length  $width  of the leaf that is there */
-    public function __construct(private OnSite $site, Length $width)
+    /**
+     * @param  string  $leaf  which it is
+     * @param  Length  $width  as it is
+     */
+    public function __construct(private OnSite $site, private string $leaf, Length $width)
     {
         $this->plan = $site->again(['brief.leaf.width' => $width, 'brief.leaf.height' => $site->plan->heights->leaf->size->total]) ?? $site->plan;
-        $this->guide = array_values($this->plan->guides)[0];
+        $this->guide = $this->plan->leaves()[$leaf]->guide;
         $this->short = $this->guide->shortfall;
     }
 
@@ -46,17 +49,18 @@ final readonly class OffGuide
     {
         $park = $this->plan->doorway->brief->rules->park->minus($this->short);
         $again = $this->with(['brief.rules.park' => $park]);
-        $guide = array_values($again->guides)[0];
-        $passage = array_values($again->layout->passages)[0]->total;
-        $lost = array_values($this->plan->layout->passages)[0]->total->minus($passage);
+        $leaf = $again->leaves()[$this->leaf];
+        $guide = $leaf->guide;
+        $passage = $again->leastPassage();
+        $lost = $this->plan->leastPassage()->minus($passage);
 
         return new WayOut('park-less', $guide->at !== null, 0, [], 0, "Park {$this->site->say($park)} past the jamb", $guide->at === null ? 'The window does not grow enough: the jamb holds it.' : "The guide stands at {$this->site->say($guide->at)}; a passage of {$this->site->say($passage)} is left, {$this->site->say($lost)} less.",
-            ['park' => $park, 'window' => [$guide->window->low, $guide->window->high], 'at' => $guide->at, 'passage' => $passage, 'passage_lost' => $lost, 'stop_open' => ($again->layout->stops['open'] ?? null)?->total], $this->site->written($this->changes(['brief.rules.park' => $park])));
+            ['park' => $park, 'window' => [$guide->window->low, $guide->window->high], 'at' => $guide->at, 'passage' => $passage, 'passage_lost' => $lost, 'stop_open' => $again->layout->stops[$leaf->run->openStop]->total], $this->site->written($this->changes(['brief.rules.park' => $park])));
     }
 
     private function shutLater(): WayOut
     {
-        $run = $this->plan->layout->first();
+        $run = $this->plan->layout->runs[$this->leaf];
         $shut = $run->closed()->shifted($this->short->times($run->direction));
         $jambs = $this->plan->room->opening->span();
         $wanted = $this->plan->layout->covering->span();
@@ -79,7 +83,7 @@ final readonly class OffGuide
     private function roller(): WayOut
     {
         $casing = $this->plan->room->opening->casing;
-        $run = $this->plan->layout->first();
+        $run = $this->plan->layout->runs[$this->leaf];
         $window = $run->direction === 1 ? new Span(Length::greatest($this->guide->window->low, $this->plan->room->opening->span()->high->plus($casing->right)), $this->guide->window->high) : new Span($this->guide->window->low, Length::least($this->guide->window->high, $this->plan->room->opening->span()->low->minus($casing->left)));
         $works = ! $window->length()->isUnder($this->plan->kit->guide->length);
 

@@ -6,6 +6,7 @@ namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Asks;
 
 /** What can be found on site, what is asked of each, and the ways out that are then worked through. */
@@ -39,13 +40,17 @@ final readonly class Problems
         $choice = fn (string $label, array $options) => ['label' => $label, 'grey' => null, 'options' => $options];
 
         return match ($row) {
-            'line' => array_combine(['line-1', 'line-2', 'line-3'], array_map(fn (array $place) => $length("Hole centre at {$this->site->say($place[1])}, up from the floor there", $plan->tapeUp($place[1])), Asks::linePlaces($plan))),
+            'line' => $this->linePlaces($length),
             'hole-missed' => $this->studs(),
             'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall')],
             'wall-ends' => ['end' => $choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
             'rubs' => ['thing' => $choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
-            'off-guide' => ['leaf-width' => $length('The leaf is wide', $plan->layout->width->size->total)],
-            'leaf-differs' => ['leaf-width' => $length('Width', $plan->layout->width->size->total), 'leaf-thick-lead' => $length('Thickness at the leading hanger', $plan->thickness), 'leaf-thick-trail' => $length('Thickness at the trailing hanger', $plan->thickness)],
+            'off-guide' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => ["leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width)]),
+            'leaf-differs' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => [
+                "leaf-width{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} width")), $leaf->run->width),
+                "leaf-thick-lead{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} thickness at the leading hanger")), $plan->thickness),
+                "leaf-thick-trail{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} thickness at the trailing hanger")), $plan->thickness),
+            ]),
             'bounces' => ['disc-gap' => $length('Disc under the rail', $plan->kit->jumpDisc?->gap)],
             'kit-differs' => ['trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total), 'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null)],
             'wrong-edge' => ['hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]), 'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null)],
@@ -71,8 +76,13 @@ final readonly class Problems
             'hazard' => $this->hazard($at('from'), $at('to'), $word('kind', 'cable')),
             'wall-ends' => $at('at') === null ? [[], []] : [[], (new WallEnds($this->site, $word('end', 'to') === 'from' ? 'from' : 'to', $at('at')))->ways()],
             'rubs' => $this->rubs($word('thing', (string) array_key_first($this->things())), $at('proud')),
-            'off-guide' => $this->offGuide($at('leaf-width', $plan->layout->width->size->total) ?? Length::zero()),
-            'leaf-differs' => $this->leafDiffers($at('leaf-width', $plan->layout->width->size->total) ?? Length::zero(), $at('leaf-thick-lead', $plan->thickness) ?? Length::zero(), $at('leaf-thick-trail', $plan->thickness) ?? Length::zero()),
+            'off-guide' => $this->together(fn (PlannedLeaf $leaf) => $this->offGuide($leaf, $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width)),
+            'leaf-differs' => $this->together(fn (PlannedLeaf $leaf) => $this->leafDiffers(
+                $leaf,
+                $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width,
+                $at("leaf-thick-lead{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
+                $at("leaf-thick-trail{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
+            )),
             'bounces' => $at('disc-gap') === null ? [[], []] : [[], (new Bounces($this->site, $at('disc-gap')))->ways()],
             'kit-differs' => $at('trial-gap') === null ? [[], []] : [["The sheet says {$this->site->say($plan->heights->topGap->total)}."], (new KitDiffers($this->site, $at('trial-gap'), $at('trial-hole', $plan->heights->hangerHoles[0] ?? null) ?? Length::zero()))->ways()],
             'wrong-edge' => $this->wrongEdge($at('hole-1'), $at('hole-2')),
@@ -124,23 +134,98 @@ final readonly class Problems
     }
 
     /**
+     * @param  callable(PlannedLeaf, string): array<string, array{label: string, grey: ?Length, options: array<string, string>}>  $asks
+     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}>
+     */
+    private function ofEachLeaf(callable $asks): array
+    {
+        return array_merge(...array_map(fn (PlannedLeaf $leaf) => $asks($leaf, $leaf->suffix(' ')), array_values($this->site->plan->leaves())));
+    }
+
+    /**
+     * What is found of each leaf by itself; of a pair each says which it is of.
+     *
+     * @param  callable(PlannedLeaf): array{list<string>, list<WayOut>}  $find
+     * @return array{list<string>, list<WayOut>}
+     */
+    private function together(callable $find): array
+    {
+        $says = $ways = [];
+        foreach ($this->site->plan->leaves() as $name => $leaf) {
+            [$its, $out] = $find($leaf);
+            array_push($says, ...array_map(fn (string $one) => $leaf->isAlone ? $one : ucfirst($name).' leaf: '.lcfirst($one), $its));
+            array_push($ways, ...array_map(fn (WayOut $way) => $leaf->isAlone ? $way : $way->of($name), $out));
+        }
+
+        return [$says, WayOut::ranked($ways)];
+    }
+
+    /** @return array<string, non-empty-list<PlannedLeaf>> the leaves on each rail, by what its readings end with: front rails of two have their own */
+    private function rails(): array
+    {
+        $rails = [];
+        foreach ($this->site->plan->leaves() as $leaf) {
+            $rails[$leaf->run->track === 0 ? '' : '-front'][] = $leaf;
+        }
+
+        return $rails;
+    }
+
+    /**
+     * @param  callable(string, Length): array{label: string, grey: ?Length, options: array<string, string>}  $length
+     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}>
+     */
+    private function linePlaces(callable $length): array
+    {
+        $asks = [];
+        $rails = $this->rails();
+        foreach (array_keys($rails) as $rail) {
+            $of = count($rails) === 1 ? '' : ($rail === '' ? ' of the rear rail' : ' of the front rail');
+            foreach (Asks::linePlaces($this->site->plan) as [$field, $x]) {
+                $asks["{$field}{$rail}"] = $length("Hole centre{$of} at {$this->site->say($x)}, up from the floor there", $this->site->plan->tapeUp($x));
+            }
+        }
+
+        return $asks;
+    }
+
+    /**
      * @param  array<string, Length|string>  $told
      * @return array{list<string>, list<WayOut>}
      */
     private function line(array $told): array
     {
+        $says = $ways = [];
+        $rails = $this->rails();
+        foreach ($rails as $rail => $leaves) {
+            [$its, $out] = $this->lineOf($told, $rail, $leaves);
+            $name = $rail === '' ? 'rear' : 'front';
+            array_push($says, ...array_map(fn (string $one) => count($rails) === 1 ? $one : ucfirst($name).' rail: '.lcfirst($one), $its));
+            array_push($ways, ...array_map(fn (WayOut $way) => count($rails) === 1 ? $way : $way->of($name), $out));
+        }
+
+        return [$says, WayOut::ranked($ways)];
+    }
+
+    /**
+     * @param  array<string, Length|string>  $told
+     * @param  non-empty-list<PlannedLeaf>  $leaves
+     * @return array{list<string>, list<WayOut>}
+     */
+    private function lineOf(array $told, string $rail, array $leaves): array
+    {
         $plan = $this->site->plan;
         $read = [];
         foreach (Asks::linePlaces($plan) as [$field, $x]) {
-            if (($told[$field] ?? null) instanceof Length) {
-                $read[] = [$x, $told[$field]->minus($plan->tapeUp($x))];
+            if (($told["{$field}{$rail}"] ?? null) instanceof Length) {
+                $read[] = [$x, $told["{$field}{$rail}"]->minus($plan->tapeUp($x))];
             }
         }
         $line = Line::through($read);
         if ($line === null) {
             return [$read === [] ? [] : ['Read it at two places at least.'], []];
         }
-        $level = new LineOutOfLevel($this->site, $line);
+        $level = new LineOutOfLevel($this->site, $line, $leaves);
         $say = $this->site->say(...);
         $says = [];
         $offs = array_map(fn (array $one) => $one[1], $read);
@@ -151,9 +236,8 @@ final readonly class Problems
             $says[] = $level->creeps()
                 ? 'The leaf runs by itself: '.round($level->greatestCreep(), 1).' mm per m, a pull of '.round($level->pull(), 1).' N.'
                 : 'The leaf stays where it is left: '.round($level->greatestCreep(), 1).' mm per m at most.';
-            foreach (['shut' => $plan->layout->first()->closed(), 'open' => $plan->layout->first()->open()] as $when => $leaf) {
-                $hangs = $level->hanging($leaf);
-                $says[] = ucfirst($when).": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".($hangs['lean_over_height']->isZero() ? 'nowhere' : $say($hangs['lean_over_height']->absolute()).($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).'.';
+            foreach ($leaves as $leaf) {
+                array_push($says, ...$this->hanging($level, $leaf, count($leaves) > 1));
             }
             $ways = $level->ways();
         }
@@ -164,6 +248,19 @@ final readonly class Problems
         }
 
         return [$says === [] ? ['The line is where it should be, as near as a level can tell.'] : $says, $ways];
+    }
+
+    /** @return list<string> how a leaf hangs on such a line, shut and open */
+    private function hanging(LineOutOfLevel $level, PlannedLeaf $leaf, bool $isNamed): array
+    {
+        $say = $this->site->say(...);
+        $says = [];
+        foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
+            $hangs = $level->hanging($leaf->run, $where);
+            $says[] = ucfirst($isNamed ? "{$leaf->name} leaf {$when}" : $when).": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".($hangs['lean_over_height']->isZero() ? 'nowhere' : $say($hangs['lean_over_height']->absolute()).($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).'.';
+        }
+
+        return $says;
     }
 
     /** @return array{list<string>, list<WayOut>} */
@@ -191,20 +288,20 @@ final readonly class Problems
     }
 
     /** @return array{list<string>, list<WayOut>} */
-    private function offGuide(Length $width): array
+    private function offGuide(PlannedLeaf $leaf, Length $width): array
     {
-        $found = new OffGuide($this->site, $width);
+        $found = new OffGuide($this->site, $leaf->name, $width);
 
         return [[$found->shortfall()->isZero() ? 'The guide has room for its whole length.' : "The guide lacks {$this->site->say($found->shortfall())}."], $found->ways()];
     }
 
     /** @return array{list<string>, list<WayOut>} */
-    private function leafDiffers(Length $width, Length $lead, Length $trail): array
+    private function leafDiffers(PlannedLeaf $leaf, Length $width, Length $lead, Length $trail): array
     {
         $plan = $this->site->plan;
         $alike = $width->equals($plan->layout->width->size->total) && $lead->equals($plan->thickness) && $trail->equals($plan->thickness);
 
-        return $alike ? [['It is as drawn.'], []] : [[], (new LeafDiffers($this->site, $width, [$lead, $trail]))->ways()];
+        return $alike ? [['It is as drawn.'], []] : [[], (new LeafDiffers($this->site, $leaf->name, $width, [$lead, $trail]))->ways()];
     }
 
     /** @return array{list<string>, list<WayOut>} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
 /** The wall ends sooner than it was measured, for the rail or for the leaf. */
@@ -14,10 +15,16 @@ final readonly class WallEnds
 
     private string $end;
 
+    /** The leaf that opens towards that end; any, where none does. */
+    private string $leaf;
+
     /** @param  'from'|'to'  $which  end of the wall */
     public function __construct(private OnSite $site, private string $which, private Length $at)
     {
         $this->end = $which === 'to' ? 'right' : 'left';
+        $runs = $site->plan->layout->runs;
+        $towards = array_filter($runs, fn (LeafRun $run) => $run->direction === ($which === 'to' ? 1 : -1));
+        $this->leaf = (string) array_key_first($towards === [] ? $runs : $towards);
     }
 
     /** @return list<WayOut> */
@@ -31,11 +38,11 @@ final readonly class WallEnds
     private function slide(Plan $again): WayOut
     {
         $plan = $this->site->plan;
-        $works = ! $again->rail->span->low->isUnder($again->room->wall->low) && ! $again->rail->span->high->isOver($again->room->wall->high) && $again->rail->length->total->equals($plan->rail->length->total) && ! $this->site->isDone('rail-up') && $again->layout->first()->travel->total->isPositive();
-        $passage = $this->passage($again);
+        $works = ! $again->rail->span->low->isUnder($again->room->wall->low) && ! $again->rail->span->high->isOver($again->room->wall->high) && $again->rail->length->total->equals($plan->rail->length->total) && ! $this->site->isDone('rail-up') && $this->travel($again)->isPositive();
+        $passage = $again->leastPassage();
 
-        return new WayOut('slide', $works, 0, [], 0, "Slide the rail to {$this->site->say($again->rail->span->low)}", $works ? "The leaf travels {$this->site->say($again->layout->first()->travel->total)}; a passage of {$this->site->say($passage)} is left, {$this->site->say($this->passage($plan)->minus($passage))} less." : ($this->site->isDone('rail-up') ? 'The rail is up and bolted.' : 'The rail does not fit in this wall as it is.'),
-            ['rail_left' => $again->rail->span->low, 'rail_right' => $again->rail->span->high, 'least_rail' => $again->rail->least->total, 'travel' => $again->layout->first()->travel->total, 'passage' => $passage, 'passage_lost' => $this->passage($plan)->minus($passage), 'guide_at' => array_values($again->guides)[0]->at, 'stop_open' => $this->openStop($again)],
+        return new WayOut('slide', $works, 0, [], 0, "Slide the rail to {$this->site->say($again->rail->span->low)}", $works ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less." : ($this->site->isDone('rail-up') ? 'The rail is up and bolted.' : 'The rail does not fit in this wall as it is.'),
+            ['rail_left' => $again->rail->span->low, 'rail_right' => $again->rail->span->high, 'least_rail' => $again->rail->least->total, 'travel' => $this->travel($again), 'passage' => $passage, 'passage_lost' => $plan->leastPassage()->minus($passage), 'guide_at' => $again->leaves()[$this->leaf]->guide->at, 'stop_open' => $this->openStop($again)],
             $this->site->written($this->truly()));
     }
 
@@ -55,19 +62,19 @@ final readonly class WallEnds
 
         return new WayOut('cut-rail', $works, 1, $redo, $this->site->minutes($redo), "Cut {$this->site->say($cutOff)} off its {$this->end} end",
             $works ? 'An end cap on the cut, its edge deburred.'.($new === null ? '' : " The last hole left is {$this->site->say($outer)} from the cut, more than {$this->site->say($kit->firstFixingWithin)}: bore one at {$this->site->say($new)}.") : ($cutOff->isPositive() ? 'Too short a rail would be left, or the kit’s rail may not be cut.' : 'It does not pass the end of the wall.'),
-            ['end' => $this->end, 'cut_off' => $cutOff, 'length' => $span->length(), 'least_rail' => $again->rail->least->total, 'holes_left' => $holes, 'last_hole_to_end' => $outer, 'limit' => $kit->firstFixingWithin, 'new_hole_at' => $new, 'travel' => $again->layout->first()->travel->total, 'passage' => $this->passage($again)],
+            ['end' => $this->end, 'cut_off' => $cutOff, 'length' => $span->length(), 'least_rail' => $again->rail->least->total, 'holes_left' => $holes, 'last_hole_to_end' => $outer, 'limit' => $kit->firstFixingWithin, 'new_hole_at' => $new, 'travel' => $this->travel($again), 'passage' => $again->leastPassage()],
             $this->site->written($this->truly()));
     }
 
     private function buffer(Plan $again): WayOut
     {
-        $run = $this->site->plan->layout->first();
+        $run = $this->site->plan->layout->runs[$this->leaf];
         $room = $again->room->wall;
         $end = Length::mm(self::BUFFER_MM);
         $wall = $run->direction === 1 ? $room->high->minus($end, $run->closed()->high) : $run->closed()->low->minus($room->low->plus($end));
         $travel = Length::least($wall, $run->wanted->total);
-        $gains = $travel->minus($again->layout->first()->travel->total);
-        $passage = Length::least($this->passage($again)->plus($gains), $this->passage($this->site->plan));
+        $gains = $travel->minus($this->travel($again));
+        $passage = Length::least($again->leastPassage()->plus($gains), $this->site->plan->leastPassage());
 
         return new WayOut('buffer', $gains->isPositive(), 1, [], 0, 'A buffer on the wall in place of the open stop', $gains->isPositive() ? "The leaf travels {$this->site->say($gains)} further; a passage of {$this->site->say($passage)} is left. It must meet solid wall or casing." : 'It would gain nothing here.',
             ['end' => $end, 'travel' => $travel, 'passage' => $passage, 'gains' => $gains], $this->site->written([...$this->truly(), 'brief.rules.open_end' => 'buffer']));
@@ -81,13 +88,13 @@ final readonly class WallEnds
         return ["survey.wall.{$this->which}" => $this->at, 'brief.leaf.width' => $plan->layout->width->size->total, 'brief.leaf.height' => $plan->heights->leaf->size->total];
     }
 
-    private function passage(Plan $plan): Length
+    private function travel(Plan $plan): Length
     {
-        return array_values($plan->layout->passages)[0]->total;
+        return $plan->layout->runs[$this->leaf]->travel->total;
     }
 
-    private function openStop(Plan $plan): ?Length
+    private function openStop(Plan $plan): Length
     {
-        return ($plan->layout->stops['open'] ?? null)?->total;
+        return $plan->layout->stops[$plan->layout->runs[$this->leaf]->openStop]->total;
     }
 }

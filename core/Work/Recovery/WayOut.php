@@ -33,6 +33,12 @@ final readonly class WayOut
         public string $finding = '',
     ) {}
 
+    /** The same, of one leaf or rail of two. */
+    public function of(string $which): self
+    {
+        return new self("{$this->id}-{$which}", $this->works, $this->harm, $this->redo, $this->minutes, ucfirst($which).': '.lcfirst($this->title), $this->says, $this->numbers, $this->changes, $this->finding);
+    }
+
     /**
      * With something more that it changes.
      *

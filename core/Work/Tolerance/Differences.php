@@ -233,8 +233,8 @@ final readonly class Differences
         foreach (array_keys($plan->room->opening->widths) as $i) {
             $rows["passage[{$i}]"] = [fn (Held $is) => $is->at("survey.opening.width[{$i}]"), null];
         }
-        $run = $plan->layout->first();
-        if (count($plan->layout->runs) === 1) {
+        $run = $plan->onlyLeaf()?->run;
+        if ($run !== null) {
             $open = $run->leading($run->open());
             $rows['passage-leaf'] = [fn (Held $is) => $run->direction === 1
                 ? $open->plus($is->by('mark.open'))->minus($is->at('survey.opening.left'))

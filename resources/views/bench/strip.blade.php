@@ -11,7 +11,7 @@
         @if (count($runs) > 1)
           <span class="choice" role="group" aria-label="Leaf to slide">@foreach ($runs as $leaf => $run)<button type="button" data-leaf-to-slide="{{ $leaf }}">{{ $leaf }}</button>@endforeach</span>
         @endif
-        <input type="range" id="slide" min="0" max="{{ $bench->setout->plan->layout->first()->travel->total->toMm() }}" step="1" value="0" aria-label="Slide the leaf" @disabled(! $bench->setout->plan->layout->first()->travel->total->isPositive())>
+        <input type="range" id="slide" min="0" max="{{ $most = max(array_map(fn ($run) => $run->travel->total->toMm(), $runs)) }}" step="1" value="0" aria-label="Slide the leaf" @disabled($most <= 0)>
       </div>
       <dl class="slide-numbers">
         <div><dt>passage</dt><dd data-slide="passage"></dd></div>

@@ -15,7 +15,7 @@
         <tr><th scope="row">Mass, kg</th><td></td><td>{{ round($card->greatestKg, 1) }}</td><td></td><td><span>{{ $card->massRuledBy }}</span></td></tr>
       </tbody>
     </table>
-    <p class="group-note">Solid wood is wanted {{ $write->show($form->setout->plan->layout->first()->hangerInset) }} in from either edge, where the hangers are, and for the pull {{ $write->show($form->setout->plan->doorway->brief->rules->pullHeight) }} up.</p>
+    <p class="group-note">Solid wood is wanted {{ $write->show($form->setout->plan->layout->hangerInset()) }} in from either edge, where the hangers are, and for the pull {{ $write->show($form->setout->plan->doorway->brief->rules->pullHeight) }} up.</p>
   @endif
 </section>
 <section class="set" aria-label="The leaf in hand">@include('bench.fields', ['form' => $form])</section>

@@ -11,7 +11,7 @@
   <section aria-label="Leaf card">
     <h2>Leaf card</h2>
     <div class="leaf-cards">
-      @foreach ($plan->layout->runs as $leaf => $run)<figure>{!! Svg::write(LeafCard::of($plan, $run, $write)) !!}<figcaption>{{ count($plan->layout->runs) > 1 ? ucfirst($leaf).' leaf, opens' : 'Opens' }} {{ $run->direction === 1 ? 'right' : 'left' }}. Seen from the room; measured from the leading edge and the top.</figcaption></figure>@endforeach
+      @foreach ($plan->leaves() as $leaf)<figure>{!! Svg::write(LeafCard::of($plan, $leaf, $write)) !!}<figcaption>{{ $leaf->isAlone ? 'Opens' : ucfirst($leaf->name).' leaf, opens' }} {{ $leaf->run->direction === 1 ? 'right' : 'left' }}. Seen from the room; measured from the leading edge and the top.</figcaption></figure>@endforeach
       <div class="drilling">
         @include('marks.drilling')
       </div>
@@ -24,7 +24,7 @@
     @include('marks.hand', ['says' => AtHand::stop($plan)])
   </section>
   <section aria-label="At the guide"><h2>At the guide</h2>
-    <div class="details"><figure>{!! Svg::write(AtGuide::cut($plan, $write)) !!}<figcaption>Cut through it, the wall to the left</figcaption></figure>@foreach (AtGuide::along($plan, $write) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $name }} along the wall, heights ×{{ AtGuide::TALLER }}</figcaption></figure>@endforeach</div>
+    <div class="details">@foreach (AtGuide::cuts($plan, $write) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $name }}, cut through, the wall to the left</figcaption></figure>@endforeach @foreach (AtGuide::along($plan, $write) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $name }} along the wall, heights ×{{ AtGuide::TALLER }}</figcaption></figure>@endforeach</div>
     @include('marks.hand', ['says' => AtHand::guide($plan)])
   </section>
 </main>

@@ -72,7 +72,7 @@ test('words over a drawing cross no line that leads to another', function () {
 
 test('a shortened leaf card keeps its top true and its numbers', function () {
     $plan = Doorways::plan('kiln-room');
-    [$whole, $short] = [LeafCard::of($plan, $plan->layout->first(), inMillimetres()), LeafCard::shortened($plan, $plan->layout->first(), inMillimetres())];
+    [$whole, $short] = [LeafCard::of($plan, $plan->leaves()['leaf'], inMillimetres()), LeafCard::shortened($plan, $plan->leaves()['leaf'], inMillimetres())];
     $texts = fn (Scene $scene) => array_map(fn (Shape $shape) => $shape->text, onLayer($scene, 'reading'));
 
     $down = fn (Scene $scene) => array_values(array_filter(array_map(fn (Shape $shape) => $shape->attributes['cy'] ?? 0.0, onLayer($scene, 'bore')), fn (float|string $y) => $y > 0));

@@ -148,7 +148,7 @@ test('what is moved away is in no way any more', function () {
 test('a buffer on the wall gives back what stop and clearance took', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 2700, 'brief.rules.open_end' => 'buffer']);
 
-    expect($plan->layout->first()->travel->total->toMm())->toBe(863.0)->and($plan->layout->passages['clear']->total->toMm())->toBe(815.0);
+    expect($plan->layout->runs['leaf']->travel->total->toMm())->toBe(863.0)->and($plan->layout->passages['clear']->total->toMm())->toBe(815.0);
 });
 
 test('nobody walks through a niche: no rule of passage, and the guide may stand before it', function () {

@@ -8,6 +8,14 @@ use YokeLine\Marks\Drilling;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 
+/** @return list<Drilling> in the first leaf of a demo doorway */
+function bored(string $name, array $changes = []): array
+{
+    $plan = Doorways::plan($name, $changes);
+
+    return Drilling::of($plan, array_values($plan->leaves())[0]);
+}
+
 test('a hole is bored in steps from a pilot, none more than 4 larger than the one before', function (float $full, array $bits) {
     expect(array_map(fn (Length $bit) => $bit->toMm(), Drilling::steps(Length::nm((int) ($full * 1_000_000)))))->toEqual($bits);
 })->with([[10.0, [3.0, 7.0, 10.0]], [11.0, [3.0, 7.0, 11.0]], [7.0, [3.0, 7.0]], [3.0, [3.0]], [2.5, [2.5]]]);
@@ -23,8 +31,8 @@ test('steps rise to the full size for every hole there can be', function () {
 });
 
 test('straps are bored through the face, plates screwed into the edge', function () {
-    expect(Drilling::of(Doorways::plan('kiln-room'))[0])->kind->toBe('hanger')->count->toBe(4)->depth->toBeNull()
-        ->and(Drilling::of(Doorways::plan('map-archive'))[0])->kind->toBe('plate')->count->toBe(8);
+    expect(bored('kiln-room')[0])->kind->toBe('hanger')->count->toBe(4)->depth->toBeNull()
+        ->and(bored('map-archive')[0])->kind->toBe('plate')->count->toBe(8);
 });
 
 test('nothing is outside where nobody told what is solid', function () {

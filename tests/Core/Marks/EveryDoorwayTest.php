@@ -120,7 +120,7 @@ test('what a drawn tape and a leaf card say stays inside them', function (string
     $plan = Doorways::plan($doorway);
     $write = new LengthWriter($unit);
     $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $unit);
-    $scenes = [...array_map(fn ($pull) => PullTape::of($pull, $write), $pulls->pulls), ...array_map(fn ($run) => LeafCard::of($plan, $run, $write), array_values($plan->layout->runs))];
+    $scenes = [...array_map(fn ($pull) => PullTape::of($pull, $write), $pulls->pulls), ...array_map(fn ($leaf) => LeafCard::of($plan, $leaf, $write), array_values($plan->leaves()))];
     foreach ($scenes as $scene) {
         foreach (array_filter($scene->shapes, fn (Shape $shape) => $shape->kind === 'text') as $text) {
             $wide = mb_strlen($text->text) * $text->attributes['font-size'] * ($text->layer === 'caption' ? 0.5 : 0.62);

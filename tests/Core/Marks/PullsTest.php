@@ -66,7 +66,7 @@ test('the other tapes come out: board, rail, floor and leaf', function () {
 
     expect($said(Tapes::board($plan)))->toEqual($wanted($worked['board_from_left_end']))
         ->and($said(Tapes::rail($plan)))->toEqual($wanted($worked['rail_from_left_end']))
-        ->and($said(Tapes::across($plan)))->toEqual($wanted($worked['leaf']['across_from_leading']))
+        ->and($said(Tapes::acrossAll($plan)))->toEqual($wanted($worked['leaf']['across_from_leading']))
         ->and($said(Tapes::down($plan)))->toEqual($wanted($worked['leaf']['down_from_top']))
         ->and($said(Tapes::up($plan)))->toEqual($wanted($worked['leaf']['up_from_foot']))
         ->and($guide->place->minus($plan->room->opening->span()->high)->toMm())->toBe(26.5)->and($guide->spare?->toMm())->toBe(2.5);

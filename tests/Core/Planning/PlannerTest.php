@@ -52,7 +52,7 @@ test('two leaves that pass each other come out as worked by hand', function () {
 
     expect($written['mid_overlap'])->toBe(182.0)
         ->and($written['leaf']['need_width'])->toBe(985.0)
-        ->and($written['leaves'])->toBe(['rear' => ['closed' => [440.0, 1456.0]], 'front' => ['closed' => [1274.0, 2290.0]]])
+        ->and($written['leaves'])->toBe(['rear' => ['closed' => [440.0, 1456.0], 'travel' => 834.0], 'front' => ['closed' => [1274.0, 2290.0], 'travel' => 834.0]])
         ->and($written['clear_width'])->toBe(['left' => 804.0, 'right' => 804.0])
         ->and($written['rail_holes'])->toBe([205.0, 591.666667, 978.333333, 1365.0, 1751.666667, 2138.333333, 2525.0])
         ->and($written['depth']['between_leaves'])->toBe(14.0)
@@ -76,7 +76,7 @@ test('a pair of leaves that meet is its own mirror image on a wall that is', fun
 
 test('the slide of each leaf of a pair ends at its passage', function (string $name, string $leaf, float $passage) {
     $plan = Doorways::plan($name);
-    $frames = Slide::frames($plan, $plan->layout->runs[$leaf]);
+    $frames = Slide::frames($plan, $plan->leaves()[$leaf]);
 
     expect(mm(end($frames)['passage']))->toBe($passage)->and(mm($frames[0]['covered']))->toBe(mm($plan->room->opening->span()->length()) - ($plan->layout->meeting === null ? 0.0 : 4.0));
 })->with([['map-archive', 'left', 824.5], ['map-archive', 'right', 824.5], ['reclaim-bay', 'rear', 804.0], ['reclaim-bay', 'front', 804.0]]);
@@ -119,16 +119,16 @@ test('the backing rules the needed height as the header is aligned', function (a
 test('the wall cuts the travel and with it the passage', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 2700]);
 
-    expect(mm($plan->layout->first()->travel->total))->toBe(853.0)
-        ->and(mm($plan->layout->first()->wanted->total))->toBe(912.0)
+    expect(mm($plan->layout->runs['leaf']->travel->total))->toBe(853.0)
+        ->and(mm($plan->layout->runs['leaf']->wanted->total))->toBe(912.0)
         ->and(mm($plan->layout->passages['clear']->total))->toBe(805.0);
 });
 
 test('travel and passage are never below nothing', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 1780]);
 
-    expect(mm($plan->layout->first()->travel->total))->toBe(0.0)->and(mm($plan->layout->passages['clear']->total))->toBe(0.0)
-        ->and($plan->layout->first()->wanted->total->isPositive())->toBeTrue();
+    expect(mm($plan->layout->runs['leaf']->travel->total))->toBe(0.0)->and(mm($plan->layout->passages['clear']->total))->toBe(0.0)
+        ->and($plan->layout->runs['leaf']->wanted->total->isPositive())->toBeTrue();
 });
 
 test('a rail that no stock serves is cut to the next five millimetres', function () {
@@ -158,7 +158,7 @@ test('a roller on the wall clears the casing', function () {
 });
 
 test('an obstacle counts where the leaf sweeps past it, and only there', function (array $obstacle, float $proud) {
-    expect(mm(Doorways::plan(changes: ['survey.obstacles' => [$obstacle + ['name' => 'shelf', 'kind' => 'shelf']]])->depth()->proud->total))->toBe($proud);
+    expect(mm(Doorways::plan(changes: ['survey.obstacles' => [$obstacle + ['name' => 'shelf', 'kind' => 'shelf']]])->innerDepth()->proud->total))->toBe($proud);
 })->with([
     'behind the open leaf' => [['x' => [2500, 2600], 'y' => [1000, 1100], 'projection' => 44], 44.0],
     'past its end' => [['x' => [2800, 2900], 'y' => [1000, 1100], 'projection' => 44], 19.0],
@@ -187,8 +187,8 @@ test('the mirror image of a doorway has the mirror image of its plan', function 
         $mirror = Doorways::plan(changes: mirrorOf($changes));
         $flip = fn (Span $span) => $span->mirrored();
 
-        expect($mirror->layout->first()->closed())->toEqual($flip($plan->layout->first()->closed()))
-            ->and($mirror->layout->first()->open())->toEqual($flip($plan->layout->first()->open()))
+        expect($mirror->layout->runs['leaf']->closed())->toEqual($flip($plan->layout->runs['leaf']->closed()))
+            ->and($mirror->layout->runs['leaf']->open())->toEqual($flip($plan->layout->runs['leaf']->open()))
             ->and($mirror->rail->span)->toEqual($flip($plan->rail->span))
             ->and($mirror->guides['guide']->window)->toEqual($flip($plan->guides['guide']->window))
             ->and($mirror->header?->span)->toEqual($plan->header === null ? null : $flip($plan->header->span))
@@ -201,7 +201,7 @@ test('the shut leaf covers what it must, to the tape', function () {
     $this->forAll(Doorways::any())->then(function (array $changes) {
         $plan = Doorways::plan(changes: $changes);
         $must = $plan->layout->covering->span();
-        $shut = $plan->layout->first()->closed();
+        $shut = $plan->layout->runs['leaf']->closed();
         $open = max(0, $shut->low->nm - $must->low->nm) + max(0, $must->high->nm - $shut->high->nm);
 
         expect($open)->toBeLessThanOrEqual(1_000_000);
@@ -237,9 +237,9 @@ test('the leaf never leaves its floor and never sinks into it', function () {
 test('between two frames of the slide every number is straight', function () {
     $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
         $plan = Doorways::plan(changes: $changes);
-        $frames = Slide::frames($plan, $plan->layout->first());
+        $frames = Slide::frames($plan, array_values($plan->leaves())[0]);
         for ($i = 1; $i < count($frames); $i++) {
-            $middle = Slide::frame($plan, $plan->layout->first(), $frames[$i - 1]['by']->plus($frames[$i]['by'])->half());
+            $middle = Slide::frame($plan, array_values($plan->leaves())[0], $frames[$i - 1]['by']->plus($frames[$i]['by'])->half());
             foreach (['leading', 'trailing', 'gapLeading', 'gapTrailing', 'passage', 'covered'] as $name) {
                 expect(abs($middle[$name]->nm - $frames[$i - 1][$name]->plus($frames[$i][$name])->half()->nm))->toBeLessThanOrEqual(3, $name);
             }
@@ -250,7 +250,7 @@ test('between two frames of the slide every number is straight', function () {
 test('the slide ends at the passage that the plan gives', function () {
     $this->forAll(Doorways::any())->then(function (array $changes) {
         $plan = Doorways::plan(changes: $changes);
-        $frames = Slide::frames($plan, $plan->layout->first());
+        $frames = Slide::frames($plan, array_values($plan->leaves())[0]);
 
         expect($frames[0]['by']->isZero())->toBeTrue()
             ->and(end($frames)['passage'])->toEqual($plan->layout->passages['clear']->total);

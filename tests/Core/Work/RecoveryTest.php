@@ -85,19 +85,19 @@ function expectWays(array $ways, array $worked): void
 /** @param  list<array{x: float, as_built_minus_plan: float}>  $readings */
 function builtLine(OnSite $site, array $readings): LineOutOfLevel
 {
-    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [inMm($one['x']), inMm($one['as_built_minus_plan'])], $readings)));
+    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [inMm($one['x']), inMm($one['as_built_minus_plan'])], $readings)), array_values($site->plan->leaves()));
 }
 
 test('a line out of level: creep, gaps, lean, bite and the ways out come out', function (string $row, int $example) {
     $worked = workedWays($row, $example);
     $found = builtLine(onSite(done: ['board-fix', 'bore-board', 'rail-up']), $worked['readings']);
-    $run = Doorways::plan()->layout->first();
+    $leaf = Doorways::plan()->leaves()['leaf'];
     foreach ($worked['creep_mm_per_m'] as $i => $stretch) {
-        expect($found->creep()[$i]['from']->toMm())->toEqualWithDelta($stretch['from'], 0.001)->and($found->creep()[$i]['to']->toMm())->toEqualWithDelta($stretch['to'], 0.001)->and($found->creep()[$i]['creep'])->toEqualWithDelta($stretch['creep'], 0.001);
+        expect($found->creep($leaf)[$i]['from']->toMm())->toEqualWithDelta($stretch['from'], 0.001)->and($found->creep($leaf)[$i]['to']->toMm())->toEqualWithDelta($stretch['to'], 0.001)->and($found->creep($leaf)[$i]['creep'])->toEqualWithDelta($stretch['creep'], 0.001);
     }
-    foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
-        expect(array_map(fn (Length $length) => round($length->toMm(), 3), $found->hanging($leaf)))->toEqual(array_map(fn (float $mm) => round($mm, 3), $worked[$when]), $when)
-            ->and($found->bites()[$when]->toMm())->toEqualWithDelta($worked['guide_bite'][$when], 0.001);
+    foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
+        expect(array_map(fn (Length $length) => round($length->toMm(), 3), $found->hanging($leaf->run, $where)))->toEqual(array_map(fn (float $mm) => round($mm, 3), $worked[$when]), $when)
+            ->and($found->bites($leaf)[$when]->toMm())->toEqualWithDelta($worked['guide_bite'][$when], 0.001);
     }
     expect($found->creeps())->toBe($worked['creeps'])->and($found->pull())->toEqualWithDelta($worked['pull_N'], 0.001);
     expectWays($found->ways(), $worked);
@@ -134,7 +134,7 @@ test('a leaf that rubs', function () {
 
 test('a leaf that runs off its guide', function () {
     $worked = workedWays('runs-off-guide');
-    $found = new OffGuide(onSite(), inMm(955));
+    $found = new OffGuide(onSite(), 'leaf', inMm(955));
 
     expect([$found->window()->low->toMm(), $found->window()->high->toMm()])->toEqual($worked['window'])->and($found->shortfall()->toMm())->toBe(5.0);
     expectWays($found->ways(), $worked);
@@ -142,11 +142,11 @@ test('a leaf that runs off its guide', function () {
 
 test('a leaf that came wider and thicker', function () {
     $worked = workedWays('leaf-differs');
-    $found = new LeafDiffers(onSite(), inMm(968), [inMm(42), inMm(41)]);
+    $found = new LeafDiffers(onSite(), 'leaf', inMm(968), [inMm(42), inMm(41)]);
     $now = $found->now();
 
     expect($now->layout->stops['open']->total->toMm())->toBe((float) $worked['now']['stop_open'])->and($found->railCovers())->toBe($worked['now']['rail_still_covers'])
-        ->and($now->guides['guide']->at?->toMm())->toBe((float) $worked['now']['guide_at'])->and($now->depth()->clearance->total->toMm())->toBe((float) $worked['now']['clearance']);
+        ->and($now->guides['guide']->at?->toMm())->toBe((float) $worked['now']['guide_at'])->and($now->innerDepth()->clearance->total->toMm())->toBe((float) $worked['now']['clearance']);
     expectWays($found->ways(), $worked);
 });
 

@@ -67,7 +67,10 @@ test('what is asked at a step is asked beside the number that was planned, and t
         }
     }
 
-    expect($asked)->toContain('leaf-width', 'leaf-height', 'line-1', 'line-2', 'line-3');
+    foreach ($plan->leaves() as $leaf) {
+        expect($asked)->toContain("leaf-width{$leaf->suffix()}", "leaf-height{$leaf->suffix()}", "gap-left{$leaf->suffix()}");
+    }
+    expect($asked)->toContain('line-1', 'line-2', 'line-3')->and($asked)->toHaveCount(count(array_unique($asked)));
 })->with(ON_SITE);
 
 test('every step on site has its tools named, but those of the desk', function (string $name) {

@@ -58,7 +58,7 @@ test('a clearance says what the plan says', function (string $name) {
     }
     $backs = array_filter($rows, fn (Clearance $row) => str_starts_with($row->name, 'back-'));
     if ($backs !== []) {
-        expect(min(array_map(fn (Clearance $row) => $row->value->nm, $backs)))->toBe($plan->depth()->clearance->total->nm);
+        expect(min(array_map(fn (Clearance $row) => $row->value->nm, $backs)))->toBe($plan->innerDepth()->clearance->total->nm);
     }
     if (isset($rows['headroom'])) {
         expect($rows['headroom']->value->nm)->toBe($plan->room->headroom->minus($plan->heights->headroomNeeded->total)->nm);
