@@ -14,9 +14,10 @@ return [
             // Kept open from page to page: whoever closes the last connection writes the whole log back, which takes longer than a page.
             'options' => env('DB_PERSISTENT', true) ? [PDO::ATTR_PERSISTENT => true] : [],
             'journal_mode' => 'wal',
-            'busy_timeout' => 5000,
-            'synchronous' => 'normal',
-            'transaction_mode' => 'IMMEDIATE',
+            // A transaction takes the lock when it begins (App\Database\LockingPdo) and is over in milliseconds: so long one may wait in a queue.
+            'busy_timeout' => 20000,
+            // What was answered as kept outlives a power cut.
+            'synchronous' => 'full',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

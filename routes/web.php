@@ -19,6 +19,7 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MaterialsController;
+use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
@@ -186,6 +187,8 @@ Route::controller(RulesController::class)->group(function () {
 });
 
 Route::post('/editor', EditorController::class)->name('editor');
+Route::post('/notices/{notice}/seen', [NoticeController::class, 'seen'])->name('notices.seen')->whereNumber('notice');
+Route::post('/notices/{notice}/put-back', [NoticeController::class, 'putBack'])->name('notices.put-back')->whereNumber('notice');
 
 // What `./yoke bench` holds the other pages against.
 Route::view('/empty', 'empty');

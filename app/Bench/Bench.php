@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Editing\Notice;
+use App\Editing\Undo;
+use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
 use Illuminate\Support\Facades\Cache;
@@ -67,7 +70,12 @@ final readonly class Bench implements Form
     /** @return list<Group> */
     public function groups(): array
     {
-        return $this->station->groups($this->setout, $this->kits, $this->doorway->id);
+        return $this->station->groups($this->setout, $this->kits, Items::shownTo(Editor::here(), $this->setout->document), $this->doorway->id);
+    }
+
+    public function undo(): Undo
+    {
+        return new Undo($this->doorway, Editor::here());
     }
 
     public function changesUrl(): string
@@ -78,6 +86,14 @@ final readonly class Bench implements Form
     public function refusal(Field $field): ?string
     {
         return $this->refused[$field->place]['says'] ?? null;
+    }
+
+    /** @return list<string> what is wrong with something that has no field here any more */
+    public function astray(): array
+    {
+        $groups = $this->groups();
+
+        return array_values(array_map(fn (array $refused) => $refused['says'], array_filter($this->refused, fn (string $place) => Group::field($place, ...$groups) === null, ARRAY_FILTER_USE_KEY)));
     }
 
     public function unit(): Unit

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Editing\Change;
+use App\Editing\Notice;
 use App\Http\Editor;
 use App\Models\Doorway;
 use Illuminate\Http\Request;
@@ -42,7 +44,7 @@ abstract readonly class DoorwayForm implements Form
         $typed = (string) $request->input('value');
         try {
             $changes = [$place => self::of($request, $doorway)->read($request, $place)];
-            $notices = (new Change($changes, Places::summary($changes), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            $notices = (new Change($changes, Places::summary($changes, $doorway->revision->document), $editor))->applyTo($doorway, $request->integer('base'));
 
             return new static($doorway, $editor->units, [], $notices);
         } catch (UnreadableFile $problem) {

@@ -21,7 +21,7 @@ final class Moved
 
             return [$place => (new LengthWriter($setout->doorway->units))->exact($left)];
         }
-        if (preg_match('/^survey\.(obstacles|hazards)\[\d+\]$/', $place) !== 1 || abs($rightMm) > 50_000 || abs($upMm) > 50_000) {
+        if (preg_match('/^survey\.(obstacles|hazards)\[(\d+|#[A-Za-z0-9_-]+)\]$/', $place) !== 1 || abs($rightMm) > 50_000 || abs($upMm) > 50_000) {
             return [];
         }
         $units = $setout->doorway->units;

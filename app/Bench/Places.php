@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use YokeLine\Format\Document;
+
 /** Says a place of the document, and a change to it, in words. */
 final class Places
 {
-    public static function say(string $place): string
+    /** @param  ?Document  $document  in which items are counted */
+    public static function say(string $place, ?Document $document = null): string
     {
-        $short = (string) preg_replace('/^(survey|brief)\.(rules\.)?/', '', $place);
+        $short = (string) preg_replace('/^(survey|brief)\.(rules\.)?/', '', $document?->counted($place) ?? $place);
         $counted = (string) preg_replace_callback('/\[(\d+)\]/', fn (array $found) => ' '.((int) $found[1] + 1), $short);
 
-        return strtr($counted, ['.' => ' ', '_' => ' ']);
+        return strtr((string) preg_replace('/\[#[^\]]+\]/', '', $counted), ['.' => ' ', '_' => ' ']);
     }
 
     public static function value(mixed $value): string
@@ -26,8 +29,8 @@ final class Places
     }
 
     /** @param  array<string, mixed>  $changes */
-    public static function summary(array $changes): string
+    public static function summary(array $changes, ?Document $document = null): string
     {
-        return implode('; ', array_map(fn (int|string $place, mixed $value) => self::say((string) $place).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));
+        return implode('; ', array_map(fn (int|string $place, mixed $value) => self::say((string) $place, $document).($value === null ? ' taken out' : ': '.(is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : self::value($value))), array_keys($changes), $changes));
     }
 }

@@ -24,13 +24,13 @@ enum Station: string
      * @param  array<string, Kit>  $kits
      * @return list<Group>
      */
-    public function groups(Setout $setout, array $kits, int $doorway = 0): array
+    public function groups(Setout $setout, array $kits, Items $items, int $doorway = 0): array
     {
         return match ($this) {
-            self::Wall => Stations\WallStation::groups($setout, $doorway),
+            self::Wall => Stations\WallStation::groups($setout, $doorway, $items),
             self::Leaf => Stations\LeafStation::groups($setout, $doorway),
             self::Rail => Stations\RailStation::groups($setout, $kits),
-            self::Anchors => Stations\AnchorsStation::groups($setout, $doorway),
+            self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
     }
 
@@ -42,7 +42,7 @@ enum Station: string
     public static function field(Setout $setout, array $kits, string $place): ?Field
     {
         foreach (self::cases() as $station) {
-            $field = Group::field($place, ...$station->groups($setout, $kits));
+            $field = Group::field($place, ...$station->groups($setout, $kits, Items::named($place, $setout->document)));
             if ($field !== null) {
                 return $field;
             }

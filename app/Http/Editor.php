@@ -13,6 +13,18 @@ final readonly class Editor
 {
     private function __construct(public string $name, public string $browser, public ?Unit $units) {}
 
+    /** Where no browser asks: the demo, an import by the command line. */
+    public static function named(string $name, string $browser = ''): self
+    {
+        return new self($name, $browser, null);
+    }
+
+    /** Of the request that is being answered. */
+    public static function here(): self
+    {
+        return self::of(request());
+    }
+
     public static function of(Request $request): self
     {
         $session = $request->session();

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use YokeLine\Format\Document;
+use YokeLine\Format\ItemIds;
 
 /** @implements CastsAttributes<Document, Document> */
 final class DocumentCast implements CastsAttributes
@@ -14,7 +15,10 @@ final class DocumentCast implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Document
     {
-        return Document::fromJson((string) $value);
+        $document = Document::fromJson((string) $value);
+
+        // What was kept before items had ids has the same ones every time it is read.
+        return $document->get('format') === 'yoke-line/doorway' ? ItemIds::given($document) : $document;
     }
 
     /** @param  array<string, mixed>  $attributes */

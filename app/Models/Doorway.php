@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Http\Editor;
 use App\Shelf;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
+use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
 use YokeLine\Setout;
@@ -78,35 +80,52 @@ final class Doorway extends Model
         $query->whereNull('archived_at')->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
     }
 
-    public static function begin(Job $job, Document $document, string $what, string $who, string $browser): self
+    /** @throws UnreadableFile where the document does not read; then there is no doorway */
+    public static function begin(Job $job, Document $document, string $what, Editor $editor): self
     {
-        return DB::transaction(function () use ($job, $document, $what, $who, $browser) {
-            $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
-            $doorway->save();
-            $doorway->record($document, $what, $who, $browser, null);
+        $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
+        $doorway->rewrite(fn () => $document, $what, $editor);
 
-            return $doorway;
-        });
+        return $doorway;
     }
 
-    /** Keeps a document as the next revision, after $parent, and makes it the current one. */
-    public function record(Document $document, string $what, string $who, string $browser, ?int $parent): Revision
+    /**
+     * Makes a document of the current revision and keeps it as the next one. Planned before anything is locked: where somebody else was
+     * quicker meanwhile, it is made anew of what they made.
+     *
+     * @param  callable(Revision): Document|callable(): Document  $make  of the current revision; a doorway that begins has none
+     * @param  ?int  $undoes  the own change that it takes back
+     *
+     * @throws UnreadableFile where the document does not read; then nothing is kept
+     */
+    public function rewrite(callable $make, string $what, Editor $editor, ?int $undoes = null): void
     {
-        return DB::transaction(function () use ($document, $what, $who, $browser, $parent) {
-            $revision = $this->keep($document, $what, $who, $browser, $parent);
-            $this->moveTo($revision, $this->plan($revision->document));
+        do {
+            /** @var ?Revision $head */
+            $head = $this->exists && $this->revision_id !== null ? $this->refresh()->revision : null;
+            $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
+            $document = ItemIds::given($this->withItsKit($head === null ? $make() : $make($head)), 'r'.base_convert((string) $number, 10, 36).'n');
+            $setout = $this->plan($document);
+            $isDone = ($undoes === null && $head !== null && $document->equals($head->document)) || DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
+                if (! $this->exists) {
+                    $this->save();
+                }
+                if (self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') !== $head?->id) {
+                    return false;
+                }
+                $revision = $this->revisions()->create(['parent_id' => $head?->id, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $editor->name, 'browser' => $editor->browser, 'undoes' => $undoes]);
+                $this->moveTo($revision, $setout);
 
-            return $revision;
-        });
+                return true;
+            });
+        } while (! $isDone);
     }
 
-    /** Keeps a document in the history without making it the current one. */
-    public function keep(Document $document, string $what, string $who, string $browser, ?int $parent): Revision
+    /** The revision that was seen by whoever names it; the current one where there is none of that name. */
+    public function seen(int $revision): Revision
     {
-        $number = (int) $this->revisions()->max('number') + 1;
-        $document = $this->withItsKit($document);
-
-        return $this->revisions()->create(['parent_id' => $parent, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $who, 'browser' => $browser]);
+        /** @var Revision */
+        return $revision === $this->revision_id ? $this->revision : $this->revisions()->find($revision) ?? $this->revision;
     }
 
     /** A doorway takes its kit along as it is on the shelf when it is chosen; what the shelf does not know it keeps. */
@@ -147,31 +166,5 @@ final class Doorway extends Model
         $this->revision_id = $revision->id;
         $this->setRelation('revision', $revision);
         $this->save();
-    }
-
-    public function undo(): bool
-    {
-        return $this->step($this->revision->parent);
-    }
-
-    public function redo(): bool
-    {
-        return $this->step($this->next());
-    }
-
-    /** The newest revision that was made from the current one. */
-    public function next(): ?Revision
-    {
-        /** @var ?Revision */
-        return Revision::query()->where('doorway_id', $this->id)->where('parent_id', $this->revision_id)->orderByDesc('number')->first();
-    }
-
-    private function step(?Revision $to): bool
-    {
-        if ($to !== null) {
-            $this->moveTo($to, $this->plan($to->document));
-        }
-
-        return $to !== null;
     }
 }

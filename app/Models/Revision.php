@@ -21,6 +21,7 @@ use YokeLine\Format\Document;
  * @property string $what
  * @property string $who  as they call themselves
  * @property string $browser  tells one editor from another who has given no name
+ * @property ?int $undoes  the own change that this one takes back
  * @property Carbon $created_at
  * @property ?Revision $parent
  */
@@ -28,7 +29,7 @@ final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser'];
+    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes'];
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'created_at' => 'datetime'];

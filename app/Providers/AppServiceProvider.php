@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\LockingConnector;
 use App\Meter\DistanceMeter;
 use App\Meter\SimulatedMeter;
 use App\Shelf;
@@ -14,6 +15,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', LockingConnector::class);
         $this->app->scoped(\App\Shop\Prices::class);
         $this->app->bind(\App\Supply\Supplier::class, \App\Supply\SimulatedSupplier::class);
         $this->app->singleton(Shelf::class, fn () => new Shelf);

@@ -7,7 +7,7 @@ namespace App\Rules;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\HouseRule;
-use Illuminate\Support\Facades\DB;
+use App\Models\Revision;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\LengthReader;
@@ -69,22 +69,19 @@ final readonly class RuleBook
     /** @return int how many doorways changed */
     public function take(Method $method, string $value, string $why, Editor $editor): int
     {
-        return DB::transaction(function () use ($method, $value, $why, $editor) {
-            if ($this->level->doorway === null) {
-                $rule = ['job_id' => $this->level->job?->id, 'method' => $method->key];
-                $value === '' ? HouseRule::query()->where($rule)->delete() : HouseRule::query()->updateOrCreate($rule, ['value' => $value, 'why' => $why]);
-            }
-            $changed = 0;
-            foreach ($this->followers($method) as $doorway) {
-                $document = $this->on($doorway->revision->document, $method, $value, $why);
-                if (! $document->equals($doorway->revision->document)) {
-                    $doorway->record($document, "house rule of the {$this->level->name()}: ".lcfirst($method->question), $editor->name, $editor->browser, $doorway->revision_id);
-                    $changed++;
-                }
-            }
+        if ($this->level->doorway === null) {
+            $rule = ['job_id' => $this->level->job?->id, 'method' => $method->key];
+            $value === '' ? HouseRule::query()->where($rule)->delete() : HouseRule::query()->updateOrCreate($rule, ['value' => $value, 'why' => $why]);
+        }
+        $changed = 0;
+        // Doorway by doorway, so that nobody waits for all of them.
+        foreach ($this->followers($method) as $doorway) {
+            $before = $doorway->revision_id;
+            $doorway->rewrite(fn (Revision $head) => $this->on($head->document, $method, $value, $why), "house rule of the {$this->level->name()}: ".lcfirst($method->question), $editor);
+            $changed += $doorway->revision_id === $before ? 0 : 1;
+        }
 
-            return $changed;
-        });
+        return $changed;
     }
 
     /** A new doorway begins with the rules of its job and company. */

@@ -120,7 +120,7 @@ final readonly class Holding
     {
         $zones = [];
         $apart = Length::mm(self::ZONE_MM);
-        foreach ($survey->hazards as $hazard) {
+        foreach ($survey->hazardsThatStay() as $hazard) {
             $high = $hazard->y->shifted($floor->at($hazard->x->middle()))->widened($apart);
             if (array_filter($heights, $high->contains(...)) !== []) {
                 $zones[] = $hazard->x->widened($apart);

@@ -6,12 +6,14 @@ namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Span;
 
-/** A cable or pipe in the wall; y from the floor below its middle. */
+/** A cable or pipe in the wall; y from the floor below its middle. One that is to be moved will be gone when the rail goes up. */
 final readonly class Hazard
 {
     public function __construct(
         public string $kind,
         public Span $x,
         public Span $y,
+        public bool $moved = false,
+        public string $place = '',
     ) {}
 }

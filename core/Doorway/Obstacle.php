@@ -22,6 +22,7 @@ final readonly class Obstacle
         public Length $projection,
         public Length $standsOff,
         public bool $moved = false,
+        public string $place = '',
     ) {}
 
     /** What it takes up in front of the wall. */
@@ -37,6 +38,6 @@ final readonly class Obstacle
 
     public function mirrored(): self
     {
-        return new self($this->name, $this->kind, $this->x->mirrored(), $this->y, $this->projection, $this->standsOff, $this->moved);
+        return new self($this->name, $this->kind, $this->x->mirrored(), $this->y, $this->projection, $this->standsOff, $this->moved, $this->place);
     }
 }

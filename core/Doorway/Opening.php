@@ -34,6 +34,23 @@ final readonly class Opening
         return Span::from($this->left, Length::greatest(...$this->widths));
     }
 
+    /**
+     * Where along the wall each height counts: evenly from jamb to jamb, one alone at both.
+     *
+     * @return list<array{Length, int}> the place, and which of the heights
+     */
+    public function heightPlaces(): array
+    {
+        $jambs = $this->span();
+        $last = count($this->heights) - 1;
+
+        return match (true) {
+            $last < 0 => [],
+            $last === 0 => [[$jambs->low, 0], [$jambs->high, 0]],
+            default => array_map(fn (int $i) => [$jambs->low->plus($jambs->length()->scaled($i, $last)), $i], range(0, $last)),
+        };
+    }
+
     public function mirrored(): self
     {
         return new self($this->span()->high->negated(), $this->widths, array_reverse($this->heights), $this->casing->mirrored(), $this->was, $this->is);

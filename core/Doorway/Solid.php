@@ -13,5 +13,6 @@ final readonly class Solid
         public string $kind,
         public Span $x,
         public Span $y,
+        public string $place = '',
     ) {}
 }

@@ -14,5 +14,12 @@ final readonly class Stud
         public Length $width,
         public ?string $source = null,
         public ?string $confidence = null,
+        public string $place = '',
     ) {}
+
+    /** What it is known by: its id, else its count in the list. */
+    public function key(): string
+    {
+        return trim((string) strstr($this->place, '['), '[#]');
+    }
 }

@@ -14,12 +14,11 @@ final readonly class Survey
      * @param  list<FloorReading>  $floor  by x, no two at one x
      * @param  list<Stud>  $studs
      * @param  list<Hazard>  $hazards
-     * @param  array<int, Obstacle>  $obstacles  by their place in the survey's list
+     * @param  list<Obstacle>  $obstacles
      * @param  list<Solid>  $solids
      * @param  string  $wood  species of the studs, '' where not said
      * @param  ?Length  $walkway  from the wall to what faces it across the room, null where nothing is near
      * @param  Length  $plate  what the tape stands on where the floor is soft
-     * @param  bool  $hazardMoved  whether a cable or pipe is to be moved
      * @param  list<string>  $unfinished  places of readings of which only a part is told
      */
     public function __construct(
@@ -42,7 +41,6 @@ final readonly class Survey
         public ?Length $walkway = null,
         public ?Length $pile = null,
         public ?Length $plate = null,
-        public bool $hazardMoved = false,
         public array $unfinished = [],
     ) {}
 
@@ -75,6 +73,18 @@ final readonly class Survey
         return $this->lining?->kind->isMasonry() === true;
     }
 
+    /** @return list<Hazard> those that are still there when the rail goes up */
+    public function hazardsThatStay(): array
+    {
+        return array_values(array_filter($this->hazards, fn (Hazard $hazard) => ! $hazard->moved));
+    }
+
+    /** Whether a cable or pipe is to be moved. */
+    public function movesHazard(): bool
+    {
+        return count($this->hazardsThatStay()) < count($this->hazards);
+    }
+
     /** The same wall with one hazard alone. */
     public function only(Hazard $hazard): self
     {
@@ -89,6 +99,6 @@ final readonly class Survey
     /** @param  list<Hazard>  $hazards */
     private function withHazards(array $hazards): self
     {
-        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, $hazards, $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->hazardMoved, $this->unfinished);
+        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, $hazards, $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->unfinished);
     }
 }

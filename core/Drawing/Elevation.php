@@ -155,12 +155,12 @@ final readonly class Elevation
     {
         $survey = $this->doorway->survey;
         $shapes = [];
-        foreach ($survey->obstacles as $i => $obstacle) {
+        foreach ($survey->obstacles as $obstacle) {
             $name = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
-            $shapes[] = $this->thing("survey.obstacles[{$i}]", $obstacle->name, [Shape::spanned($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
+            $shapes[] = $this->thing($obstacle->place, $obstacle->name, [Shape::spanned($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
         }
-        foreach ($survey->hazards as $i => $hazard) {
-            $shapes[] = $this->thing("survey.hazards[{$i}]", $hazard->kind, [Shape::spanned('hazard', $hazard->x, $hazard->y)]);
+        foreach ($survey->hazardsThatStay() as $hazard) {
+            $shapes[] = $this->thing($hazard->place, $hazard->kind, [Shape::spanned('hazard', $hazard->x, $hazard->y)]);
         }
         foreach ($survey->solids as $solid) {
             $shapes[] = Shape::spanned('solid', $solid->x, $solid->y);

@@ -38,7 +38,7 @@ final readonly class WallOutline
         foreach ($this->plan->room->obstacles as $obstacle) {
             $shapes[] = Shape::spanned('obstacles', $obstacle->x, $obstacle->y->shifted($this->plan->floor->at($obstacle->x->middle())));
         }
-        foreach ($survey->hazards as $hazard) {
+        foreach ($survey->hazardsThatStay() as $hazard) {
             $shapes[] = Shape::spanned('hazards', $hazard->x, $hazard->y->shifted($this->plan->floor->at($hazard->x->middle())));
         }
         $header = $this->plan->header;

@@ -8,7 +8,8 @@ use JsonException;
 use stdClass;
 
 /**
- * A JSON document that is never changed, only copied with a change. Places are written as in messages: survey.studs[3].x.
+ * A JSON document that is never changed, only copied with a change. Places are written as in messages: survey.studs[3].x, or
+ * survey.studs[#k3].x for the item of that id, wherever in its list it stands.
  * What it does not know it keeps and gives back.
  */
 final readonly class Document
@@ -45,7 +46,7 @@ final readonly class Document
         foreach (self::steps($path) as $step) {
             $node = match (true) {
                 $node instanceof stdClass => $node->{$step} ?? null,
-                is_array($node) => $node[$step] ?? null,
+                is_array($node) => $node[self::index($node, $step)] ?? null,
                 default => null,
             };
         }
@@ -72,7 +73,7 @@ final readonly class Document
         }
         $remove = function (mixed $node) use ($last): mixed {
             if (is_array($node)) {
-                return array_values(array_diff_key($node, [$last => true]));
+                return array_values(array_diff_key($node, [self::index($node, $last ?? '') => true]));
             }
             if ($node instanceof stdClass) {
                 $node = clone $node;
@@ -95,6 +96,28 @@ final readonly class Document
         return self::compare('', $this->root, $other->root);
     }
 
+    /** A place with its ids as counts, as one speaks of it: survey.studs[#k3].x is survey.studs[2].x where that is the third. */
+    public function counted(string $place): string
+    {
+        return (string) preg_replace_callback('/^([^#]*)\[(#[^\]]+)\]/', function (array $found): string {
+            $list = $this->get($found[1]);
+
+            return "{$found[1]}[".(is_array($list) ? self::index($list, $found[2]) : 0).']';
+        }, $place);
+    }
+
+    /** The other way round: with the id of the item that stands at a count, where it has one. */
+    public function named(string $place): string
+    {
+        if (preg_match('/^([^\[#]+)\[(\d+)\](.*)$/', $place, $found) !== 1) {
+            return $place;
+        }
+        $item = $this->get("{$found[1]}[{$found[2]}]");
+        $id = $item instanceof stdClass ? $item->id ?? null : null;
+
+        return is_string($id) ? "{$found[1]}[#{$id}]{$found[3]}" : $place;
+    }
+
     public function equals(self $other): bool
     {
         return $this->toJson() === $other->toJson();
@@ -103,6 +126,15 @@ final readonly class Document
     /** @return array<string, array{before: mixed, after: mixed}> */
     private static function compare(string $path, mixed $a, mixed $b): array
     {
+        [$ofA, $ofB] = [self::byId($a), self::byId($b)];
+        if ($ofA !== null && $ofB !== null) {
+            $found = [];
+            foreach (array_keys($ofA + $ofB) as $id) {
+                $found += self::compare("{$path}{$id}", $ofA[$id] ?? null, $ofB[$id] ?? null);
+            }
+
+            return $found;
+        }
         if ($a instanceof stdClass && $b instanceof stdClass) {
             [$a, $b] = [get_object_vars($a), get_object_vars($b)];
         } elseif (! is_array($a) || ! is_array($b) || count($a) !== count($b)) {
@@ -115,6 +147,44 @@ final readonly class Document
         }
 
         return $found;
+    }
+
+    /**
+     * Items of a list by their ids; null where not every one has one.
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function byId(mixed $list): ?array
+    {
+        $items = [];
+        foreach (is_array($list) ? $list : [null] as $item) {
+            $id = $item instanceof stdClass ? $item->id ?? null : null;
+            if (! is_string($id)) {
+                return null;
+            }
+            $items["[#{$id}]"] = $item;
+        }
+
+        return $items;
+    }
+
+    /**
+     * Where in a list a step leads: an index as it is, `#k3` to the item of that id; past the end where there is none.
+     *
+     * @param  array<mixed>  $list
+     */
+    private static function index(array $list, int|string $step): int
+    {
+        if (is_int($step)) {
+            return $step;
+        }
+        foreach (array_values($list) as $i => $item) {
+            if ($item instanceof stdClass && ($item->id ?? null) === substr($step, 1)) {
+                return $i;
+            }
+        }
+
+        return count($list);
     }
 
     /** @param  callable(mixed): mixed  $change */
@@ -138,10 +208,12 @@ final readonly class Document
             return $change($node);
         }
         $step = array_shift($steps);
-        if (is_int($step)) {
-            $list = is_array($node) ? $node : [];
-            $step = min($step, count($list));
-            $list[$step] = self::descend($list[$step] ?? null, $steps, $change);
+        if (is_int($step) || $step[0] === '#') {
+            $list = is_array($node) ? array_values($node) : [];
+            $at = min(self::index($list, $step), count($list));
+            $item = self::descend($list[$at] ?? null, $steps, $change);
+            // An item that is named by an id has it.
+            $list[$at] = is_string($step) && $item instanceof stdClass ? (object) ['id' => substr($step, 1), ...get_object_vars($item)] : $item;
 
             return array_values($list);
         }
@@ -160,9 +232,10 @@ final readonly class Document
             return $known[$path];
         }
         $steps = [];
-        foreach (explode('.', str_replace(['[', ']'], ['.#', ''], $path)) as $step) {
+        foreach (explode('.', str_replace(['[', ']'], ['.[', ''], $path)) as $step) {
             if ($step !== '') {
-                $steps[] = $step[0] === '#' ? (int) substr($step, 1) : $step;
+                // Inside brackets stands a count, or an id behind its sign.
+                $steps[] = $step[0] !== '[' ? $step : (($step[1] ?? '') === '#' ? substr($step, 1) : (int) substr($step, 1));
             }
         }
 
@@ -172,6 +245,6 @@ final readonly class Document
     /** @param  list<int|string>  $steps */
     private static function join(array $steps): string
     {
-        return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $steps)), '.');
+        return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) || $step[0] === '#' ? "[{$step}]" : ".{$step}", $steps)), '.');
     }
 }

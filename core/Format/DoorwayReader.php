@@ -63,7 +63,7 @@ final class DoorwayReader
         if ($document->get('format') !== 'yoke-line/doorway') {
             throw UnreadableFile::wrongFormat('yoke-line/doorway', $document->get('format'));
         }
-        if ($document->get('version') !== 1) {
+        if (! in_array($document->get('version'), [1, ItemIds::VERSION], true)) {
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
         $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::Millimetre);
@@ -110,7 +110,6 @@ final class DoorwayReader
             walkway: $at->positive('survey.wall.walkway'),
             pile: $at->size('survey.floor.pile'),
             plate: $at->size('survey.floor.plate'),
-            hazardMoved: array_filter($at->places('survey.hazards'), fn (string $place) => $at->flag("{$place}.moved", false)) !== [],
             unfinished: $this->unfinished,
         );
     }
@@ -169,7 +168,7 @@ final class DoorwayReader
             } elseif (isset($readings[$x->nm])) {
                 $this->at->problem("{$place}.x", 'Two readings stand at one place; which of them is it?');
             } else {
-                $readings[$x->nm] = new FloorReading($x, $level);
+                $readings[$x->nm] = new FloorReading($x, $level, $place);
             }
         }
 
@@ -186,7 +185,7 @@ final class DoorwayReader
             if ($x === null) {
                 $this->unfinished[] = "{$place}.x";
             } else {
-                $studs[] = new Stud($x, $this->at->positive("{$place}.width") ?? Length::mm(38), $this->at->text("{$place}.source") ?: null);
+                $studs[] = new Stud($x, $this->at->positive("{$place}.width") ?? Length::mm(38), $this->at->text("{$place}.source") ?: null, place: $place);
             }
         }
 
@@ -200,8 +199,8 @@ final class DoorwayReader
         foreach ($this->at->places('survey.hazards') as $place) {
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
-            if ($x !== null && $y !== null && ! $this->at->flag("{$place}.moved", false)) {
-                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y);
+            if ($x !== null && $y !== null) {
+                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved", false), $place);
             }
         }
 
@@ -216,23 +215,23 @@ final class DoorwayReader
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
-                $solids[] = new Solid($this->at->text("{$place}.kind", 'blocking'), $x, $y);
+                $solids[] = new Solid($this->at->text("{$place}.kind", 'blocking'), $x, $y, $place);
             }
         }
 
         return $solids;
     }
 
-    /** @return array<int, Obstacle> by their place in the list: one half told leaves a gap, so that findings name the right place */
+    /** @return list<Obstacle> */
     private function obstacles(): array
     {
         $obstacles = [];
-        foreach ($this->at->places('survey.obstacles') as $i => $place) {
+        foreach ($this->at->places('survey.obstacles') as $place) {
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
                 $kind = $this->at->text("{$place}.kind");
-                $obstacles[$i] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"), $this->sizeOrNone("{$place}.stands_off"), $this->at->flag("{$place}.moved", false));
+                $obstacles[] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"), $this->sizeOrNone("{$place}.stands_off"), $this->at->flag("{$place}.moved", false), $place);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use BackedEnum;
+use stdClass;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Span;
@@ -214,6 +215,12 @@ final class Fields
             return [];
         }
 
-        return array_map(fn (int $i) => "{$path}[{$i}]", array_keys(array_values($list)));
+        $places = [];
+        foreach (array_values($list) as $i => $item) {
+            $id = $item instanceof stdClass && in_array($path, ItemIds::LISTS, true) ? $item->id ?? null : null;
+            $places[] = is_string($id) ? "{$path}[#{$id}]" : "{$path}[{$i}]";
+        }
+
+        return $places;
     }
 }

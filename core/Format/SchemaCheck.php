@@ -22,7 +22,7 @@ final readonly class SchemaCheck
         if ($document->get('format') !== 'yoke-line/doorway') {
             throw UnreadableFile::wrongFormat('yoke-line/doorway', $document->get('format'));
         }
-        if ($document->get('version') !== 1) {
+        if (! in_array($document->get('version'), [1, ItemIds::VERSION], true)) {
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
         $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);

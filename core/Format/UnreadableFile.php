@@ -39,6 +39,6 @@ final class UnreadableFile extends RuntimeException
 
     public static function unknownVersion(mixed $found): self
     {
-        return new self(['version' => 'This program reads version 1; the file is of version '.json_encode($found).' and would need a newer program.']);
+        return new self(['version' => 'This program reads versions 1 and 2; the file is of version '.json_encode($found).' and would need a newer program.']);
     }
 }

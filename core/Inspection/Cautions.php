@@ -24,7 +24,7 @@ final class Cautions
             ($plan->mass->assumed ? 'About' : 'The leaf weighs')." {$kg} kg".($plan->mass->assumed ? ' if the leaf is solid softwood; weigh it' : '').": {$people} people lift and hang it, with hands clear of rail and wheels.",
             'The rail goes up from a ladder or platform on firm ground: two people, or props that hold it before hands leave it.',
             $lining === LiningKind::Masonry ? 'Drilling masonry: eyes, ears and dust mask.' : 'Drilling and cutting: eyes and ears; a dust mask for boards, linings and old paint, which may hold lead or asbestos.',
-            $survey->hazards === [] ? 'No cable or pipe is recorded here; search the wall before any hole, and isolate before opening it.' : 'There is a cable or pipe in this wall: nothing is drilled near it; moving it is an electrician’s or plumber’s work.',
+            $survey->hazardsThatStay() === [] ? 'No cable or pipe is recorded here; search the wall before any hole, and isolate before opening it.' : 'There is a cable or pipe in this wall: nothing is drilled near it; moving it is an electrician’s or plumber’s work.',
             $plan->doorway->brief->leaf->glassM2 > 0 ? 'The glass in the leaf must be safety glass.' : null,
             in_array($survey->floorFinish, ['tile', 'stone', 'concrete'], true) ? 'Is the floor heated? Then the guide is not drilled into it.' : null,
             $plan->kit->jumpDisc !== null ? 'Jump discs are turned in before anyone lets go: a leaf without them can come off the rail.' : null,

@@ -8,6 +8,7 @@ use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
@@ -105,9 +106,9 @@ final readonly class Sight
     }
 
     /** Taking an obstacle off the wall or out of the way: a step of its own, with its making good. */
-    public function moveAway(int $obstacle): Cure
+    public function moveAway(Obstacle $obstacle): Cure
     {
-        return $this->cure('Move the '.$this->plan->doorway->survey->obstacles[$obstacle]->name.' away', ["survey.obstacles[{$obstacle}].moved" => true]);
+        return $this->cure("Move the {$obstacle->name} away", ["{$obstacle->place}.moved" => true]);
     }
 
     /** @return list<Cure> every other kit on the shelf; what does not cure is left out when cures are proved */

@@ -101,17 +101,12 @@ final readonly class Heights
         };
     }
 
-    /** Heights are measured from the floor, evenly spaced from jamb to jamb. */
+    /** The highest that the head is, from the high spot: its heights are measured from the floor. */
     private static function head(Room $room, Floor $floor): Sum
     {
-        $heights = $room->opening->heights;
-        $jambs = $room->opening->span();
-        $last = max(1, count($heights) - 1);
-        $places = count($heights) === 1 ? [$jambs->low, $jambs->high] : array_map(fn (int $i) => $jambs->low->plus($jambs->length()->scaled($i, $last)), array_keys($heights));
         $candidates = [];
-        foreach ($places as $i => $x) {
-            $height = $heights[$i] ?? $heights[0];
-            $candidates['measured '.($i + 1)] = Sum::of('Head at height '.($i + 1))->plus('height measured from the floor', $height)->plus('floor there, from the high spot', $floor->at($x));
+        foreach ($room->opening->heightPlaces() as $n => [$x, $i]) {
+            $candidates['measured '.($n + 1)] = Sum::of('Head at height '.($n + 1))->plus('height measured from the floor', $room->opening->heights[$i])->plus('floor there, from the high spot', $floor->at($x));
         }
 
         return Sum::greatest('Head of the opening', $candidates);

@@ -18,7 +18,7 @@ final readonly class Room
     /**
      * @param  Length  $headroom  the ceiling less any crown, above the high spot
      * @param  list<FloorReading>  $floor
-     * @param  array<int, Obstacle>  $obstacles  those that stay, by their place in the survey
+     * @param  list<Obstacle>  $obstacles  those that stay
      */
     private function __construct(
         public Span $wall,
@@ -37,7 +37,7 @@ final readonly class Room
             throw new NotYetMeasured($survey->missing());
         }
 
-        return new self($wall, $survey->ceiling->minus($survey->crown->drop ?? Length::zero()), $survey->opening, $survey->baseboard, $survey->floor, array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved));
+        return new self($wall, $survey->ceiling->minus($survey->crown->drop ?? Length::zero()), $survey->opening, $survey->baseboard, $survey->floor, array_values(array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved)));
     }
 
     public function mirrored(): self
@@ -47,7 +47,7 @@ final readonly class Room
             $this->headroom,
             $this->opening->mirrored(),
             $this->baseboard,
-            array_map(fn (FloorReading $at) => new FloorReading($at->x->negated(), $at->level), $this->floor),
+            array_map(fn (FloorReading $at) => new FloorReading($at->x->negated(), $at->level, $at->place), $this->floor),
             array_map(fn (Obstacle $it) => $it->mirrored(), $this->obstacles),
         );
     }

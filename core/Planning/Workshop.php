@@ -80,7 +80,7 @@ final class Workshop
     {
         $survey = $this->doorway->survey;
         $inMasonry = Holding::isInMasonry($survey, $brief);
-        $byHeight = $inMasonry || $survey->solids !== [] || $survey->hazards !== [];
+        $byHeight = $inMasonry || $survey->solids !== [] || $survey->hazardsThatStay() !== [];
 
         return $this->places["{$along} {$byHand?->nm} {$inMasonry}".($byHeight ? " {$heights->yokeLine->total->nm}" : '')]
             ??= RailPlace::of($this->room->wall, $layout, $rail, Holding::of($survey, $brief, $kit, $floor, $heights), $kit, $inMasonry ? $byHand ?? $rail->span->low : $byHand);

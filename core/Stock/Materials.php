@@ -106,7 +106,7 @@ final readonly class Materials
         $board = $plan->header === null ? 0.0 : 2 * $plan->header->span->length()->toMm() * $plan->header->top->total->minus($plan->header->foot->total)->toMm() / 1e6;
         $litres = ($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE * (1 + $this->waste / 100);
         $was = $plan->doorway->survey->opening->was ?? OldDoor::None;
-        $opened = $plan->doorway->survey->hazardMoved;
+        $opened = $plan->doorway->survey->movesHazard();
 
         return array_values(array_filter([
             $litres <= 0 ? null : new Material('Finish', 'paint or wax', 'Paint or wax', ceil($litres * 10) / 10, 'l', "leaf {$schedule->coatsLeaf} coats".($board > 0 ? ", board {$schedule->coatsBoard} coats" : '')),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work;
 
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\Stud;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -64,9 +65,11 @@ final class Asks
     /** @return list<Ask> the first and the last stud that is used, as they are found */
     private static function studs(Plan $plan): array
     {
-        $used = array_values(array_filter(array_keys($plan->doorway->survey->studs), fn (int $i) => ($plan->header->span ?? $plan->rail->span)->contains($plan->doorway->survey->studs[$i]->x)));
+        $under = $plan->header->span ?? $plan->rail->span;
+        $used = array_values(array_filter($plan->doorway->survey->studs, fn (Stud $stud) => $under->contains($stud->x)));
+        $ends = $used === [] ? [] : [$used[0]->key() => $used[0], $used[count($used) - 1]->key() => $used[count($used) - 1]];
 
-        return array_map(fn (int $i) => new Ask("stud-{$i}", 'Stud '.($i + 1).' found, its centre along the wall', $plan->doorway->survey->studs[$i]->x, Length::mm(6), 'hole-missed'), array_values(array_unique($used === [] ? [] : [$used[0], $used[count($used) - 1]])));
+        return array_values(array_map(fn (Stud $stud) => new Ask("stud-{$stud->key()}", "Stud at {$stud->x->toMm()} found, its centre along the wall", $stud->x, Length::mm(6), 'hole-missed'), $ends));
     }
 
     /** @return list<Ask> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Files\DoorwayFile;
+use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
 use Illuminate\Database\Seeder;
@@ -18,7 +19,7 @@ final class DemoSeeder extends Seeder
     {
         $job = Job::create(['name' => 'Old pump house, pottery co-operative']);
         foreach (self::DOORWAYS as $name) {
-            Doorway::begin($job, DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))), 'demo', 'Yoke Line', 'demo');
+            Doorway::begin($job, DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))), 'demo', Editor::named('Yoke Line', 'demo'));
         }
         $this->call([SiteSeeder::class, ShopSeeder::class]);
     }

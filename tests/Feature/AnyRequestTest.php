@@ -32,8 +32,8 @@ function addresses(array $methods, bool $known): array
 {
     $doorway = Doorway::query()->where('name', 'Meter room')->firstOrFail();
     $names = $known
-        ? ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'station' => 'leaf', 'row' => 'line', 'what' => 'wall.dxf', 'revision' => $doorway->revision_id, 'key' => 'rail-up', 'kit' => 'flat-40-strap', 'parcel' => 'none', 'file' => 'none']
-        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'parcel', 'file'], '..%2fnone') + ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'revision' => 999_999];
+        ? ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'station' => 'leaf', 'row' => 'line', 'what' => 'wall.dxf', 'revision' => $doorway->revision_id, 'key' => 'rail-up', 'kit' => 'flat-40-strap', 'parcel' => 'none', 'file' => 'none', 'notice' => 1]
+        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'parcel', 'file'], '..%2fnone') + ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'revision' => 999_999, 'notice' => 999_999];
     $ways = array_filter(iterator_to_array(Route::getRoutes()), fn (Way $way) => array_intersect($way->methods(), $methods) !== [] && ! str_starts_with($way->uri(), 'storage'));
 
     return array_values(array_map(fn (Way $way) => [array_values(array_intersect($way->methods(), $methods))[0], '/'.ltrim((string) preg_replace_callback('/\{(\w+)\}/', fn (array $name) => (string) $names[$name[1]], $way->uri()), '/')], $ways));

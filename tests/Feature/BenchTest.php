@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Doorway;
 use App\Models\Revision;
+use App\Models\WaitingNotice;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 
@@ -80,15 +81,75 @@ test('a revision is never changed', function () {
     expect(fn () => kilnRoom()->revision->update(['what' => 'other']))->toThrow(LogicException::class);
 });
 
-test('undo, then another change, keeps the way not taken', function () {
-    change(['place' => 'brief.rules.gap', 'value' => '10']);
-    $this->post(route('undo', kilnRoom()))->assertRedirect();
-    change(['place' => 'brief.rules.gap', 'value' => '14']);
+/** Somebody else at another browser does something. */
+function asAnother(callable $do, string $name = 'Ines'): void
+{
+    $mine = session()->all();
+    session()->flush();
+    test()->post('/editor', ['who' => $name]);
+    $do();
+    session()->flush();
+    session()->put($mine);
+}
 
-    expect(kilnRoom()->revisions()->pluck('what')->all())->toBe(['demo', 'gap: 10', 'gap: 14'])
-        ->and(kilnRoom()->redo())->toBeFalse()
-        ->and(kilnRoom()->undo())->toBeTrue()
-        ->and(kilnRoom()->revision->number)->toBe(1);
+test('undo takes back one’s own last change, as a change of its own, and redo lays it on again', function () {
+    change(['place' => 'brief.rules.gap', 'value' => '10']);
+    change(['place' => 'brief.rules.gap', 'value' => '14']);
+    $gaps = [];
+    foreach (['undo', 'undo', 'undo', 'redo', 'redo', 'redo'] as $way) {
+        $this->post(route($way, kilnRoom()))->assertRedirect();
+        $gaps[] = kilnRoom()->revision->document->get('brief.rules.gap');
+    }
+
+    expect($gaps)->toBe(['10', 12, 12, '10', '14', '14'])
+        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())->toBe(['demo', 'gap: 10', 'gap: 14', 'undid: gap: 14', 'undid: gap: 10', 'did again: gap: 10', 'did again: gap: 14']);
+});
+
+test('after a new change there is nothing to do again', function () {
+    change(['place' => 'brief.rules.gap', 'value' => '10']);
+    $this->post(route('undo', kilnRoom()));
+    change(['place' => 'brief.rules.gap', 'value' => '14']);
+    $this->post(route('redo', kilnRoom()));
+
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
+});
+
+test('undo never takes another’s change away', function () {
+    change(['place' => 'brief.rules.gap', 'value' => '10']);
+    asAnother(fn () => change(['place' => 'brief.rules.head_overlap', 'value' => '30']));
+    $this->post(route('undo', kilnRoom()));
+
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe(12)->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))->toBe('30');
+});
+
+test('what another has set since stays when one undoes, and one is told', function () {
+    change(['place' => 'brief.rules.gap', 'value' => '10']);
+    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14']));
+    $this->post(route('undo', kilnRoom()));
+
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
+    $this->get(route('jobs'))->assertSee('Gap was set otherwise since; it stays 14.');
+});
+
+test('who is stood over is told when they next open anything, and can put theirs back', function () {
+    $opened = kilnRoom()->revision_id;
+    change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
+    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee('set gap to 10 meanwhile; yours stands over it'));
+
+    $this->get(route('jobs'))->assertSee('Ines set gap of Kiln room to 14 over your 10.');
+    $notice = WaitingNotice::query()->firstOrFail();
+    asAnother(fn () => $this->post(route('notices.put-back', $notice))->assertRedirect());
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14', 'A notice is nobody else’s.');
+    $this->post(route('notices.put-back', $notice));
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('10')->and(WaitingNotice::query()->count())->toBe(0);
+});
+
+test('a change that comes by another page than the bench tells what others did too', function () {
+    $opened = kilnRoom()->revision_id;
+    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened]));
+    $this->post(route('readings.take', kilnRoom()), ['text' => "place,value\nceiling,2650", 'base' => $opened])->assertRedirect();
+
+    $this->get(route('jobs'))->assertSee('Ines changed gap meanwhile: 12 → 14.');
 });
 
 test('undo at the first revision and redo at the last do nothing', function () {
@@ -128,14 +189,49 @@ test('one\'s own change is no news', function () {
     change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertDontSee('meanwhile');
 });
 
-test('a change to a list that grew meanwhile is kept beside, not laid on another row', function () {
+test('an edit lands on the stud that was meant, whatever was taken out or added before it', function () {
     $opened = kilnRoom()->revision_id;
-    change(['place' => 'survey.studs[0]', 'remove' => 1, 'base' => $opened]);
-    $this->flushSession();
-    change(['place' => 'survey.studs[2].x', 'value' => '888', 'base' => $opened], station: 'wall')->assertSee('kept as revision 3');
+    [$first, , $third] = kilnRoom()->revision->document->get('survey.studs');
+    asAnother(fn () => change(['place' => "survey.studs[#{$first->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'));
+    change(['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened], station: 'wall')->assertSee('meanwhile');
 
-    expect(kilnRoom()->revision->number)->toBe(2)
-        ->and(Revision::query()->where('number', 3)->firstOrFail()->document->get('survey.studs[2].x'))->toBe('888');
+    expect(kilnRoom()->revision->document->get('survey.studs[1]'))->toEqual((object) ['id' => $third->id, 'x' => '888', 'width' => 38])
+        ->and(kilnRoom()->revision->document->get('survey.studs'))->toHaveCount(7);
+});
+
+test('a place that counts its stud means the one that stood there when it was seen', function () {
+    $opened = kilnRoom()->revision_id;
+    asAnother(fn () => change(['place' => 'survey.studs[0]', 'remove' => 1, 'base' => $opened], station: 'wall'));
+    change(['place' => 'survey.studs[2].x', 'value' => '888', 'base' => $opened], station: 'wall');
+
+    expect(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'))->toBe([790, '888', 1788, 1990, 2390, 2790, 3190]);
+});
+
+test('an edit of what was taken out meanwhile is refused at its place, and lands on nothing else', function () {
+    $opened = kilnRoom()->revision_id;
+    $third = kilnRoom()->revision->document->get('survey.studs[2]');
+    asAnother(fn () => change(['place' => "survey.studs[#{$third->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'));
+    $taken = kilnRoom()->revision->document;
+    change(['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened], station: 'wall')->assertSee('was taken out by Ines meanwhile');
+
+    expect(kilnRoom()->revision->document->equals($taken))->toBeTrue();
+});
+
+test('two who add a stud at once have both', function () {
+    $opened = kilnRoom()->revision_id;
+    $blank = function (): string {
+        preg_match('/survey\.studs\[#e[a-z0-9]+\](?=\.x)/', (string) test()->get(route('bench', [kilnRoom(), 'wall']))->getContent(), $found);
+
+        return $found[0];
+    };
+    $mine = $blank();
+    asAnother(function () use ($blank, $opened, $mine) {
+        expect($blank())->not->toBe($mine);
+        change(['place' => $blank().'.x', 'value' => '3300', 'base' => $opened], station: 'wall');
+    });
+    change(['place' => "{$mine}.x", 'value' => '3400', 'base' => $opened], station: 'wall');
+
+    expect(array_slice(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'), 8))->toBe(['3300', '3400']);
 });
 
 test('a cure of the bench cures', function () {

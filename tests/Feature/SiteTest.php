@@ -173,7 +173,7 @@ test('a found number that does not read keeps its text and says why', function (
 
 test('a stud that is elsewhere is worked with where it really is, and the record follows', function () {
     $store = Doorway::query()->where('name', 'Glaze store')->firstOrFail();
-    $this->post("/doorways/{$store->id}/found/hole-missed", ['told' => ['stud-3' => '37 in']])->assertSee('Worked with the studs where they really are.')->assertSee('A board of');
+    $this->post("/doorways/{$store->id}/found/hole-missed", ['told' => ["stud-{$store->revision->document->get('survey.studs[3].id')}" => '37 in']])->assertSee('Worked with the studs where they really are.')->assertSee('A board of');
     $this->post("/doorways/{$store->id}/found/hole-missed/take", ['way' => 'header', 'base' => $store->revision_id]);
     $now = $store->refresh()->revision->document;
 

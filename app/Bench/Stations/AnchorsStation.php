@@ -6,6 +6,7 @@ namespace App\Bench\Stations;
 
 use App\Bench\Field;
 use App\Bench\Group;
+use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
 use YokeLine\Anchoring\Alternative;
@@ -23,7 +24,7 @@ final class AnchorsStation
     private const BACKINGS = ['header' => 'a header', 'direct' => 'the wall', 'auto' => 'the wall, else a header', 'site-drilled' => 'new holes at studs', 'masonry' => 'masonry', 'toggle' => 'the wall, toggles help'];
 
     /** @return list<Group> */
-    public static function groups(Setout $setout, int $doorway): array
+    public static function groups(Setout $setout, int $doorway, Items $items): array
     {
         $plan = $setout->plan;
         $brief = $setout->doorway->brief;
@@ -50,16 +51,15 @@ final class AnchorsStation
                 Row::of(Field::amount('brief.anchor.tension_N', 'Tension allowed, N')),
                 Row::of(Field::amount('brief.anchor.shear_N', 'Shear allowed, N')),
             ])] : []),
-            new Group('In the wall', self::solids($setout), 'Lintels and blocking; studs are told at Wall.', [new Offer('+ lintel over the opening', self::lintel($setout))], ['Sweep the wall for studs' => "/doorways/{$doorway}/sweep"]),
+            new Group('In the wall', self::solids($items), 'Lintels and blocking; studs are told at Wall.', [new Offer('+ lintel over the opening', self::lintel($setout, $items->next('survey.solids')))], ['Sweep the wall for studs' => "/doorways/{$doorway}/sweep"]),
         ];
     }
 
     /** @return list<Row> */
-    private static function solids(Setout $setout): array
+    private static function solids(Items $items): array
     {
         $rows = [];
-        for ($i = 0; $i < count((array) ($setout->document->get('survey.solids') ?? [])); $i++) {
-            $at = "survey.solids[{$i}]";
+        foreach ($items->of('survey.solids') as $i => $at) {
             $n = $i + 1;
             $rows[] = new Row('Solid '.$n, [
                 Field::length("{$at}.x[0]", "Solid {$n} from", null, 'from'), Field::length("{$at}.x[1]", "Solid {$n} to", null, 'to'),
@@ -71,7 +71,7 @@ final class AnchorsStation
     }
 
     /** @return array<string, mixed> */
-    private static function lintel(Setout $setout): array
+    private static function lintel(Setout $setout, string $place): array
     {
         $opening = $setout->doorway->survey->opening;
         if ($opening === null || $opening->heights === []) {
@@ -81,6 +81,6 @@ final class AnchorsStation
         $head = Length::greatest(...$opening->heights);
         $over = $opening->span()->widened(Length::mm(38));
 
-        return ['survey.solids['.count((array) ($setout->document->get('survey.solids') ?? [])).']' => ['kind' => 'lintel', 'x' => [$exact->exact($over->low), $exact->exact($over->high)], 'y' => [$exact->exact($head), $exact->exact($head->plus(Length::mm(200)))]]];
+        return [$place => ['kind' => 'lintel', 'x' => [$exact->exact($over->low), $exact->exact($over->high)], 'y' => [$exact->exact($head), $exact->exact($head->plus(Length::mm(200)))]]];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Bench\Stations;
 
 use App\Bench\Field;
 use App\Bench\Group;
+use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
 use YokeLine\Measure\Length;
@@ -31,7 +32,7 @@ final class WallStation
     private const HAZARDS = ['cable' => [0, 30, 2400], 'pipe' => [0, 40, 900], 'gas' => [0, 40, 900]];
 
     /** @return list<Group> */
-    public static function groups(Setout $setout, int $doorway): array
+    public static function groups(Setout $setout, int $doorway, Items $items): array
     {
         return [
             new Group('Wall', [
@@ -55,10 +56,10 @@ final class WallStation
                 new Row('Floor', [Field::select('survey.floor.finish', 'Floor', self::FLOORS, '')]),
                 ...($setout->document->get('survey.floor.finish') === 'carpet' ? [new Row('Carpet', [Field::length('survey.floor.pile', 'Pile of the carpet', Length::zero(), 'pile'), Field::length('survey.floor.plate', 'Plate under the tape', Length::zero(), 'plate')])] : []),
             ]),
-            new Group('Floor levels', self::list($setout, 'survey.floor.readings', 'Reading', ['x' => 'at', 'level' => 'level']), 'Both jambs, and as far as the leaf will go. Up is plus, from any level line.'),
-            new Group('Studs', self::list($setout, 'survey.studs', 'Stud', ['x' => 'middle at', 'width' => 'wide']), 'By their middles, along the same tape.'),
-            new Group('On the wall and before it', self::things($setout), 'Drag them on the drawing, or move them by arrow keys.', self::offers($setout, 'survey.obstacles', self::THINGS)),
-            new Group('In the wall', self::hazards($setout), 'Heights from the floor. Nothing is drilled near them.', self::offers($setout, 'survey.hazards', self::HAZARDS)),
+            new Group('Floor levels', self::list($items, 'survey.floor.readings', 'Reading', ['x' => 'at', 'level' => 'level']), 'Both jambs, and as far as the leaf will go. Up is plus, from any level line.'),
+            new Group('Studs', self::list($items, 'survey.studs', 'Stud', ['x' => 'middle at', 'width' => 'wide']), 'By their middles, along the same tape.'),
+            new Group('On the wall and before it', self::things($items), 'Drag them on the drawing, or move them by arrow keys.', self::offers($setout, $items->next('survey.obstacles'), self::THINGS)),
+            new Group('In the wall', self::hazards($setout, $items), 'Heights from the floor. Nothing is drilled near them.', self::offers($setout, $items->next('survey.hazards'), self::HAZARDS)),
         ];
     }
 
@@ -68,23 +69,22 @@ final class WallStation
      * @param  array<string, string>  $keys  key of an item => caption
      * @return list<Row>
      */
-    private static function list(Setout $setout, string $place, string $name, array $keys): array
+    private static function list(Items $items, string $list, string $name, array $keys): array
     {
-        $count = self::count($setout, $place);
+        $places = $items->of($list);
 
-        return array_map(fn (int $i) => new Row(
+        return array_map(fn (string $place, int $i) => new Row(
             "{$name} ".($i + 1),
-            array_map(fn (string $key, string $caption) => Field::length("{$place}[{$i}].{$key}", "{$name} ".($i + 1)." {$caption}", null, $i === 0 ? $caption : ''), array_keys($keys), $keys),
-            $i < $count ? "{$place}[{$i}]" : null,
-        ), range(0, $count));
+            array_map(fn (string $key, string $caption) => Field::length("{$place}.{$key}", "{$name} ".($i + 1)." {$caption}", null, $i === 0 ? $caption : ''), array_keys($keys), $keys),
+            $i < count($places) ? $place : null,
+        ), [...$places, $items->next($list)], range(0, count($places)));
     }
 
     /** @return list<Row> */
-    private static function things(Setout $setout): array
+    private static function things(Items $items): array
     {
         $rows = [];
-        for ($i = 0; $i < self::count($setout, 'survey.obstacles'); $i++) {
-            $at = "survey.obstacles[{$i}]";
+        foreach ($items->of('survey.obstacles') as $i => $at) {
             $n = $i + 1;
             $rows[] = new Row('Thing '.$n, [Field::text("{$at}.name", "Name of thing {$n}"), Field::flag("{$at}.moved", "Whether thing {$n} stays", 'goes', 'stays')], $at);
             $rows[] = new Row('', [
@@ -98,11 +98,10 @@ final class WallStation
     }
 
     /** @return list<Row> */
-    private static function hazards(Setout $setout): array
+    private static function hazards(Setout $setout, Items $items): array
     {
         $rows = [];
-        for ($i = 0; $i < self::count($setout, 'survey.hazards'); $i++) {
-            $at = "survey.hazards[{$i}]";
+        foreach ($items->of('survey.hazards') as $i => $at) {
             $n = $i + 1;
             $rows[] = new Row(ucfirst((string) (is_string($kind = $setout->document->get("{$at}.kind")) ? $kind : 'hazard')), [
                 Field::length("{$at}.x[0]", "Hazard {$n} from", null, 'from'), Field::length("{$at}.x[1]", "Hazard {$n} to", null, 'to'),
@@ -135,14 +134,9 @@ final class WallStation
             if (isset($size[3])) {
                 $thing += ['name' => $kind, 'projection' => $exact->exact(Length::mm($size[3]))] + ($kind === 'furniture' ? ['stands_off' => $exact->exact(Length::mm(900))] : []);
             }
-            $offers[] = new Offer("+ {$kind}", [$place.'['.self::count($setout, $place).']' => $thing]);
+            $offers[] = new Offer("+ {$kind}", [$place => $thing]);
         }
 
         return $offers;
-    }
-
-    private static function count(Setout $setout, string $place): int
-    {
-        return count((array) ($setout->document->get($place) ?? []));
     }
 }

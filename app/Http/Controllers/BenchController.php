@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
-use App\Bench\Change;
 use App\Bench\Moved;
 use App\Bench\Places;
 use App\Bench\Station;
 use App\Bench\Typed;
+use App\Editing\Change;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
@@ -30,7 +30,7 @@ final class BenchController
     public function change(Request $request, Doorway $doorway, Station $station): View
     {
         $editor = Editor::of($request);
-        $place = (string) $request->input('place');
+        $place = $doorway->seen($request->integer('base'))->document->named((string) $request->input('place'));
         $notices = $refused = [];
         try {
             $changes = match (true) {
@@ -38,7 +38,7 @@ final class BenchController
                 $request->has('right') => Moved::changes($doorway->setout($editor->units), $place, $request->float('right'), $request->float('up')),
                 default => $this->typed($request, $doorway, $place),
             };
-            $notices = (new Change($changes, Places::summary($changes), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            $notices = (new Change($changes, Places::summary($changes, $doorway->revision->document), $editor))->applyTo($doorway, $request->integer('base'));
         } catch (UnreadableFile $problem) {
             $refused = [$place => ['typed' => (string) $request->input('value'), 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)]];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Change;
+use App\Editing\Change;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
@@ -21,7 +21,7 @@ final class DoorwayController
         $editor = Editor::of($request);
         $units = $editor->units->value ?? 'mm';
         $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
-        $doorway = Doorway::begin($job, RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)), 'begun', $editor->name, $editor->browser);
+        $doorway = Doorway::begin($job, RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)), 'begun', $editor);
 
         return to_route('bench', [$doorway, 'wall']);
     }
@@ -30,7 +30,7 @@ final class DoorwayController
     {
         $editor = Editor::of($request);
         $name = $this->named($request);
-        (new Change(['name' => $name], "named {$name}", $editor->name, $editor->browser))->applyTo($doorway, (int) $doorway->revision_id);
+        (new Change(['name' => $name], "named {$name}", $editor))->applyTo($doorway, (int) $doorway->revision_id);
 
         return to_route('jobs');
     }
@@ -39,7 +39,7 @@ final class DoorwayController
     {
         $editor = Editor::of($request);
         $document = $doorway->revision->document->with('name', "{$doorway->name}, copy");
-        $copy = Doorway::begin($doorway->job, $document, "copied from {$doorway->name}", $editor->name, $editor->browser);
+        $copy = Doorway::begin($doorway->job, $document, "copied from {$doorway->name}", $editor);
 
         return to_route('bench', [$copy, 'wall']);
     }

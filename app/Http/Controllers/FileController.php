@@ -31,7 +31,7 @@ final class FileController
         } catch (UnreadableFile $problem) {
             return to_route('jobs')->with('file_problems', ['job' => $job->id, 'name' => $file->getClientOriginalName(), 'problems' => $problem->problems]);
         }
-        $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor->name, $editor->browser);
+        $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor);
 
         return to_route('bench', [$doorway, 'wall']);
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Change;
+use App\Editing\Change;
+use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Site\FoundForm;
@@ -38,7 +39,7 @@ final class FoundController
         $way = $form->way((string) $request->input('way')) ?? abort(404, 'There is no such way out any more.');
         try {
             if ($way->changes !== []) {
-                (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+                Notices::carry($editor, $doorway->id, (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor))->applyTo($doorway, $request->integer('base')));
             }
         } catch (UnreadableFile $problem) {
             return to_route('found', [$doorway, $row])->with('not_taken', implode(' ', $problem->problems));

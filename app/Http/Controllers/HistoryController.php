@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Station;
+use App\Editing\Notices;
+use App\Editing\Undo;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
@@ -27,21 +29,23 @@ final class HistoryController
     {
         abort_unless($revision->doorway_id === $doorway->id, 404);
         $editor = Editor::of($request);
-        $doorway->record($revision->document, "back to revision {$revision->number}", $editor->name, $editor->browser, $doorway->revision_id);
+        $doorway->rewrite(fn () => $revision->document, "back to revision {$revision->number}", $editor);
 
         return to_route('bench', [$doorway, 'wall']);
     }
 
     public function undo(Request $request, Doorway $doorway): RedirectResponse
     {
-        $doorway->undo();
+        $editor = Editor::of($request);
+        Notices::carry($editor, $doorway->id, (new Undo($doorway, $editor))->undo());
 
         return $this->backToBench($request, $doorway);
     }
 
     public function redo(Request $request, Doorway $doorway): RedirectResponse
     {
-        $doorway->redo();
+        $editor = Editor::of($request);
+        Notices::carry($editor, $doorway->id, (new Undo($doorway, $editor))->redo());
 
         return $this->backToBench($request, $doorway);
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Change;
+use App\Editing\Change;
+use App\Editing\Notices;
 use App\Http\Editor;
 use App\Meter\DistanceMeter;
 use App\Models\Doorway;
@@ -41,7 +42,7 @@ final class ReadingsController
         $read = ReadingsCsv::read((string) $request->input('text'), $doorway->setout(null)->doorway->units);
         try {
             if ($read->isUsable()) {
-                (new Change($read->changes, 'readings brought in from a table', $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+                Notices::carry($editor, $doorway->id, (new Change($read->changes, 'readings brought in from a table', $editor))->applyTo($doorway, $request->integer('base')));
             }
         } catch (UnreadableFile $problem) {
             return to_route('readings', $doorway)->withErrors(array_map(fn (string $place, string $says) => "{$place}: {$says}", array_keys($problem->problems), $problem->problems));

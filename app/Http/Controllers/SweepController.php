@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Change;
+use App\Editing\Change;
+use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Scanning\WallSweep;
@@ -56,7 +57,7 @@ final class SweepController
         $sweep = new WallSweep($doorway, $doorway->setout(null));
         $trace = Trace::read((string) $request->input('csv'));
         try {
-            (new Change($sweep->changes($sweep->scan($trace)), 'studs and live zones of a sweep', $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            Notices::carry($editor, $doorway->id, (new Change($sweep->changes($sweep->scan($trace)), 'studs and live zones of a sweep', $editor))->applyTo($doorway, $request->integer('base')));
             $sweep->keep($trace);
         } catch (UnreadableFile $problem) {
             return to_route('sweep', $doorway)->withErrors($problem->problems);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Change;
+use App\Editing\Change;
+use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Ways\WaysHere;
@@ -50,7 +51,7 @@ final class WaysController
         $editor = Editor::of($request);
         $changes = json_decode((string) $request->input('changes'), true);
         try {
-            (new Change(is_array($changes) ? $changes : [], 'took a way: '.mb_substr((string) $request->input('says'), 0, 200), $editor->name, $editor->browser))->applyTo($doorway, $request->integer('base'));
+            Notices::carry($editor, $doorway->id, (new Change(is_array($changes) ? $changes : [], 'took a way: '.mb_substr((string) $request->input('says'), 0, 200), $editor))->applyTo($doorway, $request->integer('base')));
         } catch (UnreadableFile $problem) {
             return to_route('ways', $doorway)->withErrors(['way' => implode(' ', $problem->problems)]);
         }

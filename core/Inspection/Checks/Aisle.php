@@ -24,16 +24,16 @@ final class Aisle implements Check
         $front = $plan->outerDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
         $survey = $plan->doorway->survey;
         $across = $survey->walkway === null ? [] : [['the wall across', $survey->walkway, 'survey.wall.walkway', null]];
-        foreach ($plan->room->obstacles as $i => $obstacle) {
+        foreach ($plan->room->obstacles as $obstacle) {
             if ($obstacle->standsOff->isOver($front) && $obstacle->x->overlaps($plan->layout->sweep())) {
-                $across[] = [$obstacle->name, $obstacle->standsOff, "survey.obstacles[{$i}].stands_off", $i];
+                $across[] = [$obstacle->name, $obstacle->standsOff, "{$obstacle->place}.stands_off", $obstacle];
             }
         }
         $wanted = $sight->rules->aisle ?? Length::mm(self::NARROW_MM);
-        foreach ($across as [$name, $at, $where, $i]) {
+        foreach ($across as [$name, $at, $where, $obstacle]) {
             $left = $at->minus($front);
             if ($sight->isShort($left, $wanted)) {
-                yield new Finding('aisle', $sight->rules->aisle === null ? Severity::Note : Severity::Settle, "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}", "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.", $where, ['left' => $left, 'wanted' => $wanted], $i === null ? [] : [$sight->moveAway($i)]);
+                yield new Finding('aisle', $sight->rules->aisle === null ? Severity::Note : Severity::Settle, "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}", "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.", $where, ['left' => $left, 'wanted' => $wanted], $obstacle === null ? [] : [$sight->moveAway($obstacle)]);
             }
         }
         yield from $this->roundTheEnd($sight, $front);

@@ -23,7 +23,7 @@ final class Covered implements Check
     {
         $plan = $sight->plan;
         $high = new Span($plan->heights->gap->low, $plan->heights->leafTop());
-        foreach ($plan->room->obstacles as $i => $obstacle) {
+        foreach ($plan->room->obstacles as $obstacle) {
             $kind = strtolower($obstacle->kind);
             $matters = in_array($kind, self::MATTERS, true);
             if (! $obstacle->isOnWall() || ! ($matters || in_array($kind, self::NOTED, true)) || ! $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
@@ -36,8 +36,8 @@ final class Covered implements Check
                     $matters ? 'covered' : 'covered-socket', $matters ? Severity::Settle : Severity::Note,
                     ucfirst($obstacle->name)." is behind the leaf {$when}",
                     $kind === 'radiator' || $kind === 'vent' ? 'It must be free to give off its air.' : ($matters ? 'It cannot be got at there.' : 'What is plugged in there must lie flat behind the leaf.'),
-                    "survey.obstacles[{$i}].x[0]", ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
-                    [$sight->moveAway($i), ...$this->otherSides($sight, $obstacle->x, $open)],
+                    "{$obstacle->place}.x[0]", ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
+                    [$sight->moveAway($obstacle), ...$this->otherSides($sight, $obstacle->x, $open)],
                 );
             }
         }

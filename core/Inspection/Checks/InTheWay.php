@@ -19,16 +19,16 @@ final class InTheWay implements Check
 
     public function look(Sight $sight): iterable
     {
-        foreach ($sight->plan->room->obstacles as $i => $obstacle) {
+        foreach ($sight->plan->room->obstacles as $obstacle) {
             if ($obstacle->x->overlaps($sight->plan->room->opening->span()) && $obstacle->isOnWall() && $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()))->low->isUnder($sight->plan->heights->head->total)) {
-                yield new Finding('obstacle-in-opening', Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "survey.obstacles[{$i}].x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", ["survey.obstacles[{$i}]" => null])]);
+                yield new Finding('obstacle-in-opening', Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "{$obstacle->place}.x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", [$obstacle->place => null])]);
 
                 continue;
             }
             foreach ($this->swept($sight) as $what => [$x, $y, $z]) {
                 $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
                 if ($obstacle->x->overlaps($x) && $high->overlaps($y) && $obstacle->z()->overlaps($z->widened(Length::mm(self::WANTED_MM - 1)))) {
-                    yield $this->meets($sight, $i, $obstacle, $what, $z);
+                    yield $this->meets($sight, $obstacle, $what, $z);
 
                     break;
                 }
@@ -55,7 +55,7 @@ final class InTheWay implements Check
         yield 'the hangers' => [$sweep, new Span($top, $top->plus($sight->kit->hanger->above)), new Span($plan->innerDepth()->rail->total, $front)];
     }
 
-    private function meets(Sight $sight, int $i, Obstacle $obstacle, string $what, Span $z): Finding
+    private function meets(Sight $sight, Obstacle $obstacle, string $what, Span $z): Finding
     {
         $room = $obstacle->standsOff->isOver($z->low) ? $obstacle->standsOff->minus($z->high) : $z->low->minus($obstacle->z()->high);
 
@@ -63,8 +63,8 @@ final class InTheWay implements Check
             'obstacle-collides', $room->isPositive() ? Severity::Settle : Severity::Stop,
             $room->isPositive() ? ucfirst($what)." passes {$obstacle->name} by only {$sight->say($room)}" : ucfirst($what)." meets {$obstacle->name}",
             "It stands {$sight->say($obstacle->standsOff)} to {$sight->say($obstacle->z()->high)} from the wall; {$what} sweeps {$sight->say($z->low)} to {$sight->say($z->high)}.",
-            "survey.obstacles[{$i}].x[0]", ['room' => $room],
-            [$sight->moveAway($i), ...($what === 'the front pull' ? [$sight->cure('A flush front pull', ['brief.pulls.front.kind' => 'flush', 'brief.pulls.front.projection' => Length::zero()])] : [])],
+            "{$obstacle->place}.x[0]", ['room' => $room],
+            [$sight->moveAway($obstacle), ...($what === 'the front pull' ? [$sight->cure('A flush front pull', ['brief.pulls.front.kind' => 'flush', 'brief.pulls.front.projection' => Length::zero()])] : [])],
         );
     }
 }

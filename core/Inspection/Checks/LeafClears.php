@@ -45,9 +45,9 @@ final class LeafClears implements Check
     private function pastObstacle(Sight $sight, string $proudest, Length $more): array
     {
         $cures = [];
-        foreach ($sight->plan->room->obstacles as $i => $obstacle) {
+        foreach ($sight->plan->room->obstacles as $obstacle) {
             if ($obstacle->name === $proudest) {
-                $cures[] = $sight->moveAway($i);
+                $cures[] = $sight->moveAway($obstacle);
             }
         }
         if ($cures !== [] && $sight->plan->header !== null) {

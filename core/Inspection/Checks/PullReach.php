@@ -47,10 +47,10 @@ final class PullReach implements Check
         foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $where) {
             $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
-            foreach ($plan->room->obstacles as $i => $obstacle) {
+            foreach ($plan->room->obstacles as $obstacle) {
                 $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
                 if ($obstacle->projection->isOver($leaf->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
-                    yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "survey.obstacles[{$i}].x[0]", ['at' => $middle]);
+                    yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "{$obstacle->place}.x[0]", ['at' => $middle]);
                 }
             }
             $room = Length::least($wide->low->minus($plan->room->wall->low), $plan->room->wall->high->minus($wide->high));

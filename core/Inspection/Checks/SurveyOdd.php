@@ -16,21 +16,21 @@ final class SurveyOdd implements AlongCheck
     {
         $survey = $sight->plan->doorway->survey;
         $wall = $sight->plan->room->wall;
-        foreach ($survey->hazards as $i => $hazard) {
-            foreach (array_slice($survey->hazards, 0, $i) as $other) {
+        foreach ($survey->hazardsThatStay() as $i => $hazard) {
+            foreach (array_slice($survey->hazardsThatStay(), 0, $i) as $other) {
                 if ($hazard->x->overlaps($other->x) && $hazard->y->overlaps($other->y)) {
-                    yield new Finding('hazards-overlap', Severity::Note, ucfirst($hazard->kind ?: 'hazard').' and '.($other->kind ?: 'hazard').' are marked at one place', "Both from {$sight->say($hazard->x->low)}; both count, nothing is drilled near either.", "survey.hazards[{$i}].x[0]");
+                    yield new Finding('hazards-overlap', Severity::Note, ucfirst($hazard->kind ?: 'hazard').' and '.($other->kind ?: 'hazard').' are marked at one place', "Both from {$sight->say($hazard->x->low)}; both count, nothing is drilled near either.", "{$hazard->place}.x[0]");
                 }
             }
         }
-        foreach ($survey->obstacles as $i => $obstacle) {
+        foreach ($survey->obstacles as $obstacle) {
             if (! $obstacle->x->overlaps($wall)) {
-                yield new Finding('off-the-wall', Severity::Note, ucfirst($obstacle->name).' is not on this wall', "It is marked from {$sight->say($obstacle->x->low)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "survey.obstacles[{$i}].x[0]");
+                yield new Finding('off-the-wall', Severity::Note, ucfirst($obstacle->name).' is not on this wall', "It is marked from {$sight->say($obstacle->x->low)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "{$obstacle->place}.x[0]");
             }
         }
         foreach ($survey->studs as $i => $stud) {
             if (! $wall->contains($stud->x)) {
-                yield new Finding('off-the-wall', Severity::Note, 'Stud '.($i + 1).' is not in this wall', "It is marked at {$sight->say($stud->x)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "survey.studs[{$i}].x");
+                yield new Finding('off-the-wall', Severity::Note, 'Stud '.($i + 1).' is not in this wall', "It is marked at {$sight->say($stud->x)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.", "{$stud->place}.x");
             }
         }
         if ($survey->floorFinish === 'carpet' && $survey->pile === null) {

@@ -94,9 +94,9 @@ final readonly class Problems
     private function studs(): array
     {
         $asks = [];
-        foreach ($this->site->doorway()->survey->studs as $i => $stud) {
+        foreach ($this->site->doorway()->survey->studs as $stud) {
             if ($this->site->plan->rail->span->contains($stud->x)) {
-                $asks["stud-{$i}"] = ['label' => 'Stud '.($i + 1).', its centre really at', 'grey' => $stud->x, 'options' => []];
+                $asks["stud-{$stud->key()}"] = ['label' => "Stud at {$this->site->say($stud->x)}, its centre really at", 'grey' => $stud->x, 'options' => []];
             }
         }
 
@@ -110,9 +110,10 @@ final readonly class Problems
     private function holeMissed(array $told): array
     {
         $changes = [];
-        foreach ($told as $field => $x) {
-            if ($x instanceof Length && preg_match('/^stud-(\d+)$/', $field, $at) === 1) {
-                $changes["survey.studs[{$at[1]}].x"] = $x;
+        foreach ($this->site->doorway()->survey->studs as $stud) {
+            $x = $told["stud-{$stud->key()}"] ?? null;
+            if ($x instanceof Length) {
+                $changes["{$stud->place}.x"] = $x;
             }
         }
         $site = $changes === [] ? $this->site : $this->site->with($changes);
@@ -126,8 +127,8 @@ final readonly class Problems
     {
         $plan = $this->site->plan;
         $things = ['survey.opening.casing.thickness' => 'the casing', ...($plan->room->baseboard === null ? [] : ['survey.baseboard.thickness' => 'the baseboard']), ...($plan->header === null ? [] : ['brief.header.thickness' => 'the header'])];
-        foreach ($plan->doorway->survey->obstacles as $i => $obstacle) {
-            $things["survey.obstacles[{$i}].projection"] = $obstacle->name;
+        foreach ($plan->room->obstacles as $obstacle) {
+            $things["{$obstacle->place}.projection"] = $obstacle->name;
         }
 
         return $things;

@@ -40,16 +40,18 @@ final readonly class Differences
         $rows = [];
         $places = $plan->floor->places();
         foreach ($places as $x) {
-            $rows['floor-gap@'.rtrim(rtrim(sprintf('%.3f', $x->toMm()), '0'), '.')] = [fn (Held $is) => $foot($is)->minus($is->floor($x)), Length::mm(self::FOOT_MM)];
+            $rows['floor-gap'.self::at($x)] = [fn (Held $is) => $foot($is)->minus($is->floor($x)), Length::mm(self::FOOT_MM)];
         }
-        $heads = $this->heads();
-        foreach ($heads as $i => $x) {
-            $rows["head-cover[{$i}]"] = [fn (Held $is) => $top($is)->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x)), Length::zero()];
+        $heads = $plan->room->opening->heightPlaces();
+        // One height alone counts at both jambs: its rows are told apart by where they are.
+        $name = fn (Length $x, int $i) => count($plan->room->opening->heights) > 1 ? "[{$i}]" : self::at($x);
+        foreach ($heads as [$x, $i]) {
+            $rows["head-cover{$name($x, $i)}"] = [fn (Held $is) => $top($is)->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x)), Length::zero()];
         }
         if ($plan->header !== null) {
             $board = $plan->header->foot->total;
-            foreach ($heads as $i => $x) {
-                $rows["header-casing[{$i}]"] = [fn (Held $is) => $board->plus($is->by('mark.foot'))->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x), $is->at('survey.opening.casing.head')), Length::zero()];
+            foreach ($heads as [$x, $i]) {
+                $rows["header-casing{$name($x, $i)}"] = [fn (Held $is) => $board->plus($is->by('mark.foot'))->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x), $is->at('survey.opening.casing.head')), Length::zero()];
             }
         }
         $gap = fn (Held $is) => $is->at('kit.rise')->plus($is->by('hole.hanger'))->minus($is->at('kit.rail.height')->half());
@@ -84,9 +86,9 @@ final readonly class Differences
         if ($plan->header !== null && $plan->header->foot->total->isUnder($plan->heights->leafTop())) {
             $things['back-header'] = fn (Held $is) => $board($is)->plus($plan->header->buildOut);
         }
-        foreach ($plan->doorway->survey->obstacles as $i => $obstacle) {
+        foreach ($plan->room->obstacles as $obstacle) {
             if ($obstacle->isOnWall() && $obstacle->x->overlaps($plan->floor->sweep) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->low->isUnder($plan->heights->leafTop())) {
-                $things["back-{$obstacle->name}"] = fn (Held $is) => $is->at("survey.obstacles[{$i}].projection");
+                $things["back-{$obstacle->name}"] = fn (Held $is) => $is->at("{$obstacle->place}.projection");
             }
         }
 
@@ -212,10 +214,10 @@ final readonly class Differences
         $plan = $this->plan;
         $rows = [];
         foreach ($plan->header === null ? $plan->rail->holes : [] as $n => $hole) {
-            foreach ($plan->doorway->survey->studs as $i => $stud) {
+            foreach ($plan->doorway->survey->studs as $stud) {
                 if (! $hole->minus($stud->x)->absolute()->isOver($stud->width->half())) {
-                    $off = fn (Held $is) => $hole->plus($is->by('mark.rail'))->minus($is->at("survey.studs[{$i}].x"));
-                    $room = fn (Held $is) => $is->at("survey.studs[{$i}].width")->half()->minus($plan->kit->boltDiameter->scaled(3, 2));
+                    $off = fn (Held $is) => $hole->plus($is->by('mark.rail'))->minus($is->at("{$stud->place}.x"));
+                    $room = fn (Held $is) => $is->at("{$stud->place}.width")->half()->minus($plan->kit->boltDiameter->scaled(3, 2));
                     $rows['hole-'.($n + 1).'-left'] = [fn (Held $is) => $room($is)->plus($off($is)), Length::zero()];
                     $rows['hole-'.($n + 1).'-right'] = [fn (Held $is) => $room($is)->minus($off($is)), Length::zero()];
                 }
@@ -244,12 +246,8 @@ final readonly class Differences
         return $rows;
     }
 
-    /** @return list<Length> where along the wall each height of the opening was measured */
-    private function heads(): array
+    private static function at(Length $x): string
     {
-        $jambs = $this->plan->room->opening->span();
-        $count = count($this->plan->room->opening->heights);
-
-        return $count === 1 ? [$jambs->low] : array_map(fn (int $i) => $jambs->low->plus($jambs->length()->scaled($i, $count - 1)), range(0, $count - 1));
+        return '@'.rtrim(rtrim(sprintf('%.3f', $x->toMm()), '0'), '.');
     }
 }

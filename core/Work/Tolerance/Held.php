@@ -58,17 +58,17 @@ final readonly class Held
         foreach ($order as $i) {
             if (! $readings[$i]->x->isUnder($x)) {
                 if ($before === null || $readings[$i]->x->equals($x)) {
-                    return $this->by("survey.floor.readings[{$i}].level");
+                    return $this->by("{$readings[$i]->place}.level");
                 }
                 $run = $readings[$i]->x->minus($readings[$before]->x);
-                $from = $this->by("survey.floor.readings[{$before}].level");
+                $from = $this->by("{$readings[$before]->place}.level");
 
-                return $from->plus($this->by("survey.floor.readings[{$i}].level")->minus($from)->scaled($x->minus($readings[$before]->x)->nm, $run->nm));
+                return $from->plus($this->by("{$readings[$i]->place}.level")->minus($from)->scaled($x->minus($readings[$before]->x)->nm, $run->nm));
             }
             $before = $i;
         }
 
-        return $before === null ? Length::zero() : $this->by("survey.floor.readings[{$before}].level");
+        return $before === null ? Length::zero() : $this->by("{$readings[$before]->place}.level");
     }
 
     /** @return array<string, array{Length, Length}> in the order in which of two alike the first is named: survey, leaf, hole, kit, mark */
@@ -88,20 +88,20 @@ final readonly class Held
         foreach ($opening->heights as $i => $height) {
             $found["survey.opening.height[{$i}]"] = [$height, $by->tape];
         }
-        if ($opening->casing->thickness->isPositive()) {
+        if ($opening->casing->thickness->isPositive() || $opening->casing->head->isPositive()) {
             $found += ['survey.opening.casing.head' => [$opening->casing->head, $by->tape], 'survey.opening.casing.thickness' => [$opening->casing->thickness, $by->tape]];
         }
         if ($plan->room->baseboard !== null) {
             $found['survey.baseboard.thickness'] = [$plan->room->baseboard->thickness, $by->tape];
         }
-        foreach ($survey->floor as $i => $reading) {
-            $found["survey.floor.readings[{$i}].level"] = [$reading->level, $by->level];
+        foreach ($survey->floor as $reading) {
+            $found["{$reading->place}.level"] = [$reading->level, $by->level];
         }
-        foreach ($survey->obstacles as $i => $obstacle) {
-            $found["survey.obstacles[{$i}].projection"] = [$obstacle->projection, $by->tape];
+        foreach ($survey->obstacles as $obstacle) {
+            $found["{$obstacle->place}.projection"] = [$obstacle->projection, $by->tape];
         }
-        foreach ($survey->studs as $i => $stud) {
-            $found += ["survey.studs[{$i}].x" => [$stud->x, $by->tape], "survey.studs[{$i}].width" => [$stud->width, $by->tape]];
+        foreach ($survey->studs as $stud) {
+            $found += ["{$stud->place}.x" => [$stud->x, $by->tape], "{$stud->place}.width" => [$stud->width, $by->tape]];
         }
         $found += ['leaf.width' => [$plan->layout->width->size->total, $by->leaf], 'leaf.height' => [$plan->heights->leaf->size->total, $by->leaf], 'brief.leaf.thickness' => [$plan->thickness, $by->kit]];
         if ($plan->header !== null) {

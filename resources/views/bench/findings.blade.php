@@ -4,6 +4,7 @@
   <h2><svg class="sign sign-{{ $setout->verdict()->sign() }}" aria-hidden="true"><use href="#sign-{{ $setout->verdict()->sign() }}"/></svg>{{ $setout->verdict()->says() }}</h2>
   <p>{{ $bench->toSettle() }}</p>
 </div>
+@foreach ($bench->astray() as $says)<div class="notice" role="alert">{{ $says }}</div>@endforeach
 @foreach ($bench->notices as $notice)
   <div class="notice" role="status">{{ $notice->says }}
     @if ($notice->putBack)

@@ -21,9 +21,10 @@
     @endif
   </nav>
   <div class="tools">
+    @php($undo = $bench->undo())
     <div class="pair" role="group" aria-label="History">
-      <button type="button" id="undo" hx-post="{{ $bench->url }}/undo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->revision->parent_id === null)>Undo</button>
-      <button type="button" id="redo" hx-post="{{ $bench->url }}/redo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled($doorway->next() === null)>Redo</button>
+      <button type="button" id="undo" hx-post="{{ $bench->url }}/undo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled(! $undo->canUndo())>Undo</button>
+      <button type="button" id="redo" hx-post="{{ $bench->url }}/redo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled(! $undo->canRedo())>Redo</button>
     </div>
     <form class="pair" method="post" action="/editor" aria-label="Units">
       @csrf

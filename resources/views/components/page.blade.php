@@ -16,6 +16,7 @@
   <symbol id="sign-ok" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6"/></symbol>
   <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
 </defs></svg>
+<x-notices />
 {{ $slot }}
 </body>
 </html>

@@ -5,9 +5,13 @@ declare(strict_types=1);
 use Tests\Core\Support\Doorways;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\ItemIds;
 use YokeLine\Format\KitReader;
+use YokeLine\Format\PlanWriter;
 use YokeLine\Format\SchemaCheck;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Planning\Planner;
+use YokeLine\Setout;
 
 /** @return array<string, string> */
 function problems(callable $reading): array
@@ -73,7 +77,7 @@ test('the schema names the place and what is wanted there', function (string $pl
 
 test('a file of another kind or version is refused for that alone', function () {
     expect(problems(fn () => schema()->check(Document::of(['format' => 'other', 'version' => 1]))))->toHaveKeys(['format'])
-        ->and(problems(fn () => DoorwayReader::read(Document::of(['format' => 'yoke-line/doorway', 'version' => 2]))))->toHaveKeys(['version'])
+        ->and(problems(fn () => DoorwayReader::read(Document::of(['format' => 'yoke-line/doorway', 'version' => 3]))))->toHaveKeys(['version'])
         ->and(problems(fn () => Document::fromJson('{nope')))->toHaveKeys([''])
         ->and(problems(fn () => Document::fromJson('[1]')))->toHaveKeys(['']);
 });
@@ -102,4 +106,50 @@ test('a shelf is read whole, and a kit that lacks a number says which', function
 
 test('two kits of one id are refused', function () {
     expect(problems(fn () => KitReader::read(Doorways::shelf()->with('kits[1].id', 'flat-40-strap'))))->toHaveKey('kits[1].id');
+});
+
+test('an item is named by its id wherever it stands, and one that is not there is added under it', function () {
+    $document = Document::of(['studs' => [['id' => 'a', 'x' => 1], ['id' => 'b', 'x' => 2]]]);
+
+    expect($document->get('studs[#b].x'))->toBe(2)->and($document->get('studs[#c].x'))->toBeNull()
+        ->and($document->without('studs[#a]')->with('studs[#b].x', 5)->toJson())->toBe('{"studs":[{"id":"b","x":5}]}')
+        ->and($document->with('studs[#c].x', 3)->toJson())->toBe('{"studs":[{"id":"a","x":1},{"id":"b","x":2},{"id":"c","x":3}]}')
+        ->and($document->without('studs[#c]')->equals($document))->toBeTrue()
+        ->and($document->counted('studs[#b].x'))->toBe('studs[1].x');
+});
+
+test('items that have ids are compared by them, whatever was added or taken out beside them', function () {
+    $before = Document::of(['studs' => [['id' => 'a', 'x' => 1], ['id' => 'b', 'x' => 2]]]);
+    $after = $before->without('studs[#a]')->with('studs[#b].x', 5)->with('studs[#n].x', 9);
+
+    expect(array_keys($before->changesTo($after)))->toBe(['studs[#a]', 'studs[#b].x', 'studs[#n]']);
+});
+
+test('every item of a doorway is given an id, once and for all', function (string $name) {
+    $given = ItemIds::given(Doorways::document($name));
+
+    expect($given->get('version'))->toBe(2)->and(ItemIds::given($given)->equals($given))->toBeTrue();
+    foreach (ItemIds::LISTS as $list) {
+        $ids = array_map(fn ($item) => $item->id, (array) $given->get($list));
+        expect($ids)->toHaveCount(count(array_unique($ids)));
+    }
+    // What is planned is the same, and what is said of it names items by their ids.
+    $plan = fn (Document $document) => array_diff_key(PlanWriter::write(Planner::plan(DoorwayReader::read($document), Doorways::kits()[$document->get('brief.kit')]), []), ['findings' => 1]);
+    expect($plan($given))->toEqual($plan(Doorways::document($name)));
+})->with(['kiln-room', 'map-archive', 'reclaim-bay', 'slip-store', 'meter-room']);
+
+test('two items of one id are told apart', function () {
+    $document = Doorways::document('kiln-room', ['survey.studs' => [['id' => 'k', 'x' => 100], ['id' => 'k', 'x' => 500], ['x' => 900]]]);
+
+    expect(array_map(fn ($stud) => $stud->id, ItemIds::given($document, 'n')->get('survey.studs')))->toBe(['k', 'n1', 'n2'])
+        ->and(ItemIds::next(ItemIds::given($document, 'n'), 'n'))->toBe('n5', 'The floor has four of that name already.');
+});
+
+test('a hazard that is moved keeps its place, and the next one is still the next one', function () {
+    $hazards = [['kind' => 'pipe', 'x' => [700, 720], 'y' => [0, 2600], 'moved' => true], ['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]];
+    $setout = Setout::of(Doorways::document('kiln-room', ['brief.header.thickness' => 38, 'survey.hazards' => $hazards]), Doorways::kits());
+    $finding = array_values(array_filter($setout->findings, fn ($finding) => $finding->code === 'cable-behind'))[0];
+
+    expect($finding->where)->toBe('survey.hazards[1].x[0]')
+        ->and(array_merge(...array_map(fn ($cure) => array_keys($cure->changes), $finding->cures)))->toContain('survey.hazards[1].moved');
 });

@@ -13,6 +13,7 @@ use YokeLine\Marks\StoryStrip;
 use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
+use YokeLine\Work\Tolerance\Clearance;
 
 /** @return array<string, mixed> */
 function workedMarks(string $name = 'marks'): array
@@ -101,3 +102,24 @@ test('a proof of the line says what to expect and what a reading means', functio
         ->and($proof->sure)->toEqualWithDelta($case['u'], 1e-6)
         ->and($proof->verdict($read))->toBe($case['verdict']);
 })->with(fn () => array_map(fn (array $case) => [$case], workedMarks('proofs')['cases']));
+
+test('how sure a proof is follows the plus-minus that the doorway has', function () {
+    $usual = Doorways::plan();
+    $fine = Doorways::plan(changes: ['marking.plus_minus' => ['tape' => '0.5', 'level' => '0.3', 'leaf' => '0.5', 'hole' => '0.5', 'kit' => '0.2']]);
+    $at = Heights::highSpot($usual);
+
+    expect(Proof::packing($usual, $at, Length::zero())->sure)->toEqualWithDelta(sqrt(1 + 1 + 2.25 + 0.25 + 1), 1e-9)
+        ->and(Proof::packing($fine, $at, Length::zero())->sure)->toEqualWithDelta(sqrt(0.25 + 0.09 + 0.25 + 0.04 + 0.25), 1e-9)
+        ->and(Proof::casing($fine, $at)->sure)->toEqualWithDelta(sqrt(0.75 + 0.09), 1e-9);
+});
+
+test('one height alone counts at both jambs: for the head, for the template on the casing and for how sure it is', function () {
+    $changes = ['survey.opening.height' => [2050], 'survey.floor.readings' => [['x' => 905, 'level' => 0], ['x' => 1769, 'level' => 6], ['x' => 2700, 'level' => 6]]];
+    $plan = Doorways::plan(changes: $changes);
+    // The head rises with the floor it was measured from: 6 higher at the right jamb.
+    $template = fn (int $x) => Proof::casing($plan, Length::mm($x))->expected->toMm();
+    $rows = array_map(fn ($row) => $row->name, Clearance::of($plan, $plan->doorway->marking->plusMinus));
+
+    expect($plan->heights->head->total->toMm())->toBe(2050.0)->and($template(905) - $template(1769))->toEqualWithDelta(6.0, 1e-9)
+        ->and($rows)->toContain('head-cover@905', 'head-cover@1769');
+});

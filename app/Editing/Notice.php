@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Bench;
+namespace App\Editing;
 
-/** Something that happened meanwhile, said beside the verdict. */
+/** Something that happened meanwhile, said beside what one works on. */
 final readonly class Notice
 {
     /** @param  array<string, mixed>  $putBack changes that put the other's values back; [] where there is nothing to put back */

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Editing;
+
+use App\Bench\Places;
+use App\Http\Editor;
+use App\Models\Doorway;
+use App\Models\Revision;
+use YokeLine\Format\Document;
+
+/**
+ * Takes one's own last changes of a doorway back, one by one, and lays them on again.
+ *
+ * To undo is a change like any other, on top of all that came since: what another has set meanwhile stays as they set it, and one is told.
+ */
+final readonly class Undo
+{
+    private const FURTHEST = 1000;
+
+    /** @var list<int> own changes that can be taken back, the last one last */
+    private array $done;
+
+    /** @var list<int> own undoing that can be taken back */
+    private array $undone;
+
+    public function __construct(private Doorway $doorway, private Editor $editor)
+    {
+        [$this->done, $this->undone] = $this->stacks();
+    }
+
+    public function canUndo(): bool
+    {
+        return $this->done !== [];
+    }
+
+    public function canRedo(): bool
+    {
+        return $this->undone !== [];
+    }
+
+    /** @return list<Notice> what was left as another had set it */
+    public function undo(): array
+    {
+        return $this->done === [] ? [] : $this->takeBack($this->done[count($this->done) - 1], 'undid: ');
+    }
+
+    /** @return list<Notice> */
+    public function redo(): array
+    {
+        return $this->undone === [] ? [] : $this->takeBack($this->undone[count($this->undone) - 1], 'did again: ');
+    }
+
+    /** @return list<Notice> */
+    private function takeBack(int $id, string $says): array
+    {
+        $revision = $this->doorway->revisions()->with('parent')->findOrFail($id);
+        $what = $says.preg_replace('/^(undid|did again): /', '', $revision->what);
+        $notices = [];
+        $this->doorway->rewrite(function (Revision $head) use ($revision, &$notices): Document {
+            $notices = [];
+            $document = $head->document;
+            foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
+                if (json_encode($document->get($place)) !== json_encode($change['after'])) {
+                    $notices[] = new Notice(ucfirst(Places::say($place, $head->document)).' was set otherwise since; it stays '.Places::value($document->get($place)).'.');
+
+                    continue;
+                }
+                $document = $change['before'] === null ? $document->without($place) : $document->with($place, $change['before']);
+            }
+
+            return $document;
+        }, $what, $this->editor, undoes: $id);
+
+        return $notices;
+    }
+
+    /** @return array{list<int>, list<int>} */
+    private function stacks(): array
+    {
+        $own = Revision::query()->where('doorway_id', $this->doorway->id)->where('browser', $this->editor->browser)->whereNotNull('parent_id')
+            ->orderByDesc('id')->limit(self::FURTHEST)->get(['id', 'undoes'])->reverse();
+        $done = $undone = $isUndo = [];
+        foreach ($own as $revision) {
+            $of = $revision->undoes;
+            if ($of === null) {
+                $done[] = $revision->id;
+                $undone = [];
+            } elseif (isset($isUndo[$of])) {
+                // An undoing taken back: the change it had undone can be undone again.
+                array_pop($undone);
+                $done[] = $isUndo[$of];
+            } else {
+                $done = array_values(array_diff($done, [$of]));
+                $undone[] = $revision->id;
+                $isUndo[$revision->id] = $of;
+            }
+        }
+
+        return [$done, $undone];
+    }
+}
