@@ -23,6 +23,7 @@ use YokeLine\Stock\Cutting;
 use YokeLine\Stock\Piece;
 use YokeLine\Ways\Ranking;
 use YokeLine\Ways\Search;
+use YokeLine\Ways\Weights;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
 use YokeLine\Work\Day\Task;
@@ -104,17 +105,24 @@ row("live cables inside a zone, of {$cables}", (string) $inside, 'all', $inside 
 
 $write = new LengthWriter(Unit::Millimetre);
 $kiln = DoorwayReader::read(Doorways::document('kiln-room'));
-$times = [];
+$kiln = DoorwayReader::read(Doorways::document('kiln-room', ['brief.leaf.stock_widths' => range(760, 1510, 50), 'brief.leaf.stock_heights' => range(2080, 2230, 25)]));
+$times = $first = [];
 for ($run = 0; $run < 5; $run++) {
     $from = hrtime(true);
-    $ranking = new Ranking;
-    foreach (Search::of($kiln, Doorways::kits(), $write)->ways() as $way) {
+    $search = Search::of($kiln, Doorways::kits(), $write);
+    [$ranking, $judge] = [new Ranking, $search->judge()];
+    foreach ($search->ways(5500) as $i => $way) {
         $ranking->add($way);
+        if (! isset($first[$run]) && (hrtime(true) - $from) / 1e9 > 0.12) {
+            $ranking->arrangements(Weights::from([]), $judge);
+            $first[$run] = (hrtime(true) - $from) / 1e9;
+        }
     }
+    $ranking->judge($judge);
     $times[] = (hrtime(true) - $from) / 1e9;
 }
-$combinations = Search::of($kiln, Doorways::kits(), $write)->count();
-row("ways of the kiln room, {$combinations} combinations", sprintf('%.2f s', median($times)), 'under 1.5 s', median($times) < 1.5);
+row("ways of the kiln room, 5 500 of {$search->count()} combinations, held", sprintf('%.2f s', median($times)), 'under 1.5 s', median($times) < 1.5);
+row('the first of them, held', sprintf('%.2f s', median(array_values($first))), 'under 0.3 s', median(array_values($first)) < 0.3);
 
 /** Pages, over the wire. */
 Browser::$keepsDatabase = true;

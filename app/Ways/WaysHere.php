@@ -15,23 +15,29 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Svg;
 use YokeLine\Measure\Unit;
+use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Planner;
 use YokeLine\Setout;
+use YokeLine\Ways\Judge;
 use YokeLine\Ways\Ranking;
 use YokeLine\Ways\Search;
 use YokeLine\Ways\Way;
 use YokeLine\Ways\Weights;
 
 /** The ways of one doorway: worked once for a survey and a shelf, and kept while neither changes. */
-final readonly class WaysHere
+final class WaysHere
 {
-    public Setout $setout;
+    public readonly Setout $setout;
 
     /** @var array<string, Kit> */
-    public array $kits;
+    public readonly array $kits;
 
-    public function __construct(public Doorway $doorway, ?Unit $units)
+    private ?Search $search = null;
+
+    private ?Judge $judge = null;
+
+    public function __construct(public readonly Doorway $doorway, ?Unit $units, public readonly int $most = Search::AT_ONCE)
     {
         $this->setout = $doorway->setout($units);
         $this->kits = app(Shelf::class)->kits();
@@ -42,20 +48,29 @@ final readonly class WaysHere
         return Weights::from($this->setout->doorway->brief->purposes);
     }
 
-    public function total(): int
+    /** @throws NotYetMeasured */
+    public function search(): Search
     {
-        return $this->search()->count();
+        return $this->search ??= Search::of($this->setout->doorway, $this->kits, $this->setout->write);
+    }
+
+    /** @throws NotYetMeasured */
+    public function judge(): Judge
+    {
+        return $this->judge ??= $this->search()->judge();
     }
 
     /**
-     * The ranking as it grows; the last one is whole.
+     * The ranking as it grows; the last one is whole, and every way of it that works is held.
      *
      * @param  list<float>  $at  seconds after which to show it
      * @return Generator<Ranking>
+     *
+     * @throws NotYetMeasured
      */
     public function rankings(array $at): Generator
     {
-        $key = 'ways '.sha1(serialize([$this->setout->document->toJson(), $this->kits]));
+        $key = 'ways '.sha1(serialize([$this->setout->document->toJson(), $this->kits, $this->most]));
         $kept = Cache::get($key);
         if ($kept instanceof Ranking) {
             yield $kept;
@@ -64,13 +79,14 @@ final readonly class WaysHere
         }
         $ranking = new Ranking;
         $from = microtime(true);
-        foreach ($this->search()->ways() as $way) {
+        foreach ($this->search()->ways($this->most) as $way) {
             $ranking->add($way);
             if ($at !== [] && microtime(true) - $from > $at[0]) {
                 array_shift($at);
                 yield $ranking;
             }
         }
+        $ranking->judge($this->judge());
         $ranking->finish();
         Cache::put($key, $ranking, 3600);
         yield $ranking;
@@ -107,10 +123,5 @@ final readonly class WaysHere
             $anchoring->header !== null => count($anchoring->header->at).' studs',
             default => count($anchoring->supports).' of '.count($plan->rail->holes).' holes',
         };
-    }
-
-    private function search(): Search
-    {
-        return Search::of($this->setout->doorway, $this->kits, $this->setout->write);
     }
 }

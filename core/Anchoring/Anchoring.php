@@ -9,11 +9,17 @@ use YokeLine\Planning\Mass;
 use YokeLine\Planning\Plan;
 
 /** How a plan is held to the wall: where the rail lies, every fixing and how hard it is worked, how far the rail bends. */
-final readonly class Anchoring
+final class Anchoring
 {
     private const KEPT = 32;
 
     private const SURELY = 0.75;
+
+    /** @var ?array{self, float} the one that this was worked from, and how many times as heavy this is */
+    private ?array $lighter = null;
+
+    /** @var array{0?: ?array{Sag, Sag}} worked when it is first asked for */
+    private array $sags = [];
 
     /**
      * @param  list<Fixing>  $fixings
@@ -21,15 +27,15 @@ final readonly class Anchoring
      * @param  list<Length>  $supports  the rail's holes that carry
      */
     private function __construct(
-        public Plan $plan,
-        public RailPlace $place,
-        public array $fixings,
-        public ?HeaderAnchors $header,
-        public array $runs,
-        public array $supports,
-        public float $wheel,
-        public float $hungKg,
-        public float $stiffness,
+        public readonly Plan $plan,
+        public readonly RailPlace $place,
+        public readonly array $fixings,
+        public readonly ?HeaderAnchors $header,
+        public readonly array $runs,
+        public readonly array $supports,
+        public readonly float $wheel,
+        public readonly float $hungKg,
+        public readonly float $stiffness,
     ) {}
 
     /** Worked once for each plan, while it is among the last few that were asked for. */
@@ -65,6 +71,20 @@ final readonly class Anchoring
             $hung,
             self::stiffness($plan),
         );
+    }
+
+    /** The anchoring of a plan that differs from this one's in nothing but how heavy its leaf is and how high it hangs. */
+    public function carrying(Plan $plan): self
+    {
+        $by = $plan->hungKg() / $this->hungKg;
+        $up = $plan->yokeLine()->minus($this->plan->yokeLine());
+        $carried = new self(
+            $plan, $plan->place ?? $this->place, array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings), $this->header?->carrying($by, $up),
+            $this->runs, $this->supports, $this->wheel * $by, $plan->hungKg(), $this->stiffness,
+        );
+        $carried->lighter = [$this, $by];
+
+        return $carried;
     }
 
     /** The hardest worked fixing; null where none could be checked. */
@@ -108,6 +128,19 @@ final readonly class Anchoring
      * @return ?array{Sag, Sag}
      */
     public function sags(): ?array
+    {
+        if ($this->lighter !== null) {
+            [$other, $by] = $this->lighter;
+            $sags = $other->sags();
+
+            return $sags === null ? null : [$sags[0]->times($by), $sags[1]->times($by)];
+        }
+
+        return ($this->sags ?: $this->sags = [$this->bent()])[0] ?? null;
+    }
+
+    /** @return ?array{Sag, Sag} */
+    private function bent(): ?array
     {
         $greatest = $worst = null;
         foreach (Pieces::of($this->plan, $this->supports) as $piece) {

@@ -41,6 +41,15 @@ final readonly class Fixing
         public ?float $bearing = null,
     ) {}
 
+    /** The same under so many times the load, so much higher. */
+    public function carrying(float $by, Length $up): self
+    {
+        return new self(
+            $this->kind, $this->into, $this->x, $this->y->plus($up), $this->stud, $this->diameter, $this->length, $this->thread, $this->reaction->times($by),
+            $this->shear * $by, $this->tension * $by, $this->withdrawal, $this->lateral, $this->mode, $this->utilisation === null ? null : $this->utilisation * $by, $this->bearing === null ? null : $this->bearing * $by,
+        );
+    }
+
     /** As it is spoken of. */
     public function says(): string
     {

@@ -70,6 +70,12 @@ final readonly class HeaderAnchors
         return new self($fixings, $at, $self->reactions, $rows, $self->length, $leftOut);
     }
 
+    /** The same under so many times the load, so much higher. */
+    public function carrying(float $by, Length $up): self
+    {
+        return new self(array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings), $this->at, array_map(fn (Peak $peak) => $peak->times($by), $this->reactions), array_map($up->plus(...), $this->rows), $this->length, $this->leftOut);
+    }
+
     /** The greatest distance that the board spans between two places where it is held. */
     public function greatestGap(): ?Length
     {

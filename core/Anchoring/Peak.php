@@ -21,6 +21,12 @@ final readonly class Peak
         return new self($this->max + $other->max, $this->min + $other->min, [...$this->leftWheelAt, ...$other->leftWheelAt]);
     }
 
+    /** Under so many times the load. */
+    public function times(float $by): self
+    {
+        return new self($this->max * $by, $this->min * $by, $this->leftWheelAt);
+    }
+
     /** What it is worked with, up or down. */
     public function demand(): float
     {

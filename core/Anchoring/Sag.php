@@ -32,6 +32,12 @@ final readonly class Sag
      */
     private function __construct(public float $greatest, public float $at, public float $leftWheelAt, public float $span, private bool $isFree) {}
 
+    /** Under so many times the load. */
+    public function times(float $by): self
+    {
+        return new self($this->greatest * $by, $this->at, $this->leftWheelAt, $this->span, $this->isFree);
+    }
+
     public function limit(): float
     {
         return self::limitOver($this->span, $this->isFree);

@@ -9,7 +9,15 @@ use YokeLine\Measure\Length;
 /** How this house hangs doors; each rule has its default where a document is silent. */
 final readonly class HouseRules
 {
+    private const OVERLAP_MM = 50;
+
+    private const JUST_ENOUGH_MM = 15;
+
+    /** Past the jambs: as said, else what is usual for what is covered. Worked out after that is chosen. */
+    public Length $sideOverlap;
+
     /**
+     * @param  ?Length  $overlapSaid  null where nobody has said
      * @param  bool  $parked  the leaf stands before the span for good
      * @param  int  $loadFactorTenths  static load to design load, in tenths
      * @param  ?Length  $railLeft  where the rail's left end was set by hand, null where it is worked out
@@ -18,7 +26,7 @@ final readonly class HouseRules
      */
     public function __construct(
         public Cover $cover,
-        public Length $sideOverlap,
+        private ?Length $overlapSaid,
         public Length $casingMargin,
         public Surplus $surplus,
         public Length $park,
@@ -43,12 +51,14 @@ final readonly class HouseRules
         public ?Length $railLeft,
         public bool $washers,
         public WorkRules $schedule,
-    ) {}
+    ) {
+        $this->sideOverlap = $overlapSaid ?? Length::mm($cover === Cover::JustEnough ? self::JUST_ENOUGH_MM : self::OVERLAP_MM);
+    }
 
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
-            $cover, $this->sideOverlap, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
+            $cover, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
             $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers, $this->schedule,
         );
     }

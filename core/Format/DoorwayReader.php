@@ -320,7 +320,7 @@ final class DoorwayReader
 
         return new HouseRules(
             cover: $cover,
-            sideOverlap: $at->length('brief.rules.side_overlap') ?? Length::mm($cover === Cover::JustEnough ? 15 : 50),
+            overlapSaid: $at->length('brief.rules.side_overlap'),
             casingMargin: $at->length('brief.rules.casing_margin') ?? Length::mm(12),
             surplus: $at->choice('brief.rules.surplus', Surplus::Trailing),
             park: $at->length('brief.rules.park') ?? Length::zero(),

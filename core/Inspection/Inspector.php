@@ -112,6 +112,22 @@ final class Inspector
         return self::asked(self::ANCHORS, $sight);
     }
 
+    /** @return list<Finding> how the rail is held, as far as the first that stops it */
+    public static function anchorsUntilStop(Sight $sight): array
+    {
+        $findings = [];
+        foreach (self::ANCHORS as $check) {
+            foreach ((new $check)->look($sight) as $finding) {
+                $findings[] = $finding;
+                if ($finding->severity === Severity::Stop) {
+                    return $findings;
+                }
+            }
+        }
+
+        return $findings;
+    }
+
     /**
      * @param  list<class-string<Check>>  $checks
      * @return list<Finding>

@@ -29,9 +29,10 @@ final readonly class Sight
 
     /**
      * @param  array<string, Kit>  $kits by id
+     * @param  ?Anchoring  $anchoring  where it is known already
      * @param  bool  $curing  whether anyone will look at cures: thousands of ways are told apart without
      */
-    public function __construct(public Plan $plan, public array $kits, public LengthWriter $write, private bool $curing = true)
+    public function __construct(public Plan $plan, public array $kits, public LengthWriter $write, private bool $curing = true, private ?Anchoring $anchoring = null)
     {
         $this->brief = $plan->doorway->brief;
         $this->rules = $this->brief->rules;
@@ -42,7 +43,7 @@ final readonly class Sight
     /** How this plan is held; worked when it is first asked for. */
     public function anchoring(): Anchoring
     {
-        return Anchoring::of($this->plan);
+        return $this->anchoring ?? Anchoring::of($this->plan);
     }
 
     /**
@@ -105,6 +106,17 @@ final readonly class Sight
         return new Cure($says, array_map(fn (Length|string|bool|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes));
     }
 
+    /**
+     * Cures that take some seeking, sought where anyone will look at them.
+     *
+     * @param  callable(): list<Cure>  $seek
+     * @return list<Cure>
+     */
+    public function cures(callable $seek): array
+    {
+        return $this->curing ? $seek() : [];
+    }
+
     /** Taking an obstacle off the wall or out of the way: a step of its own, with its making good. */
     public function moveAway(Obstacle $obstacle): Cure
     {
@@ -114,6 +126,9 @@ final readonly class Sight
     /** @return list<Cure> every other kit on the shelf; what does not cure is left out when cures are proved */
     public function otherKits(): array
     {
+        if (! $this->curing) {
+            return [];
+        }
         $others = array_filter($this->kits, fn (Kit $kit) => $kit->id !== $this->kit->id && in_array($this->brief->hang, $kit->hangs, true));
 
         return array_values(array_map(fn (Kit $kit) => $this->cure("Kit: {$kit->name}", ['brief.kit' => $kit->id]), $others));

@@ -29,25 +29,22 @@ final class Workshop
     /** @var array<string, RailPlace> */
     private array $places = [];
 
-    private function __construct(private readonly Doorway $doorway, private readonly Room $room, private readonly bool $slides) {}
+    private function __construct(private readonly Doorway $doorway, private readonly Room $room) {}
 
-    /**
-     * @param  bool  $slides  whether a rail is slid to the studs: where thousands of ways are told apart it changes nothing that is told
-     *
-     * @throws NotYetMeasured
-     */
-    public static function at(Doorway $doorway, bool $slides = true): self
+    /** @throws NotYetMeasured */
+    public static function at(Doorway $doorway): self
     {
-        return new self($doorway, Room::of($doorway->survey), $slides);
+        return new self($doorway, Room::of($doorway->survey));
     }
 
     /**
      * @param  string  $along  briefs and kits that share it stand alike along the wall
      * @param  string  $up  those that share it stand equally high on one floor
+     * @param  bool  $slides  whether a rail is slid to the studs: it changes nothing but how it is held
      *
      * @throws NotYetMeasured
      */
-    public function plan(Brief $brief, Kit $kit, string $along = '', string $up = ''): Plan
+    public function plan(Brief $brief, Kit $kit, string $along = '', string $up = '', bool $slides = true): Plan
     {
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
         $units = $this->doorway->units;
@@ -57,9 +54,9 @@ final class Workshop
             $heights = $heights->over($floor, $brief->rules->gap);
         }
         $byHand = $brief->rules->railLeft === null ? null : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
-        $place = $this->slides && $brief->backing->isOnWall() ? $this->place($brief, $kit, $layout, $rail, $floor, $heights, $along, $byHand) : null;
+        $place = $slides && $brief->backing->isOnWall() ? $this->place($brief, $kit, $layout, $rail, $floor, $heights, $along, $byHand) : null;
         if ($brief->backing->isOpen()) {
-            return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up);
+            return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up, $slides);
         }
         $rail = $rail->slidTo($byHand ?? $place->left ?? $rail->span->low);
         if ($place !== null) {

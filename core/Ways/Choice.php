@@ -26,6 +26,11 @@ final readonly class Choice
         public Length $park,
     ) {}
 
+    public function sized(?Length $width, ?Length $height, Length $park): self
+    {
+        return new self($this->hang, $this->opens, $this->kit, $this->backing, $this->cover, $width, $height, $park);
+    }
+
     /** The brief with this chosen. */
     public function in(Brief $brief): Brief
     {
@@ -58,6 +63,12 @@ final readonly class Choice
             'brief.hang' => $this->hang->value, 'brief.opens' => $this->opens->value, 'brief.kit' => $this->kit, 'brief.backing' => $this->backing->value, 'brief.rules.cover' => $this->cover->value,
             'brief.rules.park' => $exact->exact($this->park), 'brief.leaf.width' => $this->width === null ? 'auto' : $exact->exact($this->width), 'brief.leaf.height' => $this->height === null ? 'auto' : $exact->exact($this->height),
         ];
+    }
+
+    /** Ways that differ in size and parking only are one arrangement. */
+    public function arrangement(): string
+    {
+        return "{$this->hang->value} {$this->opens->value} {$this->kit} {$this->backing->value} {$this->cover->value}";
     }
 
     /** What decides where things stand along the wall: whatever shares it shares leaf, rail, stops and guide. */

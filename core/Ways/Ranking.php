@@ -7,7 +7,7 @@ namespace YokeLine\Ways;
 /** Ways as they have been worked so far: those that work by what matters, those that do not with their reasons. */
 final class Ranking
 {
-    /** @var list<Way> */
+    /** @var array<string, Way> by what they come to */
     private array $works = [];
 
     /** @var array<string, array{count: int, way: Way}> by reason */
@@ -21,10 +21,9 @@ final class Ranking
     {
         $this->count++;
         if ($way->works()) {
-            $this->works[] = $way;
+            $this->works[$way->sameAs()] = $way;
         } else {
-            $this->fails["{$way->choice->hang->value} {$way->stop}"] ??= ['count' => 0, 'way' => $way];
-            $this->fails["{$way->choice->hang->value} {$way->stop}"]['count']++;
+            $this->fail($way);
         }
     }
 
@@ -44,25 +43,61 @@ final class Ranking
         return $this->count;
     }
 
+    /** How many work, as far as they were asked what holds them. */
     public function working(): int
     {
         return count($this->works);
     }
 
     /**
-     * The best of each arrangement, the best first, with how many more sizes and parkings of it there are.
+     * The best of each arrangement that is held, the best first, with how many more sizes and parkings of it there are. One that is not held goes
+     * to those that do not work, and the next best is asked.
      *
      * @return list<array{way: Way, more: int}>
      */
-    public function arrangements(Weights $weights): array
+    public function arrangements(Weights $weights, Judge $judge): array
     {
         $best = [];
         foreach ($this->best($weights) as $way) {
-            $best[$way->arrangement()] ??= ['way' => $way, 'more' => -1];
-            $best[$way->arrangement()]['more']++;
+            $arrangement = $way->choice->arrangement();
+            if (isset($best[$arrangement])) {
+                $best[$arrangement]['more']++;
+            } elseif (($held = $this->judged($way, $judge))->works()) {
+                $best[$arrangement] = ['way' => $held, 'more' => 0];
+            }
         }
 
         return array_values($best);
+    }
+
+    /** Asks of every way what holds it. */
+    public function judge(Judge $judge): void
+    {
+        foreach ($this->works as $way) {
+            $this->judged($way, $judge);
+        }
+    }
+
+    private function judged(Way $way, Judge $judge): Way
+    {
+        if ($way->isHeld) {
+            return $way;
+        }
+        $held = $judge->judge($way);
+        if ($held->works()) {
+            $this->works[$held->sameAs()] = $held;
+        } else {
+            unset($this->works[$held->sameAs()]);
+            $this->fail($held);
+        }
+
+        return $held;
+    }
+
+    private function fail(Way $way): void
+    {
+        $this->fails["{$way->choice->hang->value} {$way->stop}"] ??= ['count' => 0, 'way' => $way];
+        $this->fails["{$way->choice->hang->value} {$way->stop}"]['count']++;
     }
 
     /**
@@ -72,20 +107,24 @@ final class Ranking
      */
     public function best(Weights $weights): array
     {
-        $widest = array_reduce($this->works, fn (float $most, Way $way) => max($most, $way->passage->toMm()), 0.0);
-        $scores = array_map(fn (Way $way) => $weights->score($way, $widest), $this->works);
-        $works = $this->works;
+        $works = array_values($this->works);
+        $widest = array_reduce($works, fn (float $most, Way $way) => max($most, $way->passage->toMm()), 0.0);
+        $cheapest = array_reduce($works, fn (?float $least, Way $way) => $way->price === null ? $least : min($least ?? $way->price, $way->price));
+        $scores = array_map(fn (Way $way) => $weights->score($way, $widest, $cheapest), $works);
+        if ($works === []) {
+            return [];
+        }
         // What scores alike stands as it was asked for.
-        array_multisort($scores, SORT_DESC, SORT_NUMERIC, array_keys($works), SORT_ASC, $works);
+        array_multisort($scores, SORT_DESC, SORT_NUMERIC, range(0, count($works) - 1), SORT_ASC, $works);
 
         return $works;
     }
 
-    /** @return list<Way> of which no other way is better in all of passage, price and findings, by their best numbers */
+    /** @return list<Way> of those that are held, which no other one beats in all of passage, price and findings, by their best numbers */
     public function tradeOffs(): array
     {
         $by = [];
-        foreach ($this->works as $way) {
+        foreach (array_filter($this->works, fn (Way $way) => $way->isHeld) as $way) {
             $by["{$way->passage->nm} ".count($way->settle)." {$way->price}"] ??= $way;
         }
 

@@ -11,111 +11,162 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Opens;
+use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Inspector;
+use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\NotYetMeasured;
+use YokeLine\Planning\Tolerance;
 use YokeLine\Planning\Workshop;
 
-/** Every combination that could be chosen for a surveyed doorway, worked through the planner itself. */
+/**
+ * Every combination that could be chosen for a surveyed doorway, worked through the planner itself: every kit, hang, side, cover, backing and
+ * parking, with the sizes that reach as far as they must, the nearest first.
+ */
 final readonly class Search
 {
-    private const MOST = 6000;
+    /** So many are worked in one go; it can go on from there. */
+    public const AT_ONCE = 6000;
+
+    private Workshop $workshop;
+
+    /** @var list<array{Choice, list<?Length>, list<?Length>}> what is arranged alike, with its widths and heights, the worked out ones first */
+    private array $arranged;
+
+    /** How many stock sizes were left out because they do not reach. */
+    public int $tooSmall;
 
     /**
      * @param  array<string, Kit>  $kits  by id
-     * @param  list<Length>  $parks  ascending
-     */
-    private function __construct(private Doorway $doorway, private array $kits, private LengthWriter $write, private array $parks) {}
-
-    /** @param  array<string, Kit>  $kits */
-    public static function of(Doorway $doorway, array $kits, LengthWriter $write): self
-    {
-        $park = $doorway->brief->rules->park;
-        $parks = [$park->nm => $park, 0 => Length::zero(), Length::mm(-60)->nm => Length::mm(-60), Length::mm(30)->nm => Length::mm(30)];
-
-        return new self($doorway, $kits, $write, array_values($parks));
-    }
-
-    /** How many there are. */
-    public function count(): int
-    {
-        return iterator_count($this->choices());
-    }
-
-    /**
-     * One way after another. What ways share, places along the wall or heights up it, is worked once.
-     *
-     * @return Generator<Way>
      *
      * @throws NotYetMeasured
      */
-    public function ways(): Generator
+    private function __construct(private Doorway $doorway, private array $kits, private LengthWriter $write)
     {
-        $workshop = Workshop::at($this->doorway, slides: false);
+        $this->workshop = Workshop::at($doorway);
+        [$this->arranged, $this->tooSmall] = $this->arranged();
+    }
+
+    /**
+     * @param  array<string, Kit>  $kits
+     *
+     * @throws NotYetMeasured
+     */
+    public static function of(Doorway $doorway, array $kits, LengthWriter $write): self
+    {
+        return new self($doorway, $kits, $write);
+    }
+
+    /** How many there are in all. */
+    public function count(): int
+    {
+        return array_sum(array_map(fn (array $one) => count($one[1]) * count($one[2]) * count($this->parks($one[0]->hang)), $this->arranged));
+    }
+
+    /** Whether anything holds them: asked of those ways that would work otherwise. */
+    public function judge(): Judge
+    {
+        return new Judge($this->doorway, $this->workshop, $this->kits, $this->write);
+    }
+
+    /**
+     * One way after another, those with the nearest sizes first. What ways share, places along the wall or heights up it, is worked once.
+     *
+     * @return Generator<Way>
+     */
+    public function ways(int $most = self::AT_ONCE): Generator
+    {
         $along = [];
         $seen = [];
-        foreach ($this->choices() as $choice) {
+        foreach ($this->choices($most) as $choice) {
             $brief = $choice->in($this->doorway->brief);
-            $plan = $workshop->plan($brief, $this->kits[$choice->kit], $choice->along(), $choice->up());
-            $sight = new Sight($plan, [], $this->write, curing: false);
-            $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
-            $way = Way::of($choice, $plan, [...$findings, ...Inspector::graveOther($sight)]);
-            if (! isset($seen[$way->sameAs()])) {
-                $seen[$way->sameAs()] = true;
-                yield $way;
+            $plan = $this->workshop->plan($brief, $this->kits[$choice->kit], $choice->along(), $choice->up(), slides: false);
+            $same = Way::comesTo($choice, $plan);
+            if (! isset($seen[$same])) {
+                $seen[$same] = true;
+                $sight = new Sight($plan, [], $this->write, curing: false);
+                $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
+                $stopped = array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop) !== [];
+                yield Way::of($choice, $plan, $stopped ? $findings : [...$findings, ...Inspector::graveOther($sight)]);
             }
         }
     }
 
-    /** @return Generator<Choice> those that share most one after another */
-    private function choices(): Generator
+    /** @return Generator<Choice> */
+    private function choices(int $most): Generator
     {
         $n = 0;
-        foreach ($this->kits as $id => $kit) {
-            foreach ($kit->hangs as $hang) {
-                foreach ($this->sides($hang) as $opens) {
-                    foreach (Cover::cases() as $cover) {
-                        foreach ($hang->needsTwoRails() ? [Length::zero()] : $this->parks as $park) {
-                            foreach ($this->widths() as $width) {
-                                foreach ($this->backings($kit) as $backing) {
-                                    foreach ($this->heights() as $height) {
-                                        if (++$n > self::MOST) {
-                                            return;
-                                        }
-                                        yield new Choice($hang, $opens, $id, $backing, $cover, $width, $height, $park);
-                                    }
-                                }
-                            }
+        $widest = max([0, ...array_map(fn (array $one) => count($one[1]), $this->arranged)]);
+        for ($nth = 0; $nth < $widest; $nth++) {
+            foreach ($this->arranged as [$choice, $widths, $heights]) {
+                if (! array_key_exists($nth, $widths)) {
+                    continue;
+                }
+                foreach ($this->parks($choice->hang) as $park) {
+                    foreach ($heights as $height) {
+                        if (++$n > $most) {
+                            return;
                         }
+                        yield $choice->sized($widths[$nth], $height, $park);
                     }
                 }
             }
         }
     }
 
-    /** @return list<Opens> */
-    private function sides(Hang $hang): array
+    /** @return array{list<array{Choice, list<?Length>, list<?Length>}>, int} */
+    private function arranged(): array
     {
-        return $hang->isSingle() ? Opens::cases() : [Opens::Right];
+        $leaf = $this->doorway->brief->leaf;
+        $found = [];
+        $short = [];
+        foreach ($this->kits as $id => $kit) {
+            foreach ($kit->hangs as $hang) {
+                foreach ($hang->isSingle() ? Opens::cases() : [Opens::Right] as $opens) {
+                    foreach (Cover::cases() as $cover) {
+                        foreach ($kit->bracket === null ? [Backing::Header, Backing::Direct] : [Backing::Header] as $backing) {
+                            $choice = new Choice($hang, $opens, $id, $backing, $cover, null, null, $this->doorway->brief->rules->park);
+                            $plan = $this->workshop->plan($choice->in($this->doorway->brief), $kit, $choice->along(), $choice->up(), slides: false);
+                            // Both leaves of two that pass would eat into their overlap: there a size short by a tape's error is too small.
+                            $slack = $hang->needsTwoRails() ? Length::zero() : Tolerance::tape();
+                            $widths = self::nearest($leaf->stockWidths, $plan->layout->width->needed->total->minus($slack));
+                            $heights = self::nearest($leaf->stockHeights, $plan->heights->leaf->needed->total->minus(Tolerance::tape()));
+                            $short[] = count($leaf->stockWidths) - count($widths) + count($leaf->stockHeights) - count($heights);
+                            $found[] = [$choice, [null, ...$widths], [null, ...$heights]];
+                        }
+                    }
+                }
+            }
+        }
+
+        return [$found, $short === [] ? 0 : min($short)];
     }
 
-    /** @return list<Backing> */
-    private function backings(Kit $kit): array
+    /**
+     * @param  list<Length>  $stock
+     * @return list<Length> those that reach, the nearest first
+     */
+    private static function nearest(array $stock, Length $least): array
     {
-        return $kit->bracket === null ? [Backing::Header, Backing::Direct] : [Backing::Header];
+        $reach = array_values(array_filter($stock, fn (Length $size) => ! $size->isUnder($least)));
+        usort($reach, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+
+        return $reach;
     }
 
-    /** @return list<?Length> the width worked out, and the stock sizes above and below it that could be had */
-    private function widths(): array
+    /** @return list<Length> past the jamb, as the brief has it, flush with it, short of it, and over the casing */
+    private function parks(Hang $hang): array
     {
-        return [null, ...array_slice($this->doorway->brief->leaf->stockWidths, 0, 8)];
-    }
+        if ($hang->needsTwoRails()) {
+            return [Length::zero()];
+        }
+        $parks = [];
+        foreach ([$this->doorway->brief->rules->park, Length::zero(), Length::mm(-60), Length::mm(30)] as $park) {
+            $parks[$park->nm] = $park;
+        }
 
-    /** @return list<?Length> */
-    private function heights(): array
-    {
-        return [null, ...array_slice($this->doorway->brief->leaf->stockHeights, 0, 6)];
+        return array_values($parks);
     }
 }

@@ -17,6 +17,7 @@ final readonly class Way
      * @param  list<string>  $settle  headlines of what must be settled
      * @param  ?string  $stop  the reason it does not work, null where it does
      * @param  ?float  $price  of the kit, where it is known
+     * @param  bool  $isHeld  whether it was asked what holds it: before that nothing is called working
      */
     private function __construct(
         public Choice $choice,
@@ -32,20 +33,13 @@ final readonly class Way
         public array $settle,
         public ?string $stop,
         public ?float $price,
+        public bool $isHeld = false,
     ) {}
 
     /** @param  list<Finding>  $findings */
     public static function of(Choice $choice, Plan $plan, array $findings): self
     {
-        $settle = [];
-        $stop = null;
-        foreach ($findings as $finding) {
-            if ($finding->severity === Severity::Stop) {
-                $stop ??= $finding->says;
-            } elseif ($finding->severity === Severity::Settle) {
-                $settle[] = $finding->says;
-            }
-        }
+        [$settle, $stop] = self::grave($findings);
         $layout = $plan->layout;
         $jambs = $plan->room->opening->span();
         $covered = $layout->shut();
@@ -67,25 +61,58 @@ final readonly class Way
         );
     }
 
+    /**
+     * The same with what its anchoring says.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public function heldBy(array $findings): self
+    {
+        [$settle, $stop] = self::grave($findings);
+
+        return new self($this->choice, $this->passage, $this->leafWidth, $this->leafHeight, $this->yokeLine, $this->overlap, $this->rail, $this->massKg, $this->leaves, $this->isStock, [...$this->settle, ...$settle], $this->stop ?? $stop, $this->price, true);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array{list<string>, ?string} headlines of what must be settled, the first stop
+     */
+    private static function grave(array $findings): array
+    {
+        $settle = [];
+        $stop = null;
+        foreach ($findings as $finding) {
+            if ($finding->severity === Severity::Stop) {
+                $stop ??= $finding->says;
+            } elseif ($finding->severity === Severity::Settle) {
+                $settle[] = $finding->says;
+            }
+        }
+
+        return [$settle, $stop];
+    }
+
+    /** Whether nothing stops it, as far as it was asked. */
     public function works(): bool
     {
         return $this->stop === null;
     }
 
-    /** Ways that differ in size and parking only are one arrangement. */
-    public function arrangement(): string
-    {
-        $choice = $this->choice;
-
-        return "{$choice->hang->value} {$choice->opens->value} {$choice->kit} {$choice->backing->value} {$choice->cover->value}";
-    }
-
     /** Two ways that come to the same numbers; of those the first asked for is shown. */
     public function sameAs(): string
     {
-        $choice = $this->choice;
+        return self::key($this->choice, $this->leafWidth, $this->leafHeight);
+    }
 
-        return implode(' ', [$choice->hang->value, $choice->opens->value, $choice->kit, $choice->backing->value, $choice->cover->value, $choice->park->nm, $this->leafWidth->nm, $this->leafHeight->nm]);
+    /** What `sameAs` will be of a choice. */
+    public static function comesTo(Choice $choice, Plan $plan): string
+    {
+        return self::key($choice, $plan->layout->width->size->total, $plan->heights->leaf->size->total);
+    }
+
+    private static function key(Choice $choice, Length $width, Length $height): string
+    {
+        return "{$choice->arrangement()} {$choice->park->nm} {$width->nm} {$height->nm}";
     }
 
     /** Whether no number that people weigh is worse than the other's, and one is better. */

@@ -6,13 +6,14 @@ export function startWays() {
   const list = document.querySelector('#ways-list');
   let going = null;
   let waiting = null;
+  let most = 0;
 
   async function load() {
     going?.abort();
     going = new AbortController();
     list.setAttribute('aria-busy', 'true');
     try {
-      const answer = await fetch(`${form.dataset.list}?${new URLSearchParams(new FormData(form))}`, { signal: going.signal });
+      const answer = await fetch(`${form.dataset.list}?${new URLSearchParams(new FormData(form))}&most=${most}`, { signal: going.signal });
       if (!answer.ok) throw new Error(String(answer.status));
       const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
       let come = '';
@@ -29,6 +30,11 @@ export function startWays() {
   }
 
   form.addEventListener('input', () => { clearTimeout(waiting); waiting = setTimeout(load, 120); });
+  list.addEventListener('click', (event) => {
+    if (!event.target.dataset.most) return;
+    most = event.target.dataset.most;
+    load();
+  });
   form.addEventListener('submit', (event) => event.preventDefault());
-  if (!list.textContent.includes('Measure')) load();
+  load();
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Editor;
 use App\Models\Doorway;
 use Database\Seeders\DemoSeeder;
 
@@ -40,7 +41,22 @@ test('the meter sends its readings one at a time', function () {
 test('ways come as a list that grows, the last one whole', function () {
     $states = explode("\n<!-- next -->\n", (string) $this->get("{$this->url}/ways/list?space=10")->assertOk()->streamedContent());
 
-    expect($states[count($states) - 2])->toContain('arrangements work')->toContain('All ')->toContain('What does not work here');
+    expect($states[count($states) - 2])->toContain('arrangements work')->toContain(' all were worked')->toContain('What does not work here');
+});
+
+test('the ways of an unmeasured doorway say what to measure', function () {
+    $this->doorway->rewrite(fn () => $this->doorway->revision->document->without('survey.opening.width'), 'no width', Editor::named('A fitter'));
+    $this->get("{$this->url}/ways")->assertOk();
+    $this->get("{$this->url}/ways/list")->assertOk()->assertSee('Measure the doorway first: the left jamb and the width');
+});
+
+test('more stock than is worked in one go is said, and worked on request', function () {
+    $many = $this->doorway->revision->document->with('brief.leaf.stock_widths', range(900, 1600, 10))->with('brief.leaf.stock_heights', range(2100, 2400, 10));
+    $this->doorway->rewrite(fn () => $many, 'much stock', Editor::named('A fitter'));
+    $list = fn (int $most) => (string) $this->get("{$this->url}/ways/list?most={$most}")->assertOk()->streamedContent();
+
+    expect($list(0))->toContain('the 6000 with the nearest sizes were worked')->toContain('data-most="12000"')
+        ->and($list(12000))->toContain('the 12000 with the nearest sizes were worked');
 });
 
 test('a way that is taken changes the brief, and undo works', function () {

@@ -12,8 +12,11 @@ use App\Ways\WaysHere;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Planning\NotYetMeasured;
+use YokeLine\Ways\Search;
 
 final class WaysController
 {
@@ -28,16 +31,20 @@ final class WaysController
     }
 
     /** The list as it grows, while the rest is worked. */
-    public function list(Request $request, Doorway $doorway): StreamedResponse
+    public function list(Request $request, Doorway $doorway): StreamedResponse|Response
     {
-        $here = new WaysHere($doorway, Editor::of($request)->units);
+        $here = new WaysHere($doorway, Editor::of($request)->units, max(Search::AT_ONCE, $request->integer('most')));
         $weights = $here->weights()->with(array_map(intval(...), $request->only(array_keys($here->weights()->of))));
+        try {
+            $here->search();
+        } catch (NotYetMeasured $problem) {
+            return response('<p class="nothing">Measure the doorway first: '.e(implode('; ', $problem->missing)).'.</p>');
+        }
         $request->session()->save();
 
         return response()->stream(function () use ($here, $weights) {
-            $total = $here->total();
             foreach ($here->rankings(self::SHOW_AT) as $ranking) {
-                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights, 'total' => $total])->render(), self::NEXT;
+                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights])->render(), self::NEXT;
                 if (ob_get_level() > 0) {
                     ob_flush();
                 }

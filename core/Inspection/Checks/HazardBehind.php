@@ -30,7 +30,7 @@ final class HazardBehind implements AnchorCheck
                 $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
                 $carries = $held >= 2 && RailPlace::carries($sight->anchoring()->supports, $plan->rail->span, $sight->kit->rail, $plan->rail->pieces);
                 yield new Finding('cable-behind', $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "{$hazard->place}.x[0]", ['x' => $hit[0]],
-                    [...$this->slides($sight, $zones), $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true])]);
+                    [...$sight->cures(fn () => $this->slides($sight, $zones)), $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true])]);
             }
         }
     }

@@ -23,7 +23,7 @@ final class StopsFree implements AnchorCheck
             $over = array_values(array_filter($plan->rail->holes, fn (Length $x) => $x->isOver($body->low->minus($reach)) && $x->isUnder($body->high->plus($reach))));
             if ($over !== []) {
                 $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
-                $slides = array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), $this->clear($sight, $bodies, $reach));
+                $slides = $sight->cures(fn () => array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), $this->clear($sight, $bodies, $reach)));
                 yield new Finding('stop-meets-standoff', Severity::Settle, "A stop sits on the standoff at {$sight->say($over[0])}", 'It cannot pass one, nor be set over one.', 'brief.rules.rail_left', ['x' => $over[0]], [...$slides, $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", ['brief.rules.hanger_inset' => $inset->plus(Length::mm(20))])]);
 
                 return;

@@ -7,12 +7,12 @@
   <form class="weigh" id="weigh" aria-label="What matters" data-list="{{ route('ways.list', $here->doorway) }}">
     <h2>What matters here</h2>
     @foreach ($here->weights()->of as $purpose => $weight)
-      <label for="w-{{ $purpose }}">{{ ['sight' => 'Not seen through', 'sound' => 'Not heard through', 'light' => 'Light when open', 'space' => 'A wide passage', 'looks' => 'Calm looks', 'ease' => 'Easy to hang'][$purpose] }}</label>
+      <label for="w-{{ $purpose }}">{{ ['sight' => 'Not seen through', 'sound' => 'Not heard through', 'light' => 'Light when open', 'space' => 'A wide passage', 'looks' => 'Calm looks', 'ease' => 'Easy to hang', 'cost' => 'A low price'][$purpose] }}</label>
       <input id="w-{{ $purpose }}" name="{{ $purpose }}" type="range" min="0" max="10" value="{{ $weight }}">
     @endforeach
     <p class="group-note">They start from what the leaf is for, as the brief at Leaf ranks it.</p>
     @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
   </form>
-  <section id="ways-list" aria-live="polite" aria-busy="true"><p class="nothing">{{ $here->setout->plan === null ? 'Measure the doorway first: '.implode('; ', $here->setout->missing()).'.' : 'Working …' }}</p></section>
+  <section id="ways-list" aria-live="polite" aria-busy="true"><p class="nothing">Working …</p></section>
 </main>
 </x-page>

@@ -1,8 +1,10 @@
 @php([$write, $doorway] = [$here->setout->write, $here->doorway])
-@php($arrangements = $ranking->arrangements($weights))
+@php([$search, $done] = [$here->search(), $ranking->isWhole()])
+@php($arrangements = $ranking->arrangements($weights, $here->judge()))
 @php($best = $ranking->tradeOffs())
-@php($done = $ranking->isWhole())
-<p class="progress-says"><b>{{ count($arrangements) }} arrangements work</b>, in {{ $ranking->working() }} sizes and parkings. {{ $done ? "All {$ranking->count()} that differ were worked, of {$total} combinations. A best trade-off is one that no other beats in all of passage, price and findings." : "{$ranking->count()} worked of {$total} …" }}</p>
+@php([$total, $asked] = [$search->count(), min($search->count(), $here->most)])
+<p class="progress-says"><b>{{ count($arrangements) }} {{ count($arrangements) === 1 ? 'arrangement works' : 'arrangements work' }}</b>@if ($done), in {{ $ranking->working() }} sizes and parkings. Of {{ $total }} combinations {{ $asked < $total ? "the {$asked} with the nearest sizes" : 'all' }} were worked; {{ $ranking->count() }} differ. A best trade-off is one that no other beats in all of passage, price and findings.@else so far: {{ $ranking->count() }} worked of {{ $asked }} …@endif @if ($search->tooSmall > 0){{ $search->tooSmall }} stock {{ $search->tooSmall === 1 ? 'size was' : 'sizes were' }} left out: too small for this doorway however it is hung.@endif</p>
+@if ($done && $asked < $total)<p><button class="btn" type="button" data-most="{{ $here->most + $search::AT_ONCE }}">Work {{ min($search::AT_ONCE, $total - $asked) }} more, with larger sizes</button></p>@endif
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
     @php([$choice, $plan] = [$way->choice, $here->plan($way)])
