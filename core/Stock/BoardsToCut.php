@@ -19,9 +19,6 @@ final readonly class BoardsToCut
     /** Where nobody says what the yard has, mm. */
     public const STOCK_MM = [2400, 3000, 3600, 4200, 4800];
 
-    /** So many ways of jointing are weighed against each other. */
-    private const MOST_CHOICES = 60;
-
     /**
      * @param  array<string, Plan>  $plans  by the name of their doorway
      * @param  non-empty-list<Length>  $stock
@@ -69,7 +66,7 @@ final readonly class BoardsToCut
 
     /**
      * @param  non-empty-list<Length>  $stock
-     * @return list<list<Length>>
+     * @return list<non-empty-list<Length>>
      */
     private static function splits(Plan $plan, array $stock): array
     {
@@ -81,30 +78,21 @@ final readonly class BoardsToCut
     }
 
     /**
-     * @param  array<string, list<list<Length>>>  $boards  by doorway, every way of parting its board
+     * @param  array<string, list<non-empty-list<Length>>>  $boards  by doorway, every way of parting its board
      * @param  non-empty-list<Length>  $stock
      */
     private static function cut(array $boards, array $stock): CuttingPlan|string
     {
-        $choices = [[]];
+        $parted = [];
         foreach ($boards as $name => $splits) {
             if ($splits === []) {
                 return "The board of {$name} is longer than any bar gives, and no stud is free to joint it on.";
             }
-            $next = [];
-            foreach ($choices as $pieces) {
-                foreach ($splits as $split) {
-                    $next[] = [...$pieces, ...array_map(fn (Length $length, int $i) => new Piece($length, $name.(count($split) > 1 ? ', piece '.($i + 1) : '')), $split, array_keys($split))];
-                }
-            }
-            $choices = array_slice($next, 0, self::MOST_CHOICES);
-        }
-        $best = null;
-        foreach ($choices as $pieces) {
-            $plan = Cutting::of($pieces, $stock, Length::mm(self::KERF_MM), Length::mm(self::END_TRIM_MM));
-            $best = $plan->isBetterThan($best) ? $plan : $best;
+            $parted[] = array_map(fn (array $split) => array_map(fn (Length $length, int $i) => new Piece($length, $name.(count($split) > 1 ? ', piece '.($i + 1) : '')), $split, array_keys($split)), $splits);
         }
 
-        return $best ?? 'There is nothing to cut.';
+        $plan = Cutting::parting($parted, $stock, Length::mm(self::KERF_MM), Length::mm(self::END_TRIM_MM));
+
+        return max(array_map(count(...), [[], ...$parted])) < Joints::MOST ? $plan : $plan->unproved();
     }
 }

@@ -5,30 +5,35 @@ declare(strict_types=1);
 namespace YokeLine\Stock;
 
 use YokeLine\Measure\Length;
+use YokeLine\Stock\Packing\Demand;
+use YokeLine\Stock\Packing\Effort;
+use YokeLine\Stock\Packing\Packing;
+use YokeLine\Stock\Packing\Pattern;
+use YokeLine\Stock\Packing\Worth;
 
 /**
- * Pieces of one section cut from stock: the fewest bars, then the least length bought, then the longest single off-cut.
- *
- * A bar takes sum(l + kerf) <= stock - 2 end trims + kerf. The search goes bar by bar, each filled round the longest piece left so that
- * nothing more would fit; it is given so many steps, and says whether it came to its end.
+ * Pieces of one section cut from stock: the fewest bars, then the least length bought, then the longest single off-cut. A bar takes
+ * sum(l + kerf) <= stock - 2 end trims + kerf. Each of the three is sought between what no plan can do better and what is found; the search is
+ * given so many steps, and says what it proved.
  */
 final class Cutting
 {
-    private const STEPS = 400_000;
+    private const EFFORT = 32_000_000;
 
-    /** Every choice of what shares the bar with the longest off-cut is tried up to so many pieces. */
-    private const ALL_CHOICES_OF = 14;
+    private const FOR_WORTH = 18_000_000;
 
-    private int $steps = 0;
+    private const FOR_A_LOOK = 9_000_000;
 
-    /** @var array<string, true> what is left to pack and into what, that was tried in vain */
-    private array $inVain = [];
+    private const FOR_OFFCUT = 8_000_000;
 
-    /**
-     * @param  list<int>  $sizes  with the kerf, nm, descending
-     * @param  non-empty-list<int>  $stocks  nm, ascending
-     */
-    private function __construct(private readonly array $sizes, private readonly array $stocks, private readonly int $kerf, private readonly int $trim) {}
+    private readonly Effort $effort;
+
+    private ?Worth $worth = null;
+
+    private function __construct(private readonly Demand $demand, private readonly int $kerf)
+    {
+        $this->effort = new Effort(self::EFFORT);
+    }
 
     /**
      * @param  list<Piece>  $pieces
@@ -38,324 +43,222 @@ final class Cutting
      */
     public static function of(array $pieces, array $stock, Length $kerf, Length $endTrim): CuttingPlan
     {
-        usort($pieces, fn (Piece $a, Piece $b) => $b->length->nm <=> $a->length->nm);
-        $stocks = array_values(array_unique(array_map(fn (Length $length) => $length->nm, $stock)));
-        sort($stocks);
-        $cutting = new self(array_map(fn (Piece $piece) => $piece->length->nm + $kerf->nm, $pieces), $stocks, $kerf->nm, $endTrim->nm);
-        if ($pieces !== [] && $cutting->sizes[0] > $cutting->takes(max($stocks))) {
-            throw DoesNotFit::longerThanAnyBar($pieces[0]->for);
-        }
-
-        return $cutting->plan($pieces);
+        return self::parting(array_map(fn (Piece $piece) => [[$piece]], $pieces), $stock, $kerf, $endTrim);
     }
 
-    /** @param  list<Piece>  $pieces  the longest first */
-    private function plan(array $pieces): CuttingPlan
+    /**
+     * Each board parted one of its ways, whichever serves all best.
+     *
+     * @param  list<non-empty-list<non-empty-list<Piece>>>  $boards
+     * @param  non-empty-list<Length>  $stock
+     *
+     * @throws DoesNotFit where a piece is longer than any bar gives
+     */
+    public static function parting(array $boards, array $stock, Length $kerf, Length $endTrim): CuttingPlan
     {
-        if ($pieces === []) {
-            return new CuttingPlan([], 0, Length::zero(), true);
+        if ($boards === []) {
+            return new CuttingPlan([], 0, Length::zero(), true, true);
         }
+        $longest = Length::greatest(...$stock)->minus($endTrim, $endTrim);
+        foreach (array_merge(...array_merge(...$boards)) as $piece) {
+            if ($piece->length->isOver($longest)) {
+                throw DoesNotFit::longerThanAnyBar($piece->for);
+            }
+        }
+        $lengths = array_map(fn (array $splits) => array_map(fn (array $split) => array_map(fn (Piece $piece) => $piece->length->nm, $split), $splits), $boards);
+        $demand = Demand::of($lengths, array_map(fn (Length $length) => $length->nm, $stock), $kerf->nm, $endTrim->nm);
+
+        return (new self($demand, $kerf->nm))->plan($boards);
+    }
+
+    /** @param  non-empty-list<non-empty-list<non-empty-list<Piece>>>  $boards */
+    private function plan(array $boards): CuttingPlan
+    {
         $bound = $this->bound();
-        $boughtBound = null;
-        $isProved = true;
-        for ($bars = $bound; ; $bars++) {
-            $most = array_fill(0, $bars, max($this->stocks));
-            $packed = $this->pack($this->sizes, $most);
-            $isProved = $isProved && $this->stepsLeft() > 0;
-            if ($packed === null) {
-                // Where the search was cut short, longest first always comes to an end.
-                $packed = $this->stepsLeft() === 0 && $bars >= count($this->longestFirst()) ? $this->longestFirst() : null;
-                if ($packed === null) {
-                    continue;
-                }
-            }
-            foreach ($this->choices($bars) as $choice) {
-                $boughtBound ??= array_sum($choice);
-                $cheaper = $this->pack($this->sizes, $choice);
-                $isProved = $isProved && $this->stepsLeft() > 0;
-                if ($cheaper !== null && $cheaper !== []) {
-                    $packed = $this->withLongOffcut($choice, $cheaper, $isProved);
-                    break;
-                }
-            }
+        [$packed, $fewest] = $this->fewestBars($bound);
+        [$packed, $least] = $this->leastBought($packed);
+        [$packed, $longest] = $this->longestRest($packed);
+        $isProved = $fewest === count($packed->bars ?? []) && $least === $packed->bought();
 
-            return new CuttingPlan($this->bars($packed, $pieces), $bound, Length::nm($boughtBound ?? $bars * max($this->stocks)), $isProved);
-        }
-    }
-
-    /** How much, kerfs counted in, a bar takes. */
-    private function takes(int $stock): int
-    {
-        return $stock - 2 * $this->trim + $this->kerf;
+        return new CuttingPlan($this->bars($packed, $boards), $bound, Length::nm($least), $isProved, $isProved && $longest === $this->rest($packed));
     }
 
     /** No plan has fewer bars: over every limit t, those too long to share, those that fill more than half, and what is left over. */
     private function bound(): int
     {
-        $c = $this->takes(max($this->stocks));
-        $best = 1;
-        foreach (array_unique([0, ...array_filter($this->sizes, fn (int $a) => 2 * $a <= $c)]) as $t) {
-            $alone = count(array_filter($this->sizes, fn (int $a) => $a > $c - $t));
-            $half = count(array_filter($this->sizes, fn (int $a) => 2 * $a > $c && $a <= $c - $t));
-            $sum = array_sum(array_filter($this->sizes, fn (int $a) => $a >= $t && $a <= $c - $t));
-            $best = max($best, $alone + $half + max(0, intdiv($sum - $half * $c + $c - 1, $c)));
+        $c = $this->demand->longest() - $this->demand->lost;
+        $sizes = array_combine($this->demand->sizes, $this->demand->counts);
+        $sum = fn (callable $has) => array_sum(array_filter($sizes, $has, ARRAY_FILTER_USE_KEY));
+        $best = max(1, intdiv($this->demand->worth($this->demand->sizes) + $c - 1, $c));
+        foreach ([0, ...array_filter($this->demand->sizes, fn (int $a) => 2 * $a <= $c)] as $t) {
+            $alone = $sum(fn (int $a) => $a > $c - $t);
+            $half = $sum(fn (int $a) => 2 * $a > $c && $a <= $c - $t);
+            $long = array_sum(array_map(fn (int $a, int $count) => $a >= $t && $a <= $c - $t ? $a * $count : 0, array_keys($sizes), $sizes));
+            $best = max($best, $alone + $half + max(0, intdiv($long - $half * $c + $c - 1, $c)));
         }
 
         return $best;
     }
 
-    /**
-     * Every choice of so many bars that could hold it all, the least bought first.
-     *
-     * @return list<list<int>> stock lengths, descending
-     */
-    private function choices(int $bars): array
+    /** @return array{Packing, int} from the longest bars, and how many bars at the least there must be */
+    private function fewestBars(int $bound): array
     {
-        /** @var list<list<int>> $found */
-        $found = [];
-        $choose = function (int $left, int $from, array $chosen) use (&$choose, &$found): void {
-            if ($left === 0) {
-                if (array_sum(array_map($this->takes(...), $chosen)) >= array_sum($this->sizes)) {
-                    $found[] = array_map(intval(...), array_values(array_reverse($chosen)));
-                }
-
-                return;
+        $demand = $this->demand->fromLongest();
+        $packed = $this->longestFirst();
+        $proved = $bound;
+        for ($bars = $bound; $bars < count($packed->bars ?? []); $bars++) {
+            $most = $bars * $demand->longest();
+            $found = Packing::filled($demand, $bars, $most, $this->effort->part(Packing::A_LOOK));
+            $found = $found->isSure ? $found : Packing::of($demand, $bars, $most, fn () => Worth::byPatterns($demand, $bars, $this->effort->part(self::FOR_WORTH)), $this->effort);
+            if ($found->bars !== null) {
+                return [$found, $proved];
             }
-            for ($i = $from; $i < count($this->stocks); $i++) {
-                $choose($left - 1, $i, [...$chosen, $this->stocks[$i]]);
-            }
-        };
-        // Too many to tell one by one: then only bars of one length are weighed.
-        if (count($this->stocks) > 1 && $bars > 12) {
-            foreach ($this->stocks as $stock) {
-                if ($bars * $this->takes($stock) >= array_sum($this->sizes)) {
-                    $found[] = array_fill(0, $bars, $stock);
-                }
-            }
-        } else {
-            $choose($bars, 0, []);
+            $proved = $found->isSure ? $bars + 1 : $proved;
         }
-        usort($found, fn (array $a, array $b) => array_sum($a) <=> array_sum($b));
 
-        return $found;
+        return [$packed, $proved];
     }
 
-    /**
-     * @param  list<int>  $sizes  descending
-     * @param  list<int>  $stocks
-     * @return ?list<array{int, list<int>}> bars: stock and sizes; null where it cannot be, or was not found in time
-     *
-     * @phpstan-impure
-     */
-    private function pack(array $sizes, array $stocks): ?array
+    /** @return array{Packing, int} in as many bars, and what is bought at the least, nm */
+    private function leastBought(Packing $packed): array
     {
-        $this->steps = 0;
-        $this->inVain = [];
+        $bars = count($packed->bars ?? []);
+        $step = array_reduce($this->demand->stocks, self::commonDivisor(...), 0);
+        $up = fn (int $bought) => intdiv($bought + $step - 1, $step) * $step;
+        $from = max($up(Worth::asLong($this->demand)->bound($this->demand, $bars)), $bars * $this->demand->stocks[0]);
+        $packed = $this->quicklyBought($this->inShortest($packed), $from, $step);
+        // From the least on in strides that double while nothing is found, then half way.
+        for ($least = $try = $from, $stride = 0; $from < $packed->bought(); $try = $from + min($stride, intdiv(intdiv($packed->bought() - $from, $step), 2) * $step)) {
+            $found = Packing::of($this->demand, $bars, $try, fn () => $this->worth($bars), $this->effort);
+            if ($found->bars !== null) {
+                [$packed, $stride] = [$found, PHP_INT_MAX];
 
-        return $this->fill($sizes, $stocks, array_sum(array_map($this->takes(...), $stocks)) - array_sum($sizes));
-    }
-
-    private function stepsLeft(): int
-    {
-        return max(0, self::STEPS - $this->steps);
-    }
-
-    /**
-     * @param  list<int>  $sizes
-     * @param  list<int>  $stocks
-     * @return ?list<array{int, list<int>}>
-     *
-     * @phpstan-impure
-     */
-    private function fill(array $sizes, array $stocks, int $slack): ?array
-    {
-        if ($sizes === []) {
-            return array_map(fn (int $stock) => [$stock, []], $stocks);
-        }
-        if ($slack < 0 || $stocks === [] || $this->stepsLeft() === 0) {
-            return null;
-        }
-        $key = implode(',', $sizes).'|'.implode(',', $stocks);
-        if (isset($this->inVain[$key])) {
-            return null;
-        }
-        foreach (array_unique($stocks) as $at => $stock) {
-            $room = $this->takes($stock) - $sizes[0];
-            if ($room < 0) {
                 continue;
             }
-            $others = $stocks;
-            array_splice($others, $at, 1);
-            foreach ($this->fillings(array_slice($sizes, 1), $room, $slack) as $taken) {
-                $left = [];
-                foreach (array_slice($sizes, 1, preserve_keys: false) as $i => $size) {
-                    if (! in_array($i, $taken, true)) {
-                        $left[] = $size;
-                    }
-                }
-                $rest = array_slice($sizes, 1);
-                $in = array_map(fn (int $i) => $rest[$i], $taken);
-                $packed = $this->fill($left, $others, $slack - ($room - array_sum($in)));
-                if ($packed !== null) {
-                    return [[$stock, [$sizes[0], ...$in]], ...$packed];
-                }
-                if ($this->stepsLeft() === 0) {
-                    return null;
-                }
+            $from = $try + $step;
+            $least = $found->isSure ? $from : $least;
+            $stride = min(intdiv(PHP_INT_MAX, 2), $stride + intdiv($stride, 2)) + $step;
+            $bound = $this->worth === null ? 0 : $up($this->worth->bound($this->demand, $bars));
+            if ($bound >= $from) {
+                [$from, $least, $stride] = [$bound, max($least, $bound), 0];
             }
         }
-        $this->inVain[$key] = true;
 
-        return null;
+        return [$packed, $least];
     }
 
-    /**
-     * What else goes into a bar so that nothing more does, the fullest first.
-     *
-     * @param  list<int>  $sizes  descending
-     * @return list<list<int>> places in the list
-     */
-    private function fillings(array $sizes, int $room, int $slack): array
+    /** Where patterns are many, what one look finds. */
+    private function quicklyBought(Packing $packed, int $from, int $step): Packing
     {
-        $count = count($sizes);
-        $after = array_fill(0, $count + 1, 0);
-        for ($i = $count - 1; $i >= 0; $i--) {
-            $after[$i] = $after[$i + 1] + $sizes[$i];
+        $bars = count($packed->bars ?? []);
+        for ($try = $from, $stride = $step; $try < $packed->bought() && Packing::hasMany($this->demand, $bars); $try += $stride, $stride *= 2) {
+            $found = Packing::filled($this->demand, $bars, $try, $this->effort->part(self::FOR_A_LOOK));
+            $packed = $found->bars === null ? $packed : $found;
         }
-        /** @var list<array{int, list<int>}> $found */
-        $found = [];
-        $walk = function (int $i, int $left, array $taken, int $leastLeftOut) use (&$walk, &$found, $sizes, $count, $after, $slack): void {
-            if (++$this->steps >= self::STEPS || $left - $after[$i] > $slack) {
-                return;
-            }
-            if ($i === $count) {
-                // Full: the least of those left out does not fit either.
-                if ($left < $leastLeftOut) {
-                    $found[] = [$left, array_map(intval(...), array_values($taken))];
-                }
-
-                return;
-            }
-            if ($sizes[$i] <= $left) {
-                $walk($i + 1, $left - $sizes[$i], [...$taken, $i], $leastLeftOut);
-            }
-            // Of alike pieces the first are taken: leaving one out leaves out all.
-            $next = $i + 1;
-            while ($next < $count && $sizes[$next] === $sizes[$i]) {
-                $next++;
-            }
-            $walk($next, $left, $taken, $sizes[$i]);
-        };
-        $walk(0, $room, [], PHP_INT_MAX);
-        usort($found, fn (array $a, array $b) => $a[0] <=> $b[0]);
-
-        return array_column($found, 1);
-    }
-
-    /**
-     * The same bars, packed so that one off-cut is as long as may be.
-     *
-     * @param  list<int>  $stocks
-     * @param  non-empty-list<array{int, list<int>}>  $packed
-     * @return list<array{int, list<int>}>
-     */
-    private function withLongOffcut(array $stocks, array $packed, bool &$isProved): array
-    {
-        $slack = array_sum(array_map($this->takes(...), $stocks)) - array_sum($this->sizes);
-        $best = max(0, ...array_map(fn (array $bar) => $this->takes($bar[0]) - array_sum($bar[1]), $packed));
-        if ($slack === $best) {
-            return $packed;
-        }
-        $tried = [];
-        foreach ($this->shares() as [$sum, $share]) {
-            foreach (array_unique($stocks) as $at => $stock) {
-                $offcut = $this->takes($stock) - $sum;
-                if ($offcut <= $best || $offcut > $slack) {
-                    continue;
-                }
-                $tried[] = [$offcut, $at, $stock, $share];
-            }
-        }
-        usort($tried, fn (array $a, array $b) => $b[0] <=> $a[0]);
-        foreach ($tried as [, $at, $stock, $share]) {
-            $others = $stocks;
-            array_splice($others, $at, 1);
-            $left = array_values(array_diff_key($this->sizes, array_flip($share)));
-            $rest = $this->pack($left, $others);
-            if ($rest !== null) {
-                return [[$stock, array_map(fn (int $i) => $this->sizes[$i], $share)], ...$rest];
-            }
-            $isProved = $isProved && $this->stepsLeft() > 0;
-        }
-        $isProved = $isProved && count($this->sizes) <= self::ALL_CHOICES_OF;
 
         return $packed;
     }
 
-    /** @return list<array{int, list<int>}> what could share a bar with a long off-cut: sum, places */
-    private function shares(): array
+    private function worth(int $bars): Worth
     {
-        $count = count($this->sizes);
-        $found = [];
-        if ($count <= self::ALL_CHOICES_OF) {
-            for ($set = 1; $set < 1 << $count; $set++) {
-                $share = array_values(array_filter(range(0, $count - 1), fn (int $i) => ($set >> $i & 1) === 1));
-                $found[implode(',', array_map(fn (int $i) => $this->sizes[$i], $share))] = [array_sum(array_map(fn (int $i) => $this->sizes[$i], $share)), $share];
-            }
-
-            return array_values($found);
-        }
-        for ($i = 0; $i < $count; $i++) {
-            $found["{$this->sizes[$i]}"] = [$this->sizes[$i], [$i]];
-            for ($j = $i + 1; $j < $count; $j++) {
-                $found["{$this->sizes[$i]},{$this->sizes[$j]}"] = [$this->sizes[$i] + $this->sizes[$j], [$i, $j]];
-            }
-        }
-
-        return array_values($found);
+        return $this->worth ??= Worth::byPatterns($this->demand, $bars, $this->effort->part(self::FOR_WORTH));
     }
 
-    /** @return list<array{int, list<int>}> each piece into the first bar that takes it: quick, and rarely the fewest */
-    private function longestFirst(): array
+    /** @return array{Packing, int} bought alike, and how long at the most the longest off-cut may be, nm */
+    private function longestRest(Packing $packed): array
     {
-        $stock = max($this->stocks);
-        $filled = [];
-        foreach ($this->sizes as $size) {
-            foreach ($filled as $i => $sizes) {
-                if (array_sum($sizes) + $size <= $this->takes($stock)) {
-                    $filled[$i][] = $size;
-
-                    continue 2;
-                }
+        $bars = count($packed->bars ?? []);
+        $bought = $packed->bought();
+        // All that is left over in one bar.
+        $longest = $most = min($bought - Worth::asLong($this->demand)->bound($this->demand, $bars), $this->demand->longest() - $this->demand->lost);
+        $effort = $this->effort->part(self::FOR_OFFCUT);
+        for ($try = $this->rest($packed) + 1; $this->rest($packed) < $most && ! $effort->isSpent(); $try = intdiv($this->rest($packed) + $most + 1, 2)) {
+            $found = Packing::of($this->demand->leaving($try), $bars, $bought, fn () => $this->worth($bars)->leaving($this->demand, $try, $effort), $effort);
+            if ($found->bars !== null) {
+                $packed = $found->withoutRest($this->demand->placeOf($try));
+            } else {
+                $most = $try - 1;
+                $longest = $found->isSure ? $most : $longest;
             }
-            $filled[] = [$size];
         }
 
-        return array_values(array_map(fn (array $sizes) => [$stock, $sizes], $filled));
+        return [$packed, $longest];
+    }
+
+    /** Each piece into the bar that it fills best, the longest first, boards parted their first way: quick, and rarely the fewest. */
+    private function longestFirst(): Packing
+    {
+        $counts = $this->demand->counts;
+        $packed = Packing::found([]);
+        foreach ($this->demand->boards as $kind => $board) {
+            for ($nth = 0; $nth < $board['count']; $nth++) {
+                $packed = $packed->parted($kind, 0);
+                foreach ($board['splits'][0] as $i => $count) {
+                    $counts[$i] += $count;
+                }
+            }
+        }
+        $rooms = $bars = [];
+        foreach ($counts as $i => $count) {
+            for ($size = $this->demand->sizes[$i]; $count > 0; $count--) {
+                $fits = array_filter($rooms, fn (int $room) => $room >= $size);
+                $in = $fits === [] ? count($rooms) : (int) array_search(min($fits), $fits, true);
+                $rooms[$in] = ($rooms[$in] ?? $this->demand->longest() - $this->demand->lost) - $size;
+                $bars[$in][$i] = ($bars[$in][$i] ?? 0) + 1;
+            }
+        }
+
+        return array_reduce($bars, fn (Packing $all, array $in) => $all->and(new Pattern(0, $this->demand->longest(), $in)), $packed);
+    }
+
+    /** Every bar as short as takes what is cut from it. */
+    private function inShortest(Packing $packed): Packing
+    {
+        $shortest = fn (Pattern $bar) => array_values(array_filter($this->demand->stocks, fn (int $stock) => $stock - $this->demand->lost >= $this->sum($bar)))[0];
+
+        return $packed->from(array_map(fn (Pattern $bar) => new Pattern($bar->loss, $shortest($bar), $bar->counts), $packed->bars ?? []));
+    }
+
+    private function sum(Pattern $bar): int
+    {
+        return array_sum(array_map(fn (int $i, int $count) => $this->demand->sizes[$i] * $count, array_keys($bar->counts), $bar->counts));
+    }
+
+    /** The longest off-cut. */
+    private function rest(Packing $packed): int
+    {
+        return max(0, ...array_map(fn (Pattern $bar) => $bar->stock - $this->demand->lost - $this->sum($bar), $packed->bars ?? []));
+    }
+
+    private static function commonDivisor(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::commonDivisor($b, $a % $b);
     }
 
     /**
-     * @param  list<array{int, list<int>}>  $packed
-     * @param  list<Piece>  $pieces
-     * @return list<Bar>
+     * @param  non-empty-list<non-empty-list<non-empty-list<Piece>>>  $boards
+     * @return list<Bar> the longest first
      */
-    private function bars(array $packed, array $pieces): array
+    private function bars(Packing $packed, array $boards): array
     {
+        $pieces = [];
+        $splits = $packed->splits;
+        foreach ($boards as $nth => $ways) {
+            [$kind, $splitOf] = $this->demand->places[$nth];
+            $way = $kind === null ? 0 : (int) array_search(array_pop($splits[$kind]), $splitOf, true);
+            foreach ($ways[$way] as $piece) {
+                $pieces[$piece->length->nm + $this->kerf][] = $piece;
+            }
+        }
         $bars = [];
-        foreach ($packed as [$stock, $sizes]) {
+        foreach ($packed->bars ?? [] as $bar) {
             $in = [];
-            foreach ($sizes as $size) {
-                foreach ($pieces as $i => $piece) {
-                    if ($piece->length->nm + $this->kerf === $size) {
-                        $in[] = $piece;
-                        unset($pieces[$i]);
-                        break;
-                    }
-                }
+            $counts = $bar->counts;
+            ksort($counts);
+            foreach ($counts as $i => $count) {
+                array_push($in, ...array_splice($pieces[$this->demand->sizes[$i]], 0, $count));
             }
-            if ($in !== []) {
-                $bars[] = new Bar(Length::nm($stock), $in, Length::nm($this->takes($stock) - array_sum($sizes)));
-            }
+            $bars[] = new Bar(Length::nm($bar->stock), $in, Length::nm($bar->stock - $this->demand->lost - $this->sum($bar)));
         }
         usort($bars, fn (Bar $a, Bar $b) => [$b->stock->nm, $b->pieces[0]->length->nm] <=> [$a->stock->nm, $a->pieces[0]->length->nm]);
 

@@ -13,9 +13,16 @@ final readonly class CuttingPlan
      * @param  list<Bar>  $bars
      * @param  int  $bound  no plan has fewer bars
      * @param  Length  $boughtBound  nor, with so many, buys less
-     * @param  bool  $isProved  whether the search came to its end: there is no better one
+     * @param  bool  $isProved  whether no plan has fewer bars, nor buys less with so many
+     * @param  bool  $isRestProved  whether none that buys so little leaves a longer off-cut
      */
-    public function __construct(public array $bars, public int $bound, public Length $boughtBound, public bool $isProved) {}
+    public function __construct(public array $bars, public int $bound, public Length $boughtBound, public bool $isProved, public bool $isRestProved) {}
+
+    /** The same where not every way of jointing was weighed. */
+    public function unproved(): self
+    {
+        return new self($this->bars, $this->bound, $this->boughtBound, false, false);
+    }
 
     public function bought(): Length
     {
@@ -31,10 +38,5 @@ final readonly class CuttingPlan
     public function waste(): Length
     {
         return array_reduce($this->bars, fn (Length $left, Bar $bar) => $left->minus(...array_map(fn (Piece $piece) => $piece->length, $bar->pieces)), $this->bought());
-    }
-
-    public function isBetterThan(?self $other): bool
-    {
-        return $other === null || [count($this->bars), $this->bought()->nm, -$this->longestOffcut()->nm] < [count($other->bars), $other->bought()->nm, -$other->longestOffcut()->nm];
     }
 }

@@ -23,7 +23,7 @@
   @forelse ($list->boards as $section => $cut)
     <h3>{{ $section }}</h3>
     @if (is_string($cut))<p class="refusal">{{ $cut }}</p>@else
-      <p>{{ count($cut->bars) === 1 ? 'One bar' : count($cut->bars).' bars' }}, {{ $list->write->showWithUnit($cut->bought()) }} in all, {{ $list->write->showWithUnit($cut->waste()) }} of it kerf, ends and off-cuts; the longest left over is {{ $list->write->showDown($cut->longestOffcut()) }}. {{ $cut->isProved ? 'Proved: no other way buys less.' : 'Not proved: no plan has fewer than '.$cut->bound.' bars.' }}</p>
+      <p>{{ count($cut->bars) === 1 ? 'One bar' : count($cut->bars).' bars' }}, {{ $list->write->showWithUnit($cut->bought()) }} in all, {{ $list->write->showWithUnit($cut->waste()) }} of it kerf, ends and off-cuts; the longest left over is {{ $list->write->showDown($cut->longestOffcut()) }}. {{ match (true) { $cut->isRestProved => 'Proved: no other way takes fewer bars, or buys less, or leaves a longer piece of as little.', $cut->isProved => 'Proved: no other way takes fewer bars or buys less.', default => 'Not proved: no plan has fewer than '.$cut->bound.' bars, nor, with as many as these, buys less than '.$list->write->showWithUnit($cut->boughtBound).'.' } }}</p>
       <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $list->write)) !!}</div>
       <table class="visually-hidden"><caption>Bars of {{ $section }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $list->write->show($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $list->write->show($piece->length).' '.$piece->for, $bar->pieces)) }}</td><td>left {{ $list->write->showDown($bar->offcut) }}</td></tr>@endforeach</table>
     @endif

@@ -50,6 +50,99 @@ test('the best of a worked case comes out and is proved', function (string $name
     expectCuttable($plan, $case['pieces']);
 })->with(['boards-7', 'greedy-loses', 'bound-loses', 'full-40']);
 
+/**
+ * Every way of sharing out a few pieces.
+ *
+ * @param  list<int>  $pieces  mm
+ * @param  non-empty-list<int>  $stock
+ * @return array{int, int, int} bars, bought, and the longest off-cut, less than nothing so that less is better
+ */
+function bestOfAll(array $pieces, array $stock, int $kerf = 3, int $trim = 10): array
+{
+    sort($stock);
+    rsort($pieces);
+    $best = [PHP_INT_MAX, 0, 0];
+    $share = function (int $i, array $bars) use (&$share, &$best, $pieces, $stock, $kerf, $trim): void {
+        if (count($bars) > $best[0]) {
+            return;
+        }
+        if ($i === count($pieces)) {
+            $shortest = array_map(fn (int $sum) => min(array_filter($stock, fn (int $length) => $sum <= $length - 2 * $trim + $kerf)), $bars);
+            $best = min($best, [count($bars), array_sum($shortest), -max(array_map(fn (int $length, int $sum) => $length - 2 * $trim + $kerf - $sum, $shortest, $bars))]);
+
+            return;
+        }
+        foreach (array_unique([...$bars, 0]) as $at => $sum) {
+            if ($sum + $pieces[$i] + $kerf <= max($stock) - 2 * $trim + $kerf) {
+                $share($i + 1, array_replace($bars, [$at => $sum + $pieces[$i] + $kerf]));
+            }
+        }
+    };
+    $share(0, []);
+
+    return $best;
+}
+
+/** @return array{int, int, int} */
+function asBest(CuttingPlan $plan): array
+{
+    return [count($plan->bars), (int) $plan->bought()->toMm(), -(int) $plan->longestOffcut()->toMm()];
+}
+
+test('a few pieces are cut as the best of every way of sharing them out, and that is proved', function () {
+    mt_srand(1967);
+    for ($run = 0; $run < 150; $run++) {
+        $grid = mt_rand(0, 1) === 1 ? 100 : 1;
+        $pieces = array_map(fn () => intdiv(mt_rand(200, mt_rand(600, 2350)), $grid) * $grid, range(1, mt_rand(1, 8)));
+        $stock = array_slice([2400, 2700, 3300, 4200], 0, mt_rand(1, 4));
+        $plan = cut($pieces, $stock);
+        expect(asBest($plan))->toBe(bestOfAll($pieces, $stock))->and($plan->isProved)->toBeTrue()->and($plan->isRestProved)->toBeTrue();
+    }
+});
+
+test('boards that may be parted are parted as serves all of them best', function () {
+    mt_srand(1968);
+    $proved = 0;
+    for ($run = 0; $run < 60; $run++) {
+        $boards = array_map(function () {
+            $long = mt_rand(25, 40) * 100;
+
+            return array_map(fn () => [$first = mt_rand(9, 16) * 100 + mt_rand(0, 1) * 37, $long - $first], range(1, mt_rand(2, 4)));
+        }, range(1, mt_rand(1, 3)));
+        $boards = array_merge($boards, array_map(fn () => [[mt_rand(300, 2000)]], range(1, 3)));
+        $stock = [2500, 3000, 3600];
+        $best = null;
+        $choose = function (int $i, array $pieces) use (&$choose, &$best, $boards, $stock): void {
+            if ($i === count($boards)) {
+                $best = $best === null ? bestOfAll($pieces, $stock) : min($best, bestOfAll($pieces, $stock));
+
+                return;
+            }
+            foreach ($boards[$i] as $split) {
+                $choose($i + 1, [...$pieces, ...$split]);
+            }
+        };
+        $choose(0, []);
+        $plan = Cutting::parting(array_map(fn (array $splits) => array_map(fn (array $split) => array_map(fn (int $mm) => new Piece(cutLength($mm), "piece {$mm}"), $split), $splits), $boards), array_map(cutLength(...), $stock), Length::mm(3), Length::mm(10));
+        expect(array_slice(asBest($plan), 0, 2))->toBe(array_slice($best, 0, 2));
+        $proved += $plan->isProved ? 1 : 0;
+    }
+    expect($proved)->toBeGreaterThan(50);
+});
+
+test('a long list is cut as an exact solver cuts it, and that is proved', function (array $case) {
+    $plan = cut($case['pieces'], $case['stock']);
+
+    expect([count($plan->bars), $plan->bought()->toMm(), $plan->isProved])->toEqual([$case['bars'], $case['bought'], true]);
+    expectCuttable($plan, $case['pieces']);
+})->with(fn () => array_map(fn (array $case) => [$case], array_column(json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting-exact.json'), true)['instances'], null, 'name')));
+
+test('over twelve bars every mix of stock is weighed', function () {
+    $plan = cut([...array_fill(0, 12, 4000), 2300], [2400, 3000, 3600, 4200, 4800]);
+
+    expect([count($plan->bars), $plan->bought()->toMm(), $plan->isProved])->toEqual([13, 52800.0, true]);
+});
+
 test('a board too long for any bar is jointed on a stud', function () {
     $case = workedCutting()['joint-on-stud'];
     $splits = Joints::splits(new Span(cutLength($case['board']['left']), cutLength($case['board']['right'])), array_map(cutLength(...), $case['board']['studs']), array_map(cutLength(...), $case['board']['rail_holes']), cutLength(1780));
