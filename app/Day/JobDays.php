@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Site\SiteRun;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use YokeLine\Work\Day\CannotStaff;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
@@ -22,6 +23,8 @@ final readonly class JobDays
     private const SEED = 1964;
 
     private const CREW = 3;
+
+    private const KEPT_S = 86_400;
 
     private const HOURS = '08:00-12:00, 12:30-16:30';
 
@@ -47,7 +50,7 @@ final readonly class JobDays
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
         try {
-            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : DayPlan::lawful($tasks, $this->people(), $this->travel($tasks), self::SEED, DayPlan::ROUNDS, $this->begins());
+            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : self::planned($tasks, $this->people(), $this->travel($tasks), $this->begins());
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
@@ -130,6 +133,19 @@ final readonly class JobDays
         $hours = self::stretches($this->hours()) ?? self::stretches(self::HOURS);
 
         return array_map(fn (int $id) => new Person($id, $hours ?: [[480, 990]]), range(1, $this->crew()));
+    }
+
+    /**
+     * Worked out once for the same steps, people and ways.
+     *
+     * @param  non-empty-list<Task>  $tasks
+     * @param  non-empty-list<Person>  $people
+     * @param  array<string, int>  $travel
+     * @return array{DayPlan, list<string>}
+     */
+    private static function planned(array $tasks, array $people, array $travel, int $from): array
+    {
+        return Cache::remember('days '.sha1(serialize([$tasks, $people, $travel, $from])), self::KEPT_S, fn () => DayPlan::lawful($tasks, $people, $travel, self::SEED, DayPlan::EFFORT, $from));
     }
 
     /** Planned from now on, where the first day has begun. */

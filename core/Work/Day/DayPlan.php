@@ -10,58 +10,73 @@ use YokeLine\Chance;
 /**
  * The steps of several doorways in the hours of a crew: waits kept, two-person steps when two are there, one at a time at a wall.
  *
- * Placed one by one by the longest way that still follows, then tried again with the order shaken, the best kept: by the last end, by how many
- * person-visits there are, by how long anyone stands about.
+ * Placed one by one by the longest way that still follows, then better and better; a few steps in every way there is. The best ends soonest, then
+ * has the fewest person-visits, then the least standing about.
  */
 final readonly class DayPlan
 {
     public const DAY = 1440;
 
-    /** How often the order is shaken: fewer leave three people on two sites over 15 % of the bound. */
-    public const ROUNDS = 80;
+    /** So many steps are placed while a better plan is looked for: a second's worth, beyond which little comes. */
+    public const EFFORT = 100_000;
+
+    /** As many as are tried in every way. */
+    private const FEW = 6;
 
     /**
      * @param  array<string, Placed>  $placed  by task
      * @param  array<int, Person>  $crew
+     * @param  int  $soonest  no plan ends before
      */
-    private function __construct(public array $placed, public array $crew, public Bound $bound, private int $from) {}
+    private function __construct(public array $placed, public array $crew, public Bound $bound, public int $soonest, private int $from) {}
 
     /**
      * @param  list<Task>  $tasks
      * @param  list<Person>  $people
      * @param  array<string, int>  $travel  working minutes, `from-to`
      * @param  Closure(): float  $chance  numbers from 0 to 1, handed in
-     * @param  int  $rounds  how often the order is shaken
+     * @param  int  $effort  steps that may be placed; with none, the first plan is taken
      * @param  int  $from  nothing begins sooner
      *
      * @throws CannotStaff
      */
-    public static function of(array $tasks, array $people, array $travel, Closure $chance, int $rounds = self::ROUNDS, int $from = 0): self
+    public static function of(array $tasks, array $people, array $travel, Closure $chance, int $effort = self::EFFORT, int $from = 0): self
     {
         $crew = array_column($people, null, 'id');
         $longest = max(array_map(fn (Person $person) => max(array_map(fn (array $hours) => $hours[1] - $hours[0], $person->hours)), $people) ?: [0]);
-        $tasks = array_column(array_map(fn (Task $task) => $task->earliest >= $from || $task->standsAt !== null ? $task : new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, $from), $tasks), null, 'id');
         foreach ($tasks as $task) {
             $task->people <= count($crew) || throw CannotStaff::tooFew($task, count($crew));
             $task->minutes <= $longest || $task->standsAt !== null || throw CannotStaff::longerThanAnyStretch($task);
         }
-        $tasks = self::inOrder($tasks);
-        $tails = self::tails($tasks);
-        $bound = Bound::of($tasks, $crew, $tails, $from);
-        $order = array_map(floatval(...), $tails);
-        $where = [];
-        $best = new self(self::placed($tasks, $order, new Placing($crew, $travel, fn () => 1.0)), $crew, $bound, $from);
-        $sites = array_values(array_unique(array_map(fn (Task $task) => $task->site, $tasks)));
-        for ($round = 0; $round < $rounds; $round++) {
-            $shaken = self::shaken($order, $tasks, $chance);
-            $there = count($sites) === 1 ? [] : Whereabouts::next($round, $where, $crew, $sites, intdiv($from, self::DAY), intdiv($best->end(), self::DAY), $chance);
-            $plan = new self(self::placed($tasks, $shaken, new Placing($crew, $travel, $chance, $there)), $crew, $bound, $from);
-            if ($plan->rank() < $best->rank()) {
-                [$best, $order, $where] = [$plan, $shaken, $there];
-            }
+        $tasks = array_column($tasks, null, 'id');
+        $steps = Steps::of($tasks, $crew, $travel, $from);
+        $order = array_map(fn (int $tail, int $minutes) => (float) $tail + $minutes, $steps->tails(), $steps->minutes);
+        $first = Placing::all($steps, $order);
+        $soonest = Refutation::soonestEnd($steps, $first->end());
+        $best = $effort === 0 ? $first : Search::best($steps, $order, $chance, $effort, $soonest);
+        if ($effort > 0 && count($tasks) <= self::FEW) {
+            $best = Exact::best($steps, $best);
+            $soonest = $best->end();
         }
 
-        return $best;
+        return new self(self::placed($tasks, $steps, $best, array_keys($crew)), $crew, Bound::of($steps), $soonest, $from);
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  list<int>  $crew  ids
+     * @return array<string, Placed>
+     */
+    private static function placed(array $tasks, Steps $steps, Placing $placing, array $crew): array
+    {
+        $placed = [];
+        foreach ($placing->starts as $step => $start) {
+            $people = array_map(fn (int $person) => $crew[$person], $placing->with[$step]);
+            sort($people);
+            $placed[$steps->ids[$step]] = new Placed($tasks[$steps->ids[$step]], $start, $people);
+        }
+
+        return $placed;
     }
 
     /**
@@ -75,36 +90,17 @@ final readonly class DayPlan
      *
      * @throws CannotStaff
      */
-    public static function lawful(array $tasks, array $people, array $travel, int $seed, int $rounds, int $from): array
+    public static function lawful(array $tasks, array $people, array $travel, int $seed, int $effort, int $from): array
     {
         $notThen = [];
         do {
-            $plan = self::of($tasks, $people, $travel, (new Chance($seed))->next(...), $rounds, $from);
+            $plan = self::of($tasks, $people, $travel, (new Chance($seed))->next(...), $effort, $from);
             $unlawful = $plan->unlawful();
             $notThen = [...$notThen, ...$unlawful];
             $tasks = array_map(fn (Task $task) => in_array($task->id, $unlawful, true) ? new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, (int) $task->standsAt) : $task, $tasks);
         } while ($unlawful !== []);
 
         return [$plan, $notThen];
-    }
-
-    /**
-     * The order with some of it changed, and now and then a whole site put before or behind the others.
-     *
-     * @param  array<string, float>  $order
-     * @param  array<string, Task>  $tasks
-     * @param  Closure(): float  $chance
-     * @return array<string, float>
-     */
-    private static function shaken(array $order, array $tasks, Closure $chance): array
-    {
-        $sites = array_map(fn () => $chance() < 0.4 ? 0.3 + 1.4 * $chance() : 1.0, array_flip(array_unique(array_map(fn (Task $task) => $task->site, $tasks))));
-        $shaken = [];
-        foreach ($order as $id => $tail) {
-            $shaken[$id] = $tail * ($chance() < 0.25 ? 0.7 + 0.6 * $chance() : 1.0) * $sites[$tasks[$id]->site];
-        }
-
-        return $shaken;
     }
 
     public function end(): int
@@ -158,13 +154,13 @@ final readonly class DayPlan
         return $idle;
     }
 
-    /** How far the end is over the bound, of the working minutes till then. */
+    /** How far the end is over the soonest there could be, of the working minutes till then. */
     public function gap(): float
     {
-        $person = array_values($this->crew)[0];
-        $to = $person->worked($this->from, $this->bound->end());
+        $anyone = Capacity::together(array_values(array_map(fn (Person $person) => $person->hours, $this->crew)), 1);
+        $to = $anyone->till($this->soonest) - $anyone->till($this->from);
 
-        return $to === 0 ? 0.0 : $person->worked($this->bound->end(), $this->end()) / $to;
+        return $to === 0 ? 0.0 : ($anyone->till($this->end()) - $anyone->till($this->soonest)) / $to;
     }
 
     /** @return array<int, list<Placed>> by day, ascending, the steps of one person */
@@ -208,95 +204,5 @@ final readonly class DayPlan
         }
 
         return $best;
-    }
-
-    /** @return array{int, int, int} */
-    private function rank(): array
-    {
-        return [$this->end(), $this->visits(), $this->idle()];
-    }
-
-    /**
-     * @param  array<string, Task>  $tasks
-     * @param  array<string, float>  $order  the greatest first
-     * @return array<string, Placed>
-     */
-    private static function placed(array $tasks, array $order, Placing $placing): array
-    {
-        // What stands is there before anything else is placed.
-        foreach ($tasks as $task) {
-            if ($task->standsAt !== null) {
-                $placing->place($task);
-            }
-        }
-        $waits = [];
-        $next = [];
-        foreach ($tasks as $id => $task) {
-            $waits[$id] = count(array_intersect_key($task->after, $tasks));
-            foreach (array_keys($task->after) as $before) {
-                $next[$before][] = $id;
-            }
-        }
-        $open = array_filter($order, fn (string $id) => $waits[$id] === 0, ARRAY_FILTER_USE_KEY);
-        while ($open !== []) {
-            $id = (string) array_search(max($open), $open, true);
-            unset($open[$id]);
-            if (! isset($placing->placed[$id])) {
-                $placing->place($tasks[$id]);
-            }
-            foreach ($next[$id] ?? [] as $after) {
-                if (--$waits[$after] === 0) {
-                    $open[$after] = $order[$after];
-                }
-            }
-        }
-
-        return $placing->placed;
-    }
-
-    /**
-     * Each after those it comes after.
-     *
-     * @param  array<string, Task>  $tasks
-     * @return array<string, Task>
-     */
-    private static function inOrder(array $tasks): array
-    {
-        $sorted = [];
-        $visit = function (string $id, array $path) use (&$visit, &$sorted, $tasks): void {
-            if (isset($sorted[$id])) {
-                return;
-            }
-            ! isset($path[$id]) || throw CannotStaff::goesRound($id);
-            foreach (array_keys($tasks[$id]->after) as $before) {
-                if (isset($tasks[$before])) {
-                    $visit((string) $before, [...$path, $id => true]);
-                }
-            }
-            $sorted[$id] = $tasks[$id];
-        };
-        foreach (array_keys($tasks) as $id) {
-            $visit((string) $id, []);
-        }
-
-        return $sorted;
-    }
-
-    /**
-     * @param  array<string, Task>  $tasks  each after those it comes after
-     * @return array<string, int> the longest way of minutes and waits after each
-     */
-    private static function tails(array $tasks): array
-    {
-        $tails = array_fill_keys(array_keys($tasks), 0);
-        foreach (array_reverse($tasks, true) as $id => $task) {
-            foreach ($task->after as $before => $wait) {
-                if (isset($tails[$before])) {
-                    $tails[$before] = max($tails[$before], $wait + $task->minutes + $tails[$id]);
-                }
-            }
-        }
-
-        return $tails;
     }
 }

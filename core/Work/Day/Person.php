@@ -22,21 +22,4 @@ final readonly class Person
 
         return $sum;
     }
-
-    /** The moment at which so many working minutes have passed since another. */
-    public function after(int $from, int $minutes): int
-    {
-        for ($day = intdiv($from, DayPlan::DAY); ; $day++) {
-            foreach ($this->hours as [$a, $b]) {
-                $start = max($from, $day * DayPlan::DAY + $a);
-                $end = $day * DayPlan::DAY + $b;
-                if ($start < $end || ($start === $end && $minutes === 0)) {
-                    if ($end - $start >= $minutes) {
-                        return $start + $minutes;
-                    }
-                    $minutes -= $end - $start;
-                }
-            }
-        }
-    }
 }

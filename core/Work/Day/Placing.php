@@ -5,100 +5,267 @@ declare(strict_types=1);
 namespace YokeLine\Work\Day;
 
 use Closure;
+use SplPriorityQueue;
 
-/** Puts tasks into the hours of a crew one by one, each where it can start soonest. */
+/** Puts steps into the hours of a crew one by one, each where it can start soonest. */
 final class Placing
 {
-    /** @var array<int, array<int, list<array{int, int, string}>>> by person and day: from, to, site; ascending */
+    private const DAYS = 400;
+
+    private const SOMEBODY_ELSE = 0.05;
+
+    /** @var array<int, int> by step */
+    public array $starts = [];
+
+    /** @var array<int, int> by step */
+    public array $ends = [];
+
+    /** @var array<int, list<int>> by step: numbers of the crew, ascending */
+    public array $with = [];
+
+    /** @var array<int, array<int, array<int, list<array{int, int, int}>>>> by person, day and stretch: from, to, site; ascending */
     private array $busy = [];
 
-    /** @var array<int, array<int, int>> by person and day: minutes that are left */
-    private array $free = [];
+    /** @var array<int, array<int, array<int, int>>> by person, day and stretch: minutes that are left */
+    private array $left = [];
 
-    /** @var array<int, int> by person: minutes of a working day */
-    private array $long = [];
+    /** @var array<int, array<int, int>> by person and day: the one site of that day, -1 where there are more */
+    private array $only = [];
 
-    /** @var array<string, list<array{int, int}>> by doorway: when somebody is at its wall; ascending */
+    private ?int $end = null;
+
+    private ?int $sum = null;
+
+    /** @var array<int, list<array{int, int}>> by doorway: when somebody is at its wall; ascending */
     private array $walls = [];
 
-    /** @var array<string, int> */
-    private array $ends = [];
-
-    /** @var array<string, Placed> */
-    public array $placed = [];
-
-    /**
-     * @param  array<int, Person>  $crew
-     * @param  array<string, int>  $travel  working minutes from one site to another, `a-b`
-     * @param  array<string, string>  $where  at which site a person spends a stretch: person, day and stretch => site; one that is not told is free
-     * @param  Closure(): float  $chance  now and then somebody else is taken than who is nearest
-     */
-    public function __construct(private readonly array $crew, private readonly array $travel, private readonly Closure $chance, private readonly array $where = [])
+    public function __construct(private readonly Steps $steps)
     {
-        foreach ($crew as $person) {
-            $this->busy[$person->id] = $this->free[$person->id] = [];
-            $this->long[$person->id] = array_sum(array_map(fn (array $hours) => $hours[1] - $hours[0], $person->hours));
+        foreach ($steps->standing as $step => [$start, $people]) {
+            $this->put($step, $start, $people);
         }
     }
 
-    /** @throws CannotStaff where the crew never has the people at once */
-    public function place(Task $task): void
+    /**
+     * All of them by how much each presses, those first that nothing waits before.
+     *
+     * @param  array<int, float>  $order  the greatest first
+     * @param  float  $staying  how much more the next step presses that is at the site of the one before
+     * @param  ?Closure(): float  $chance  now and then somebody else is taken than who is nearest
+     *
+     * @throws CannotStaff where the crew never has the people at once
+     */
+    public static function all(Steps $steps, array $order, float $staying = 0.0, ?Closure $chance = null): self
     {
-        if ($task->standsAt !== null) {
-            $this->put(new Placed($task, $task->standsAt, $task->standsWith));
+        $placing = new self($steps);
+        $waits = array_map(count(...), $steps->before);
+        $open = array_map(fn () => new SplPriorityQueue, $steps->travel);
+        foreach ($waits as $step => $count) {
+            if ($count === 0) {
+                $open[$steps->sites[$step]]->insert($step, $order[$step]);
+            }
+        }
+        for ($here = 0, $left = $steps->count(); $left > 0; $left--) {
+            $here = self::pressing($open, $order, $here, $staying);
+            $step = $open[$here]->extract();
+            if (! isset($placing->starts[$step])) {
+                $placing->place($step, $chance);
+            }
+            foreach ($steps->then[$step] as $after => $wait) {
+                if (--$waits[$after] === 0) {
+                    $open[$steps->sites[$after]]->insert($after, $order[$after]);
+                }
+            }
+        }
 
-            return;
+        return $placing;
+    }
+
+    /**
+     * At which site the next step is.
+     *
+     * @param  list<SplPriorityQueue<float, int>>  $open
+     * @param  array<int, float>  $order
+     */
+    private static function pressing(array $open, array $order, int $here, float $staying): int
+    {
+        $most = -INF;
+        $next = $here;
+        foreach ($open as $site => $queue) {
+            $step = $queue->isEmpty() ? null : $queue->top();
+            $presses = is_int($step) ? $order[$step] + ($site === $here ? $staying : 0.0) : -INF;
+            if ($presses > $most) {
+                [$most, $next] = [$presses, $site];
+            }
         }
-        $from = $task->earliest;
-        foreach ($task->after as $before => $wait) {
-            $from = max($from, ($this->ends[$before] ?? 0) + $wait);
+
+        return $next;
+    }
+
+    public function end(): int
+    {
+        return $this->end ??= max([0, ...$this->ends]);
+    }
+
+    /** @return array{int, int} when the last step ends, and all ends together: less is further on */
+    public function progress(): array
+    {
+        return [$this->end(), $this->sum ??= array_sum($this->ends)];
+    }
+
+    /** @return array{int, int, int} what is wanted of a plan, the most important first: a soon end, few person-visits, little standing about */
+    public function rank(): array
+    {
+        $visits = $first = $last = $busy = [];
+        foreach ($this->with as $step => $people) {
+            $day = intdiv($this->starts[$step], DayPlan::DAY);
+            foreach ($people as $person) {
+                $visits["{$person} {$day} {$this->steps->sites[$step]}"] = true;
+                $first[$person][$day] = min($first[$person][$day] ?? PHP_INT_MAX, $this->starts[$step]);
+                $last[$person][$day] = max($last[$person][$day] ?? 0, $this->ends[$step]);
+                $busy[$person][$day] = ($busy[$person][$day] ?? 0) + $this->steps->minutes[$step];
+            }
         }
-        $limit = $from + 60 * DayPlan::DAY;
-        for ($at = $from; $at < $limit; $at = $next) {
-            $next = PHP_INT_MAX;
+        $idle = 0;
+        foreach ($first as $person => $days) {
+            foreach ($days as $day => $from) {
+                $idle += $this->worked($person, $day, $from, $last[$person][$day]) - $busy[$person][$day];
+            }
+        }
+
+        return [$this->end(), count($visits), $idle];
+    }
+
+    /** @return non-empty-list<int> steps that hold the end where it is, from the last back: each by a wait, a person or a wall */
+    public function chain(): array
+    {
+        $byPerson = $byWall = $holds = [];
+        $inTurn = $this->starts;
+        asort($inTurn);
+        foreach ($inTurn as $step => $_) {
+            $held = -1;
+            foreach ($this->with[$step] as $person) {
+                if (isset($byPerson[$person]) && $this->ends[$byPerson[$person]] > $held) {
+                    [$holds[$step], $held] = [$byPerson[$person], $this->ends[$byPerson[$person]]];
+                }
+                $byPerson[$person] = $step;
+            }
+            $wall = $this->steps->walls[$step];
+            if (isset($byWall[$wall]) && $wall >= 0 && $this->ends[$byWall[$wall]] > $held) {
+                [$holds[$step], $held] = [$byWall[$wall], $this->ends[$byWall[$wall]]];
+            }
+            $byWall[$wall] = $step;
+            foreach ($this->steps->before[$step] as $before => $wait) {
+                if ($held <= $this->ends[$before] + $wait) {
+                    [$holds[$step], $held] = [$before, $this->ends[$before] + $wait];
+                }
+            }
+        }
+        $chain = [(int) array_search($this->end(), $this->ends, true)];
+        while (isset($holds[$chain[count($chain) - 1]])) {
+            $chain[] = $holds[$chain[count($chain) - 1]];
+        }
+
+        return $chain;
+    }
+
+    private function place(int $step, ?Closure $chance): void
+    {
+        $people = $this->steps->people[$step];
+        $at = $this->open($step);
+        do {
+            $soonest = [];
+            foreach ($this->steps->hours as $person => $_) {
+                $soonest[$person] = $this->soonest($person, $step, $at);
+            }
+            $at = self::nth($people, $soonest);
             $free = [];
-            foreach ($this->crew as $person) {
-                $soonest = $this->soonest($person, $task, $at);
-                if ($soonest === $at) {
-                    $free[] = $person->id;
+            $later = PHP_INT_MAX;
+            foreach ($soonest as $person => $moment) {
+                $moment = $moment < $at ? $this->soonest($person, $step, $at) : $moment;
+                if ($moment === $at) {
+                    $free[] = $person;
                 } else {
-                    $next = min($next, $soonest);
+                    $later = min($later, $moment);
                 }
             }
-            if (count($free) >= $task->people) {
-                $wall = $task->isAtWall ? $this->wallFree($task, $at) : $at;
-                if ($wall === $at) {
-                    $this->put(new Placed($task, $at, $this->best($free, $task, $at)));
+            $start = $at;
+            $at = count($free) < $people ? $later : $this->wallFree($step, $start);
+        } while ($at !== $start);
+        $this->put($step, $start, count($free) === $people ? $free : $this->nearest($free, $step, $start, $chance));
+    }
 
-                    return;
-                }
-                $next = min($next, $wall);
-            }
-            $next = $next === PHP_INT_MAX ? $limit : max($next, $at + 1);
+    /**
+     * The nth smallest.
+     *
+     * @param  array<int, int>  $moments
+     */
+    private static function nth(int $n, array $moments): int
+    {
+        if ($n === 1) {
+            return min([PHP_INT_MAX, ...$moments]);
         }
-        throw CannotStaff::tooFew($task, count($this->crew));
+        sort($moments);
+
+        return $moments[$n - 1] ?? PHP_INT_MAX;
+    }
+
+    /**
+     * Puts a step with whom one will, where they can start soonest.
+     *
+     * @param  list<int>  $people
+     * @return bool  whether they ever are there together for so long
+     */
+    public function placeWith(int $step, array $people): bool
+    {
+        $at = $this->open($step);
+        do {
+            $start = $at;
+            foreach ($people as $person) {
+                $at = max($at, $this->soonest($person, $step, $at));
+            }
+            if ($at > $this->open($step) + self::DAYS * DayPlan::DAY) {
+                return false;
+            }
+            $at = $this->wallFree($step, $at);
+        } while ($at !== $start);
+        $this->put($step, $start, $people);
+
+        return true;
+    }
+
+    /** When what goes before it is done, and waited for. */
+    private function open(int $step): int
+    {
+        $at = $this->steps->earliest[$step];
+        foreach ($this->steps->before[$step] as $before => $wait) {
+            $at = max($at, $this->ends[$before] + $wait);
+        }
+
+        return $at;
     }
 
     /** The soonest moment from $at on at which a person could begin it. */
-    private function soonest(Person $person, Task $task, int $at): int
+    private function soonest(int $person, int $step, int $at): int
     {
-        $first = intdiv($at, DayPlan::DAY);
-        for ($day = $first; $day < $first + 60; $day++) {
-            if (($this->free[$person->id][$day] ?? $this->long[$person->id]) < $task->minutes) {
-                continue;
-            }
-            foreach ($person->hours as $stretch => [$from, $to]) {
-                if (($this->where["{$person->id} {$day} {$stretch}"] ?? $task->site) !== $task->site) {
+        $minutes = $this->steps->minutes[$step];
+        $site = $this->steps->sites[$step];
+        $last = intdiv($at, DayPlan::DAY) + self::DAYS;
+        for ($day = intdiv($at, DayPlan::DAY); $day <= $last; $day++) {
+            $midnight = $day * DayPlan::DAY;
+            foreach ($this->steps->hours[$person] as $stretch => [$from, $to]) {
+                $to += $midnight;
+                if ($to - $minutes < $at || ($this->left[$person][$day][$stretch] ?? $minutes) < $minutes) {
                     continue;
                 }
-                $start = max($at, $day * DayPlan::DAY + $from);
-                $end = $day * DayPlan::DAY + $to;
-                while ($start + $task->minutes <= $end) {
-                    $moved = $this->pushed($person, $task, $start, $day);
-                    if ($moved === $start) {
-                        return $start;
-                    }
+                $start = max($at, $midnight + $from);
+                $moved = $this->pushed($person, $day, $stretch, $start, $minutes, $site);
+                while ($moved !== $start && $moved + $minutes <= $to) {
                     $start = $moved;
+                    $moved = $this->pushed($person, $day, $stretch, $start, $minutes, $site);
+                }
+                if ($moved + $minutes <= $to) {
+                    return $moved;
                 }
             }
         }
@@ -107,31 +274,79 @@ final class Placing
     }
 
     /** $start where the person is free for it, else the soonest moment that is worth another look. */
-    private function pushed(Person $person, Task $task, int $start, int $day): int
+    private function pushed(int $person, int $day, int $stretch, int $start, int $minutes, int $site): int
     {
-        $end = $start + $task->minutes;
-        foreach ($this->busy[$person->id][$day] ?? [] as [$from, $to, $site]) {
-            if ($to <= $start) {
-                $way = $site === $task->site ? 0 : $this->travel["{$site}-{$task->site}"] ?? 0;
-                if ($way > 0 && $person->worked($to, $start) < $way) {
-                    return max($start + 1, $person->after($to, $way));
+        if (($this->only[$person][$day] ?? $site) === $site) {
+            foreach ($this->busy[$person][$day][$stretch] ?? [] as [$from, $to]) {
+                if ($to > $start) {
+                    if ($from >= $start + $minutes) {
+                        break;
+                    }
+                    $start = $to;
                 }
-            } elseif ($from < $end) {
-                return $to;
-            } else {
-                $back = $site === $task->site ? 0 : $this->travel["{$task->site}-{$site}"] ?? 0;
+            }
 
-                return $back > 0 && $person->worked($end, $from) < $back ? $to : $start;
+            return $start;
+        }
+        $end = $start + $minutes;
+        $before = null;
+        foreach ($this->steps->hours[$person] as $nth => $_) {
+            foreach ($this->busy[$person][$day][$nth] ?? [] as $other) {
+                if ($other[1] <= $start) {
+                    $before = $other;
+
+                    continue;
+                }
+                if ($other[0] < $end) {
+                    return $other[1];
+                }
+                $there = $this->there($person, $day, $before, $site);
+                $back = $this->steps->travel[$site][$other[2]];
+
+                return $there > $start ? $there : ($back > 0 && $this->worked($person, $day, $end, $other[0]) < $back ? $other[1] : $start);
             }
         }
 
-        return $start;
+        return max($start, $this->there($person, $day, $before, $site));
     }
 
-    private function wallFree(Task $task, int $start): int
+    /**
+     * When somebody is at a site who was busy before; -1 where they are there anyway.
+     *
+     * @param  ?array{int, int, int}  $before
+     */
+    private function there(int $person, int $day, ?array $before, int $site): int
     {
-        foreach ($this->walls[$task->doorway] ?? [] as [$from, $to]) {
-            if ($from < $start + $task->minutes && $to > $start) {
+        $left = $before === null ? 0 : $this->steps->travel[$before[2]][$site];
+        if ($before === null || $left === 0) {
+            return -1;
+        }
+        foreach ($this->steps->hours[$person] as [$from, $to]) {
+            $from = max($before[1], $day * DayPlan::DAY + $from);
+            $to += $day * DayPlan::DAY;
+            if ($to - $from >= $left) {
+                return $from + $left;
+            }
+            $left -= max(0, $to - $from);
+        }
+
+        return ($day + 1) * DayPlan::DAY;
+    }
+
+    private function worked(int $person, int $day, int $from, int $to): int
+    {
+        $worked = 0;
+        foreach ($this->steps->hours[$person] as [$begins, $ends]) {
+            $worked += max(0, min($to, $day * DayPlan::DAY + $ends) - max($from, $day * DayPlan::DAY + $begins));
+        }
+
+        return $worked;
+    }
+
+    private function wallFree(int $step, int $start): int
+    {
+        foreach ($this->walls[$this->steps->walls[$step]] ?? [] as [$from, $to]) {
+            if ($to > $start && $from < $start + $this->steps->minutes[$step]) {
                 return $to;
             }
         }
@@ -143,42 +358,77 @@ final class Placing
      * Of those who are free, who has least way to go, then who was busy last.
      *
      * @param  list<int>  $free
+     * @param  ?Closure(): float  $chance
      * @return list<int>
      */
-    private function best(array $free, Task $task, int $at): array
+    private function nearest(array $free, int $step, int $at, ?Closure $chance): array
     {
-        $rank = [];
-        foreach ($free as $id) {
-            $here = 1;
-            $last = 0;
-            foreach ($this->busy[$id][intdiv($at, DayPlan::DAY)] ?? [] as [, $to, $site]) {
-                if ($to <= $at) {
-                    [$here, $last] = [$site === $task->site ? 0 : 2, $to];
+        $ranks = [];
+        foreach ($free as $person) {
+            $last = -1;
+            $way = 1;
+            foreach ($this->busy[$person][intdiv($at, DayPlan::DAY)] ?? [] as $busy) {
+                foreach ($busy as [, $to, $site]) {
+                    if ($to <= $at && $to > $last) {
+                        [$last, $way] = [$to, $site === $this->steps->sites[$step] ? 0 : 2];
+                    }
                 }
             }
-            $rank[$id] = ($this->chance)() < 0.08 ? [-1, 0, $id] : [$here, -$last, $id];
+            $ranks[$person] = $chance !== null && $chance() < self::SOMEBODY_ELSE ? -1 : $way * 10 * DayPlan::DAY - $last % DayPlan::DAY;
         }
-        usort($free, fn (int $a, int $b) => $rank[$a] <=> $rank[$b]);
-        $chosen = array_slice($free, 0, $task->people);
+        asort($ranks);
+        $chosen = array_slice(array_keys($ranks), 0, $this->steps->people[$step]);
         sort($chosen);
 
         return $chosen;
     }
 
-    private function put(Placed $placed): void
+    /** @param  list<int>  $people */
+    private function put(int $step, int $start, array $people): void
     {
-        $task = $placed->task;
-        $this->placed[$task->id] = $placed;
-        $this->ends[$task->id] = $placed->end();
-        foreach ($placed->people as $id) {
-            $day = intdiv($placed->start, DayPlan::DAY);
-            $this->busy[$id][$day][] = [$placed->start, $placed->end(), $task->site];
-            usort($this->busy[$id][$day], fn (array $a, array $b) => $a[0] <=> $b[0]);
-            $this->free[$id][$day] = ($this->free[$id][$day] ?? $this->long[$id]) - $task->minutes;
+        $this->end = $this->sum = null;
+        $end = $start + $this->steps->minutes[$step];
+        $site = $this->steps->sites[$step];
+        $day = intdiv($start, DayPlan::DAY);
+        $this->starts[$step] = $start;
+        $this->ends[$step] = $end;
+        $this->with[$step] = $people;
+        foreach ($people as $person) {
+            $stretch = $this->stretch($person, $start);
+            [$from, $to] = $this->steps->hours[$person][$stretch];
+            $this->busy[$person][$day][$stretch] = self::inserted($this->busy[$person][$day][$stretch] ?? [], [$start, $end, $site]);
+            $this->left[$person][$day][$stretch] = ($this->left[$person][$day][$stretch] ?? $to - $from) - $end + $start;
+            $this->only[$person][$day] = ($this->only[$person][$day] ?? $site) === $site ? $site : -1;
         }
-        if ($task->isAtWall) {
-            $this->walls[$task->doorway][] = [$placed->start, $placed->end()];
-            usort($this->walls[$task->doorway], fn (array $a, array $b) => $a[0] <=> $b[0]);
+        if ($this->steps->walls[$step] >= 0) {
+            $this->walls[$this->steps->walls[$step]] = self::inserted($this->walls[$this->steps->walls[$step]] ?? [], [$start, $end]);
         }
+    }
+
+    /** In which of their stretches a moment is; what was set out of hours counts to the one before. */
+    private function stretch(int $person, int $moment): int
+    {
+        $in = 0;
+        foreach ($this->steps->hours[$person] as $stretch => [$from]) {
+            $in = $moment % DayPlan::DAY >= $from ? $stretch : $in;
+        }
+
+        return $in;
+    }
+
+    /**
+     * @template T of array{0: int, 1: int, 2?: int}
+     *
+     * @param  list<T>  $busy  ascending
+     * @param  T  $new
+     * @return list<T>
+     */
+    private static function inserted(array $busy, array $new): array
+    {
+        for ($at = count($busy); $at > 0 && $busy[$at - 1][0] > $new[0]; $at--) {
+        }
+        array_splice($busy, $at, 0, [$new]);
+
+        return $busy;
     }
 }

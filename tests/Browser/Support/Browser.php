@@ -102,6 +102,17 @@ final class Browser
         return $this;
     }
 
+    /** As after the browser was closed: what it keeps no longer than that is gone. */
+    public function reopen(string $path): self
+    {
+        foreach ($this->driver->manage()->getCookies() as $cookie) {
+            $cookie->getExpiry() !== null || $this->driver->manage()->deleteCookieNamed($cookie->getName());
+        }
+        $this->driver->get('about:blank');
+
+        return $this->visit($path);
+    }
+
     public function find(string $css): WebDriverElement
     {
         return $this->until(fn () => $this->driver->findElements(WebDriverBy::cssSelector($css))[0] ?? null, "something at {$css}");
