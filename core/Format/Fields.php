@@ -15,6 +15,9 @@ use YokeLine\Measure\UnreadableLength;
 /** Reads values at places of a document and gathers every problem by its place instead of stopping at the first. */
 final class Fields
 {
+    /** No mass, area, force or price here is more. */
+    private const MOST = 10_000_000;
+
     /** @var array<string, string> */
     private array $problems = [];
 
@@ -62,18 +65,45 @@ final class Fields
     /** A plain number above 0, such as a mass in kg; null where nothing is written. */
     public function amount(string $path): ?float
     {
-        $value = $this->document->get($path);
-        if ($value === null) {
-            return null;
-        }
-        $number = is_string($value) && is_numeric(trim($value)) ? (float) $value : $value;
-        if (! (is_int($number) || is_float($number)) || $number <= 0) {
+        $number = $this->number($path);
+        if ($number !== null && ! ($number > 0)) {
             $this->problem($path, 'A number above 0 is wanted here.');
 
             return null;
         }
 
-        return (float) $number;
+        return $number;
+    }
+
+    /** A plain number of 0 or more; null where nothing is written. */
+    public function amountOrNone(string $path): ?float
+    {
+        $number = $this->number($path);
+        if ($number !== null && ! ($number >= 0)) {
+            $this->problem($path, 'A number of 0 or more is wanted here.');
+
+            return null;
+        }
+
+        return $number;
+    }
+
+    private function number(string $path): ?float
+    {
+        $value = $this->document->get($path);
+        $number = is_string($value) && is_numeric(trim($value)) ? (float) $value : $value;
+        if ($number !== null && ! is_int($number) && ! is_float($number)) {
+            $this->problem($path, 'A number is wanted here.');
+
+            return null;
+        }
+        if ($number !== null && abs($number) > self::MOST) {
+            $this->problem($path, 'This is too much to be a number of this kind.');
+
+            return null;
+        }
+
+        return $number === null ? null : (float) $number;
     }
 
     /**
@@ -211,6 +241,11 @@ final class Fields
         $list = $this->document->get($path) ?? [];
         if (! is_array($list)) {
             $this->problem($path, 'A list is wanted here, [ … ].');
+
+            return [];
+        }
+        if (count($list) > Bounds::of($path)) {
+            $this->problem($path, Bounds::says(Bounds::of($path), count($list)));
 
             return [];
         }

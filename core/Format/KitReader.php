@@ -74,7 +74,7 @@ final readonly class KitReader
     {
         $at = $this->at;
         $hangs = array_map(fn (string $place) => $at->choice($place, Hang::Single), $at->places("{$this->kit}.hang"));
-        $bolt = $this->length('bolt.diameter');
+        $bolt = $this->over('bolt.diameter');
 
         return new Kit(
             id: $at->text("{$this->kit}.id"),
@@ -84,9 +84,9 @@ final readonly class KitReader
             leafThickness: $at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero()),
             rise: $this->length('rise'),
             standoff: $this->length('standoff'),
-            standoffBase: $this->length('standoff_base'),
+            standoffBase: $this->over('standoff_base'),
             boltDiameter: $bolt,
-            boltLength: $this->length('bolt.length'),
+            boltLength: $this->over('bolt.length'),
             rail: $this->rail($bolt),
             hanger: $this->hanger(),
             stop: new Stop($at->choice("{$this->kit}.stop.style", StopStyle::ClampOn), $this->length('stop.reach'), $this->length('stop.body'), $at->flag("{$this->kit}.stop.passes_standoffs", false)),
@@ -127,18 +127,18 @@ final readonly class KitReader
         }
 
         return new RailKit(
-            height: $this->length('rail.height'),
-            thickness: $this->length('rail.thickness'),
+            height: $this->over('rail.height'),
+            thickness: $this->over('rail.thickness'),
             lengths: $lengths === [] ? [Length::zero()] : $lengths,
             cuttable: $at->flag("{$this->kit}.rail.cuttable", false),
             endMargin: $this->length('rail.end_margin'),
             spliceOver: $at->positive("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
             freeHoles: $at->flag("{$this->kit}.rail.holes.free", false),
             firstHole: $listed === [] ? $this->length('rail.holes.first') : $listed[0],
-            maxSpacing: $listed === [] ? $this->length('rail.holes.max_spacing') : Length::zero(),
+            maxSpacing: $listed === [] ? $this->over('rail.holes.max_spacing') : Length::zero(),
             holeDiameter: $at->positive("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
-            firstFixingWithin: $this->length('rail.first_fixing_within'),
-            maxFixingSpacing: $this->length('rail.max_fixing_spacing'),
+            firstFixingWithin: $this->over('rail.first_fixing_within'),
+            maxFixingSpacing: $this->over('rail.max_fixing_spacing'),
             material: $at->choice("{$this->kit}.rail.material", RailMaterial::Steel),
             holesAt: $listed,
         );
@@ -180,5 +180,11 @@ final readonly class KitReader
     private function length(string $key): Length
     {
         return $this->at->required("{$this->kit}.{$key}", $this->at->size("{$this->kit}.{$key}"));
+    }
+
+    /** What is divided by, or would hold nothing were it nothing. */
+    private function over(string $key): Length
+    {
+        return $this->at->required("{$this->kit}.{$key}", $this->at->positive("{$this->kit}.{$key}"));
     }
 }

@@ -96,9 +96,12 @@ final class LengthReader
     {
         $plain = $found['plain'] ?? null;
         [$whole, $part] = explode('.', "{$plain}.");
+        // Far under a nanometre in any unit: nothing is lost that a length could hold.
+        $part = substr($part, 0, self::MOST_DIGITS);
         [$top, $low] = $plain === null ? [$found['top'] ?? '0', $found['low'] ?? '1'] : ["0{$whole}{$part}", '1'.str_repeat('0', strlen($part))];
-        $whole = $plain === null ? $found['whole'] ?? '0' : '0';
-        if (max(strlen(ltrim($top, '0')), strlen($low) - 1, strlen($whole)) > self::MOST_DIGITS) {
+        $ahead = $plain === null ? $found['whole'] ?? '0' : $whole;
+        $whole = $plain === null ? $ahead : '0';
+        if (max(strlen(ltrim($plain === null ? $top : '', '0')), strlen($low) - 1, strlen(ltrim($ahead, '0'))) > self::MOST_DIGITS) {
             throw UnreadableLength::tooManyDigits($written);
         }
         if ((int) $low === 0) {

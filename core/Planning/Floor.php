@@ -15,43 +15,49 @@ final readonly class Floor
      * @param  list<FloorReading>  $readings  ascending
      * @param  Length  $high  the greatest level under the sweep: y = 0
      * @param  Length  $low  the least one
+     * @param  Length  $highSpot  the first place under the sweep where it is highest
+     * @param  Length  $lowSpot  the first place under the sweep where it is lowest
      */
-    private function __construct(private array $readings, public Span $sweep, private Length $high, private Length $low) {}
+    private function __construct(private array $readings, public Span $sweep, private Length $high, private Length $low, private Length $highSpot, private Length $lowSpot) {}
 
-    /** @param  list<FloorReading>  $readings in any order */
+    /** @param  list<FloorReading>  $readings  in any order */
     public static function under(array $readings, Span $sweep): self
     {
         usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);
-        $flat = new self($readings, $sweep, Length::zero(), Length::zero());
-        $levels = array_map($flat->at(...), $flat->places());
+        $flat = new self($readings, $sweep, Length::zero(), Length::zero(), $sweep->low, $sweep->low);
+        $high = $low = $sweep->low;
+        [$highest, $lowest] = [$flat->at($high), $flat->at($low)];
+        foreach ($flat->places() as $place) {
+            $level = $flat->at($place);
+            [$high, $highest] = $level->isOver($highest) ? [$place, $level] : [$high, $highest];
+            [$low, $lowest] = $level->isUnder($lowest) ? [$place, $level] : [$low, $lowest];
+        }
 
-        return new self($readings, $sweep, Length::greatest(...$levels), Length::least(...$levels));
+        return new self($readings, $sweep, $highest, $lowest, $high, $low);
     }
 
     /** f(x): the floor at x from the high spot, 0 or below under the sweep. */
     public function at(Length $x): Length
     {
-        $before = null;
-        foreach ($this->readings as $reading) {
-            if (! $reading->x->isUnder($x)) {
-                return $this->between($before ?? $reading, $reading, $x)->minus($this->high);
-            }
-            $before = $reading;
+        $from = 0;
+        for ($to = count($this->readings); $from < $to;) {
+            $middle = intdiv($from + $to, 2);
+            [$from, $to] = $this->readings[$middle]->x->isUnder($x) ? [$middle + 1, $to] : [$from, $middle];
         }
+        $before = $this->readings[$from - 1] ?? null;
+        $after = $this->readings[$from] ?? $before;
 
-        return ($before->level ?? Length::zero())->minus($this->high);
+        return ($after === null ? Length::zero() : $this->between($before ?? $after, $after, $x))->minus($this->high);
     }
 
-    /** The first place under the sweep where the floor is highest. */
     public function highSpot(): Length
     {
-        foreach ($this->places() as $place) {
-            if ($this->at($place)->isZero()) {
-                return $place;
-            }
-        }
+        return $this->highSpot;
+    }
 
-        return $this->sweep->low;
+    public function lowSpot(): Length
+    {
+        return $this->lowSpot;
     }
 
     /** The level that heights count from. */
@@ -64,19 +70,6 @@ final readonly class Floor
     public function fall(): Length
     {
         return $this->high->minus($this->low);
-    }
-
-    /** The place under the sweep where the floor is lowest. */
-    public function lowSpot(): Length
-    {
-        $lowest = $this->fall()->negated();
-        foreach ($this->places() as $place) {
-            if ($this->at($place)->equals($lowest)) {
-                return $place;
-            }
-        }
-
-        return $this->sweep->high;
     }
 
     /** @return non-empty-list<Length> the ends of the sweep and every reading between: where the floor can turn */

@@ -99,7 +99,13 @@ final readonly class Rail
                 continue;
             }
             $from = $start->plus($kit->firstHole);
-            $run = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces))->minus($kit->firstHole, $from)->orZeroIfNegative();
+            $run = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces))->minus($kit->firstHole, $from);
+            if (! $run->isPositive()) {
+                // No room for two: one in the middle.
+                $holes[] = $start->plus($rail->length()->scaled(1, 2 * $pieces));
+
+                continue;
+            }
             $bays = max(1, $run->stepsOf($kit->maxSpacing));
             for ($i = 0; $i <= $bays; $i++) {
                 $holes[] = $from->plus($run->scaled($i, $bays));

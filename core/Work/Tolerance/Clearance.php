@@ -32,7 +32,8 @@ final readonly class Clearance
         $found = [];
         foreach (Differences::of($plan) as $name => [$difference, $wanted]) {
             $effects = [];
-            foreach ($held->inputs as $input => [, $plusMinus]) {
+            [$value, $inputs] = $held->told($difference);
+            foreach ($inputs as $input => [, $plusMinus]) {
                 // A plain difference: half of what it is with more, less what it is with less.
                 $effect = ($difference($held->off($input, $plusMinus))->nm - $difference($held->off($input, $plusMinus->negated()))->nm) / 2;
                 if (abs($effect) >= self::NONE_NM) {
@@ -41,7 +42,7 @@ final readonly class Clearance
             }
             $order = array_flip(array_keys($effects));
             uksort($effects, fn (string $a, string $b) => [round(abs($effects[$b]), 9), $order[$a]] <=> [round(abs($effects[$a]), 9), $order[$b]]);
-            $found[] = new self($name, $difference($held), $wanted, $effects, array_sum(array_map(abs(...), $effects)), sqrt(array_sum(array_map(fn (float $mm) => $mm ** 2, $effects))));
+            $found[] = new self($name, $value, $wanted, $effects, array_sum(array_map(abs(...), $effects)), sqrt(array_sum(array_map(fn (float $mm) => $mm ** 2, $effects))));
         }
 
         return $found;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Work\Tolerance;
 
+use ArrayObject;
+use Closure;
+use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\PlusMinus;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
@@ -16,18 +19,38 @@ final readonly class Held
 {
     /**
      * @param  array<string, array{Length, Length}>  $inputs  what each is, and how far it may be off
+     * @param  list<FloorReading>  $readings  ascending
      * @param  array<string, int>  $off  nanometres, by input
+     * @param  ?ArrayObject<string, true>  $asked  what was asked for is written down here
      */
-    private function __construct(public Plan $plan, public array $inputs, private array $off = []) {}
+    private function __construct(public Plan $plan, public array $inputs, private array $readings, private array $off = [], private ?ArrayObject $asked = null) {}
 
     public static function of(Plan $plan, PlusMinus $by): self
     {
-        return new self($plan, self::inputs($plan, $by));
+        $readings = $plan->doorway->survey->floor;
+        usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);
+
+        return new self($plan, self::inputs($plan, $by), $readings);
     }
 
     public function off(string $input, Length $by): self
     {
-        return new self($this->plan, $this->inputs, [$input => $by->nm]);
+        return new self($this->plan, $this->inputs, $this->readings, [$input => $by->nm]);
+    }
+
+    /**
+     * A difference as all is, and the inputs it hangs on: the others do nothing to it.
+     *
+     * @param  Closure(self): Length  $difference
+     * @return array{Length, array<string, array{Length, Length}>}
+     */
+    public function told(Closure $difference): array
+    {
+        /** @var ArrayObject<string, true> $asked */
+        $asked = new ArrayObject;
+        $is = $difference(new self($this->plan, $this->inputs, $this->readings, [], $asked));
+
+        return [$is, array_intersect_key($this->inputs, $asked->getArrayCopy())];
     }
 
     /** An input as it is; what is no input of this doorway is not off. */
@@ -39,6 +62,10 @@ final readonly class Held
     /** How far an input is off. */
     public function by(string $input): Length
     {
+        if ($this->asked !== null) {
+            $this->asked[$input] = true;
+        }
+
         return Length::nm($this->off[$input] ?? 0);
     }
 
@@ -51,24 +78,22 @@ final readonly class Held
     /** How far the level at x is off, by the readings that it lies between. */
     private function level(Length $x): Length
     {
-        $readings = $this->plan->doorway->survey->floor;
-        $order = array_keys($readings);
-        usort($order, fn (int $a, int $b) => $readings[$a]->x->nm <=> $readings[$b]->x->nm);
-        $before = null;
-        foreach ($order as $i) {
-            if (! $readings[$i]->x->isUnder($x)) {
-                if ($before === null || $readings[$i]->x->equals($x)) {
-                    return $this->by("{$readings[$i]->place}.level");
-                }
-                $run = $readings[$i]->x->minus($readings[$before]->x);
-                $from = $this->by("{$readings[$before]->place}.level");
-
-                return $from->plus($this->by("{$readings[$i]->place}.level")->minus($from)->scaled($x->minus($readings[$before]->x)->nm, $run->nm));
-            }
-            $before = $i;
+        $from = 0;
+        for ($to = count($this->readings); $from < $to;) {
+            $middle = intdiv($from + $to, 2);
+            [$from, $to] = $this->readings[$middle]->x->isUnder($x) ? [$middle + 1, $to] : [$from, $middle];
         }
+        $before = $this->readings[$from - 1] ?? null;
+        $after = $this->readings[$from] ?? $before;
+        if ($after === null) {
+            return Length::zero();
+        }
+        if ($before === null || $before === $after || $after->x->equals($x)) {
+            return $this->by("{$after->place}.level");
+        }
+        $low = $this->by("{$before->place}.level");
 
-        return $before === null ? Length::zero() : $this->by("{$readings[$before]->place}.level");
+        return $low->plus($this->by("{$after->place}.level")->minus($low)->scaled($x->minus($before->x)->nm, $after->x->minus($before->x)->nm));
     }
 
     /** @return array<string, array{Length, Length}> in the order in which of two alike the first is named: survey, leaf, hole, kit, mark */

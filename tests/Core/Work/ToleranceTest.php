@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\PlusMinus;
+use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
+use YokeLine\Planning\Planner;
 use YokeLine\Work\Recovery\OnSite;
 use YokeLine\Work\Tolerance\Clearance;
 use YokeLine\Work\Tolerance\Pick;
@@ -44,6 +47,29 @@ test('the measurements that would turn a choice come out', function () {
 
     expect($said)->toEqualCanonicalizing(workedTolerance()['picks']);
 });
+
+test('a choice turns at the change that is told, not a hair before, and where none is told it does not turn', function (int $seed) {
+    mt_srand($seed);
+    $readings = array_map(fn (int $i) => (object) ['x' => 60 + 240 * $i, 'level' => mt_rand(-60, 60) / 10], range(0, 14));
+    $document = Doorways::document('kiln-room', ['survey.floor.readings' => $readings, 'brief.leaf.stock_heights' => range(2060, 2100, 2)]);
+    $site = new OnSite($document, Planner::plan(DoorwayReader::read($document), Doorways::kits()['flat-40-strap']), new LengthWriter(Unit::Millimetre));
+    $tall = fn (string $input, Length $by) => $site->again([$input => Length::nm((int) round(1e6 * $readings[(int) filter_var($input, FILTER_SANITIZE_NUMBER_INT)]->level))->plus($by)])->heights->leaf->size->total;
+    $now = $site->plan->heights->leaf->size->total;
+    $told = [];
+    foreach (array_filter(Pick::of($site, PlusMinus::usual()), fn (Pick $pick) => $pick->pick === 'leaf.height' && str_contains($pick->input, 'readings')) as $pick) {
+        $told["{$pick->input} ".($pick->by <=> Length::zero())] = true;
+        $less = Length::nm(10_000)->times($pick->by->isNegative() ? 1 : -1);
+        expect($tall($pick->input, $pick->by)->nm)->toBe($pick->becomes->nm)->and($tall($pick->input, $pick->by->plus($less))->nm)->toBe($now->nm);
+    }
+    foreach ([1, -1] as $way) {
+        foreach (array_keys($readings) as $i) {
+            $input = "survey.floor.readings[{$i}].level";
+            if (! isset($told["{$input} {$way}"])) {
+                expect($tall($input, PlusMinus::usual()->level->times(2 * $way))->nm)->toBe($now->nm, $input);
+            }
+        }
+    }
+})->with(range(1, 6));
 
 test('a clearance says what the plan says', function (string $name) {
     $plan = Doorways::plan($name);
