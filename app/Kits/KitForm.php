@@ -22,13 +22,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
-/** One kit of the shelf with every number of its sheet; its height may be typed as kits' sheets state it, it is kept as the rise. */
+/** One kit of the shelf with every number of its sheet; its height is kept as the sheet states it, with what it is stated to. */
 final readonly class KitForm implements Form
 {
-    /** Places that are typed and not kept: the rise as it is to the rail's top and foot. */
-    public const TO_TOP = 'rise-to-top';
-
-    public const TO_FOOT = 'rise-to-foot';
+    private const STATED_TO = ['hole' => 'the hole centre', 'rail-top' => 'the rail’s top', 'rail-foot' => 'the rail’s foot', 'wheel-top' => 'the wheel’s top'];
 
     private const HANGS = ['single' => 'one leaf', 'single, biparting' => 'one leaf, or two that meet', 'biparting' => 'two that meet', 'bypass' => 'two that pass'];
 
@@ -49,7 +46,7 @@ final readonly class KitForm implements Form
         $this->kept = Unit::tryFrom((string) (is_string($units = $row->document->get('units')) ? $units : '')) ?? Unit::Millimetre;
         $this->write = new LengthWriter($shown ?? $this->kept);
         $this->typed = new Typed($this->write->unit, $this->kept);
-        [$this->kit, $this->unreadable] = self::read($row->document);
+        [$this->kit, $this->unreadable] = self::read(self::stated($row->document));
     }
 
     /** @return list<Group> */
@@ -67,11 +64,9 @@ final readonly class KitForm implements Form
                 Row::of(Field::amount('price', 'Price, where known')),
             ]),
             new Group('Leaf top up to the rail', [
-                Row::of(Field::length('rise', 'To the hole centre', null)),
-                Row::of(Field::length(self::TO_TOP, 'To the rail’s top', null)),
-                Row::of(Field::length(self::TO_FOOT, 'To the rail’s foot', null)),
+                new Row('Stated', [Field::length('height.value', 'Height over the leaf', null), Field::select('height.datum', 'Stated to', self::STATED_TO, 'hole')]),
                 new Row('Top gap', [Field::length('top_gap.min', 'Top gap, least', Length::mm(5), 'least'), Field::length('top_gap.max', 'Top gap, greatest', Length::mm(30), 'greatest')]),
-            ], 'Sheets state it from one of these three; type the one you have.'),
+            ], $this->kit === null ? 'As the sheet states it, and to where.' : "That is {$this->write->showWithUnit($this->kit->rise)} to the hole centre, from which the yoke line is worked."),
             new Group('Rail', [
                 new Row('Section', [Field::length('rail.height', 'Rail height', null, 'high'), Field::length('rail.thickness', 'Rail thickness', null, 'thick')]),
                 new Row('Material', [Field::select('rail.material', 'Rail material', ['steel' => 'steel', 'stainless' => 'stainless steel', 'aluminium' => 'aluminium'], 'steel')]),
@@ -128,10 +123,7 @@ final readonly class KitForm implements Form
 
     public function value(Field $field): string
     {
-        return $this->refused[$field->place]['typed'] ?? match ($field->place) {
-            self::TO_TOP, self::TO_FOOT => $this->kit === null ? '' : $this->write->exact($this->kit->rise->plus($this->toRise($field->place)->negated())),
-            default => $this->typed->toScreen($field, $this->row->document->get($field->place)),
-        };
+        return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, self::stated($this->row->document)->get($field->place));
     }
 
     public function grey(Field $field): string
@@ -168,11 +160,8 @@ final readonly class KitForm implements Form
     {
         $field = $this->field($place) ?? throw new UnreadableFile([$place => 'There is no such number on a kit’s sheet.']);
         $value = $this->typed->toDocument($field, $said);
-        if (($place === self::TO_TOP || $place === self::TO_FOOT) && is_string($value)) {
-            $value = (new LengthWriter($this->kept))->exact(\YokeLine\Measure\LengthReader::read($value, $this->kept)->plus($this->toRise($place)));
-            $place = 'rise';
-        }
-        $document = $value === null ? $this->row->document->without($place) : $this->row->document->with($place, $value);
+        $sheet = self::stated($this->row->document);
+        $document = $value === null ? $sheet->without($place) : $sheet->with($place, $value);
         $problems = self::read($document)[1];
         if (isset($problems[$place]) && $value !== null) {
             throw new UnreadableFile([$field->place => $problems[$place]]);
@@ -192,12 +181,12 @@ final readonly class KitForm implements Form
         return $this->kit === null ? [] : KitCheck::of($this->kit, $this->write);
     }
 
-    /** What is added to a height so stated to have the rise. */
-    private function toRise(string $place): Length
+    /** A sheet that keeps its height as it was stated: the first shelves knew but the rise. */
+    private static function stated(Document $sheet): Document
     {
-        $half = $this->kit?->rail->height->half() ?? Length::zero();
+        $height = $sheet->get('height') ?? (object) array_filter(['value' => $sheet->get('rise'), 'datum' => 'hole']);
 
-        return $place === self::TO_TOP ? $half->negated() : $half;
+        return $sheet->without('rise')->with('height', $height);
     }
 
     /** @return list<Row> */

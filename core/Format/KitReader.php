@@ -10,6 +10,7 @@ use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Hanger;
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\HeightDatum;
 use YokeLine\Doorway\JumpDisc;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Part;
@@ -82,7 +83,7 @@ final readonly class KitReader
             hangs: $hangs,
             capacityKg: $at->amount("{$this->kit}.capacity_kg") ?? 0.0,
             leafThickness: $at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero()),
-            rise: $this->length('rise'),
+            rise: $this->rise(),
             standoff: $this->length('standoff'),
             standoffBase: $this->over('standoff_base'),
             boltDiameter: $bolt,
@@ -101,6 +102,21 @@ final readonly class KitReader
             catchDepth: $at->positive("{$this->kit}.catch_depth"),
             price: $at->amount("{$this->kit}.price"),
         );
+    }
+
+    /** Stated as it stands on the sheet, and to where; or at once to the hole, as the first shelves had it. */
+    private function rise(): Length
+    {
+        if (! $this->at->has("{$this->kit}.height")) {
+            return $this->length('rise');
+        }
+        $stated = $this->length('height.value');
+        $rise = $this->at->choice("{$this->kit}.height.datum", HeightDatum::Hole)->toRise($stated, $this->length('rail.height'), $this->length('hanger.above'));
+        if ($rise->isNegative()) {
+            $this->at->problem("{$this->kit}.height.value", 'Then the hole would be under the leaf’s top; is it stated to another place of the rail?');
+        }
+
+        return $rise;
     }
 
     /** @return list<Part> */

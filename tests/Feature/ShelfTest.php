@@ -7,6 +7,7 @@ use App\Models\ShelfKit;
 use App\Shelf;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
+use YokeLine\Format\KitReader;
 
 beforeEach(fn () => $this->seed(DemoSeeder::class));
 
@@ -14,10 +15,29 @@ test('the shelf shows every kit', function () {
     $this->get('/shelf')->assertOk()->assertSee('Flat bar 40, face strap')->assertSee('Round bar 22, free brackets')->assertSee('Its numbers agree.');
 });
 
-test('a height stated to the rail’s top is kept as the rise', function () {
-    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rise-to-top', 'value' => '65'])->assertOk();
+test('a height is kept as the sheet states it, and read from there', function (string $datum, int $rise) {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.datum', 'value' => $datum])->assertOk();
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '110'])->assertOk();
+    $sheet = ShelfKit::called('flat-40-strap')->document;
 
-    expect(ShelfKit::called('flat-40-strap')?->document->get('rise'))->toBe('45');
+    expect($sheet->get('height'))->toEqual((object) ['value' => '110', 'datum' => $datum])->and($sheet->get('rise'))->toBeNull()
+        ->and(KitReader::at($sheet, '')->rise->toMm())->toEqual($rise);
+})->with([['hole', 110], ['rail-top', 90], ['rail-foot', 130], ['wheel-top', 46]]);
+
+test('a height typed before the rail’s own is known means the same once it is', function () {
+    $this->post('/shelf', ['name' => 'Barn 50', 'of' => 'flat-40-strap']);
+    foreach (['rail.height' => '', 'height.datum' => 'rail-top', 'height.value' => '70', 'rail.height ' => '50'] as $place => $value) {
+        $this->post('/shelf/barn-50/changes', ['place' => trim($place), 'value' => $value])->assertOk();
+    }
+
+    expect(KitReader::at(ShelfKit::called('barn-50')->document, '')->rise->toMm())->toEqual(45);
+});
+
+test('a height that would put the hole under the leaf’s top is refused at its field', function () {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.datum', 'value' => 'rail-top'])->assertOk();
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '15'])->assertOk()->assertSee('is it stated to another place of the rail?');
+
+    expect(ShelfKit::called('flat-40-strap')->document->get('height.value'))->toBe(41);
 });
 
 test('a number that does not read is answered at its field and nothing is kept', function () {
@@ -52,7 +72,7 @@ test('a file of nonsense kits is refused with the place of each fault', function
 
 test('a doorway keeps the kit it was planned with, and is told when the shelf’s changes', function () {
     $doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
-    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rise', 'value' => '50']);
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '50']);
     $this->app->forgetInstance(Shelf::class);
 
     $this->get("/doorways/{$doorway->id}/rail")->assertOk()->assertSee("2\u{202f}191")->assertSee('The shelf’s kit has changed since');
