@@ -12,17 +12,20 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
-use YokeLine\Stock\Bar;
 use YokeLine\Stock\BoardsToCut;
-use YokeLine\Stock\CuttingPlan;
 use YokeLine\Stock\Material;
+use YokeLine\Stock\MaterialKind;
 use YokeLine\Stock\Materials;
+use YokeLine\Stock\Section;
 
 /** One list to buy from for a job, or for one of its doorways. */
 final readonly class JobMaterials
 {
-    /** @var array<string, Plan> by doorway */
+    /** @var array<int, Plan> by doorway */
     public array $plans;
+
+    /** @var array<int, string> what each doorway is called here: of two with one name the second is numbered */
+    public array $names;
 
     /** @var list<string> doorways that are not measured whole */
     public array $unplanned;
@@ -34,8 +37,8 @@ final readonly class JobMaterials
     /** @var Collection<int, Doorway> every doorway at work */
     public Collection $doorways;
 
-    /** @var array<string, CuttingPlan|string> by section */
-    public array $boards;
+    /** @var list<Section> */
+    public array $sections;
 
     /** @var array<string, MaterialLine> by key; what several doorways want stands once */
     public array $lines;
@@ -43,16 +46,17 @@ final readonly class JobMaterials
     public function __construct(public Job $job, ?Unit $units, public ?int $only = null)
     {
         $this->doorways = $job->doorwaysAtWork();
+        $this->names = self::told($this->doorways);
         $plans = $unplanned = [];
         foreach ($this->doorways->filter(fn (Doorway $doorway) => $only === null || $doorway->id === $only) as $doorway) {
             $plan = $doorway->setout($units)->plan;
-            $plan === null ? $unplanned[] = $doorway->name : $plans[$doorway->name] = $plan;
+            $plan === null ? $unplanned[] = $this->names[$doorway->id] : $plans[$doorway->id] = $plan;
         }
         [$this->plans, $this->unplanned] = [$plans, $unplanned];
         $this->write = new LengthWriter($units ?? (array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre);
         $this->prices = new Prices;
-        $this->boards = BoardsToCut::of($plans, self::stock($this->prices), $this->write);
-        $this->lines = self::priced($plans, $this->boards, $this->prices, $this->write);
+        $this->sections = BoardsToCut::of($plans, $this->names, self::stock($this->prices), $this->write);
+        $this->lines = self::priced($plans, $this->sections, $this->prices, $this->write);
     }
 
     /** @return array<string, list<MaterialLine>> */
@@ -70,7 +74,7 @@ final readonly class JobMaterials
     {
         $rows = [];
         foreach ($this->lines as $line) {
-            $rows[] = [$line->material->group, $line->material->what, $line->count, $line->material->unit, $line->says(), $line->material->note, Prices::plain($line->each), Prices::plain($line->cents())];
+            $rows[] = [$line->material->group, $line->material->what, $line->count, $line->material->unit, $line->says($this->names), $line->material->note, Prices::plain($line->each), Prices::plain($line->cents())];
         }
 
         return Table::csv(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'], $rows);
@@ -83,7 +87,7 @@ final readonly class JobMaterials
     }
 
     /** @return array<string, string> what each is called, by key */
-    public function names(): array
+    public function called(): array
     {
         return array_map(fn (MaterialLine $line) => $line->material->what, $this->lines);
     }
@@ -104,31 +108,46 @@ final readonly class JobMaterials
      */
     public static function cost(Plan $plan, Prices $prices, LengthWriter $write): array
     {
-        return self::sum(self::priced(['' => $plan], BoardsToCut::of(['' => $plan], self::stock($prices), $write), $prices, $write));
+        return self::sum(self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices), $write), $prices, $write));
     }
 
     /**
-     * @param  array<string, Plan>  $plans
-     * @param  array<string, CuttingPlan|string>  $boards
+     * @param  array<int, Plan>  $plans
+     * @param  list<Section>  $sections
      * @return array<string, MaterialLine>
      */
-    private static function priced(array $plans, array $boards, Prices $prices, LengthWriter $write): array
+    private static function priced(array $plans, array $sections, Prices $prices, LengthWriter $write): array
     {
         $lines = [];
-        foreach ($plans as $name => $plan) {
+        foreach ($plans as $doorway => $plan) {
             foreach (Materials::of($plan, $write, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material) {
-                $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $name) : new MaterialLine($material, $material->count, [$name => $material->for], $prices->of($material->key) ?? self::kitPrice($material, $plan));
+                $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $doorway) : new MaterialLine($material, $material->count, [$doorway => $material->for], $prices->of($material->key) ?? self::kitPrice($material, $plan));
             }
         }
-        foreach ($boards as $section => $cut) {
-            foreach ($cut instanceof CuttingPlan ? array_count_values(array_map(fn (Bar $bar) => $bar->stock->nm, $cut->bars)) : [] as $nm => $count) {
-                $stock = Length::nm($nm);
-                $material = new Material('Boards', "board {$section} {$stock->toMm()}", "Board {$section}, {$write->show($stock)} long", $count, '', 'headers, cut as drawn below');
-                $lines[$material->key] = new MaterialLine($material, $count, ['' => $material->for], $prices->of($material->key));
+        foreach ($sections as $section) {
+            foreach ($section->bars() as $nm => $count) {
+                $long = Length::nm($nm);
+                $material = new Material('Boards', $section->bar($long), "{$section->says}, {$write->show($long)} long", $count, '', 'cut as drawn below');
+                $lines[$material->key] = new MaterialLine($material, $count, [], $prices->of($material->key));
             }
         }
 
         return $lines;
+    }
+
+    /**
+     * @param  Collection<int, Doorway>  $doorways
+     * @return array<int, string>
+     */
+    private static function told(Collection $doorways): array
+    {
+        $names = $taken = [];
+        foreach ($doorways as $doorway) {
+            $nth = $taken[$doorway->name] = ($taken[$doorway->name] ?? 0) + 1;
+            $names[$doorway->id] = $nth === 1 ? $doorway->name : "{$doorway->name} ({$nth})";
+        }
+
+        return $names;
     }
 
     /**
@@ -150,6 +169,6 @@ final readonly class JobMaterials
 
     private static function kitPrice(Material $material, Plan $plan): ?int
     {
-        return str_starts_with($material->key, "kit {$plan->kit->id} ") && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null;
+        return $material->id->kind === MaterialKind::Kit && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null;
     }
 }

@@ -6,6 +6,7 @@ namespace YokeLine\Anchoring;
 
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
+use YokeLine\Stock\MaterialKind;
 
 /** Every fixing to have at hand: how many of which, the bits, the driver, how tight, how deep. */
 final readonly class Schedule
@@ -16,6 +17,7 @@ final readonly class Schedule
      */
     private function __construct(
         public int $count,
+        public MaterialKind $kind,
         public string $says,
         public string $into,
         public Length $diameter,
@@ -42,7 +44,7 @@ final readonly class Schedule
 
         $added = count($plan->place->new ?? []);
         if ($added > 0 && $plan->backing()->isSiteDrilled()) {
-            $rows[] = new self($added, 'added hole: its own spacer cut to the standoff, washer and sleeve', 'the rail', $plan->kit->rail->holeDiameter, null, [Length::mm(4), $plan->kit->rail->holeDiameter], 'drill press or slow drill, oil', 'deburr both faces', null);
+            $rows[] = new self($added, MaterialKind::AddedHole, 'added hole: its own spacer cut to the standoff, washer and sleeve', 'the rail', $plan->kit->rail->holeDiameter, null, [Length::mm(4), $plan->kit->rail->holeDiameter], 'drill press or slow drill, oil', 'deburr both faces', null);
         }
 
         return $rows;
@@ -53,7 +55,7 @@ final readonly class Schedule
         if ($fixing->kind === 'anchor') {
             $anchor = $plan->doorway->brief->anchor;
 
-            return new self($count, $anchor->kind ?? 'masonry anchor', 'masonry', $fixing->diameter, $fixing->length, [$fixing->diameter], 'by the anchor’s own sheet', 'to the torque of its sheet', $anchor?->embedment->plus($layers->lining, Length::mm(10)));
+            return new self($count, MaterialKind::Anchor, $anchor->kind ?? 'masonry anchor', 'masonry', $fixing->diameter, $fixing->length, [$fixing->diameter], 'by the anchor’s own sheet', 'to the torque of its sheet', $anchor?->embedment->plus($layers->lining, Length::mm(10)));
         }
         $isScrew = $fixing->kind === 'header-screw';
         $wood = Wood::of(match ($fixing->into) {
@@ -65,8 +67,8 @@ final readonly class Schedule
         $depth = $fixing->length?->minus($isScrew ? Length::zero() : $layers->grip);
 
         return $isScrew
-            ? new self($count, 'wood screw', 'studs, through the board', $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'driver, clutch low', 'until the board is drawn up; a board crushes before a screw strips', $fixing->length)
-            : new self($count, $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt', self::into($fixing->into), $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'ratchet, by hand', 'snug and a quarter turn; one that spins has no grip: stop and plan that hole again', $depth);
+            ? new self($count, MaterialKind::WoodScrew, 'wood screw', 'studs, through the board', $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'driver, clutch low', 'until the board is drawn up; a board crushes before a screw strips', $fixing->length)
+            : new self($count, $fixing->kind === 'bracket-bolt' ? MaterialKind::BracketBolt : MaterialKind::LagBolt, $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt', self::into($fixing->into), $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'ratchet, by hand', 'snug and a quarter turn; one that spins has no grip: stop and plan that hole again', $depth);
     }
 
     private static function into(Member $member): string

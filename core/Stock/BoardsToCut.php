@@ -20,45 +20,52 @@ final readonly class BoardsToCut
     public const STOCK_MM = [2400, 3000, 3600, 4200, 4800];
 
     /**
-     * @param  array<string, Plan>  $plans  by the name of their doorway
+     * @param  array<int, Plan>  $plans  by doorway
+     * @param  array<int, string>  $names  what each doorway is called on a bar
      * @param  non-empty-list<Length>  $stock
-     * @return array<string, CuttingPlan|string> by section; a sentence where it cannot be cut
+     * @return list<Section>
      */
-    public static function of(array $plans, array $stock, LengthWriter $write): array
+    public static function of(array $plans, array $names, array $stock, LengthWriter $write): array
     {
         $sections = [];
-        foreach ($plans as $name => $plan) {
+        foreach ($plans as $doorway => $plan) {
             if ($plan->header !== null) {
-                $section = $write->show($plan->header->top->total->minus($plan->header->foot->total)).' × '.$write->show($plan->header->thickness);
-                $sections[$section][$name] = self::splits($plan, $stock);
+                $width = $plan->header->top->total->minus($plan->header->foot->total);
+                $sections["{$width->nm} {$plan->header->thickness->nm}"]['size'] = [$width, $plan->header->thickness];
+                $sections["{$width->nm} {$plan->header->thickness->nm}"]['boards'][] = [$names[$doorway], self::splits($plan, $stock)];
             }
         }
 
-        return [...array_map(fn (array $boards) => self::cut($boards, $stock), $sections), ...self::rails($plans)];
+        return [
+            ...array_values(array_map(fn (array $section) => Section::ofBoards($section['size'][0], $section['size'][1], $write, self::cut($section['boards'], $stock)), $sections)),
+            ...self::rails($plans, $names),
+        ];
     }
 
     /**
      * Rails that are cut on site share their bars only where their holes are free, or drilled on site too.
      *
-     * @param  array<string, Plan>  $plans
-     * @return array<string, CuttingPlan|string>
+     * @param  array<int, Plan>  $plans
+     * @param  array<int, string>  $names
+     * @return list<Section>
      */
-    private static function rails(array $plans): array
+    private static function rails(array $plans, array $names): array
     {
-        $pieces = $stock = [];
-        foreach ($plans as $name => $plan) {
+        $pieces = $kits = [];
+        foreach ($plans as $doorway => $plan) {
             if ($plan->rail->origin === 'cut' && $plan->kit->rail->cuttable && ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())) {
-                $pieces["Rail, {$plan->kit->name}"][] = new Piece($plan->rail->length->total, $name);
-                $stock["Rail, {$plan->kit->name}"] = $plan->kit->rail->lengths;
+                $kits[$plan->kit->id] = $plan->kit;
+                $pieces[$plan->kit->id][] = new Piece($plan->rail->length->total, $names[$doorway]);
             }
         }
         $found = [];
-        foreach ($pieces as $section => $of) {
+        foreach ($kits as $id => $kit) {
             try {
-                $found[$section] = Cutting::of($of, $stock[$section], Length::mm(self::KERF_MM), Length::zero());
+                $cut = Cutting::of($pieces[$id], $kit->rail->lengths, Length::mm(self::KERF_MM), Length::zero());
             } catch (DoesNotFit $long) {
-                $found[$section] = $long->getMessage();
+                $cut = $long->getMessage();
             }
+            $found[] = Section::ofRails($kit->id, $kit->name, $cut);
         }
 
         return $found;
@@ -78,13 +85,13 @@ final readonly class BoardsToCut
     }
 
     /**
-     * @param  array<string, list<non-empty-list<Length>>>  $boards  by doorway, every way of parting its board
+     * @param  list<array{string, list<non-empty-list<Length>>}>  $boards  whose it is, and every way of parting it
      * @param  non-empty-list<Length>  $stock
      */
     private static function cut(array $boards, array $stock): CuttingPlan|string
     {
         $parted = [];
-        foreach ($boards as $name => $splits) {
+        foreach ($boards as [$name, $splits]) {
             if ($splits === []) {
                 return "The board of {$name} is longer than any bar gives, and no stud is free to joint it on.";
             }

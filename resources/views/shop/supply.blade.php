@@ -1,4 +1,4 @@
-@php($names = $materials->names())
+@php($names = $materials->called())
 @php([$ordered, $here, $missing, $wrong, $prices] = [$supply->ordered(), $supply->here(), $supply->missing(), $supply->wrong(), $materials->prices])
 <x-page :title="$job->name.', supply'" class="is-marks">
 @include('shop.top', ['title' => 'Supply'])
@@ -10,7 +10,7 @@
     <form method="post" action="{{ route('supply.order', $job) }}">@csrf<button class="btn btn-primary">Order what is not ordered</button></form>
     <form method="post" action="{{ route('supply.receive', $job) }}">@csrf<button class="btn">Take in what came</button></form>
   </div>
-  @foreach ($wrong as $receipt)<form method="post" action="{{ route('supply.return', $job) }}" class="notice">@csrf<input type="hidden" name="receipt" value="{{ $receipt->id }}">Came and was not ordered: {{ $receipt->count }} × {{ $receipt->key }}. <button class="btn">Send it back</button></form>@endforeach
+  @foreach ($wrong as $receipt)<form method="post" action="{{ route('supply.return', $job) }}" class="notice">@csrf<input type="hidden" name="receipt" value="{{ $receipt->id }}">Came and was not ordered: {{ $receipt->count }} × {{ $names[$receipt->key] ?? $receipt->key }}. <button class="btn">Send it back</button></form>@endforeach
   @foreach ($supply->orders()->where('is_answered', false) as $order)<p class="notice">The order of {{ $order->created_at->format('j M, H:i') }} was not answered; it is sent again under the same reference with the next order.</p>@endforeach
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">What</th><th scope="col">Wanted</th><th scope="col">Ordered</th><th scope="col">Here</th><th scope="col">Missing</th>@if ($quotes !== null)<th scope="col">They have</th><th scope="col">Each</th><th scope="col">Working days</th>@endif</tr></thead><tbody>
     @foreach ($materials->wanted() as $key => $count)

@@ -10,6 +10,7 @@ use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\CuttingPlan;
 use YokeLine\Stock\Material;
 use YokeLine\Stock\Materials;
+use YokeLine\Stock\Section;
 
 uses(Eris\TestTrait::class);
 
@@ -64,20 +65,44 @@ test('a bit is told once for each size, the smallest first', function () {
     expect($bits)->toBe(array_values(array_unique($bits)))->and($bits[0])->toBe('Bit 3');
 });
 
-test('boards of one section are cut together', function () {
-    $cut = BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room'), 'Other' => Doorways::plan('kiln-room')], [Length::mm(4800)], new LengthWriter(Unit::Millimetre));
+/** @param  list<int>  $stock  mm @return list<Section> */
+function sections(array $plans, array $stock = BoardsToCut::STOCK_MM, Unit $unit = Unit::Millimetre): array
+{
+    return BoardsToCut::of($plans, array_fill(0, count($plans), 'Kiln room'), array_map(Length::mm(...), $stock), new LengthWriter($unit));
+}
 
-    expect(array_keys($cut))->toBe(['140 × 19'])->and($cut['140 × 19'])->toBeInstanceOf(CuttingPlan::class)->and($cut['140 × 19']->bars)->toHaveCount(1);
+test('boards of one section are cut together, also of two doorways of one name', function () {
+    $sections = sections([Doorways::plan('kiln-room'), Doorways::plan('kiln-room')], [4800]);
+
+    expect($sections)->toHaveCount(1)->and($sections[0]->says)->toBe('Board 140 × 19')->and($sections[0]->cut)->toBeInstanceOf(CuttingPlan::class)->and($sections[0]->cut->bars)->toHaveCount(1)->and($sections[0]->cut->bars[0]->pieces)->toHaveCount(2);
+});
+
+test('a bar is one and the same thing in whichever units it is read', function () {
+    $bar = fn (Unit $unit) => sections([Doorways::plan('kiln-room')], [3000], $unit)[0]->bar(Length::mm(3000));
+
+    expect($bar(Unit::Inch)->key)->toBe($bar(Unit::Millimetre)->key)->toBe('board 140x19x3000');
+});
+
+test('every material is known by the same key in inches and in millimetres', function (string $name) {
+    $keys = fn (Unit $unit) => array_map(fn (Material $material) => $material->key, Materials::of(Doorways::plan($name), new LengthWriter($unit)));
+
+    expect($keys(Unit::Inch))->toBe($keys(Unit::Millimetre));
+})->with(['kiln-room', 'glaze-store', 'reclaim-bay', 'throwing-room', 'map-archive']);
+
+test('leaves of one size and another thickness or make are two things to order', function () {
+    $leaf = fn (array $changes) => Materials::of(Doorways::plan('kiln-room', $changes), new LengthWriter(Unit::Millimetre))[0]->key;
+
+    expect(array_unique([$leaf([]), $leaf(['brief.leaf.thickness' => 42]), $leaf(['brief.leaf.construction' => (object) ['kind' => 'plank']])]))->toHaveCount(3);
 });
 
 test('a board that no bar takes whole is jointed on a stud', function () {
-    $cut = BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room')], [Length::mm(1800)], new LengthWriter(Unit::Millimetre))['140 × 19'];
+    $cut = sections([Doorways::plan('kiln-room')], [1800])[0]->cut;
 
     expect(array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length->toMm(), $bar->pieces), $cut->bars)))->toEqualCanonicalizing([1117.5, 1132.5]);
 });
 
 test('a board that cannot be jointed says so', function () {
-    expect(BoardsToCut::of(['Kiln room' => Doorways::plan('kiln-room')], [Length::mm(400)], new LengthWriter(Unit::Millimetre))['140 × 19'])->toContain('no stud is free to joint it on');
+    expect(sections([Doorways::plan('kiln-room')], [400])[0]->cut)->toContain('no stud is free to joint it on');
 });
 
 test('whatever the doorway, each thing stands once on its list, is some, and says what it is for', function () {
@@ -105,10 +130,11 @@ test('more spares and more waste never buy less', function () {
 test('whatever the doorway, its boards are cut to the header’s length, or it is said why not', function () {
     $this->limitTo(80)->forAll(Doorways::any())->then(function (array $changes) {
         $plan = Doorways::plan(changes: $changes);
-        foreach (BoardsToCut::of(['Here' => $plan], array_map(Length::mm(...), BoardsToCut::STOCK_MM), new LengthWriter(Unit::Millimetre)) as $section => $cut) {
-            if ($cut instanceof CuttingPlan && $plan->header !== null && ! str_starts_with($section, 'Rail')) {
+        foreach (sections([$plan]) as $section) {
+            $cut = $section->cut;
+            if ($cut instanceof CuttingPlan && $plan->header !== null && ! str_starts_with($section->says, 'Rail')) {
                 $pieces = array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length, $bar->pieces), $cut->bars));
-                expect(Length::zero()->plus(...$pieces)->equals($plan->header->span->length()))->toBeTrue($section);
+                expect(Length::zero()->plus(...$pieces)->equals($plan->header->span->length()))->toBeTrue($section->says);
             } elseif (is_string($cut)) {
                 expect($cut)->toMatch('/^[A-Z].*\.$/u');
             }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Stock;
+
+/** What a material is, whatever it is called on a list. */
+enum MaterialKind: string
+{
+    case Leaf = 'leaf';
+    case Kit = 'kit';
+    case EndCaps = 'end-caps';
+    case Pull = 'pull';
+    case LagBolt = 'lag-bolt';
+    case BracketBolt = 'bracket-bolt';
+    case WoodScrew = 'wood-screw';
+    case Anchor = 'anchor';
+    case AddedHole = 'added-hole';
+    case Washer = 'washer';
+    case Spacer = 'spacer';
+    case FloorScrew = 'floor-screw';
+    case FloorPlug = 'floor-plug';
+    case Paint = 'paint';
+    case MaskingTape = 'masking-tape';
+    case Filler = 'filler';
+    case TouchUp = 'touch-up';
+    case Patch = 'patch';
+    case Board = 'board';
+    case Rail = 'rail';
+    case Bit = 'bit';
+    case GroovingBit = 'grooving-bit';
+    case MetalBlade = 'metal-blade';
+}
