@@ -20,5 +20,7 @@ final readonly class WorkRules
         public ?bool $oldLeafFirst,
         public bool $props = false,
         public bool $trial = false,
+        public FirstBolt $firstBolt = FirstBolt::Ends,
+        public Tightened $tightened = Tightened::LevelThen,
     ) {}
 }

@@ -12,6 +12,7 @@ use YokeLine\Doorway\Casing;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Crown;
 use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Hazard;
@@ -39,6 +40,7 @@ use YokeLine\Doorway\Spanned;
 use YokeLine\Doorway\Stud;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Survey;
+use YokeLine\Doorway\Tightened;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
 use YokeLine\Measure\Length;
@@ -348,6 +350,7 @@ final class DoorwayReader
                 $at->count('brief.rules.coats_leaf', 2), $at->count('brief.rules.coats_board', 2), $at->count('brief.rules.dry', 240), $at->count('brief.rules.cure', 960),
                 ['first' => true, 'last' => false][$at->oneOf('brief.rules.old_leaf', ['auto', 'first', 'last'])] ?? null,
                 $at->flag('brief.rules.props', false), $at->flag('brief.rules.trial', false),
+                $at->choice('brief.rules.first_bolt', FirstBolt::Ends), $at->choice('brief.rules.tightened', Tightened::LevelThen),
             ),
         );
     }

@@ -59,6 +59,7 @@ final class PlanWriter
             ...AnchoringWriter::write(Anchoring::of($plan)),
             ...MarksWriter::write($plan),
             'findings' => array_map(FindingWriter::write(...), $findings),
+            ...WorkWriter::write($plan),
         ];
 
         $only = $plan->onlyLeaf();

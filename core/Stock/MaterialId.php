@@ -15,7 +15,7 @@ final readonly class MaterialId
     public string $key;
 
     /**
-     * @param  list<Length>  $sizes
+     * @param  array<string, Length>  $sizes  by what they measure
      * @param  string  $of  which of its kind, where sizes do not tell: the kit, the make
      */
     private function __construct(public MaterialKind $kind, public array $sizes, public string $of)
@@ -24,13 +24,24 @@ final readonly class MaterialId
         $this->key = implode(' ', array_filter([$kind->value, $of, implode('x', array_map($exact->exact(...), $sizes))], fn (string $part) => $part !== ''));
     }
 
+    /** @param  Length  ...$sizes  each under the name of what it measures */
     public static function of(MaterialKind $kind, Length ...$sizes): self
     {
-        return new self($kind, array_values($sizes), '');
+        return new self($kind, self::called($sizes), '');
     }
 
+    /** @param  Length  ...$sizes  each under the name of what it measures */
     public static function named(MaterialKind $kind, string $of, Length ...$sizes): self
     {
-        return new self($kind, array_values($sizes), mb_strtolower(trim($of)));
+        return new self($kind, self::called($sizes), mb_strtolower(trim($of)));
+    }
+
+    /**
+     * @param  array<int|string, Length>  $sizes
+     * @return array<string, Length>
+     */
+    private static function called(array $sizes): array
+    {
+        return array_combine(array_map(strval(...), array_keys($sizes)), $sizes);
     }
 }

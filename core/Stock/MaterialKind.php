@@ -30,4 +30,23 @@ enum MaterialKind: string
     case Bit = 'bit';
     case GroovingBit = 'grooving-bit';
     case MetalBlade = 'metal-blade';
+
+    /** @return list<string> what it serves */
+    public function serves(): array
+    {
+        return match ($this) {
+            self::Leaf, self::Pull => ['leaf'],
+            self::Kit => ['rail', 'leaf'],
+            self::EndCaps, self::LagBolt, self::BracketBolt, self::Washer, self::Spacer, self::AddedHole, self::Rail, self::MetalBlade => ['rail'],
+            self::WoodScrew, self::Board => ['header'],
+            self::Anchor => ['rail', 'header'],
+            self::FloorScrew, self::FloorPlug => ['guide'],
+            self::Paint => ['leaf', 'header'],
+            self::MaskingTape => ['marks'],
+            self::Filler, self::TouchUp => ['old-door'],
+            self::Patch => ['hazard'],
+            self::Bit => ['holes'],
+            self::GroovingBit => ['groove'],
+        };
+    }
 }

@@ -52,7 +52,7 @@ final readonly class Materials
         $holes = $plan->kit->hanger->style === HangerStyle::FaceStrap ? 'bored for the hangers' : 'solid top rail for the hanger plates';
         $groove = $plan->kit->guide->style->needsGroove() ? ', grooved at the foot' : '';
 
-        return [new Material('Leaf', MaterialId::named(MaterialKind::Leaf, $plan->doorway->brief->leaf->construction ?? '', $plan->layout->width->size->total, $plan->heights->leaf->size->total, $plan->thickness), "Leaf {$size}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}"), count($plan->layout->runs), '', '', "If its maker does it: {$holes}{$groove}, by the leaf card")];
+        return [new Material('Leaf', MaterialId::named(MaterialKind::Leaf, $plan->doorway->brief->leaf->construction ?? '', width: $plan->layout->width->size->total, height: $plan->heights->leaf->size->total, thickness: $plan->thickness), "Leaf {$size}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}"), count($plan->layout->runs), '', '', "If its maker does it: {$holes}{$groove}, by the leaf card")];
     }
 
     /** @return list<Material> */
@@ -63,9 +63,9 @@ final readonly class Materials
         $pulls = array_filter(['front' => $plan->doorway->brief->frontPull, 'wall side' => $plan->doorway->brief->wallPull], fn ($pull) => $pull !== null && $pull->kind !== PullKind::None);
 
         return [
-            new Material('Kit', MaterialId::named(MaterialKind::Kit, $kit->id, $plan->rail->length->total), $kit->name.', rail '.$this->write->show($plan->rail->length->total), 1, '', 'carries the leaf', $plan->rail->origin === 'cut' ? 'Rail to be made to that length, drilled '.count($plan->rail->holes).' times, the first '.$this->write->show($kit->rail->firstHole).' from its ends' : ''),
+            new Material('Kit', MaterialId::named(MaterialKind::Kit, $kit->id, rail: $plan->rail->length->total), $kit->name.', rail '.$this->write->show($plan->rail->length->total), 1, '', 'carries the leaf', $plan->rail->origin === 'cut' ? 'Rail to be made to that length, drilled '.count($plan->rail->holes).' times, the first '.$this->write->show($kit->rail->firstHole).' from its ends' : ''),
             ...($plan->rail->origin === 'cut' ? [new Material('Kit', MaterialId::named(MaterialKind::EndCaps, $kit->id), 'End caps', 2, '', 'the cut rail’s ends')] : []),
-            ...array_map(fn (string $side, $pull) => new Material('Kit', MaterialId::named(MaterialKind::Pull, $pull->kind->value, $pull->height), ucfirst($pull->kind->value).' pull '.$this->write->show($pull->height), count($plan->layout->runs), '', "the leaf’s {$side}"), array_keys($pulls), $pulls),
+            ...array_map(fn (string $side, $pull) => new Material('Kit', MaterialId::named(MaterialKind::Pull, $pull->kind->value, height: $pull->height), ucfirst($pull->kind->value).' pull '.$this->write->show($pull->height), count($plan->layout->runs), '', "the leaf’s {$side}"), array_keys($pulls), $pulls),
         ];
     }
 
@@ -84,14 +84,14 @@ final readonly class Materials
         }
         $bolts = count(array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'));
         if ($plan->doorway->brief->rules->washers) {
-            $found[] = new Material('Fixings', MaterialId::of(MaterialKind::Washer, Length::mm(40), Length::mm(3)), 'Washer 40 × 3', $this->withSpares($bolts), '', 'under each standoff');
+            $found[] = new Material('Fixings', MaterialId::of(MaterialKind::Washer, width: Length::mm(40), thickness: Length::mm(3)), 'Washer 40 × 3', $this->withSpares($bolts), '', 'under each standoff');
         }
         if ($plan->doorway->brief->rules->spacer->isPositive()) {
-            $found[] = new Material('Fixings', MaterialId::of(MaterialKind::Spacer, $plan->doorway->brief->rules->spacer), 'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer), $this->withSpares($bolts), '', 'behind each standoff');
+            $found[] = new Material('Fixings', MaterialId::of(MaterialKind::Spacer, thickness: $plan->doorway->brief->rules->spacer), 'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer), $this->withSpares($bolts), '', 'behind each standoff');
         }
         if ($plan->kit->guide->style->standsOnFloor()) {
             $hard = in_array($plan->doorway->survey->floorFinish, ['tile', 'stone', 'concrete'], true);
-            $found[] = new Material('Fixings', MaterialId::of($hard ? MaterialKind::FloorPlug : MaterialKind::FloorScrew, Length::mm(5), Length::mm(40)), $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40', $this->withSpares(2 * count($plan->guides)), '', 'the floor guide');
+            $found[] = new Material('Fixings', MaterialId::of($hard ? MaterialKind::FloorPlug : MaterialKind::FloorScrew, diameter: Length::mm(5), length: Length::mm(40)), $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40', $this->withSpares(2 * count($plan->guides)), '', 'the floor guide');
         }
 
         return $found;
@@ -135,15 +135,15 @@ final readonly class Materials
         $groove = $plan->kit->guide->grooveWidth();
 
         return [
-            ...array_map(fn (int $nm) => new Material('Bits and blades', MaterialId::of(MaterialKind::Bit, Length::nm($nm)), 'Bit '.Length::nm($nm)->toMm(), 1, '', 'holes in leaf, board or wall', '', true), $sizes),
-            ...($groove === null ? [] : [new Material('Bits and blades', MaterialId::of(MaterialKind::GroovingBit, $groove), 'Grooving bit, at most '.$this->write->showDown($groove), 1, '', 'the groove in the foot', '', true)]),
+            ...array_map(fn (int $nm) => new Material('Bits and blades', MaterialId::of(MaterialKind::Bit, diameter: Length::nm($nm)), 'Bit '.Length::nm($nm)->toMm(), 1, '', 'holes in leaf, board or wall', '', true), $sizes),
+            ...($groove === null ? [] : [new Material('Bits and blades', MaterialId::of(MaterialKind::GroovingBit, diameter: $groove), 'Grooving bit, at most '.$this->write->showDown($groove), 1, '', 'the groove in the foot', '', true)]),
             ...($plan->rail->origin === 'cut' && $plan->kit->rail->cuttable ? [new Material('Bits and blades', MaterialId::of(MaterialKind::MetalBlade), 'Metal saw blade', 1, '', 'the rail', '', true)] : []),
         ];
     }
 
     private static function fixing(Schedule $row): MaterialId
     {
-        return MaterialId::named($row->kind, $row->kind === MaterialKind::Anchor ? $row->says : '', ...array_filter([$row->diameter, $row->length]));
+        return MaterialId::named($row->kind, $row->kind === MaterialKind::Anchor ? $row->says : '', ...array_filter(['diameter' => $row->diameter, 'length' => $row->length]));
     }
 
     /** How many of a row the kit's box holds, where its sheet lists them. */

@@ -17,7 +17,7 @@ final readonly class Section
 
     public static function ofBoards(Length $width, Length $thickness, LengthWriter $write, CuttingPlan|string $cut): self
     {
-        return new self(MaterialId::of(MaterialKind::Board, $width, $thickness), "Board {$write->show($width)} × {$write->show($thickness)}", $cut);
+        return new self(MaterialId::of(MaterialKind::Board, width: $width, thickness: $thickness), "Board {$write->show($width)} × {$write->show($thickness)}", $cut);
     }
 
     public static function ofRails(string $kit, string $name, CuttingPlan|string $cut): self
@@ -28,7 +28,7 @@ final readonly class Section
     /** A bar of it, as it is bought. */
     public function bar(Length $long): MaterialId
     {
-        return MaterialId::named($this->id->kind, $this->id->of, ...[...$this->id->sizes, $long]);
+        return MaterialId::named($this->id->kind, $this->id->of, ...[...$this->id->sizes, 'length' => $long]);
     }
 
     /** @return array<int, int> how many bars by how long, nm */
