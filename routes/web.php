@@ -106,6 +106,7 @@ Route::get('/doorways/{doorway}/order', OrderController::class)->name('order');
 Route::controller(SiteController::class)->group(function () {
     Route::get('/doorways/{doorway}/site', 'show')->name('site');
     Route::post('/doorways/{doorway}/site/entries', 'entries')->name('site.entries');
+    Route::post('/doorways/{doorway}/site/photos/{uid}', 'piece')->name('site.photo')->where('uid', '[\w-]{8,40}');
     Route::get('/doorways/{doorway}/photos/{file}', 'photo')->name('photo');
 });
 Route::controller(FoundController::class)->group(function () {

@@ -179,7 +179,7 @@ final class JobArchive
         }
         foreach (self::photos($doorway) as $file) {
             try {
-                Photo::restore($doorway, $file, self::entry($zip, "photos/{$name}/{$file}"));
+                Photo::write($doorway, pathinfo($file, PATHINFO_FILENAME), self::entry($zip, "photos/{$name}/{$file}"));
             } catch (NotTaken $problem) {
                 throw new UnreadableFile(["photos/{$name}/{$file}" => $problem->getMessage()]);
             }

@@ -13,7 +13,7 @@ use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
-/** The log of a doorway: it only grows, and what holds now is what was said last. */
+/** The log of a doorway: it only grows, and what holds now is what was said last, whenever it arrived. */
 final readonly class Log
 {
     public function __construct(private Doorway $doorway) {}
@@ -37,7 +37,7 @@ final readonly class Log
     {
         $last = [];
         /** @var LogEntry $entry */
-        foreach (LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', $kind)->orderBy('id')->get() as $entry) {
+        foreach (LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', $kind)->orderBy('at')->orderBy('id')->get() as $entry) {
             $last[$entry->about] = $entry;
         }
 

@@ -33,17 +33,22 @@ final readonly class Entries
         $refused = [];
         $notices = [];
         foreach ($entries as $entry) {
-            if (! is_array($entry) || ! is_string($entry['uid'] ?? null) || preg_match('/^[\w-]{8,40}$/', $entry['uid']) !== 1) {
+            if (! is_array($entry) || ! is_string($entry['uid'] ?? null)) {
+                continue;
+            }
+            if (preg_match('/^[\w-]{8,40}$/', $entry['uid']) !== 1) {
+                $refused[$entry['uid']] = 'This entry has no name that it could be known by.';
+
                 continue;
             }
             try {
                 $kind = is_string($entry['kind'] ?? null) ? $entry['kind'] : '';
                 $about = is_string($entry['about'] ?? null) ? mb_substr($entry['about'], 0, 80) : '';
-                $data = $this->data($kind, $about, (array) ($entry['data'] ?? []), $entry['uid']);
+                $data = $this->data($kind, $about, (array) ($entry['data'] ?? []));
                 $before = $this->log->last($kind)[$about] ?? null;
                 $at = $this->moment($entry['at'] ?? null);
                 if ($before !== null && $before->uid !== $entry['uid'] && $before->at->isAfter($at)) {
-                    $notices[] = "{$this->name($kind, $about)}: ".($before->who === '' ? 'someone' : $before->who).' had entered it later, at '.$before->at->format('H:i').'. Both are kept; yours, which came last, counts.';
+                    $notices[] = "{$this->name($kind, $about)}: ".($before->who === '' ? 'someone' : $before->who).' had entered it later, at '.$before->at->format('H:i').'. Both are kept; theirs, which is newer, counts.';
                 }
                 $this->log->add($kind, $about, $data, $this->who, $entry['uid'], $at);
                 $kept[] = $entry['uid'];
@@ -56,13 +61,23 @@ final readonly class Entries
     }
 
     /**
+     * A photograph that has come whole.
+     *
+     * @throws NotTaken
+     */
+    public function photograph(string $uid, string $about, string $says, mixed $at, string $bytes): void
+    {
+        $this->log->add('photo', mb_substr($about, 0, 80), [...Photo::write($this->doorway, $uid, $bytes), 'says' => trim(mb_substr($says, 0, 500)), 'step' => mb_substr($about, 0, 80)], $this->who, $uid, $this->moment($at));
+    }
+
+    /**
      * @param  array<array-key, mixed>  $data
      * @return array<string, mixed> as the log keeps it
      *
      * @throws NotTaken
      * @throws UnreadableLength
      */
-    private function data(string $kind, string $about, array $data, string $uid): array
+    private function data(string $kind, string $about, array $data): array
     {
         $words = fn (string $key) => trim(mb_substr(is_string($data[$key] ?? null) ? $data[$key] : '', 0, 500));
 
@@ -70,7 +85,6 @@ final readonly class Entries
             'step' => $this->step($about, $words('state'), $words('reason')),
             'measured' => $this->measured($about, $words('typed'), $words('units')),
             'note' => $words('says') === '' ? throw new NotTaken('Say what was found.') : ['says' => $words('says'), 'step' => $words('step')],
-            'photo' => [...Photo::keep($this->doorway, $uid, is_string($data['image'] ?? null) ? $data['image'] : ''), 'says' => $words('says'), 'step' => $words('step')],
             'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $words('says')),
             'snag' => $this->snag($words('says'), $words('state'), $words('reason')),
             default => throw new NotTaken('That is nothing that is entered on site.'),

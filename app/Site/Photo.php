@@ -12,23 +12,10 @@ final class Photo
 {
     private const MOST_SIDE = 1600;
 
-    private const MOST_BYTES = 12_000_000;
+    /** A picture of more would take all the memory there is, however small its file. */
+    private const MOST_PIXELS = 24_000_000;
 
     private const QUALITY = 82;
-
-    /**
-     * @param  string  $image  as a data URL
-     * @return array{file: string, width: int, height: int}
-     *
-     * @throws NotTaken
-     */
-    public static function keep(Doorway $doorway, string $uid, string $image): array
-    {
-        preg_match('#^data:image/(?:jpeg|png|webp);base64,(.+)$#s', $image, $found) === 1 || throw new NotTaken('This is not a photograph that can be read: a JPEG, a PNG or a WebP is.');
-        $bytes = strlen($found[1]) > self::MOST_BYTES ? throw new NotTaken('This photograph is larger than 12 MB.') : (string) base64_decode($found[1], true);
-
-        return self::write($doorway, $uid, $bytes);
-    }
 
     /**
      * @return array{file: string, width: int, height: int}
@@ -38,7 +25,8 @@ final class Photo
     public static function write(Doorway $doorway, string $uid, string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);
-        $size !== false && $size[0] * $size[1] < 60_000_000 || throw new NotTaken('This photograph cannot be read.');
+        $size !== false || throw new NotTaken('This is not a photograph that can be read: a JPEG, a PNG or a WebP is.');
+        $size[0] * $size[1] <= self::MOST_PIXELS || throw new NotTaken('This photograph has more than 24 million points; a smaller one shows as much.');
         $picture = @imagecreatefromstring($bytes) ?: throw new NotTaken('This photograph cannot be read.');
         $shrink = min(1.0, self::MOST_SIDE / max(imagesx($picture), imagesy($picture)));
         $small = imagescale($picture, (int) round(imagesx($picture) * $shrink), (int) round(imagesy($picture) * $shrink)) ?: $picture;
@@ -47,23 +35,6 @@ final class Photo
         imagejpeg($small, self::folder($doorway)."/{$file}", self::QUALITY);
 
         return ['file' => $file, 'width' => imagesx($small), 'height' => imagesy($small)];
-    }
-
-    /**
-     * As it was given out; one that still tells where it was taken is written anew.
-     *
-     * @throws NotTaken
-     */
-    public static function restore(Doorway $doorway, string $file, string $bytes): void
-    {
-        $size = @getimagesizefromstring($bytes);
-        if ($size === false || $size['mime'] !== 'image/jpeg' || str_contains(substr($bytes, 0, 4096), "Exif\0")) {
-            self::write($doorway, pathinfo($file, PATHINFO_FILENAME), $bytes);
-
-            return;
-        }
-        File::ensureDirectoryExists(self::folder($doorway));
-        File::put(self::path($doorway, $file), $bytes);
     }
 
     public static function path(Doorway $doorway, string $file): string

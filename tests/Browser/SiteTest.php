@@ -114,3 +114,24 @@ test('from a rail that came out low to a way out, a proof and a signature', func
 
     expect($browser->js('return document.querySelector(".signed path").getAttribute("d")'))->toMatch('/^M[\d.]+ [\d.]+L/');
 });
+
+test('what the server refuses is set aside with its reason, and what came after it arrives', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    // A photograph that is none, and one that is, wait from an earlier visit; then a step is done.
+    $browser->js(<<<'JS'
+        const open = indexedDB.open('yoke-line');
+        open.onsuccess = () => {
+            const store = open.result.transaction('entries', 'readwrite').objectStore('entries');
+            const canvas = Object.assign(document.createElement('canvas'), { width: 900, height: 700 });
+            const entry = (uid, image) => ({ doorway: '1', kind: 'photo', about: 'box-check', uid, at: new Date().toISOString(), change: 1, data: { image, says: uid, step: 'box-check' } });
+            for (let n = 0; n < 20; n += 1) store.add(entry(`no-picture-${n}`, new Blob(['x'.repeat(90000)])));
+            store.add(entry('a-picture-1', canvas.toDataURL('image/jpeg')));
+        };
+    JS);
+    sayDone($browser, 'Check the kit’s box');
+    $browser->see('1 of 33 steps', '.site-far')->see('was not taken', '#site-aside');
+    $browser->until(fn () => (int) $browser->js('return document.querySelectorAll("#site-aside .notice").length') === 20 ?: null, 'all twenty set aside');
+    $browser->until(fn () => $browser->text('#link-state') === '' ?: null, 'nothing waits any more');
+
+    expect($browser->js('return fetch("/doorways/1/log?kind=photo").then((answer) => answer.text())'))->toContain('a-picture-1')->not->toContain('no-picture-');
+});

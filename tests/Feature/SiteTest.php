@@ -30,6 +30,26 @@ function photograph(int $wide = 40, int $high = 30): string
     return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
 }
 
+/** The head of a PNG of so many points: enough to tell its size. */
+function aPng(int $wide, int $high): string
+{
+    $head = 'IHDR'.pack('NNCCCCC', $wide, $high, 8, 2, 0, 0, 0);
+
+    return "\x89PNG\r\n\x1a\n".pack('N', 13).$head.pack('N', crc32($head)).str_repeat("\0", 80);
+}
+
+/** Sends a photograph as a phone does, so many bytes a piece; the last answer. */
+function sendPhoto(string $url, string $bytes, int $piece = 200_000, string $uid = 'photo-one-a', string $says = 'A dent'): TestResponse
+{
+    for ($from = 0; ; $from += $piece) {
+        $asked = http_build_query(['about' => 'leaf-in', 'says' => $says, 'at' => now()->toJSON(), 'from' => $from, 'of' => strlen($bytes)]);
+        $answer = test()->call('POST', "{$url}/site/photos/{$uid}?{$asked}", server: ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json'], content: substr($bytes, $from, $piece))->assertOk();
+        if ($from + $piece >= strlen($bytes) || $answer->json('refused') !== null) {
+            return $answer;
+        }
+    }
+}
+
 test('the round starts with the box, and shows every step of the plan', function () {
     $this->get("{$this->url}/site")->assertOk()->assertSee('Check the kit’s box')->assertSee('hangers, with bolts')->assertSee('0 of 33 steps');
 });
@@ -78,8 +98,6 @@ test('an entry that cannot be kept says why, and the others are kept', function 
     'no length' => [['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => 'wide', 'units' => 'mm']], '“wide” does not read as a length'],
     'a question that is not asked' => [['kind' => 'measured', 'about' => 'moon', 'data' => ['typed' => '1', 'units' => 'mm']], 'not asked for any more'],
     'an empty note' => [['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => ' ']], 'Say what was found.'],
-    'no photograph' => [['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:text/html;base64,AAAA']], 'not a photograph'],
-    'a torn photograph' => [['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,AAAA']], 'cannot be read'],
     'something else' => [['kind' => 'party', 'about' => 'x'], 'nothing that is entered on site'],
     'a hand-over with all open' => [['kind' => 'step', 'about' => 'hand-over', 'data' => ['state' => 'done']], '14 checks are not made yet'],
 ]);
@@ -118,7 +136,7 @@ test('one whose plan has changed meanwhile is told', function () {
 
 test('a photograph is kept small, and tells nothing of where it was taken', function () {
     expect(photograph())->toContain('GPS');
-    ($this->enter)(['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,'.base64_encode(photograph(3200, 2400)), 'says' => 'A dent']]);
+    expect(sendPhoto($this->url, photograph(3200, 2400))->json('kept'))->toBeTrue();
     $entry = LogEntry::query()->where('kind', 'photo')->firstOrFail();
     $kept = (string) file_get_contents(Photo::path($this->doorway, $entry->data['file']));
 
@@ -128,13 +146,47 @@ test('a photograph is kept small, and tells nothing of where it was taken', func
 });
 
 test('a job that goes out and comes in brings its photographs', function () {
-    ($this->enter)(['kind' => 'photo', 'about' => 'leaf-in', 'data' => ['image' => 'data:image/jpeg;base64,'.base64_encode(photograph())]]);
+    sendPhoto($this->url, photograph());
     $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
     $zip = JobArchive::write($this->doorway->job);
     $again = JobArchive::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
     unlink($zip);
 
-    expect(file_get_contents(Photo::path($again, $file)))->toBe(file_get_contents(Photo::path($this->doorway, $file)));
+    expect(array_slice((array) getimagesize(Photo::path($again, $file)), 0, 3))->toBe(array_slice((array) getimagesize(Photo::path($this->doorway, $file)), 0, 3));
+});
+
+test('a photograph that tells where it was taken tells it no more when it came in with a job', function () {
+    sendPhoto($this->url, photograph());
+    $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
+    file_put_contents(Photo::path($this->doorway, $file), photograph());
+    $zip = JobArchive::write($this->doorway->job);
+    $again = JobArchive::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
+    unlink($zip);
+
+    expect((string) file_get_contents(Photo::path($again, $file)))->not->toContain('GPS')->not->toContain('Exif');
+});
+
+test('a photograph goes on from the piece that is here, and stands once', function () {
+    $bytes = photograph(300, 200);
+    $piece = fn (int $from, int $to) => $this->call('POST', "{$this->url}/site/photos/photo-one-a?about=leaf-in&says=&at=&from={$from}&of=".strlen($bytes), server: ['HTTP_ACCEPT' => 'application/json'], content: substr($bytes, $from, $to - $from))->json();
+
+    expect($piece(0, 500))->toBe(['kept' => false, 'have' => 500])->and($piece(700, 900)['have'])->toBe(500)->and($piece(500, strlen($bytes))['kept'])->toBeTrue()->and($piece(0, 500)['kept'])->toBeTrue();
+    expect(LogEntry::query()->where('kind', 'photo')->count())->toBe(1)->and(glob(config('app.photos').'/pieces/*'))->toBe([]);
+});
+
+test('what is no photograph is refused with the reason, and leaves nothing', function (Closure $bytes, string $why) {
+    expect(sendPhoto($this->url, $bytes())->json('refused'))->toContain($why)->and(LogEntry::query()->where('kind', 'photo')->count())->toBe(0)->and(glob(config('app.photos').'/pieces/*'))->toBe([]);
+})->with([
+    'text' => [fn () => 'hello', 'JPEG, a PNG or a WebP'],
+    'a torn one' => [fn () => substr(aPng(300, 200), 0, 60), 'cannot be read'],
+    'a small file of many points' => [fn () => aPng(6000, 5000), 'more than 24 million points'],
+]);
+
+test('of what two entered, the newer stands, in whichever order it arrived', function () {
+    ($this->enter)(['uid' => 'phone-two-a', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done'], 'at' => now()->subMinute()->toJSON()]);
+    $answer = ($this->enter)(['uid' => 'phone-one-a', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'open'], 'at' => now()->subHour()->toJSON()]);
+
+    expect(($this->run)()->state('box-check'))->toBe('done')->and($answer->json('notices.0'))->toContain('theirs, which is newer, counts');
 });
 
 test('the demo has a doorway whose rail came out low, and the way to true it', function () {
