@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AnswersItsHosts;
+use App\Http\Middleware\ChecksToken;
 use App\Http\Middleware\ReadsPlainFields;
+use App\Http\Middleware\SendsGuarded;
 use App\Http\Middleware\SendsSmall;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -15,7 +19,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin, and the package this middleware needs is left out (composer.json, `replace`).
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [SendsSmall::class, ReadsPlainFields::class]);
+        $middleware->append([AnswersItsHosts::class, SendsGuarded::class]);
+        // Pages carry the token themselves: no cookie needs to be open to scripts.
+        $middleware->web(append: [SendsSmall::class, ReadsPlainFields::class], replace: [ValidateCsrfToken::class => ChecksToken::class]);
     })
     ->withExceptions(function (Exceptions $exceptions) {})
     ->create();

@@ -7,6 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8400'),
+    // Names this machine is called by; others are not answered.
+    'hosts' => explode(',', strtolower((string) env('YOKE_HOSTS', '127.0.0.1,localhost,[::1]'))),
     'photos' => env('PHOTOS_FOLDER', storage_path('app/photos')),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',

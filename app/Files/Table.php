@@ -20,11 +20,23 @@ final class Table
         $file = fopen('php://temp', 'r+') ?: throw new RuntimeException('No room to write a table.');
         fputcsv($file, $head, escape: '');
         foreach ($rows as $row) {
-            fputcsv($file, array_map(fn (string|int|float $cell) => is_string($cell) ? strtr($cell, ["\u{202f}" => ' ']) : $cell, $row), escape: '');
+            fputcsv($file, array_map(fn (string|int|float $cell) => is_string($cell) ? self::safe(strtr($cell, ["\u{202f}" => ' '])) : $cell, $row), escape: '');
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
+    }
+
+    /** Text that a spreadsheet would work as a formula stands behind a mark that makes it text; a number, also one below 0, is left alone. */
+    private static function safe(string $cell): string
+    {
+        return preg_match('/^[=+\-@\t\r|%]/', $cell) === 1 && preg_match('/^[+-]?[\d.,\/ ]+$/', $cell) !== 1 ? "'{$cell}" : $cell;
+    }
+
+    /** A cell as it was before it was made safe. */
+    public static function plain(string $cell): string
+    {
+        return preg_match("/^'[=+\-@\t\r|%]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     /** Answers with a table, as a file that is called after whose it is and what it holds. */

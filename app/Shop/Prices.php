@@ -112,12 +112,12 @@ final class Prices
     {
         $problems = $taken = [];
         foreach (preg_split('/\R/', trim($csv)) ?: [] as $i => $line) {
-            $cells = str_getcsv($line, escape: '');
-            if (($i === 0 && strtolower(trim((string) $cells[0])) === 'what') || trim($line) === '') {
+            $cells = array_map(fn (?string $cell) => Table::plain((string) $cell), str_getcsv($line, escape: ''));
+            if (($i === 0 && strtolower(trim($cells[0])) === 'what') || trim($line) === '') {
                 continue;
             }
-            $cents = self::read((string) ($cells[1] ?? ''));
-            trim((string) $cells[0]) === '' || $cents === null ? $problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.' : $taken[trim((string) $cells[0])] = $cents;
+            $cents = self::read($cells[1] ?? '');
+            trim($cells[0]) === '' || $cents === null ? $problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.' : $taken[trim($cells[0])] = $cents;
         }
         if ($problems === []) {
             DB::transaction(fn () => array_map($this->set(...), array_keys($taken), $taken));

@@ -36,6 +36,9 @@ for (const event of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
 }
 document.addEventListener('htmx:afterSwap', () => { document.querySelector('#unanswered').hidden = true; });
 
+// A field or a file that is sent as soon as it is chosen.
+document.addEventListener('change', (event) => event.target.closest?.('[data-submits]')?.form.requestSubmit());
+
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 if (document.querySelector('#days')) startDays(htmx);

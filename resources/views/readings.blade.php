@@ -8,7 +8,7 @@
   <form method="post" action="{{ route('readings.preview', $doorway) }}" enctype="multipart/form-data">@csrf
     <label for="text"><b>A table of readings</b><span>First row <code>x,level</code> for the floor, or <code>place,value</code> for a survey: wall from, wall to, ceiling, left jamb, width, height, casing left, stud … Width, height and stud may come several times.</span></label>
     <textarea id="text" class="form-control number" name="text" rows="8" placeholder="x,level&#10;600,0&#10;1770,5">{{ $text }}</textarea>
-    <p><label class="btn">Or choose a file<input type="file" name="file" accept=".csv,.txt,text/csv" class="visually-hidden" onchange="this.form.submit()"></label> <button class="btn btn-primary">See what it says</button></p>
+    <p><label class="btn">Or choose a file<input type="file" name="file" accept=".csv,.txt,text/csv" class="visually-hidden" data-submits></label> <button class="btn btn-primary">See what it says</button></p>
   </form>
   @if ($read)
     <h2>{{ count(array_filter(array_column($read->lines, 'ok'))) }} rows read, {{ count($read->lines) - count(array_filter(array_column($read->lines, 'ok'))) }} left out</h2>

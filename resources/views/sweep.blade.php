@@ -13,7 +13,7 @@
     <div class="sweep-bar" data-sweep="{{ route('sweep.pass', $doorway) }}" data-heights="{{ json_encode($heights) }}">
       <button type="button" class="btn btn-primary" id="sweep">Sweep {{ implode(', ', array_map(fn ($h) => $say($h), $heights)) }} up, both ways</button>
       <form method="post" action="{{ route('sweep.read', $doorway) }}" id="sweep-read">@csrf<textarea name="csv" hidden></textarea></form>
-      <form method="post" action="{{ route('sweep.read', $doorway) }}" enctype="multipart/form-data">@csrf<label class="btn">Or bring in a trace<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" onchange="this.form.submit()"></label></form>
+      <form method="post" action="{{ route('sweep.read', $doorway) }}" enctype="multipart/form-data">@csrf<label class="btn">Or bring in a trace<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" data-submits></label></form>
       <span id="sweep-says" role="status"></span>
     </div>
     <canvas id="sweep-live" width="1040" height="190" aria-label="What the scanner feels while it is swept" @if ($trace === null) hidden @endif></canvas>

@@ -10,7 +10,7 @@
   <form class="you" method="post" action="{{ route('editor') }}">
     @csrf
     <label for="who">You are</label>
-    <input class="form-control" id="who" name="who" value="{{ $editor->name }}" maxlength="60" onchange="this.form.submit()">
+    <input class="form-control" id="who" name="who" value="{{ $editor->name }}" maxlength="60" data-submits>
   </form>
 </header>
 <main class="list">
@@ -22,7 +22,7 @@
         <input class="form-control" name="name" placeholder="Customer or building" aria-label="Name of the new job" required maxlength="120">
         <button class="btn btn-primary">New job</button>
       </form>
-      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a job<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" onchange="this.form.submit()"></label></form>
+      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a job<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>
     @endunless
     <a class="other-list" href="{{ $archived ? route('jobs') : route('jobs', ['archived' => 1]) }}">{{ $archived ? 'Back to the jobs' : 'What was put away' }}</a>
   </div>

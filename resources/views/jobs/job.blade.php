@@ -42,7 +42,7 @@
   @unless ($archived)
     <div class="add">
       <form class="new" method="post" action="{{ route('doorways.store', $job) }}">@csrf<input class="form-control" name="name" placeholder="Room it leads to" aria-label="Name of the new doorway in {{ $job->name }}" required maxlength="120"><button class="btn btn-primary">New doorway</button></form>
-      <form class="bring" method="post" action="{{ route('files.store', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a file<input type="file" name="file" accept=".json,application/json" class="visually-hidden" onchange="this.form.submit()"></label></form>
+      <form class="bring" method="post" action="{{ route('files.store', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a file<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>
     </div>
   @endunless
 </section>

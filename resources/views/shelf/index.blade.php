@@ -10,7 +10,7 @@
       <input class="form-control" name="name" placeholder="Name of the kit" aria-label="Name of the new kit" required maxlength="120">
       <button class="btn btn-primary">New kit</button>
     </form>
-    <form class="bring" method="post" action="{{ route('shelf.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in kits<input type="file" name="file" accept=".json,application/json" class="visually-hidden" onchange="this.form.submit()"></label></form>
+    <form class="bring" method="post" action="{{ route('shelf.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in kits<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>
     <a class="btn" href="{{ route('shelf.give-out') }}">Give them out</a>
   </div>
   @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
