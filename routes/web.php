@@ -85,6 +85,7 @@ Route::controller(DayPlanController::class)->group(function () {
 });
 
 Route::get('/jobs/{job}/job.zip', [JobFileController::class, 'show'])->name('jobs.give-out');
+Route::get('/everything.zip', [JobFileController::class, 'firm'])->name('firm.give-out');
 Route::post('/jobs/bring-in', [JobFileController::class, 'store'])->name('jobs.bring-in');
 
 Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.store');

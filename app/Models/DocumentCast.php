@@ -15,7 +15,7 @@ final class DocumentCast implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Document
     {
-        $document = Document::fromJson((string) $value);
+        $document = Document::fromJson((string) $value, Document::DEEPEST_WITHIN);
 
         // What was kept before items had ids has the same ones every time it is read.
         return $document->get('format') === 'yoke-line/doorway' ? ItemIds::given($document) : $document;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Shelf;
 use Illuminate\Database\Eloquent\Builder;
@@ -106,6 +107,7 @@ final class Doorway extends Model
             $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
             $document = ItemIds::given($this->withItsKit($head === null ? $make() : $make($head)), 'r'.base_convert((string) $number, 10, 36).'n');
             $setout = $this->plan($document);
+            DoorwayFile::check($document);
             $isDone = ($undoes === null && $head !== null && $document->equals($head->document)) || DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
                 if (! $this->exists) {
                     $this->save();

@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
  * @property int $id
  * @property string $name
  * @property ?Carbon $archived_at
+ * @property ?Carbon $arriving_since  it is not all here yet
  * @property ?array<string, mixed> $day_plan  crew, hours, doorways and what was set by hand
  * @property Carbon $updated_at
  */
@@ -24,7 +25,12 @@ final class Job extends Model
     protected $fillable = ['name'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime', 'day_plan' => 'array'];
+    protected $casts = ['archived_at' => 'datetime', 'arriving_since' => 'datetime', 'day_plan' => 'array'];
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope('here', fn (Builder $query) => $query->whereNull('jobs.arriving_since'));
+    }
 
     /** @return HasMany<Doorway, $this> */
     public function doorways(): HasMany

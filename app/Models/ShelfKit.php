@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Shelf;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
 
 /**
  * One kit as the company keeps it.
@@ -36,6 +38,33 @@ final class ShelfKit extends Model
     {
         /** @var ?self */
         return self::query()->where('key', $key)->first();
+    }
+
+    /**
+     * Kits of a file: one that is on the shelf just so is left as it is, one whose name is free takes it, any other stands beside.
+     *
+     * @throws UnreadableFile where one does not read; then none is taken
+     */
+    public static function bringIn(Document $file): void
+    {
+        foreach (Shelf::sheets($file) as $id => $sheet) {
+            $here = self::called($id);
+            if ($here === null) {
+                self::create(['key' => $id, 'name' => $sheet->get('name'), 'document' => $sheet]);
+            } elseif (self::alike($here->document) !== self::alike($sheet)) {
+                self::place(is_string($sheet->get('name')) ? $sheet->get('name') : $id, $sheet);
+            }
+        }
+    }
+
+    /** What a kit is, whichever units its file says first. */
+    private static function alike(Document $sheet): string
+    {
+        $kit = get_object_vars($sheet->root);
+        $kit['units'] ??= 'mm';
+        ksort($kit);
+
+        return (string) json_encode($kit);
     }
 
     /** One that is on the shelf already stays as it is, and the new one stands beside it. */

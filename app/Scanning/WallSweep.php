@@ -64,7 +64,7 @@ final readonly class WallSweep
         $ceiling = $this->setout->doorway->survey->ceiling ?? Length::mm(2500);
 
         return [
-            'survey.studs' => [...$kept, ...array_map(fn (FoundStud $stud) => ['x' => $say($stud->x), 'width' => $say(round($stud->width)), 'source' => 'scan', 'confidence' => number_format($stud->confidence, 2)], $new)],
+            'survey.studs' => [...$kept, ...array_map(fn (FoundStud $stud) => ['x' => $say($stud->x), 'width' => $say(round($stud->width)), 'source' => 'scan', 'confidence' => round($stud->confidence, 2)], $new)],
             // A zone is 50 to each side already: the cable itself is in its middle.
             'survey.hazards' => [...$hazards, ...array_map(fn (array $zone) => ['kind' => 'cable', 'x' => [$say(($zone[0] + $zone[1]) / 2 - 5), $say(($zone[0] + $zone[1]) / 2 + 5)], 'y' => [$say(0), $exact->exact($ceiling)], 'source' => 'scan'], $scan->zones)],
         ];

@@ -37,6 +37,12 @@ final class Photo
         return ['file' => $file, 'width' => imagesx($small), 'height' => imagesy($small)];
     }
 
+    /** All of a doorway that is no more. */
+    public static function forget(int $doorway): void
+    {
+        File::deleteDirectory(rtrim((string) config('app.photos'), '/')."/{$doorway}");
+    }
+
     public static function path(Doorway $doorway, string $file): string
     {
         return self::folder($doorway).'/'.basename($file);

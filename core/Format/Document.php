@@ -14,13 +14,25 @@ use stdClass;
  */
 final readonly class Document
 {
+    /** Objects and lists within each other. */
+    public const DEEPEST = 64;
+
+    /** What is kept may stand within a file that is given out. */
+    public const DEEPEST_WITHIN = 96;
+
     private function __construct(public stdClass $root) {}
 
-    /** @throws UnreadableFile */
-    public static function fromJson(string $json): self
+    /**
+     * @param  int<1, max>  $deepest
+     *
+     * @throws UnreadableFile
+     */
+    public static function fromJson(string $json, int $deepest = self::DEEPEST): self
     {
         try {
-            $root = json_decode(preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? '', false, 64, JSON_THROW_ON_ERROR);
+            $root = json_decode(preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? '', false, $deepest, JSON_THROW_ON_ERROR);
+            // A number that no computer holds is read as without end, and could not be written.
+            json_encode($root, JSON_THROW_ON_ERROR, $deepest);
         } catch (JsonException $problem) {
             throw UnreadableFile::notJson($problem->getMessage());
         }
@@ -31,7 +43,7 @@ final readonly class Document
     /** @param  array<string, mixed>  $root */
     public static function of(array $root): self
     {
-        return self::fromJson(json_encode($root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return self::fromJson(json_encode($root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), self::DEEPEST_WITHIN);
     }
 
     public function toJson(bool $pretty = false): string

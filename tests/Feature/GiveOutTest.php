@@ -2,17 +2,28 @@
 
 declare(strict_types=1);
 
+use App\Files\FirmArchive;
 use App\Files\JobArchive;
+use App\Files\JobArrival;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\Offer;
+use App\Models\Price;
 use App\Models\Revision;
+use App\Models\ShelfKit;
 use App\Models\SupplyOrder;
+use App\Record\Log;
 use App\Scanning\WallSweep;
+use App\Shelf;
+use App\Shop\Prices;
+use App\Shop\Setting;
+use App\Site\Photo;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Format\UnreadableFile;
 
@@ -121,10 +132,115 @@ test('a job given out whole and brought in again has lost nothing', function () 
     expect($before['doorways'][0][7])->toHaveCount(1);
     expect($before['doorways'][0][5])->toStartWith('position_mm,density');
     $zip = JobArchive::write($job);
-    $again = JobArchive::read($zip);
+    $again = JobArrival::read($zip);
     unlink($zip);
 
     expect($again->id)->not->toBe($job->id)->and(wholeJob($again))->toBe($before);
+});
+
+/** @return array<string, mixed> all that a house is */
+function wholeFirm(): array
+{
+    return [
+        'jobs' => Job::query()->orderBy('id')->get()->map(wholeJob(...))->all(),
+        'kits' => ShelfKit::query()->orderBy('key')->get()->map(fn (ShelfKit $kit) => [$kit->key, $kit->name, json_decode($kit->document->toJson(), true)])->all(),
+        'prices' => Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
+        'reckons' => DB::table('shop_settings')->orderBy('name')->pluck('value', 'name')->all(),
+        'rules' => HouseRule::query()->whereNull('job_id')->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
+    ];
+}
+
+test('a house given out whole and brought in where there is nothing is the same house', function () {
+    $this->post("/doorways/{$this->doorway->id}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $this->doorway->revision_id]);
+    (new WallSweep($this->doorway, $this->doorway->setout(null)))->keep(SimulatedWall::seeded(3)->trace());
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.datum', 'value' => 'rail-top']);
+    foreach (Setting::cases() as $setting) {
+        (new Prices)->settle($setting, (new Prices)->setting($setting));
+    }
+    HouseRule::updateOrCreate(['job_id' => null, 'method' => 'gap'], ['value' => '11 mm', 'why' => 'Felt.']);
+    $this->doorway->job->forceFill(['archived_at' => now()->startOfSecond()])->save();
+    $before = wholeFirm();
+    $path = FirmArchive::write();
+    DB::table('jobs')->pluck('id')->each(fn (int $job) => JobArrival::discard($job));
+    array_map(fn (string $table) => DB::table($table)->delete(), ['kits', 'prices', 'shop_settings', 'house_rules']);
+    app()->forgetInstance(Shelf::class);
+    expect(wholeFirm())->toBe(['jobs' => [], 'kits' => [], 'prices' => [], 'reckons' => [], 'rules' => []]);
+    FirmArchive::read($path);
+    unlink($path);
+
+    expect(wholeFirm())->toEqual($before)->and($before['prices'])->not->toBe([]);
+});
+
+test('a house with one job that does not read brings none of it', function () {
+    $path = FirmArchive::write();
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $zip->addFromString('jobs/001-old-pump-house-pottery-co-operative.zip', 'no zip');
+    $zip->close();
+    $before = [Job::query()->count(), ShelfKit::query()->count(), Revision::query()->count()];
+
+    expect(fn () => FirmArchive::read($path))->toThrow(UnreadableFile::class, 'This is not a ZIP file.');
+    expect([Job::query()->count(), ShelfKit::query()->count(), Revision::query()->count(), DB::table('jobs')->whereNotNull('arriving_since')->count()])->toBe([...$before, 0]);
+    unlink($path);
+});
+
+test('a ZIP that is refused half way leaves no row and no photograph', function () {
+    config(['app.photos' => $photos = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4))]);
+    ob_start();
+    imagejpeg(imagecreatetruecolor(40, 30));
+    (new Log($this->doorway))->add('photo', 'leaf-in', [...Photo::write($this->doorway, 'a-picture', (string) ob_get_clean()), 'says' => '', 'step' => ''], 'Someone', 'a-picture');
+    $path = JobArchive::write($this->doorway->job);
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $zip->addFromString('log/02-glaze-store.jsonl', "{}\n");
+    $zip->close();
+    $count = fn () => array_map(fn (string $table) => DB::table($table)->count(), ['jobs', 'doorways', 'revisions', 'log_entries', 'orders', 'house_rules', 'offers', 'traces']);
+    $before = $count();
+
+    expect(fn () => JobArrival::read($path))->toThrow(UnreadableFile::class)->and($count())->toBe($before)->and(File::allFiles($photos))->toHaveCount(1);
+    File::deleteDirectory($photos);
+    unlink($path);
+});
+
+test('a ZIP with a name that no file may have, or too much in it, is not opened', function (Closure $change, string $why) {
+    $path = JobArchive::write($this->doorway->job);
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $change($zip);
+    $zip->close();
+    $jobs = Job::query()->count();
+
+    expect(fn () => JobArrival::read($path))->toThrow(UnreadableFile::class, $why);
+    expect(Job::query()->count())->toBe($jobs)->and(DB::table('jobs')->count())->toBe($jobs);
+    unlink($path);
+})->with([
+    'a way up' => [fn (ZipArchive $zip) => $zip->addFromString('../../etc/passwd', 'x'), 'a name that no file may have'],
+    'absolute' => [fn (ZipArchive $zip) => $zip->addFromString('/etc/passwd', 'x'), 'a name that no file may have'],
+    'deep' => [fn (ZipArchive $zip) => $zip->addFromString('a/b/c/d/e/f', 'x'), 'a name that no file may have'],
+    'a file of nothing but noughts' => [fn (ZipArchive $zip) => $zip->addFromString('doorways/01-kiln-room.json', str_repeat(' ', 5_000_000)), 'larger than it can be'],
+    'a line without end' => [fn (ZipArchive $zip) => $zip->addFromString('history/01-kiln-room.jsonl', '{"a":"'.str_repeat('a', 3_000_000)), 'longer than it can be'],
+    'names within that are none' => [fn (ZipArchive $zip) => $zip->addFromString('job.json', str_replace('"01-kiln-room"', '"01-kiln\\u0000room"', (string) $zip->getFromName('job.json'))), 'doorways[0].file'],
+    'a number without end' => [fn (ZipArchive $zip) => $zip->addFromString('doorways/01-kiln-room.json', '{"format": "yoke-line/doorway", "version": 1, "x": 1e999}'), 'not a JSON file'],
+    'deeper than is read' => [fn (ZipArchive $zip) => $zip->addFromString('doorways/01-kiln-room.json', '{"format": "yoke-line/doorway", "version": 1, "x": '.str_repeat('[', 80).str_repeat(']', 80).'}'), 'not a JSON file'],
+]);
+
+test('a job given out before histories had lines comes in', function () {
+    $path = JobArchive::write($this->doorway->job);
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $zip->addFromString('job.json', str_replace('"version": 2', '"version": 1', (string) $zip->getFromName('job.json')));
+    for ($i = 0, $count = $zip->numFiles; $i < $count; $i++) {
+        $name = (string) $zip->getNameIndex($i);
+        if (str_ends_with($name, '.jsonl')) {
+            $lines = array_filter(explode("\n", (string) $zip->getFromName($name)));
+            $zip->addFromString(substr($name, 0, -1), '{"'.(str_starts_with($name, 'log') ? 'entries' : 'changes').'": ['.implode(',', $lines).']}');
+        }
+    }
+    $zip->close();
+    $before = wholeJob($this->doorway->job);
+
+    expect(wholeJob(JobArrival::read($path)))->toBe($before);
+    unlink($path);
 });
 
 test('a file that is no ZIP of a job changes nothing and says why', function () {
@@ -144,7 +260,7 @@ test('a ZIP with a doorway that cannot be read names the file and the place, and
     $zip->close();
     $jobs = Job::query()->count();
 
-    expect(fn () => JobArchive::read($path))->toThrow(UnreadableFile::class, $name);
+    expect(fn () => JobArrival::read($path))->toThrow(UnreadableFile::class, $name);
     expect(Job::query()->count())->toBe($jobs);
     unlink($path);
 });
@@ -192,11 +308,11 @@ test('a log entry without its moment is refused by name, and changes nothing', f
     $path = JobArchive::write($this->doorway->job);
     $zip = new ZipArchive;
     $zip->open($path);
-    $zip->addFromString('log/01-kiln-room.json', '{"entries": [{"uid": "a", "kind": "mark", "about": "wall/rail-l", "data": {}, "change": 1}]}');
+    $zip->addFromString('log/01-kiln-room.jsonl', '{"uid": "a", "kind": "mark", "about": "wall/rail-l", "data": {}, "change": 1}');
     $zip->close();
     $jobs = Job::query()->count();
 
-    expect(fn () => JobArchive::read($path))->toThrow(UnreadableFile::class, 'log/01-kiln-room.json entries[0]');
+    expect(fn () => JobArrival::read($path))->toThrow(UnreadableFile::class, 'log/01-kiln-room.jsonl line 1');
     expect(Job::query()->count())->toBe($jobs);
     unlink($path);
 });
@@ -272,7 +388,7 @@ test('a parcel of the whole job comes in again as it was', function () {
     do {
         $said = $this->post("/parcels/{$found[1]}/next")->assertOk()->getContent();
     } while (! str_contains($said, 'Ready.'));
-    $again = JobArchive::read($this->get("/parcels/{$found[1]}/file")->assertOk()->baseResponse->getFile()->getPathname());
+    $again = JobArrival::read($this->get("/parcels/{$found[1]}/file")->assertOk()->baseResponse->getFile()->getPathname());
 
     expect(wholeJob($again))->toBe(wholeJob($job));
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Files\JobArchive;
+use App\Files\JobArrival;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Site\HandOver;
@@ -149,7 +150,7 @@ test('a job that goes out and comes in brings its photographs', function () {
     sendPhoto($this->url, photograph());
     $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
     $zip = JobArchive::write($this->doorway->job);
-    $again = JobArchive::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
+    $again = JobArrival::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
     unlink($zip);
 
     expect(array_slice((array) getimagesize(Photo::path($again, $file)), 0, 3))->toBe(array_slice((array) getimagesize(Photo::path($this->doorway, $file)), 0, 3));
@@ -160,7 +161,7 @@ test('a photograph that tells where it was taken tells it no more when it came i
     $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
     file_put_contents(Photo::path($this->doorway, $file), photograph());
     $zip = JobArchive::write($this->doorway->job);
-    $again = JobArchive::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
+    $again = JobArrival::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
     unlink($zip);
 
     expect((string) file_get_contents(Photo::path($again, $file)))->not->toContain('GPS')->not->toContain('Exif');

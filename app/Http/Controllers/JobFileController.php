@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\FirmArchive;
 use App\Files\JobArchive;
+use App\Files\Zip;
 use App\Models\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,13 +23,19 @@ final class JobFileController
         return response()->download(JobArchive::write($job), (Str::slug($job->name) ?: 'job').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
+    /** All jobs, kits, rules and prices of the house. */
+    public function firm(): BinaryFileResponse
+    {
+        return response()->download(FirmArchive::write(), 'yoke-line-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['file' => 'required|file|max:20480'], ['file.required' => 'Choose the ZIP of a job to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'The ZIP of a job is under 20 MB; this one is larger.']);
+        $request->validate(['file' => 'required|file|max:'.Zip::MOST_MB * 1024], ['file.required' => 'Choose the ZIP of a job to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'The ZIP of a job is under '.Zip::MOST_MB.' MB; this one is larger.']);
         /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
-            JobArchive::read($file->getRealPath());
+            FirmArchive::read($file->getRealPath());
         } catch (UnreadableFile $problem) {
             return to_route('jobs')->with('job_problems', ['name' => $file->getClientOriginalName(), 'problems' => $problem->problems]);
         }

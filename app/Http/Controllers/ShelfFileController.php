@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\FirmArchive;
 use App\Models\ShelfKit;
-use App\Shelf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,9 +22,7 @@ final class ShelfFileController
         /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
-            foreach (Shelf::sheets(Document::fromJson((string) $file->getContent())) as $sheet) {
-                ShelfKit::place((string) $sheet->get('name'), $sheet);
-            }
+            ShelfKit::bringIn(Document::fromJson((string) $file->getContent()));
         } catch (UnreadableFile $problem) {
             return to_route('shelf')->with('kit_problems', $problem->problems);
         }
@@ -34,9 +32,6 @@ final class ShelfFileController
 
     public function show(): Response
     {
-        $kits = array_map(fn (ShelfKit $row) => $row->document->root, ShelfKit::inOrder());
-        $file = Document::of(['format' => 'yoke-line/kits', 'version' => 1, 'units' => 'mm', 'kits' => $kits]);
-
-        return response($file->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kits.json"']);
+        return response(FirmArchive::kits()->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kits.json"']);
     }
 }

@@ -22,7 +22,8 @@
         <input class="form-control" name="name" placeholder="Customer or building" aria-label="Name of the new job" required maxlength="120">
         <button class="btn btn-primary">New job</button>
       </form>
-      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a job<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>
+      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn" title="The ZIP of a job, or of everything; up to {{ \App\Files\Zip::MOST_MB }} MB">Bring in a job<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>
+      <a class="other-list" href="{{ route('firm.give-out') }}">Give everything out</a>
     @endunless
     <a class="other-list" href="{{ $archived ? route('jobs') : route('jobs', ['archived' => 1]) }}">{{ $archived ? 'Back to the jobs' : 'What was put away' }}</a>
   </div>

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use App\Models\HouseRule;
+use App\Models\Job;
+use App\Models\Price;
+use App\Models\ShelfKit;
+use App\Rules\Level;
+use App\Rules\RuleBook;
+use App\Shop\Prices;
+use App\Shop\Setting;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use stdClass;
+use Throwable;
+use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Unit;
+use YokeLine\Methods\Methods;
+use ZipArchive;
+
+/**
+ * Everything a house has, as one ZIP: `firm.json` with its rules, prices and how it reckons, `kits.json`, and each job as the ZIP that it is by
+ * itself. Brought in where there is nothing, it is the same house; elsewhere its jobs stand beside those that are there.
+ */
+final class FirmArchive
+{
+    private const VERSION = 1;
+
+    private const MOST_BYTES = 4_000_000;
+
+    private const MOST_JOB_BYTES = 200_000_000;
+
+    /** Writes the ZIP and says where it is; the caller deletes it. */
+    public static function write(): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'firm');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        $jobs = $written = [];
+        /** @var list<Job> $all */
+        $all = Job::query()->orderBy('id')->get()->all();
+        foreach ($all as $i => $job) {
+            $name = sprintf('%03d-%s', $i + 1, Str::limit(Str::slug($job->name) ?: 'job', 60, ''));
+            $zip->addFile($written[] = JobArchive::write($job), "jobs/{$name}.zip");
+            // Packed already.
+            $zip->setCompressionName("jobs/{$name}.zip", ZipArchive::CM_STORE);
+            $jobs[] = $name;
+        }
+        $prices = new Prices;
+        $zip->addFromString('kits.json', self::kits()->toJson(pretty: true)."\n");
+        $zip->addFromString('firm.json', Document::of([
+            'format' => 'yoke-line/firm', 'version' => self::VERSION,
+            'reckons' => array_combine(array_column(Setting::cases(), 'value'), array_map($prices->setting(...), Setting::cases())),
+            'prices' => (object) Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
+            'rules' => HouseRule::query()->whereNull('job_id')->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
+            'jobs' => $jobs,
+        ])->toJson(pretty: true)."\n");
+        $zip->close();
+        array_map(unlink(...), $written);
+
+        return $path;
+    }
+
+    /** The shelf as a file of kits. */
+    public static function kits(): Document
+    {
+        return Document::of(['format' => 'yoke-line/kits', 'version' => 1, 'units' => 'mm', 'kits' => array_map(fn (ShelfKit $row) => $row->document->root, ShelfKit::inOrder())]);
+    }
+
+    /**
+     * What a ZIP brings, a whole house or one job: all of it, or nothing where anything does not read.
+     *
+     * @throws UnreadableFile
+     */
+    public static function read(string $path): void
+    {
+        $zip = Zip::open($path);
+        if (! $zip->has('firm.json')) {
+            JobArrival::read($path);
+
+            return;
+        }
+        $firm = Zip::document($zip->text('firm.json', self::MOST_BYTES), 'firm.json');
+        if ($firm->get('format') !== 'yoke-line/firm') {
+            throw UnreadableFile::wrongFormat('yoke-line/firm', $firm->get('format'));
+        }
+        if ($firm->get('version') !== self::VERSION) {
+            throw UnreadableFile::unknownVersion($firm->get('version'));
+        }
+        $kits = Zip::document($zip->text('kits.json', self::MOST_BYTES), 'kits.json');
+        $rules = self::rules($firm);
+        $prices = self::prices($firm);
+        $arrived = [];
+        try {
+            foreach ((array) $firm->get('jobs') as $i => $name) {
+                $arrived[] = self::job($zip, is_string($name) ? $name : '', "jobs[{$i}]")->id;
+            }
+            DB::transaction(function () use ($firm, $kits, $rules, $prices): void {
+                ShelfKit::bringIn($kits);
+                self::reckon($firm);
+                array_map((new Prices)->set(...), array_map(strval(...), array_keys($prices)), $prices);
+                foreach ($rules as $method => [$value, $why]) {
+                    HouseRule::query()->updateOrCreate(['job_id' => null, 'method' => $method], ['value' => $value, 'why' => $why]);
+                }
+            });
+        } catch (Throwable $problem) {
+            array_map(JobArrival::discard(...), $arrived);
+
+            throw $problem;
+        }
+    }
+
+    private static function job(Zip $zip, string $name, string $at): Job
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'job');
+        try {
+            $zip->copy("jobs/{$name}.zip", $path, self::MOST_JOB_BYTES);
+
+            return JobArrival::read($path);
+        } catch (UnreadableFile $problem) {
+            throw new UnreadableFile(array_combine(array_map(fn (string $place) => trim("{$at} {$place}"), array_keys($problem->problems)), $problem->problems));
+        } finally {
+            unlink($path);
+        }
+    }
+
+    private static function reckon(Document $firm): void
+    {
+        foreach (Setting::cases() as $setting) {
+            $typed = $firm->get("reckons.{$setting->value}");
+            $refusal = is_string($typed) ? (new Prices)->settle($setting, $typed) : null;
+            if ($refusal !== null) {
+                throw new UnreadableFile(["reckons.{$setting->value}" => $refusal]);
+            }
+        }
+    }
+
+    /** @return array<string, int> */
+    private static function prices(Document $firm): array
+    {
+        $prices = [];
+        foreach ($firm->get('prices') instanceof stdClass ? get_object_vars($firm->get('prices')) : [] as $key => $cents) {
+            $prices[(string) $key] = is_int($cents) && $cents >= 0 ? $cents : throw new UnreadableFile(["prices {$key}" => 'A price is a whole number of cents.']);
+        }
+
+        return $prices;
+    }
+
+    /** @return array<string, array{string, string}> */
+    private static function rules(Document $firm): array
+    {
+        $rules = [];
+        foreach ((array) $firm->get('rules') as $i => $row) {
+            $method = $row instanceof stdClass && is_string($row->method ?? null) ? Methods::all()[$row->method] ?? null : null;
+            if ($method === null || ! is_string($row->value ?? null)) {
+                throw new UnreadableFile(["rules[{$i}].method" => 'This is no question of the house rules.']);
+            }
+            $rules[$method->key] = [(new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre), is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : ''];
+        }
+
+        return $rules;
+    }
+}
