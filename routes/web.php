@@ -35,6 +35,7 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WaysController;
+use App\Http\State;
 use Illuminate\Support\Facades\Route;
 
 Route::controller(JobController::class)->group(function () {
@@ -194,3 +195,6 @@ Route::post('/notices/{notice}/put-back', [NoticeController::class, 'putBack'])-
 
 // What `./yoke bench` holds the other pages against.
 Route::view('/empty', 'empty');
+
+// What a page that is seen again asks: whether it still shows what stands.
+Route::get('/state/{of}', fn (string $of) => response(State::named($of)->is, headers: ['Content-Type' => 'text/plain; charset=UTF-8', 'Cache-Control' => 'no-store']))->name('state')->where('of', '(doorway|job)-\d{1,18}|everything');

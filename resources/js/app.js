@@ -1,5 +1,6 @@
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
+import { startAgain } from './again.js';
 import { startAnchors } from './anchors.js';
 import { startCures } from './cures.js';
 import { startDays } from './days.js';
@@ -41,6 +42,7 @@ document.addEventListener('change', (event) => event.target.closest?.('[data-sub
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+startAgain();
 if (document.querySelector('#days')) startDays(htmx);
 if (document.querySelector('#site')) startSite();
 if (document.querySelector('#signature')) startSign();

@@ -148,3 +148,25 @@ test('zoom and a larger view outlive a change', function () {
 
     expect($box())->toBe($near);
 });
+
+test('Back shows the plan that stands, not the one it was left with', function () {
+    $browser = $this->browser->visit('/doorways/1/sheet')->see('change 1');
+    $browser->visit('/doorways/1/leaf')->type('Over the head', '85')->see('change 2', '.saved');
+    $browser->driver->navigate()->back();
+    $browser->see('change 2');
+
+    expect($browser->js('return location.pathname'))->toBe('/doorways/1/sheet');
+});
+
+test('a page that comes back into sight while something is typed in it is told, and keeps what is typed', function () {
+    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser->js(<<<'JS'
+        const token = document.querySelector('meta[name=csrf-token]').content;
+        return fetch('/doorways/1/leaf/changes', { method: 'POST', headers: { 'X-CSRF-TOKEN': token, 'Content-Type': 'application/x-www-form-urlencoded' }, body: 'place=brief.rules.gap&value=11&base=0' }).then((answer) => answer.status);
+    JS);
+    $browser->field('Over the head')->sendKeys('9');
+    $browser->js('document.dispatchEvent(new Event("visibilitychange"))');
+    $browser->see('has been changed meanwhile', '#outdated');
+
+    expect($browser->value('Over the head'))->toBe('259');
+});

@@ -1,10 +1,13 @@
 @props(['title', 'class' => ''])
+@php($state = App\Http\State::shownOn(request()))
 <!doctype html>
 <html lang="en">
 <head>
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <meta name="csrf-token" content="{{ csrf_token() }}">
+  <meta name="state-of" content="{{ $state->of }}">
+  <meta name="state" content="{{ $state->is }}">
   <title>{{ $title }} · Yoke Line</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
@@ -17,6 +20,7 @@
   <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
 </defs></svg>
 <x-notices />
+<p id="outdated" role="status" hidden>What this page shows has been changed meanwhile. <button type="button" class="btn">Bring it up to date</button></p>
 {{ $slot }}
 </body>
 </html>
