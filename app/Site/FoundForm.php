@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Site;
 
+use App\Http\Editor;
 use App\Models\Doorway;
+use App\Models\Revision;
 use App\Record\Log;
+use App\Shelf;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
+use YokeLine\Setout;
 use YokeLine\Work\Recovery\Problems;
+use YokeLine\Work\Recovery\Surveyed;
 use YokeLine\Work\Recovery\WayOut;
 
 /** What was found of one kind, as it was told last, and the ways out of it. */
@@ -20,6 +25,9 @@ final readonly class FoundForm
 
     private Problems $problems;
 
+    /** The change that it was found under. */
+    private int $under;
+
     /** @var array<string, Length|string> */
     private array $told;
 
@@ -27,8 +35,12 @@ final readonly class FoundForm
     public function __construct(public Doorway $doorway, public string $row, ?Unit $units, public array $refused = [])
     {
         $this->run = new SiteRun($doorway, $units);
-        $this->problems = $this->run->problems();
-        $this->told = $this->last();
+        $found = (new Log($doorway))->last('found')[$row]->data ?? [];
+        // Ways out go from the plan as it was when it was found, while nothing but that has changed it.
+        $under = ($found['revision'] ?? null) === $doorway->revision_id ? Revision::query()->where('doorway_id', $doorway->id)->find($found['under'] ?? 0) : null;
+        $this->under = $under instanceof Revision ? $under->id : (int) $doorway->revision_id;
+        $this->problems = $this->run->problems($under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null);
+        $this->told = $this->last($found['told'] ?? []);
     }
 
     public function title(): string
@@ -55,7 +67,7 @@ final readonly class FoundForm
      * @param  array<array-key, mixed>  $typed
      * @return array<string, array{typed: string, says: string}> what does not read
      */
-    public function tell(array $typed, string $who): array
+    public function tell(array $typed, Editor $editor): array
     {
         $refused = $told = [];
         foreach ($this->asks() as $field => $ask) {
@@ -71,12 +83,13 @@ final readonly class FoundForm
             }
         }
         $log = new Log($this->doorway);
-        if ($told !== []) {
-            $log->add('found', $this->row, ['told' => $told, 'says' => Problems::ROWS[$this->row]], $who);
+        if ($told !== [] && $refused === []) {
+            $this->survey($told, $editor);
+            $log->add('found', $this->row, ['told' => $told, 'says' => Problems::ROWS[$this->row], 'under' => $this->under, 'revision' => (int) $this->doorway->revision_id], $editor->name);
         }
         // What is asked for at a step as well is the same reading.
         foreach (array_intersect_key($told, $this->run->asks()) as $ask => $value) {
-            $log->add('measured', $ask, ['value' => $value, 'planned' => Log::write($this->run->asks()[$ask]->planned), 'label' => $this->run->asks()[$ask]->label], $who);
+            $log->add('measured', $ask, ['value' => $value, 'planned' => Log::write($this->run->asks()[$ask]->planned), 'label' => $this->run->asks()[$ask]->label], $editor->name);
         }
 
         return $refused;
@@ -85,7 +98,28 @@ final readonly class FoundForm
     /** @return array{list<string>, list<WayOut>} what it means, and the ways out */
     public function ways(): array
     {
-        return $this->problems->ways($this->row, $this->told);
+        [$says, $ways] = $this->problems->ways($this->row, $this->told);
+        $document = $this->doorway->revision->document;
+        $hazard = $this->row === 'hazard' ? Surveyed::hazardAt($document, $this->run->plan->doorway->units, $this->told) : null;
+        if ($hazard === null) {
+            return [$says, $ways];
+        }
+        $id = $document->get("survey.hazards[{$hazard}].id");
+        $place = 'survey.hazards['.(is_string($id) ? "#{$id}" : $hazard).']';
+
+        return [['It stands in the survey now.', ...$says], array_map(fn (WayOut $way) => $way->id === 'move-hazard' ? $way->changing(["{$place}.moved" => true]) : $way, $ways)];
+    }
+
+    /**
+     * What was found of the wall is part of its survey before anything is decided of it.
+     *
+     * @param  array<string, string>  $told
+     */
+    private function survey(array $told, Editor $editor): void
+    {
+        $read = array_map(fn (string $field, string $value) => ($this->asks()[$field]['options'] ?? []) === [] ? Log::read($value) : $value, array_keys($told), $told);
+        $found = array_combine(array_keys($told), $read);
+        $this->doorway->rewrite(fn (Revision $head) => Surveyed::in($head->document, $this->run->plan->doorway->units, $this->row, $found, $editor->name, now()->toIso8601String()), "Found on site: {$this->title()}", $editor);
     }
 
     public function way(string $id): ?WayOut
@@ -105,11 +139,16 @@ final readonly class FoundForm
         }
     }
 
-    /** @return array<string, Length|string> what was found last, or measured at its step */
-    private function last(): array
+    /**
+     * What was found last, or measured at its step.
+     *
+     * @param  array<string, string>  $found
+     * @return array<string, Length|string>
+     */
+    private function last(array $found): array
     {
         $told = [];
-        foreach ((new Log($this->doorway))->last('found')[$this->row]->data['told'] ?? [] as $field => $value) {
+        foreach ($found as $field => $value) {
             $told[$field] = ($this->problems->asks($this->row)[$field]['options'] ?? []) === [] ? Log::read($value) : (string) $value;
         }
         foreach (array_keys($this->problems->asks($this->row)) as $field) {

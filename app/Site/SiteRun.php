@@ -13,6 +13,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
+use YokeLine\Setout;
 use YokeLine\Work\After;
 use YokeLine\Work\Ask;
 use YokeLine\Work\Asks;
@@ -132,20 +133,19 @@ final readonly class SiteRun
         return $found;
     }
 
-    /** The doorway as the core works ways out from it: what is done is fixed. */
-    public function onSite(): OnSite
+    /**
+     * The doorway as the core works ways out from it: what is done is fixed.
+     *
+     * @param  ?Setout  $before  as it was planned before something was found
+     */
+    public function problems(?Setout $before = null): Problems
     {
         $kinds = [];
         foreach ($this->steps as $id => $step) {
             $kinds[$step->kind()] = ($kinds[$step->kind()] ?? true) && $this->state($id) === 'done';
         }
 
-        return new OnSite($this->doorway->revision->document, $this->plan, $this->write, array_keys(array_filter($kinds)));
-    }
-
-    public function problems(): Problems
-    {
-        return new Problems($this->onSite());
+        return new Problems(new OnSite($before->document ?? $this->doorway->revision->document, $before->plan ?? $this->plan, $this->write, array_keys(array_filter($kinds))));
     }
 
     /**

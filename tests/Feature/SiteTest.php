@@ -248,9 +248,48 @@ test('a way out that is taken changes the plan, keeps the old one, and is logged
     $this->post("{$this->url}/found/hazard/take", ['way' => 'shift', 'base' => $this->doorway->revision_id])->assertRedirect("{$this->url}/site");
     $now = $this->doorway->refresh()->revision;
 
-    expect($now->number)->toBe(2)->and($now->document->get('brief.rules.rail_left'))->toBe('774')
+    expect($now->number)->toBe(3)->and($now->document->get('brief.rules.rail_left'))->toBe('774')
         ->and(LogEntry::query()->where('kind', 'decision')->firstOrFail()->data)->toMatchArray(['way' => 'shift', 'harm' => 'nothing shows'])
         ->and($this->doorway->revisions()->where('number', 1)->exists())->toBeTrue();
+});
+
+test('a cable that is found stands in the survey before anything is decided, with who found it', function () {
+    $this->withSession(['who' => 'Ines'])->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']])->assertSee('It stands in the survey now.');
+    $hazard = $this->doorway->refresh()->revision->document->get('survey.hazards[0]');
+
+    expect($hazard)->toMatchObject(['kind' => 'cable', 'x' => ['1990', '1990'], 'source' => 'site', 'found_by' => 'Ines']);
+    $this->get("{$this->url}/sheet")->assertDontSee('No cable or pipe is recorded here')->assertSee('There is a cable or pipe in this wall');
+});
+
+test('a cable that is measured better is still one cable, and another is another', function () {
+    foreach (['1990', '1985', '2600'] as $from) {
+        $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => $from]]);
+    }
+
+    expect(array_column($this->doorway->refresh()->revision->document->get('survey.hazards'), 'x'))->toBe([['1985', '1985'], ['2600', '2600']]);
+});
+
+test('a cable that is to be moved brings its step and its patch', function () {
+    expect(($this->run)()->steps)->not->toHaveKey('move-hazard');
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'move-hazard', 'base' => $this->doorway->refresh()->revision_id])->assertRedirect();
+
+    expect(($this->run)()->steps)->toHaveKey('move-hazard')->and(($this->run)()->state('move-hazard'))->toBe('open');
+    $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee('Patch of lining');
+});
+
+test('a hole that is left empty leaves the rail where it is', function () {
+    $left = $this->doorway->setout(null)->plan->rail->span->low->toMm();
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'skip', 'base' => $this->doorway->refresh()->revision_id]);
+
+    expect($this->doorway->refresh()->setout(null)->plan->rail->span->low->toMm())->toBe($left);
+});
+
+test('a wall that ends sooner is so in the survey, and its ways out still go from the plan as it was', function () {
+    $this->post("{$this->url}/found/wall-ends", ['told' => ['end' => 'to', 'at' => '2700']])->assertSee('Slide the rail to 570');
+    expect($this->doorway->refresh()->revision->document->get('survey.wall.to'))->toBe('2700');
+    $this->get("{$this->url}/found/wall-ends")->assertSee('Slide the rail to 570');
 });
 
 test('what is to be done over is open again', function () {

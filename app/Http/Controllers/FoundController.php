@@ -26,7 +26,7 @@ final class FoundController
     public function tell(Request $request, Doorway $doorway, string $row): View
     {
         $form = $this->form($request, $doorway, $row);
-        $refused = $form->tell((array) $request->input('told'), Editor::of($request)->name);
+        $refused = $form->tell((array) $request->input('told'), Editor::of($request));
 
         return view('site.found', ['form' => $this->form($request, $doorway, $row, $refused)]);
     }

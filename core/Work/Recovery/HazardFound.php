@@ -72,7 +72,7 @@ final readonly class HazardFound
         $works = RailPlace::carries($left, $plan->rail->span, $plan->kit->rail, $plan->rail->pieces);
 
         return new WayOut('skip', $works, 0, [], 0, 'Leave that hole empty', $works ? "The others carry the rail, {$this->site->say($gap ?? Length::zero())} apart where it is left; {$this->site->say($plan->kit->rail->maxFixingSpacing)} is the most. Look at the loads again under Anchors." : 'The others would not carry the rail: too far apart, or too far from an end.',
-            ['spacing' => $gap, 'limit' => $plan->kit->rail->maxFixingSpacing]);
+            ['spacing' => $gap, 'limit' => $plan->kit->rail->maxFixingSpacing], $this->site->written(['brief.rules.rail_left' => $plan->rail->span->low]));
     }
 
     private function move(): WayOut
