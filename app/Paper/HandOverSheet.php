@@ -19,21 +19,20 @@ final class HandOverSheet
     /** @param  'A4'|'Letter'  $paper */
     public static function of(HandOver $over, string $paper): string
     {
-        $page = new TruePage('P', 'mm', $paper);
-        $page->SetTitle("Hand-over, {$over->doorway->name}", true);
-        $page->SetAutoPageBreak(false);
+        $page = new TruePage($paper);
+        $page->setTitle("Hand-over, {$over->doorway->name}");
         $page->AddPage();
         $page->plain();
         (new self($over, $page))->write();
 
-        return $page->Output('S');
+        return $page->file();
     }
 
     private function write(): void
     {
         $over = $this->over;
         $page = $this->page;
-        $wide = $page->GetPageWidth() - 2 * self::EDGE;
+        $wide = $page->getPageWidth() - 2 * self::EDGE;
         $page->say(self::EDGE, $this->y, 18, $over->doorway->name, 'L', true);
         $page->say(self::EDGE, $this->y + 6, 9.5, "{$over->doorway->job->name} · change {$over->doorway->revision->number} · ".now()->format('j M Y'));
         $this->y += 14;
@@ -66,21 +65,21 @@ final class HandOverSheet
     private function signature(float $wide): void
     {
         $page = $this->page;
-        $foot = $page->GetPageHeight() - 20;
-        $page->Line(self::EDGE, $foot, self::EDGE + 80, $foot);
+        $foot = $page->getPageHeight() - 20;
+        $page->stroke(self::EDGE, $foot, self::EDGE + 80, $foot);
         if ($this->over->signature === null) {
             $page->say(self::EDGE, $foot + 4, 8.5, 'Signed, with the day');
 
             return;
         }
         preg_match_all('/([ML])([\d.-]+) ([\d.-]+)/', (string) $this->over->signature->data['strokes'], $points, PREG_SET_ORDER);
-        $page->SetLineWidth(0.4);
+        $page->setLineWidth(0.4);
         $last = null;
         foreach ($points as [, $kind, $x, $y]) {
             // The box on the screen is 400 by 140.
             $at = [self::EDGE + (float) $x / 400 * 70, $foot - 24 + (float) $y / 140 * 24];
             if ($kind === 'L' && $last !== null) {
-                $page->Line($last[0], $last[1], $at[0], $at[1]);
+                $page->stroke($last[0], $last[1], $at[0], $at[1]);
             }
             $last = $at;
         }
@@ -90,13 +89,13 @@ final class HandOverSheet
     private function title(string $says): void
     {
         $this->page->say(self::EDGE, $this->y, 11, $says, 'L', true);
-        $this->page->Line(self::EDGE, $this->y + 1.5, $this->page->GetPageWidth() - self::EDGE, $this->y + 1.5);
+        $this->page->stroke(self::EDGE, $this->y + 1.5, $this->page->getPageWidth() - self::EDGE, $this->y + 1.5);
         $this->y += 6.5;
     }
 
     private function line(string $says): void
     {
-        foreach ($this->page->lines($says, $this->page->GetPageWidth() - 2 * self::EDGE, 9) as $line) {
+        foreach ($this->page->lines($says, $this->page->getPageWidth() - 2 * self::EDGE, 9) as $line) {
             $this->page->say(self::EDGE, $this->y, 9, $line);
             $this->y += 4.1;
         }

@@ -6,7 +6,6 @@ namespace App\Paper;
 
 use App\Models\Doorway;
 use App\Models\Job;
-use setasign\Fpdi\Fpdi;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Measure\Unit;
 
@@ -37,8 +36,8 @@ final class JobPaper
     {
         $first = "{$path}.first";
         file_put_contents($first, self::contents($job, $rows, $paper));
-        $whole = new Fpdi;
-        $whole->SetTitle("Set-out sheets, {$job->name}", true);
+        $whole = new BoundPages;
+        $whole->setTitle("Set-out sheets, {$job->name}");
         foreach ([$first, ...array_filter(array_column($rows, 'file'), is_string(...))] as $file) {
             $pages = $whole->setSourceFile($file);
             for ($page = 1; $page <= $pages; $page++) {
@@ -49,7 +48,7 @@ final class JobPaper
                 $whole->useTemplate($sheet);
             }
         }
-        file_put_contents($path, $whole->Output('S'));
+        file_put_contents($path, $whole->Output('', 'S'));
         unlink($first);
     }
 
@@ -59,8 +58,7 @@ final class JobPaper
      */
     private static function contents(Job $job, array $rows, string $paper): string
     {
-        $page = new TruePage('P', 'mm', $paper);
-        $page->SetAutoPageBreak(false);
+        $page = new TruePage($paper);
         foreach (array_chunk($rows, 30) ?: [[]] as $chunk) {
             $page->AddPage();
             $page->plain();
@@ -69,10 +67,10 @@ final class JobPaper
             foreach ($chunk as $i => $row) {
                 $page->say(15, 42 + 7.5 * $i, 11, (string) $row['name'], 'L', true);
                 $page->say(70, 42 + 7.5 * $i, 9, $page->lines((string) $row['says'].($row['file'] === null ? ' No sheet yet.' : ''), 125, 9)[0]);
-                $page->Line(15, 44 + 7.5 * $i, $page->GetPageWidth() - 15, 44 + 7.5 * $i);
+                $page->stroke(15, 44 + 7.5 * $i, $page->getPageWidth() - 15, 44 + 7.5 * $i);
             }
         }
 
-        return $page->Output('S');
+        return $page->file();
     }
 }

@@ -15,12 +15,11 @@ final class OfferSheet
     /** @param  'A4'|'Letter'  $paper */
     public static function of(DoorwayOffer $offer, string $paper): string
     {
-        $page = new TruePage('P', 'mm', $paper);
-        $page->SetTitle("Offer, {$offer->doorway->name}", true);
-        $page->SetAutoPageBreak(false);
+        $page = new TruePage($paper);
+        $page->setTitle("Offer, {$offer->doorway->name}");
         $page->AddPage();
         $page->plain();
-        $wide = $page->GetPageWidth() - 2 * self::EDGE;
+        $wide = $page->getPageWidth() - 2 * self::EDGE;
         $page->say(self::EDGE, 20, 18, "Offer, {$offer->doorway->name}", 'L', true);
         $page->say(self::EDGE, 26, 9.5, "{$offer->doorway->job->name} · for change {$offer->doorway->revision->number} of the plan · ".now()->format('j M Y'));
         $plan = array_values($offer->materials->plans)[0];
@@ -48,10 +47,10 @@ final class OfferSheet
             }
             $y += 3;
         }
-        $foot = $page->GetPageHeight() - 20;
-        $page->Line(self::EDGE, $foot, self::EDGE + 80, $foot);
+        $foot = $page->getPageHeight() - 20;
+        $page->stroke(self::EDGE, $foot, self::EDGE + 80, $foot);
         $page->say(self::EDGE, $foot + 4, 8.5, $offer->accepted === null ? 'Accepted, with name and day' : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format('j M Y')}, for change {$offer->accepted->revision->number}");
 
-        return $page->Output('S');
+        return $page->file();
     }
 }

@@ -53,11 +53,11 @@ final class ScenePainter
             } else {
                 $style = $this->style($shape->layer);
                 match ($shape->kind) {
-                    'rect' => $style === '' ? null : $this->page->Rect($this->x((float) $at['x'] + $dx), $this->y((float) $at['y'] + $dy), (float) $at['width'] * $this->scale, (float) $at['height'] * $this->scale, $style),
-                    'line' => $this->page->Line($this->x((float) $at['x1'] + $dx), $this->y((float) $at['y1'] + $dy), $this->x((float) $at['x2'] + $dx), $this->y((float) $at['y2'] + $dy)),
-                    'circle' => $style === '' ? null : $this->page->circle($this->x((float) $at['cx'] + $dx), $this->y((float) $at['cy'] + $dy), (float) $at['r'] * $this->scale, $style),
-                    'polyline' => $this->page->polygon($this->points((string) $at['points'], $dx, $dy), 'D', false),
-                    'polygon' => $style === '' ? null : $this->page->polygon($this->points((string) $at['points'], $dx, $dy), $style, true),
+                    'rect' => $style === '' ? null : $this->page->box($this->x((float) $at['x'] + $dx), $this->y((float) $at['y'] + $dy), (float) $at['width'] * $this->scale, (float) $at['height'] * $this->scale, $style),
+                    'line' => $this->page->stroke($this->x((float) $at['x1'] + $dx), $this->y((float) $at['y1'] + $dy), $this->x((float) $at['x2'] + $dx), $this->y((float) $at['y2'] + $dy)),
+                    'circle' => $style === '' ? null : $this->page->ring($this->x((float) $at['cx'] + $dx), $this->y((float) $at['cy'] + $dy), (float) $at['r'] * $this->scale, $style),
+                    'polyline' => $this->page->outline($this->points((string) $at['points'], $dx, $dy), 'D', false),
+                    'polygon' => $style === '' ? null : $this->page->outline($this->points((string) $at['points'], $dx, $dy), $style, true),
                     default => $this->strokes((string) $at['d'], $dx, $dy),
                 };
             }
@@ -80,7 +80,7 @@ final class ScenePainter
     {
         preg_match_all('/M([-\d.]+) ([-\d.]+)L([-\d.]+) ([-\d.]+)/', $path, $lines, PREG_SET_ORDER);
         foreach ($lines as $line) {
-            $this->page->Line($this->x((float) $line[1] + $dx), $this->y((float) $line[2] + $dy), $this->x((float) $line[3] + $dx), $this->y((float) $line[4] + $dy));
+            $this->page->stroke($this->x((float) $line[1] + $dx), $this->y((float) $line[2] + $dy), $this->x((float) $line[3] + $dx), $this->y((float) $line[4] + $dy));
         }
     }
 
@@ -103,11 +103,11 @@ final class ScenePainter
             [$fill, $dashes] = [null, [1.2, 1]];
         }
         if ($fill !== null) {
-            $this->page->SetFillColor($fill);
+            $this->page->setFillColor($fill);
         }
         if ($line !== null) {
-            $this->page->SetDrawColor($line);
-            $this->page->SetLineWidth($thick);
+            $this->page->setDrawColor($line);
+            $this->page->setLineWidth($thick);
         }
         $this->page->dash($dashes);
 

@@ -39,12 +39,11 @@ final class SetOutSheet
     private function __construct(private readonly SheetContent $content, string $paper, private readonly float $size)
     {
         $this->write = $content->bench->setout->write;
-        $this->page = new TruePage('P', 'mm', $paper);
-        $this->page->SetTitle("Set-out sheet, {$content->doorway->name}", true);
-        $this->page->SetAutoPageBreak(false);
+        $this->page = new TruePage($paper);
+        $this->page->setTitle("Set-out sheet, {$content->doorway->name}");
         $this->page->AddPage();
         $this->page->plain();
-        $this->wide = $this->page->GetPageWidth() - 2 * self::EDGE;
+        $this->wide = $this->page->getPageWidth() - 2 * self::EDGE;
         $this->column = ($this->wide - self::GUTTER) / 2;
     }
 
@@ -57,11 +56,11 @@ final class SetOutSheet
             $sheet->foot();
             $large ??= $sheet;
             if ($sheet->page->PageNo() === 1) {
-                return $sheet->page->Output('S');
+                return $sheet->page->file();
             }
         }
 
-        return $large->page->Output('S');
+        return $large->page->file();
     }
 
     /** @return float where the rest begins */
@@ -74,8 +73,8 @@ final class SetOutSheet
         $page->say(self::EDGE, 16.5, 8.5, $content->subtitle());
         $page->say($right, 9, 8.5, 'Yoke line, hole centres, from the high spot', 'R');
         $page->say($right, 17, 23, $content->yoke(), 'R', true);
-        $page->SetLineWidth(0.8);
-        $page->Line(self::EDGE, 19, $right, 19);
+        $page->setLineWidth(0.8);
+        $page->stroke(self::EDGE, 19, $right, 19);
         $page->plain();
         $y = 23.5;
         foreach ($page->lines($content->bench->setout->verdict()->says().' '.$content->bench->toSettle(), $this->wide, 9.5, true) as $line) {
@@ -100,7 +99,7 @@ final class SetOutSheet
     /** Blocks one under the other in two columns, each where there is more room; a new page where neither has enough. */
     private function flow(float $top): void
     {
-        $limit = $this->page->GetPageHeight() - 7 - self::FOOT;
+        $limit = $this->page->getPageHeight() - 7 - self::FOOT;
         $free = [$top, $top];
         foreach ($this->blocks() as [$high, $draw]) {
             $column = $free[0] <= $free[1] ? 0 : 1;
@@ -152,15 +151,17 @@ final class SetOutSheet
     {
         $rows = (int) ceil(count($readings) / 2);
         $half = $this->column / 2;
+        // The widest reading stands clear of its box: fractions are wider than millimetres.
+        $reach = 4.4 + max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
 
-        return [4.2 + 4.3 * $rows, function (float $x, float $y) use ($title, $readings, $rows, $half): void {
+        return [4.2 + 4.3 * $rows, function (float $x, float $y) use ($title, $readings, $rows, $half, $reach): void {
             $this->title($x, $y, $title);
             foreach ($readings as $i => [$reading, $name]) {
                 $left = $x + $half * intdiv($i, max(1, $rows));
                 $line = $y + 7.6 + 4.3 * ($i % max(1, $rows));
-                $this->page->Rect($left, $line - 2.6, 2.8, 2.8);
-                $this->page->say($left + 17.5, $line, 10.5, $reading, 'R', true);
-                $this->page->say($left + 19, $line, 7.5, $name);
+                $this->page->box($left, $line - 2.6, 2.8, 2.8);
+                $this->page->say($left + $reach, $line, 10.5, $reading, 'R', true);
+                $this->page->say($left + $reach + 1.5, $line, 7.5, $name);
             }
         }];
     }
@@ -217,7 +218,7 @@ final class SetOutSheet
     private function title(float $x, float $y, string $title): void
     {
         $this->page->say($x, $y + 2.8, 8.5, $title, 'L', true);
-        $this->page->Line($x, $y + 3.6, $x + $this->column, $y + 3.6);
+        $this->page->stroke($x, $y + 3.6, $x + $this->column, $y + 3.6);
     }
 
     /**
@@ -227,7 +228,7 @@ final class SetOutSheet
     private function table(float $x, float $y, float $wide, string $title, array $rows): float
     {
         $this->page->say($x, $y + 1, 8, $title);
-        $this->page->Line($x, $y + 1.8, $x + $wide, $y + 1.8);
+        $this->page->stroke($x, $y + 1.8, $x + $wide, $y + 1.8);
         foreach ($rows as $i => [$value, $name]) {
             $this->page->say($x + 11, $y + 5.2 + 3.9 * $i, 10.5, $value, 'R', true);
             $this->page->say($x + 12, $y + 5.2 + 3.9 * $i, 8, $name);
@@ -238,7 +239,7 @@ final class SetOutSheet
 
     private function foot(): void
     {
-        $y = $this->page->GetPageHeight() - 7;
+        $y = $this->page->getPageHeight() - 7;
         $this->page->say(self::EDGE, $y, 7, 'Structure, wiring and fire are for those licensed for them; local rules hold. Fixings as the kit’s maker says.');
         $this->page->say(self::EDGE + $this->wide, $y, 7, "Yoke Line · {$this->content->doorway->name} · change {$this->content->doorway->revision->number} · page {$this->page->PageNo()}", 'R');
     }

@@ -19,12 +19,12 @@ final class Templates
 
     private TruePage $page;
 
+    /** @param  'A4'|'Letter'  $paper */
     private function __construct(private readonly Plan $plan, private readonly LengthWriter $write, private readonly string $name, private readonly string $paper)
     {
-        $this->page = new TruePage('P', 'mm', $paper);
-        $this->page->SetTitle("Templates, {$name}", true);
-        $this->page->SetAutoPageBreak(false);
-        $this->page->SetLineWidth(0.2);
+        $this->page = new TruePage($paper);
+        $this->page->setTitle("Templates, {$name}");
+        $this->page->setLineWidth(0.2);
     }
 
     /** @param  'A4'|'Letter'  $paper */
@@ -43,7 +43,7 @@ final class Templates
         }
         $templates->strip();
 
-        return $templates->page->Output('S');
+        return $templates->page->file();
     }
 
     /**
@@ -56,23 +56,23 @@ final class Templates
         // The page is seen from the room: the leading edge is on the right of a leaf that opens left.
         $onLeft = ($run->direction === 1) === ($edge === 'leading');
         $page = $this->begin(($leaf === 'leaf' ? 'Top corner of the leaf' : "Top corner of the {$leaf} leaf").", {$edge} edge", 'P');
-        $side = $onLeft ? self::EDGE : $page->GetPageWidth() - self::EDGE;
+        $side = $onLeft ? self::EDGE : $page->getPageWidth() - self::EDGE;
         $way = $onLeft ? 1 : -1;
         $top = 70.0;
-        $page->SetLineWidth(0.5);
-        $page->Line($side, $top, $side + $way * 150, $top);
-        $page->Line($side, $top, $side, $top + 170);
-        $page->SetLineWidth(0.2);
+        $page->setLineWidth(0.5);
+        $page->stroke($side, $top, $side + $way * 150, $top);
+        $page->stroke($side, $top, $side, $top + 170);
+        $page->setLineWidth(0.2);
         $page->say($side + $way * 75, $top - 2, 9, 'top of the leaf', 'C');
         $page->say($side + $way * 3, $top + 165, 9, "{$edge} edge", $onLeft ? 'L' : 'R');
         $inset = $run->hangerInset;
         $x = $side + $way * $inset->toMm();
         $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
-        $page->Line($x, $top, $x, $top + 150);
+        $page->stroke($x, $top, $x, $top + 150);
         $page->say($x + $way * 3, $top + 148, 9, "hanger, {$this->write->show($inset)} in from the {$edge} edge", $onLeft ? 'L' : 'R');
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
             $page->cross($x, $top + $down->toMm());
-            $page->circle($x, $top + $down->toMm(), $radius);
+            $page->ring($x, $top + $down->toMm(), $radius);
             $page->say($x + $way * 14, $top + $down->toMm() - 1, 10, 'hole '.($i + 1).", {$this->write->show($down)} down, bore {$this->write->exact($this->plan->kit->hanger->holeDiameter)}", $onLeft ? 'L' : 'R', true);
         }
         if ($this->plan->heights->hangerHoles === []) {
@@ -84,27 +84,27 @@ final class Templates
     private function foot(string $leaf, GuidePlace $guide): void
     {
         $page = $this->begin($leaf === '' ? 'Foot of the leaf, seen on its edge' : "Foot of the {$leaf} leaf, seen on its edge", 'P');
-        $middle = $page->GetPageWidth() / 2;
+        $middle = $page->getPageWidth() / 2;
         $thick = $this->plan->thickness->toMm();
         $foot = 150.0;
-        $page->SetLineWidth(0.5);
-        $page->Line($middle - $thick / 2, $foot - 70, $middle - $thick / 2, $foot);
-        $page->Line($middle + $thick / 2, $foot - 70, $middle + $thick / 2, $foot);
+        $page->setLineWidth(0.5);
+        $page->stroke($middle - $thick / 2, $foot - 70, $middle - $thick / 2, $foot);
+        $page->stroke($middle + $thick / 2, $foot - 70, $middle + $thick / 2, $foot);
         if ($guide->grooveDepth === null || $guide->grooveWidth === null) {
-            $page->Line($middle - $thick / 2, $foot, $middle + $thick / 2, $foot);
-            $page->SetLineWidth(0.2);
+            $page->stroke($middle - $thick / 2, $foot, $middle + $thick / 2, $foot);
+            $page->setLineWidth(0.2);
             $page->say($middle, $foot + 12, 10, 'This guide holds the leaf from both sides: no groove.', 'C');
 
             return;
         }
         [$wide, $deep] = [$guide->grooveWidth->toMm(), $guide->grooveDepth->toMm()];
-        $page->Line($middle - $thick / 2, $foot, $middle - $wide / 2, $foot);
-        $page->Line($middle - $wide / 2, $foot, $middle - $wide / 2, $foot - $deep);
-        $page->Line($middle - $wide / 2, $foot - $deep, $middle + $wide / 2, $foot - $deep);
-        $page->Line($middle + $wide / 2, $foot - $deep, $middle + $wide / 2, $foot);
-        $page->Line($middle + $wide / 2, $foot, $middle + $thick / 2, $foot);
-        $page->SetLineWidth(0.2);
-        $page->Line($middle, $foot - 80, $middle, $foot + 15);
+        $page->stroke($middle - $thick / 2, $foot, $middle - $wide / 2, $foot);
+        $page->stroke($middle - $wide / 2, $foot, $middle - $wide / 2, $foot - $deep);
+        $page->stroke($middle - $wide / 2, $foot - $deep, $middle + $wide / 2, $foot - $deep);
+        $page->stroke($middle + $wide / 2, $foot - $deep, $middle + $wide / 2, $foot);
+        $page->stroke($middle + $wide / 2, $foot, $middle + $thick / 2, $foot);
+        $page->setLineWidth(0.2);
+        $page->stroke($middle, $foot - 80, $middle, $foot + 15);
         $page->say($middle, $foot + 22, 10, "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}", 'C', true);
         $page->say($middle, $foot + 29, 9, 'Cut before coating, the whole width of the leaf.', 'C');
     }
@@ -119,34 +119,34 @@ final class Templates
             return;
         }
         $wall = 75.0;
-        $middle = $page->GetPageWidth() / 2;
+        $middle = $page->getPageWidth() / 2;
         $baseboard = $this->plan->room->baseboard?->thickness->toMm() ?? 0.0;
-        $page->SetLineWidth(0.5);
-        $page->Line(self::EDGE, $wall, $page->GetPageWidth() - self::EDGE, $wall);
+        $page->setLineWidth(0.5);
+        $page->stroke(self::EDGE, $wall, $page->getPageWidth() - self::EDGE, $wall);
         $page->say(self::EDGE, $wall - 2, 9, 'wall');
         if ($baseboard > 0) {
-            $page->Line(self::EDGE, $wall + $baseboard, $page->GetPageWidth() - self::EDGE, $wall + $baseboard);
-            $page->say($page->GetPageWidth() - self::EDGE, $wall + $baseboard + 4, 9, 'baseboard: cut here and lay the paper against it', 'R');
+            $page->stroke(self::EDGE, $wall + $baseboard, $page->getPageWidth() - self::EDGE, $wall + $baseboard);
+            $page->say($page->getPageWidth() - self::EDGE, $wall + $baseboard + 4, 9, 'baseboard: cut here and lay the paper against it', 'R');
         }
-        $page->SetLineWidth(0.2);
+        $page->setLineWidth(0.2);
         $depth = $this->plan->innerDepth();
         foreach (['back of the leaf' => $depth->leafBack->total, 'front of the leaf' => $this->plan->outerDepth()->leafFront->total] as $what => $out) {
             $page->dash([3, 2]);
-            $page->Line(self::EDGE, $wall + $out->toMm(), $page->GetPageWidth() - self::EDGE, $wall + $out->toMm());
+            $page->stroke(self::EDGE, $wall + $out->toMm(), $page->getPageWidth() - self::EDGE, $wall + $out->toMm());
             $page->dash([]);
-            $page->say($page->GetPageWidth() - self::EDGE, $wall + $out->toMm() - 1, 8, "{$what}, {$this->write->show($out)} out", 'R');
+            $page->say($page->getPageWidth() - self::EDGE, $wall + $out->toMm() - 1, 8, "{$what}, {$this->write->show($out)} out", 'R');
         }
         $out = $wall + $depth->leafBack->total->plus($this->plan->thickness->half())->toMm();
         $kit = $this->plan->kit->guide;
         $thick = $kit->style->needsGroove() ? $kit->bladeThickness->toMm() : $this->plan->thickness->toMm();
-        $page->Rect($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);
+        $page->box($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);
         $page->cross($middle, $out, 14);
         $page->say($middle, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 24, 10, "middle of the guide, {$this->write->show($place->at)} along the wall", 'C', true);
         $jambs = $this->plan->room->opening->span();
         foreach ([$jambs->low, $jambs->high] as $jamb) {
             $off = $jamb->minus($place->at)->toMm();
             if (abs($off) < $middle - self::EDGE) {
-                $page->Line($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 8);
+                $page->stroke($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 8);
                 $page->say($middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 13, 9, "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off", 'C');
             }
         }
@@ -162,11 +162,11 @@ final class Templates
             $page = $this->begin('Story strip of the wall, sheet '.($tile + 1)." of {$tiles}", 'L', false);
             $left = StoryStrip::EDGE_MM / 2;
             $line = 110.0;
-            $page->Line($left, $line, $left + $usable, $line);
+            $page->stroke($left, $line, $left + $usable, $line);
             // The lap: the right cross of a sheet goes on the left cross of the next.
             foreach ([...($tile > 0 ? [$left + StoryStrip::LAP_MM / 2] : []), ...($tile < $tiles - 1 ? [$left + $usable - StoryStrip::LAP_MM / 2] : [])] as $x) {
                 $page->cross($x, $line + 40, 5);
-                $page->circle($x, $line + 40, 2.5);
+                $page->ring($x, $line + 40, 2.5);
             }
             $row = 0;
             foreach ($strip->marks as $mark) {
@@ -175,7 +175,7 @@ final class Templates
                     continue;
                 }
                 $low = $line - 12 - 6 * ($row % 6);
-                $page->Line($left + $x, $low, $left + $x, $line + 8);
+                $page->stroke($left + $x, $low, $left + $x, $line + 8);
                 $right = $x > $usable - 60;
                 $page->say($left + $x + ($right ? -1 : 1), $low + 2.5, 8, Names::of($mark->id)."  {$this->write->show($mark->place)}", $right ? 'R' : 'L');
                 $row++;
@@ -187,7 +187,7 @@ final class Templates
 
     private function begin(string $title, string $turned, bool $scale = true): TruePage
     {
-        $this->page->AddPage($turned, $this->paper);
+        $this->page->AddPage($turned, strtoupper($this->paper));
         $this->page->say(self::EDGE, 22, 15, $title, 'L', true);
         $this->page->say(self::EDGE, 28, 9, "{$this->name}; seen from the room, true to size on {$this->paper}");
         if ($scale) {

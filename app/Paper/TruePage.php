@@ -4,16 +4,51 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use FPDF;
+use TCPDF;
 
-/** A page in millimetres, exact. */
-final class TruePage extends FPDF
+/** A page in millimetres, exact, with letters of every language that its font has. */
+final class TruePage extends TCPDF
 {
     /** A quarter of a circle as a curve: how far its handles reach, of the radius. */
     private const HANDLE = 0.5522847498;
 
+    /** As wide as the one that every reader has, with the letters that one lacks. */
+    private const FONT = 'freesans';
+
+    /** @param  'A4'|'Letter'  $paper */
+    public function __construct(string $paper)
+    {
+        parent::__construct('P', 'mm', strtoupper($paper));
+        $this->tcpdflink = false;
+        $this->setPrintHeader(false);
+        $this->setPrintFooter(false);
+        $this->setMargins(0, 0, 0);
+        $this->setCellPaddings(0, 0, 0, 0);
+        $this->setAutoPageBreak(false);
+        $this->setFontSubsetting(true);
+        $this->setCreator('Yoke Line');
+    }
+
+    /** What there is of it so far, as a file. */
+    public function file(): string
+    {
+        return (string) $this->Output('', 'S');
+    }
+
+    /** A line, as one stroke. */
+    public function stroke(float $x1, float $y1, float $x2, float $y2): void
+    {
+        $this->_out(self::at($this->k, $this->h, $x1, $y1).' m '.self::at($this->k, $this->h, $x2, $y2).' l S');
+    }
+
     /** @param  string  $style  D its line, F its fill, or both */
-    public function circle(float $x, float $y, float $radius, string $style = 'D'): void
+    public function box(float $x, float $y, float $width, float $height, string $style = 'D'): void
+    {
+        $this->_out(sprintf('%s %.4F %.4F re %s', self::at($this->k, $this->h, $x, $y), $width * $this->k, -$height * $this->k, self::drawn($style, false)));
+    }
+
+    /** @param  string  $style  D its line, F its fill, or both */
+    public function ring(float $x, float $y, float $radius, string $style = 'D'): void
     {
         $h = $radius * self::HANDLE;
         $this->_out(self::at($this->k, $this->h, $x + $radius, $y).' m');
@@ -27,16 +62,18 @@ final class TruePage extends FPDF
     public function say(float $x, float $y, float $points, string $text, string $align = 'L', bool $bold = false): void
     {
         $text = self::known($text);
-        $this->SetFont('Helvetica', $bold ? 'B' : '', $points);
-        $wide = $this->GetStringWidth($text);
-        $this->Text($x - ['L' => 0.0, 'C' => $wide / 2, 'R' => $wide][$align], $y, $text);
+        $this->setFont(self::FONT, $bold ? 'B' : '', $points);
+        $wide = $align === 'L' ? 0.0 : $this->widthOf($text);
+        $this->Text($x - ['L' => 0.0, 'C' => $wide / 2, 'R' => $wide][$align], $y, $text, calign: 'L');
     }
 
     /** A text that runs up the page. */
     public function sayUp(float $x, float $y, float $points, string $text): void
     {
-        $this->SetFont('Helvetica', '', $points);
-        $this->_out(sprintf('q 0 1 -1 0 %.4F %.4F cm BT /F%d %.2F Tf 0 0 Td (%s) Tj ET Q', $x * $this->k, ($this->h - $y) * $this->k, $this->CurrentFont['i'], $points, $this->_escape(self::known($text))));
+        $this->StartTransform();
+        $this->Rotate(90, $x, $y);
+        $this->say($x, $y, $points, $text);
+        $this->StopTransform();
     }
 
     /**
@@ -46,12 +83,12 @@ final class TruePage extends FPDF
      */
     public function lines(string $text, float $width, float $points, bool $bold = false): array
     {
-        $this->SetFont('Helvetica', $bold ? 'B' : '', $points);
+        $this->setFont(self::FONT, $bold ? 'B' : '', $points);
         $lines = [''];
         foreach (explode(' ', $text) as $word) {
             $last = $lines[count($lines) - 1];
             $longer = $last === '' ? $word : "{$last} {$word}";
-            if ($last !== '' && $this->GetStringWidth(self::known($longer)) > $width) {
+            if ($last !== '' && $this->widthOf(self::known($longer)) > $width) {
                 $lines[] = $word;
             } else {
                 $lines[count($lines) - 1] = $longer;
@@ -61,8 +98,21 @@ final class TruePage extends FPDF
         return $lines;
     }
 
+    /** How much room a text takes. */
+    public function wide(string $text, float $points, bool $bold = false): float
+    {
+        $this->setFont(self::FONT, $bold ? 'B' : '', $points);
+
+        return $this->widthOf(self::known($text));
+    }
+
+    private function widthOf(string $text): float
+    {
+        return (float) $this->GetStringWidth($text);
+    }
+
     /** @param  list<array{float, float}>  $points */
-    public function polygon(array $points, string $style, bool $closed): void
+    public function outline(array $points, string $style, bool $closed): void
     {
         foreach ($points as $i => [$x, $y]) {
             $this->_out(self::at($this->k, $this->h, $x, $y).($i === 0 ? ' m' : ' l'));
@@ -79,17 +129,17 @@ final class TruePage extends FPDF
     /** Black ink, a thin line, nothing dashed. */
     public function plain(): void
     {
-        $this->SetDrawColor(0);
-        $this->SetFillColor(0);
-        $this->SetTextColor(0);
-        $this->SetLineWidth(0.2);
+        $this->setDrawColor(0);
+        $this->setFillColor(0);
+        $this->setTextColor(0);
+        $this->setLineWidth(0.2);
         $this->dash([]);
     }
 
     public function cross(float $x, float $y, float $reach = 12.0): void
     {
-        $this->Line($x - $reach, $y, $x + $reach, $y);
-        $this->Line($x, $y - $reach, $x, $y + $reach);
+        $this->stroke($x - $reach, $y, $x + $reach, $y);
+        $this->stroke($x, $y - $reach, $x, $y + $reach);
     }
 
     /** Two bars to lay a rule on: 100 mm and 4 inches. */
@@ -97,9 +147,9 @@ final class TruePage extends FPDF
     {
         foreach ([['100 mm', 100.0, 10], ['4 in', 101.6, 4]] as $row => [$name, $long, $parts]) {
             $down = $y + 9 * $row;
-            $this->Line($x, $down, $x + $long, $down);
+            $this->stroke($x, $down, $x + $long, $down);
             for ($i = 0; $i <= $parts; $i++) {
-                $this->Line($x + $i * $long / $parts, $down - 3, $x + $i * $long / $parts, $down);
+                $this->stroke($x + $i * $long / $parts, $down - 3, $x + $i * $long / $parts, $down);
             }
             $this->say($x + $long + 3, $down, 9, $name);
         }
@@ -115,10 +165,10 @@ final class TruePage extends FPDF
         };
     }
 
-    /** The fonts that every reader of these files has know no thin space and no arrow. */
+    /** The font has no thin space, and no sign for a list. */
     private static function known(string $text): string
     {
-        return (string) mb_convert_encoding(strtr($text, ["\u{202f}" => ' ', "\u{2009}" => ' ', '″' => '"', '′' => "'", '→' => '>', '▸' => '-']), 'Windows-1252', 'UTF-8');
+        return strtr($text, ["\u{202f}" => ' ', "\u{2009}" => ' ', '″' => '"', '′' => "'", '▸' => '-']);
     }
 
     private static function at(float $k, float $high, float $x, float $y): string

@@ -9,20 +9,47 @@ final class Dxf
 {
     private const COLOURS = ['yoke-line' => 1, 'rail' => 5, 'header' => 30, 'leaf-shut' => 4, 'leaf-open' => 8, 'hazards' => 1, 'fixings' => 6, 'marks' => 1];
 
+    private const MILLIMETRES = 4;
+
     public static function write(Scene $scene): string
     {
         $layers = array_values(array_unique(array_map(fn (Shape $shape) => $shape->layer, $scene->shapes)));
-        [$low, $high] = [[$scene->left, -$scene->top - $scene->height], [$scene->left + $scene->width, -$scene->top]];
+        $entities = array_map(self::entity(...), $scene->shapes);
+        [$low, $high] = self::extents($entities);
 
         return self::pairs([
-            [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'],
+            [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, self::MILLIMETRES], [9, '$MEASUREMENT'], [70, 1],
             [9, '$EXTMIN'], [10, $low[0]], [20, $low[1]], [9, '$EXTMAX'], [10, $high[0]], [20, $high[1]], [0, 'ENDSEC'],
             [0, 'SECTION'], [2, 'TABLES'], [0, 'TABLE'], [2, 'LTYPE'], [70, 1], [0, 'LTYPE'], [2, 'CONTINUOUS'], [70, 0], [3, 'Solid line'], [72, 65], [73, 0], [40, 0.0], [0, 'ENDTAB'],
             [0, 'TABLE'], [2, 'LAYER'], [70, count($layers)],
             ...array_merge(...array_map(fn (string $layer) => [[0, 'LAYER'], [2, self::name($layer)], [70, 0], [62, self::COLOURS[$layer] ?? 7], [6, 'CONTINUOUS']], $layers)),
             [0, 'ENDTAB'], [0, 'ENDSEC'],
-            [0, 'SECTION'], [2, 'ENTITIES'], ...array_merge(...array_map(self::entity(...), $scene->shapes)), [0, 'ENDSEC'], [0, 'EOF'],
+            [0, 'SECTION'], [2, 'ENTITIES'], ...array_merge(...$entities), [0, 'ENDSEC'], [0, 'EOF'],
         ]);
+    }
+
+    /**
+     * As far as what is drawn reaches, not the frame it is shown in.
+     *
+     * @param  array<list<array{int, string|int|float}>>  $entities
+     * @return array{array{float, float}, array{float, float}}
+     */
+    private static function extents(array $entities): array
+    {
+        $across = $up = [];
+        foreach ($entities as $entity) {
+            $radius = ($entity[0][1] ?? '') === 'CIRCLE' ? (float) (array_column($entity, 1, 0)[40] ?? 0) : 0.0;
+            // A polyline begins with a place that is none; its vertices have theirs.
+            foreach (($entity[0][1] ?? '') === 'POLYLINE' ? array_slice($entity, 5) : $entity as [$code, $value]) {
+                if (in_array($code, [10, 11], true)) {
+                    array_push($across, (float) $value - $radius, (float) $value + $radius);
+                } elseif (in_array($code, [20, 21], true)) {
+                    array_push($up, (float) $value - $radius, (float) $value + $radius);
+                }
+            }
+        }
+
+        return $across === [] || $up === [] ? [[0.0, 0.0], [0.0, 0.0]] : [[min($across), min($up)], [max($across), max($up)]];
     }
 
     /** @return list<array{int, string|int|float}> */
@@ -64,9 +91,9 @@ final class Dxf
         return strtoupper(strtr($layer, '-', '_'));
     }
 
-    /** The format knows no others. */
+    /** Letters that the format does not have stand in it by their number. */
     private static function ascii(string $text): string
     {
-        return (string) preg_replace('/[^\x20-\x7e]/u', '', strtr($text, ['’' => "'", '×' => 'x', '–' => '-']));
+        return (string) preg_replace_callback('/[^\x20-\x7e]/u', fn (array $letter) => sprintf('\\U+%04X', mb_ord($letter[0])), strtr($text, ['’' => "'", '×' => 'x', '–' => '-', "\u{202f}" => ' ']));
     }
 }

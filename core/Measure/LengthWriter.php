@@ -39,9 +39,13 @@ final readonly class LengthWriter
     /** To a tenth of a millimetre or 1/64 in where the shown step would hide something; for sums. */
     public function showFine(Length $length): string
     {
-        $step = $this->unit === Unit::Inch ? Length::nm(intdiv(Length::NM_PER_INCH, 64)) : Length::nm(100_000);
+        return $this->write($this->fine($length), "\u{202f}");
+    }
 
-        return $this->write($length->roundedTo($step), "\u{202f}");
+    /** A length as `showFine` says it. */
+    public function fine(Length $length): Length
+    {
+        return $length->roundedTo($this->unit === Unit::Inch ? Length::nm(intdiv(Length::NM_PER_INCH, 64)) : Length::nm(100_000));
     }
 
     /** Every digit, as typed into a field or a file; inch lengths that are no 1/64 are written in mm. */

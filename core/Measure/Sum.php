@@ -35,6 +35,21 @@ final readonly class Sum
         return self::choice('least', $name, $candidates);
     }
 
+    /**
+     * How much more the total is than its terms come to, once each is rounded to be shown; none where it is no plain sum.
+     *
+     * @param  callable(Length): Length  $rounded
+     */
+    public function roundedOff(callable $rounded): Length
+    {
+        $off = $this->kind === 'sum' && $this->terms !== [] ? $rounded($this->total) : Length::zero();
+        foreach ($this->kind === 'sum' ? $this->terms() : [] as $term) {
+            $off = $off->minus($rounded($term->value)->times($term->sign));
+        }
+
+        return $off;
+    }
+
     /** Starts from, or adds, a place on the wall: in the mirror it stands on the other side. */
     public function place(string $name, Length|self $place): self
     {

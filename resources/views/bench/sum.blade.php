@@ -12,5 +12,7 @@
         @endif
       </li>
     @endforeach
+    @php($off = $sum->roundedOff($write->fine(...)))
+    @unless ($off->isZero())<li><span class="sign-of">{{ $off->isNegative() ? '−' : '+' }}</span>from rounding what is shown <b>{{ $write->showFine($off->absolute()) }}</b></li>@endunless
   </ul>
 </div>

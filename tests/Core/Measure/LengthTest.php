@@ -113,3 +113,11 @@ test('the terms of a mirrored sum still add up to it', function () {
         ->and($travel->mirrored()->total->nm)->toBe(850_000_000)
         ->and($edge->mirrored()->terms()[0]->name)->toBe('right jamb');
 });
+
+test('a sum says what rounding its shown terms leaves over', function (Unit $unit, int $a, int $b) {
+    $write = new LengthWriter($unit);
+    $sum = Sum::of('both')->plus('a', Length::nm($a))->minus('b', Length::nm($b));
+    $shown = $write->fine(Length::nm($a))->minus($write->fine(Length::nm($b)))->plus($sum->roundedOff($write->fine(...)));
+
+    expect($shown->nm)->toBe($write->fine($sum->total)->nm);
+})->with([[Unit::Inch, 862_000_000, 48_300_000], [Unit::Inch, 33_337_500, 100_000], [Unit::Millimetre, 1_250_000, 150_001], [Unit::Millimetre, 10_000_000, 4_000_000]]);
