@@ -58,6 +58,7 @@ final class FirmArchive
             'prices' => (object) Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
             'rules' => HouseRule::query()->whereNull('job_id')->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
             'jobs' => $jobs,
+            'edits' => self::edits(),
         ])->toJson(pretty: true)."\n");
         $zip->close();
         array_map(unlink(...), $written);
@@ -103,6 +104,7 @@ final class FirmArchive
                 ShelfKit::bringIn($kits);
                 self::reckon($firm);
                 array_map((new Prices)->set(...), array_map(strval(...), array_keys($prices)), $prices);
+                self::bringEdits($firm);
                 foreach ($rules as $method => [$value, $why]) {
                     HouseRule::query()->updateOrCreate(['job_id' => null, 'method' => $method], ['value' => $value, 'why' => $why]);
                 }
@@ -111,6 +113,31 @@ final class FirmArchive
             array_map(JobArrival::discard(...), $arrived);
 
             throw $problem;
+        }
+    }
+
+    /** @return list<array<string, mixed>> who changed what of kits, prices and the house's own rules */
+    private static function edits(): array
+    {
+        $edits = [];
+        foreach (DB::table('edits')->where('subject', 'not like', 'rules job %')->orderBy('id')->lazyById(500) as $row) {
+            $edits[] = ['subject' => $row->subject, 'place' => $row->place, 'before' => json_decode((string) $row->before), 'after' => json_decode((string) $row->after), 'who' => $row->who, 'at' => $row->created_at];
+        }
+
+        return $edits;
+    }
+
+    private static function bringEdits(Document $firm): void
+    {
+        foreach ((array) $firm->get('edits') as $i => $row) {
+            $at = $row instanceof stdClass && is_string($row->at ?? null) ? strtotime($row->at) : false;
+            if (! $row instanceof stdClass || $at === false || ! is_string($row->subject ?? null) || ! is_string($row->place ?? null) || ! is_string($row->who ?? null)) {
+                throw new UnreadableFile(["edits[{$i}]" => 'A change says of what, by whom and when.']);
+            }
+            $edit = ['subject' => mb_substr($row->subject, 0, 120), 'place' => mb_substr($row->place, 0, 190), 'before' => json_encode($row->before ?? null), 'after' => json_encode($row->after ?? null), 'who' => mb_substr($row->who, 0, 80), 'browser' => '', 'created_at' => date('Y-m-d H:i:s', $at)];
+            if (DB::table('edits')->where($edit)->doesntExist()) {
+                DB::table('edits')->insert($edit);
+            }
         }
     }
 

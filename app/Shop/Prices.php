@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Editing\Ledger;
 use App\Files\Table;
 use App\Models\Price;
 use Illuminate\Support\Facades\DB;
@@ -108,7 +109,7 @@ final class Prices
      *
      * @return list<string> what is wrong, row by row; [] where it was taken
      */
-    public function bringIn(string $csv): array
+    public function bringIn(string $csv, ?Ledger $ledger = null): array
     {
         $problems = $taken = [];
         foreach (preg_split('/\R/', trim($csv)) ?: [] as $i => $line) {
@@ -120,7 +121,12 @@ final class Prices
             trim($cells[0]) === '' || $cents === null ? $problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.' : $taken[trim($cells[0])] = $cents;
         }
         if ($problems === []) {
-            DB::transaction(fn () => array_map($this->set(...), array_keys($taken), $taken));
+            DB::transaction(function () use ($taken, $ledger): void {
+                foreach ($taken as $key => $cents) {
+                    $ledger?->write($key, "the price of {$key}", self::plain($this->of($key)), self::plain($cents), $ledger->seen());
+                    $this->set($key, $cents);
+                }
+            });
         }
 
         return array_slice($problems, 0, 10);

@@ -145,6 +145,7 @@ function wholeFirm(): array
         'prices' => Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
         'reckons' => DB::table('shop_settings')->orderBy('name')->pluck('value', 'name')->all(),
         'rules' => HouseRule::query()->whereNull('job_id')->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
+        'edits' => DB::table('edits')->orderBy('id')->get(['subject', 'place', 'before', 'after', 'who', 'created_at'])->map(fn (object $row) => (array) $row)->all(),
     ];
 }
 
@@ -160,13 +161,13 @@ test('a house given out whole and brought in where there is nothing is the same 
     $before = wholeFirm();
     $path = FirmArchive::write();
     DB::table('jobs')->pluck('id')->each(fn (int $job) => JobArrival::discard($job));
-    array_map(fn (string $table) => DB::table($table)->delete(), ['kits', 'prices', 'shop_settings', 'house_rules']);
+    array_map(fn (string $table) => DB::table($table)->delete(), ['kits', 'prices', 'shop_settings', 'house_rules', 'edits']);
     app()->forgetInstance(Shelf::class);
-    expect(wholeFirm())->toBe(['jobs' => [], 'kits' => [], 'prices' => [], 'reckons' => [], 'rules' => []]);
+    expect(wholeFirm())->toBe(['jobs' => [], 'kits' => [], 'prices' => [], 'reckons' => [], 'rules' => [], 'edits' => []]);
     FirmArchive::read($path);
     unlink($path);
 
-    expect(wholeFirm())->toEqual($before)->and($before['prices'])->not->toBe([]);
+    expect(wholeFirm())->toEqual($before)->and($before['prices'])->not->toBe([])->and($before['edits'])->not->toBe([]);
 });
 
 test('a house with one job that does not read brings none of it', function () {

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Editing\Ledger;
+use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
+use App\Models\WaitingNotice;
 use App\Shelf;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
@@ -87,4 +90,25 @@ test('a doorway keeps the kit it was planned with, and is told when the shelf’
 
     $this->get("/doorways/{$doorway->id}/rail")->assertOk()->assertSee("2\u{202f}191")->assertSee('The shelf’s kit has changed since');
     $this->post("/doorways/{$doorway->id}/rail/changes", ['changes' => '{"kit": null}', 'base' => $doorway->revision_id])->assertOk()->assertSee("2\u{202f}200")->assertDontSee('has changed since');
+});
+
+test('of two who set one number of a kit the later stands, both are told, and what each set is written down', function () {
+    $seen = (new Ledger('kit flat-40-strap', Editor::named('Any')))->seen();
+    $set = fn (string $browser, string $who, string $value) => $this->withSession(['browser' => $browser, 'who' => $who])->post('/shelf/flat-40-strap/changes', ['place' => 'capacity_kg', 'value' => $value, 'seen' => $seen])->assertOk();
+    $set('desk', 'Ines', '90');
+    $set('van', 'Tomas', '95');
+
+    expect(ShelfKit::called('flat-40-strap')->document->get('capacity_kg'))->toEqual(95)
+        ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says)->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95 over your 90.')
+        ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says)->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 meanwhile; yours, 95, stands.')
+        ->and(array_map(fn (array $edit) => array_slice($edit, 1), (new Ledger('kit flat-40-strap', Editor::named('Any')))->last()))->toBe([['Tomas', 'capacity_kg', '90', '95'], ['Ines', 'capacity_kg', '80', '90']]);
+});
+
+test('two who set two numbers of a kit both have theirs, and nobody is told anything', function () {
+    $kit = ShelfKit::called('flat-40-strap');
+    $this->withSession(['browser' => 'desk'])->post('/shelf/flat-40-strap/changes', ['place' => 'capacity_kg', 'value' => '90', 'seen' => 0]);
+    $this->withSession(['browser' => 'van'])->post('/shelf/flat-40-strap/changes', ['place' => 'standoff', 'value' => '33', 'seen' => 0]);
+    $now = $kit->refresh()->document;
+
+    expect([$now->get('capacity_kg'), $now->get('standoff')])->toEqual([90, 33])->and(WaitingNotice::query()->count())->toBe(0);
 });

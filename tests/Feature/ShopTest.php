@@ -8,6 +8,7 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\Offer;
 use App\Models\SupplyOrder;
+use App\Models\WaitingNotice;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
 use App\Shop\Setting;
@@ -52,6 +53,17 @@ test('a price that is typed is kept, and one that is none is told', function () 
     $this->followingRedirects()->post("/jobs/{$this->job->id}/materials/price", ['key' => 'paint', 'price' => 'cheap'])->assertSee('“cheap” is no price; write it as 12.50.');
     $this->post("/jobs/{$this->job->id}/materials/price", ['key' => 'filler', 'price' => '']);
     expect((new Prices)->of('filler'))->toBeNull();
+});
+
+test('of two who price one thing the later stands and both are told', function () {
+    $price = fn (string $browser, string $who, string $typed) => $this->withSession(['browser' => $browser, 'who' => $who])->post("/jobs/{$this->job->id}/materials/price", ['key' => 'filler', 'price' => $typed, 'seen' => 0]);
+    $price('desk', 'Ines', '4.50');
+    $price('van', 'Tomas', '5');
+
+    expect((new Prices)->of('filler'))->toBe(500)->and(WaitingNotice::query()->orderBy('id')->pluck('says')->all())->toBe([
+        'Tomas set the price of filler to 5.00 over your 4.50.', 'Ines had set the price of filler to 4.50 meanwhile; yours, 5.00, stands.',
+    ]);
+    $this->withSession(['browser' => 'desk'])->get("/jobs/{$this->job->id}/materials")->assertSee('over your 4.50')->assertSee('Tomas · filler: 4.50 → 5.00');
 });
 
 test('how the house reckons changes the list', function () {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\Ledger;
 use App\Files\Table;
 use App\Http\Editor;
 use App\Models\Job;
@@ -17,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** What a job wants bought, how its boards are cut, and what things cost here. */
@@ -24,7 +26,7 @@ final class MaterialsController
 {
     public function show(Request $request, Job $job): View
     {
-        return view('shop.materials', ['list' => $this->list($request, $job), 'missing' => (new JobSupply($job, app(Supplier::class)))->missing()]);
+        return view('shop.materials', ['list' => $this->list($request, $job), 'ledger' => self::ledger($request), 'missing' => (new JobSupply($job, app(Supplier::class)))->missing()]);
     }
 
     public function table(Request $request, Job $job): Response
@@ -38,7 +40,16 @@ final class MaterialsController
         $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
         $setting = Setting::tryFrom((string) $request->input('setting'));
         $at = $setting->value ?? (string) $request->input('key');
-        $says = $setting === null ? (new Prices)->take($at, $typed) : (new Prices)->settle($setting, $typed);
+        $says = DB::transaction(function () use ($request, $setting, $at, $typed): ?string {
+            $prices = new Prices;
+            $before = $setting === null ? Prices::plain($prices->of($at)) : $prices->setting($setting);
+            $says = $setting === null ? $prices->take($at, $typed) : $prices->settle($setting, $typed);
+            if ($says === null) {
+                self::ledger($request)->write($at, $setting === null ? "the price of {$at}" : lcfirst($setting->label()), $before, $setting === null ? Prices::plain($prices->of($at)) : $typed, $request->integer('seen'));
+            }
+
+            return $says;
+        });
         // Back to where one typed: the list is long.
         $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]))->withFragment('at-'.Str::slug($at));
 
@@ -53,9 +64,14 @@ final class MaterialsController
     public function bringIn(Request $request, Job $job): RedirectResponse
     {
         $file = $request->file('file');
-        $problems = $file instanceof UploadedFile ? (new Prices)->bringIn((string) file_get_contents($file->getRealPath())) : ['Choose a price list to bring in.'];
+        $problems = $file instanceof UploadedFile ? (new Prices)->bringIn((string) file_get_contents($file->getRealPath()), self::ledger($request)) : ['Choose a price list to bring in.'];
 
         return to_route('materials', $job)->with('price_problems', $problems);
+    }
+
+    private static function ledger(Request $request): Ledger
+    {
+        return new Ledger('prices', Editor::of($request));
     }
 
     private function list(Request $request, Job $job): JobMaterials

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Kits\KitForm;
 use App\Models\ShelfKit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 
@@ -24,7 +26,7 @@ final class ShelfController
 
     public function show(Request $request, ShelfKit $kit): View
     {
-        return view('shelf.kit', ['form' => new KitForm($kit, Editor::of($request)->units)]);
+        return view('shelf.kit', ['form' => new KitForm($kit, Editor::of($request)->units), 'ledger' => self::ledger($request, $kit)]);
     }
 
     /** A kit from nothing, or a copy of another. */
@@ -39,16 +41,27 @@ final class ShelfController
 
     public function change(Request $request, ShelfKit $kit): View
     {
-        $form = new KitForm($kit, Editor::of($request)->units);
         $place = (string) $request->input('place');
         try {
-            $document = $request->boolean('remove') ? $kit->document->without($place) : $form->with($place, (string) $request->input('value'));
-            $kit->update(['document' => $document, 'name' => (string) ($document->get('name') ?? $kit->name)]);
+            $kit = DB::transaction(function () use ($request, $kit, $place): ShelfKit {
+                // As it is now: another may have set another number of it since this one was read.
+                $kit = $kit->refresh();
+                $document = $request->boolean('remove') ? $kit->document->without($place) : (new KitForm($kit, Editor::of($request)->units))->with($place, (string) $request->input('value'));
+                self::ledger($request, $kit)->write($place, "{$place} of {$kit->name}", $kit->document->get($place), $document->get($place), $request->integer('seen'));
+                $kit->update(['document' => $document, 'name' => (string) ($document->get('name') ?? $kit->name)]);
+
+                return $kit;
+            });
             $form = new KitForm($kit, Editor::of($request)->units);
         } catch (UnreadableFile $problem) {
             $form = new KitForm($kit, Editor::of($request)->units, [$place => ['typed' => (string) $request->input('value'), 'says' => implode(' ', $problem->problems)]]);
         }
 
-        return view('shelf.sheet', ['form' => $form]);
+        return view('shelf.sheet', ['form' => $form, 'ledger' => self::ledger($request, $kit)]);
+    }
+
+    private static function ledger(Request $request, ShelfKit $kit): Ledger
+    {
+        return new Ledger("kit {$kit->key}", Editor::of($request));
     }
 }

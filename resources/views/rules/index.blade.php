@@ -17,6 +17,7 @@
   @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
   <div id="preview" aria-live="polite"></div>
   @php($document = $level->doorway?->revision->document)
+  @php($seen = $ledger->seen())
   @php($write = new YokeLine\Measure\LengthWriter($units))
   @foreach (collect($methods)->groupBy('about', true) as $about => $questions)
     <h2>{{ $about }}</h2>
@@ -25,7 +26,7 @@
       @php($from = $document ? $document->get("house.{$key}.from") : (isset($rules[$key]) ? ($rules[$key]->job_id ? 'job' : 'company') : null))
       @php($why = $document ? $document->get("house.{$key}.why") : ($rules[$key]->why ?? null))
       <form class="rule" hx-post="{{ route('rules.preview', $level->query()) }}" hx-target="#preview" hx-swap="innerHTML show:window:top">
-        <input type="hidden" name="method_key" value="{{ $key }}">
+        <input type="hidden" name="method_key" value="{{ $key }}"><input type="hidden" name="seen" value="{{ $seen }}">
         <label for="r-{{ $key }}"><b>{{ $method->question }}</b><span>{{ $method->why }}</span></label>
         @if ($method->isLength())
           <input id="r-{{ $key }}" class="form-control number" name="value" placeholder="{{ $write->show($method->default) }}" value="{{ $set === null ? '' : $write->exact(YokeLine\Measure\LengthReader::read($set, $level->doorway ? ($document->get('units') === 'in' ? YokeLine\Measure\Unit::Inch : YokeLine\Measure\Unit::Millimetre) : YokeLine\Measure\Unit::Millimetre)) }}">
@@ -38,5 +39,6 @@
       </form>
     @endforeach
   @endforeach
+  @include('editing.history')
 </main>
 </x-page>

@@ -9,7 +9,7 @@
         <tbody>@foreach ($effects as $effect)<tr><th scope="row">{{ $effect->doorway }}</th>@foreach ($effect->rows() as [$was, $is, $differs])<td>@if ($differs)<s>{{ $was }}</s> <b>{{ $is }}</b>@else{{ $is }}@endif</td>@endforeach</tr>@endforeach</tbody></table>
     @endif
     <form method="post" action="{{ route('rules.take', $level->query()) }}">@csrf
-      <input type="hidden" name="method_key" value="{{ $method->key }}"><input type="hidden" name="value" value="{{ $said }}"><input type="hidden" name="why" value="{{ $why }}">
+      <input type="hidden" name="method_key" value="{{ $method->key }}"><input type="hidden" name="value" value="{{ $said }}"><input type="hidden" name="why" value="{{ $why }}"><input type="hidden" name="seen" value="{{ $seen }}">
       <button class="btn btn-primary">Take it</button> <a class="btn" href="{{ route('rules', $level->query()) }}">Leave it</a>
     </form>
   @endif

@@ -7,7 +7,7 @@
     @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $form->unit()->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
   </form>
 </header>
-<main id="kit" class="kit-page" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
+<main id="kit" class="kit-page" hx-include="#seen" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
   @include('shelf.sheet')
 </main>
 <p id="unanswered" role="alert" hidden>No answer from Yoke Line: the last change is <b>not kept</b>. It still stands in its field; change it again when the connection is back.</p>

@@ -1,3 +1,4 @@
+<input type="hidden" id="seen" name="seen" value="{{ $ledger->seen() }}">
 <section class="set" aria-label="The kit’s sheet">@include('bench.fields', ['form' => $form])</section>
 <section class="kit-drawn" aria-label="Drawing">
   <h2>{{ $form->row->name }}</h2>
@@ -28,3 +29,4 @@
   </ol>
   <p class="group-note">Doorways keep the kit as it was when they were planned; those that use this one are told when it changes.</p>
 </section>
+@include('editing.history')

@@ -1,7 +1,7 @@
 @use('App\Shop\Setting')
 @use('YokeLine\Drawing\CutBars')
 @use('YokeLine\Drawing\Svg')
-@php([$job, $prices, $totals] = [$list->job, $list->prices, $list->totals()])
+@php([$job, $prices, $totals, $seen] = [$list->job, $list->prices, $list->totals(), $ledger->seen()])
 <x-page :title="$job->name.', materials'" class="is-marks">
 @include('shop.top', ['title' => 'Materials'])
 <main class="marks-page materials">
@@ -15,7 +15,7 @@
       @foreach ($lines as $line)
         @php($refused = session('refused.at') === $line->material->key ? session('refused') : null)
         <tr><td class="number">{{ rtrim(rtrim(number_format($line->count, 1, '.', ''), '0'), '.') }} {{ $line->material->unit }}</td><th scope="row">{{ $line->material->what }}@if ($line->material->note)<small>{{ $line->material->note }}</small>@endif</th><td>{{ $line->says($list->names) }}</td>
-          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="Price of one {{ $line->material->what }}" data-submits @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
+          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="Price of one {{ $line->material->what }}" data-submits @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
       @endforeach</tbody>
     @endforeach
   </table></div>
@@ -34,10 +34,11 @@
   <div class="reckons">
     @foreach (Setting::cases() as $setting)
       @php($refused = session('refused.at') === $setting->value ? session('refused') : null)
-      <form method="post" id="at-{{ $setting->value }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="setting" value="{{ $setting->value }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><label>{{ $setting->label() }} <input class="form-control" name="price" autocomplete="off" value="{{ $refused['typed'] ?? $prices->setting($setting) }}" aria-label="{{ $setting->label() }}" data-submits @if ($refused) aria-invalid="true" @endif></label>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form>
+      <form method="post" id="at-{{ $setting->value }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="setting" value="{{ $setting->value }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><label>{{ $setting->label() }} <input class="form-control" name="price" autocomplete="off" value="{{ $refused['typed'] ?? $prices->setting($setting) }}" aria-label="{{ $setting->label() }}" data-submits @if ($refused) aria-invalid="true" @endif></label>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form>
     @endforeach
     <a class="btn" href="{{ route('prices') }}">Price list as CSV</a>
     <form method="post" action="{{ route('prices.bring-in', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">Bring in a price list<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" data-submits></label></form>
   </div>
+  @include('editing.history')
 </main>
 </x-page>

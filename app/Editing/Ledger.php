@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Editing;
+
+use App\Http\Editor;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The history of what has no revisions of its own: kits, prices, house rules. Of two who set the same, the later stands, both are written down, and
+ * both are told.
+ */
+final readonly class Ledger
+{
+    public function __construct(public string $subject, private Editor $editor) {}
+
+    /** The last edit that a page was drawn with: what came after it, its reader has not seen. */
+    public function seen(): int
+    {
+        return (int) DB::table('edits')->where('subject', $this->subject)->max('id');
+    }
+
+    /**
+     * Writes an edit down; to be called in the transaction that makes it.
+     *
+     * @param  string  $says  what was set, in words
+     * @param  int  $seen  the last edit that its author had seen
+     */
+    public function write(string $place, string $says, mixed $before, mixed $after, int $seen): void
+    {
+        if ($before === $after) {
+            return;
+        }
+        $foreign = DB::table('edits')->where('subject', $this->subject)->where('place', $place)->where('id', '>', $seen)->where('browser', '!=', $this->editor->browser)->latest('id')->first();
+        DB::table('edits')->insert(['subject' => $this->subject, 'place' => mb_substr($place, 0, 190), 'before' => json_encode($before), 'after' => json_encode($after), 'who' => $this->editor->name, 'browser' => $this->editor->browser, 'created_at' => now()]);
+        if ($foreign !== null) {
+            $theirs = self::value(json_decode((string) $foreign->after));
+            Notices::leave((string) $foreign->browser, null, "{$this->subject} {$place}", "{$this->editor->name} set {$says} to ".self::value($after)." over your {$theirs}.");
+            Notices::leave($this->editor->browser, null, "{$this->subject} {$place}", "{$foreign->who} had set {$says} to {$theirs} meanwhile; yours, ".self::value($after).', stands.');
+        }
+    }
+
+    /** @return list<array{Carbon, string, string, string, string}> when, who, what, before, after; the newest first */
+    public function last(int $most = 20): array
+    {
+        $last = [];
+        foreach (DB::table('edits')->where('subject', $this->subject)->latest('id')->limit($most)->get() as $row) {
+            $last[] = [Carbon::parse((string) $row->created_at), (string) $row->who, (string) $row->place, self::value(json_decode((string) $row->before)), self::value(json_decode((string) $row->after))];
+        }
+
+        return $last;
+    }
+
+    private static function value(mixed $value): string
+    {
+        return match (true) {
+            $value === null || $value === '' => 'nothing',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_scalar($value) => (string) $value,
+            default => (string) json_encode($value, JSON_UNESCAPED_UNICODE),
+        };
+    }
+}
