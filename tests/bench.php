@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\Browser;
 use Tests\Core\Support\Doorways;
+use Tests\Load;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Scan\FoundStud;
 use YokeLine\Anchoring\Scan\Scan;
@@ -208,6 +209,23 @@ foreach ([false, true] as $twoSites) {
     $most = $twoSites ? 12 : 3;
     row(count($tasks).' steps of 8 doorways, crew of 2, '.($twoSites ? 'two sites' : 'one site'), sprintf('%.2f s, %.1f %%', $seconds, 100 * $plan->gap()), "2 s, {$most} % over bound", $seconds < 2 && 100 * $plan->gap() <= $most);
 }
+
+/** Many who work at once: nobody gets an error, nothing that was answered as kept is lost. */
+$book = new PDO("sqlite:{$browser->database()}");
+$changes = fn () => (int) $book->query('select count(*) from revisions')->fetchColumn();
+$load = new Load($browser->url, [1, 2, 3, 4, 5, 8, 9, 10]);
+$before = $changes();
+$said = '';
+$load->work(50, 60, 0.2, function () use ($load, &$said): void {
+    $said = $load->bringIn(Load::job(Doorways::document(), 500));
+});
+[$status, $seconds] = [...explode(' ', (string) file_get_contents($said)), '0'];
+$came = (int) $book->query("select count(*) from jobs where name = 'Load of 500' and arriving_since is null")->fetchColumn();
+row('50 at once for 60 s, a fifth writing: answers that are errors', $load->errors().' of '.array_sum($load->statuses), '0', $load->errors() === 0);
+row('their changes that were answered as kept and are not there', (string) max(0, $load->kept - ($changes() - $before - 500 * $came)), '0', $load->kept <= $changes() - $before - 500 * $came);
+row('a job of 500 changes brought in beside them', sprintf('%s, %.1f s', $status, $seconds), 'it came', $came === 1);
+$load->together(300);
+row('two who save one doorway at once, 300 times: errors', (string) $load->errors(), '0', $load->errors() === 0);
 
 /** Lists with 2 000 jobs and 10 000 doorways behind them, against the same lists with next to none. */
 $few = inTurn(['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')], 15);

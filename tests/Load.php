@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use CurlHandle;
+use CurlMultiHandle;
+use YokeLine\Format\Document;
+use ZipArchive;
+
+/** Many who work at once at one served application, and what it answers them. */
+final class Load
+{
+    private CurlMultiHandle $all;
+
+    /** @var array<int, int> how many answers of which status */
+    public array $statuses = [];
+
+    /** @var list<float> seconds of each answer */
+    public array $took = [];
+
+    /** No change is the same as another. */
+    private int $sent = 0;
+
+    /** How many changes were answered as kept. */
+    public int $kept = 0;
+
+    /** @var array<int, array{handle: CurlHandle, doorway: int, token: string, base: string}> */
+    private array $users = [];
+
+    /** @param  list<int>  $doorways */
+    public function __construct(private readonly string $url, private readonly array $doorways)
+    {
+        $this->all = curl_multi_init();
+    }
+
+    /** So many at once for so long, a share of them writing; each sees what it was answered last. */
+    public function work(int $users, float $seconds, float $writes, ?callable $beside = null): void
+    {
+        $this->begin($users);
+        $end = microtime(true) + $seconds;
+        $running = [];
+        foreach (array_keys($this->users) as $user) {
+            $running[$this->send($user, $writes)] = $user;
+        }
+        while ($running !== []) {
+            curl_multi_exec($this->all, $active);
+            while (($done = curl_multi_info_read($this->all)) !== false) {
+                $user = $running[spl_object_id($done['handle'])];
+                unset($running[spl_object_id($done['handle'])]);
+                $this->answered($user);
+                curl_multi_remove_handle($this->all, $done['handle']);
+                if (microtime(true) < $end) {
+                    $running[$this->send($user, $writes)] = $user;
+                }
+            }
+            if ($beside !== null) {
+                $beside();
+                $beside = null;
+            }
+            curl_multi_select($this->all, 0.05);
+        }
+    }
+
+    /** Two who change the same doorway at the same moment, again and again. */
+    public function together(int $rounds): void
+    {
+        $this->begin(2);
+        $this->users[1]['doorway'] = $this->users[0]['doorway'];
+        for ($round = 0; $round < $rounds; $round++) {
+            $running = [$this->send(0, 1.0) => 0, $this->send(1, 1.0) => 1];
+            while ($running !== []) {
+                curl_multi_exec($this->all, $active);
+                while (($done = curl_multi_info_read($this->all)) !== false) {
+                    $this->answered($running[spl_object_id($done['handle'])]);
+                    unset($running[spl_object_id($done['handle'])]);
+                    curl_multi_remove_handle($this->all, $done['handle']);
+                }
+                curl_multi_select($this->all, 0.02);
+            }
+        }
+    }
+
+    public function errors(): int
+    {
+        return array_sum(array_filter($this->statuses, fn (int $status) => $status < 200 || $status >= 400, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** Brings a job in by the page, beside all else; the file that its status will stand in. */
+    public function bringIn(string $zip): string
+    {
+        $said = (string) tempnam(sys_get_temp_dir(), 'said');
+        $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+        $token = "curl -s -c {$jar} {$this->url}/ | grep -o 'csrf-token\" content=\"[^\"]*' | cut -d'\"' -f3";
+        shell_exec("( curl -s -o /dev/null -w '%{http_code} %{time_total}' -b {$jar} -F _token=\$({$token}) -F file=@{$zip} {$this->url}/jobs/bring-in > {$said} ) > /dev/null 2>&1 &");
+
+        return $said;
+    }
+
+    /** The ZIP of a job whose one doorway was changed so often. */
+    public static function job(Document $document, int $changes): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'load');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        $lines = '';
+        for ($change = 1; $change <= $changes; $change++) {
+            $document = $document->with('brief.rules.gap', 8 + $change % 7);
+            $lines .= json_encode(['change' => $change, 'after' => $change === 1 ? null : $change - 1, 'what' => 'gap', 'who' => 'Load', 'at' => '2026-01-01T00:00:00Z', 'document' => $document->root])."\n";
+        }
+        $zip->addFromString('history/01-load.jsonl', $lines);
+        $zip->addFromString('doorways/01-load.json', $document->toJson());
+        $zip->addFromString('log/01-load.jsonl', '');
+        $zip->addFromString('job.json', (string) json_encode(['format' => 'yoke-line/job', 'version' => 2, 'name' => "Load of {$changes}", 'rules' => [], 'doorways' => [['file' => '01-load', 'change' => $changes]]]));
+        $zip->close();
+
+        return $path;
+    }
+
+    private function begin(int $users): void
+    {
+        $this->users = $this->statuses = $this->took = [];
+        $this->kept = 0;
+        for ($user = 0; $user < $users; $user++) {
+            $handle = curl_init();
+            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60]);
+            $doorway = $this->doorways[$user % count($this->doorways)];
+            curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf");
+            $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0'];
+            $this->learn($user, (string) curl_exec($handle));
+        }
+    }
+
+    /** @return int what the handle is known by */
+    private function send(int $user, float $writes): int
+    {
+        ['handle' => $handle, 'doorway' => $doorway, 'token' => $token, 'base' => $base] = $this->users[$user];
+        $isWrite = mt_rand() / mt_getrandmax() < $writes;
+        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf".($isWrite ? '/changes' : ''));
+        $isWrite
+            ? curl_setopt_array($handle, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['place' => 'brief.rules.gap', 'value' => (string) (8 + ++$this->sent / 10_000), 'base' => $base]), CURLOPT_HTTPHEADER => ["X-CSRF-TOKEN: {$token}", 'HX-Request: true']])
+            : curl_setopt_array($handle, [CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => []]);
+        curl_multi_add_handle($this->all, $handle);
+
+        return spl_object_id($handle);
+    }
+
+    private function answered(int $user): void
+    {
+        $handle = $this->users[$user]['handle'];
+        $status = (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+        $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
+        $this->took[] = (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME);
+        $this->kept += $status === 200 && str_ends_with((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), '/changes') ? 1 : 0;
+        $this->learn($user, (string) curl_multi_getcontent($handle));
+    }
+
+    private function learn(int $user, string $page): void
+    {
+        if (preg_match('/name="csrf-token" content="([^"]+)"/', $page, $token) === 1) {
+            $this->users[$user]['token'] = $token[1];
+        }
+        if (preg_match('/id="base" name="base" value="(\d+)"/', $page, $base) === 1) {
+            $this->users[$user]['base'] = $base[1];
+        }
+    }
+}
