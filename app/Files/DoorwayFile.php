@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use stdClass;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\SchemaCheck;
@@ -25,13 +26,30 @@ final class DoorwayFile
     /**
      * Whether a document could be brought in as a file: asked of every one before it is kept, so that what is given out is taken back.
      *
+     * @param  ?Document  $before  one that was asked already: only what differs from it is held against the schema
+     *
      * @throws UnreadableFile
      */
-    public static function check(Document $document): void
+    public static function check(Document $document, ?Document $before = null): void
     {
         static $schema = null;
         $schema ??= new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json')));
         Document::fromJson($document->toJson());
-        $schema->check($document);
+        $changed = $before === null ? $document->root : self::changed($document->root, $before->root);
+        $schema->check(Document::of(['format' => $document->get('format'), 'version' => $document->get('version'), ...get_object_vars($changed)]));
+    }
+
+    /** What is not the very same as before, object by object; lists whole. */
+    private static function changed(stdClass $now, stdClass $before): stdClass
+    {
+        $changed = new stdClass;
+        foreach (get_object_vars($now) as $key => $value) {
+            $was = $before->{$key} ?? null;
+            if ($value !== $was) {
+                $changed->{$key} = $value instanceof stdClass && $was instanceof stdClass ? self::changed($value, $was) : $value;
+            }
+        }
+
+        return $changed;
     }
 }

@@ -107,7 +107,7 @@ final class Doorway extends Model
             $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
             $document = ItemIds::given($this->withItsKit($head === null ? $make() : $make($head)), 'r'.base_convert((string) $number, 10, 36).'n');
             $setout = $this->plan($document);
-            DoorwayFile::check($document);
+            DoorwayFile::check($document, $head?->document);
             $isDone = ($undoes === null && $head !== null && $document->equals($head->document)) || DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
                 if (! $this->exists) {
                     $this->save();

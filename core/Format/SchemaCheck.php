@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use LogicException;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
+use stdClass;
 
 /** Holds a document against its published JSON Schema and names every place that does not fit. */
 final readonly class SchemaCheck
@@ -14,8 +16,14 @@ final readonly class SchemaCheck
 
     private const TWO_PLACES = 'Exactly two places are wanted here, [from, to].';
 
+    private stdClass $schema;
+
     /** @param  string  $schema the schema's JSON */
-    public function __construct(private string $schema) {}
+    public function __construct(string $schema)
+    {
+        $read = json_decode($schema);
+        $this->schema = $read instanceof stdClass ? $read : throw new LogicException('The schema is no JSON object.');
+    }
 
     /** @throws UnreadableFile */
     public function check(Document $document): void
@@ -28,7 +36,7 @@ final readonly class SchemaCheck
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
         $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);
-        $error = $validator->validate($document->root, $this->schema)->error();
+        $error = $validator->validate($document->root, self::about($this->schema, $document->root))->error();
         if ($error !== null) {
             $problems = [];
             foreach (self::roots($error) as $leaf) {
@@ -36,6 +44,24 @@ final readonly class SchemaCheck
             }
             throw new UnreadableFile($problems);
         }
+    }
+
+    /** The part of the schema that says anything of what is there: to read the rest takes longer than to check. */
+    private static function about(stdClass $schema, mixed $data): stdClass
+    {
+        if (! $data instanceof stdClass || ! isset($schema->properties)) {
+            return $schema;
+        }
+        $about = clone $schema;
+        $about->properties = new stdClass;
+        foreach (get_object_vars($data) as $key => $value) {
+            $of = $schema->properties->{$key} ?? null;
+            if ($of instanceof stdClass) {
+                $about->properties->{$key} = self::about($of, $value);
+            }
+        }
+
+        return $about;
     }
 
     /** @return list<ValidationError> the errors that others only report */
