@@ -64,7 +64,7 @@ final readonly class KitForm implements Form
                 Row::of(Field::amount('price', 'Price, where known')),
             ]),
             new Group('Leaf top up to the rail', [
-                new Row('Stated', [Field::length('height.value', 'Height over the leaf', null), Field::select('height.datum', 'Stated to', self::STATED_TO, 'hole')]),
+                new Row('Height to', [Field::length('height.value', 'Height over the leaf', null), Field::select('height.datum', 'Stated to', self::STATED_TO, 'hole')]),
                 new Row('Top gap', [Field::length('top_gap.min', 'Top gap, least', Length::mm(5), 'least'), Field::length('top_gap.max', 'Top gap, greatest', Length::mm(30), 'greatest')]),
             ], $this->kit === null ? 'As the sheet states it, and to where.' : "That is {$this->write->showWithUnit($this->kit->rise)} to the hole centre, from which the yoke line is worked."),
             new Group('Rail', [

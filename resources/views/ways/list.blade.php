@@ -20,7 +20,6 @@
           <div><dt>kg a leaf</dt><dd>{{ round($way->massKg) }}</dd></div>
           @if ($here->held($plan) !== '')<div><dt>held by</dt><dd>{{ $here->held($plan) }}</dd></div>@endif
           @if ($done && $here->cost($plan) !== '')<div><dt>materials</dt><dd>{{ $here->cost($plan) }}</dd></div>@endif
-          @if ($way->price !== null)<div><dt>kit</dt><dd>{{ number_format($way->price, 2) }}</dd></div>@endif
         </dl>
         <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_slice($way->settle, 0, 2)) }}{{ count($way->settle) > 2 ? '; '.(count($way->settle) - 2).' more' : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> Nothing to settle @endif @if ($more > 0)<small>{{ $more }} more {{ $more === 1 ? 'size or parking' : 'sizes and parkings' }} of it</small>@endif</p>
       </div>
