@@ -48,6 +48,27 @@ final class Prices
         return null;
     }
 
+    /**
+     * A price or a way of reckoning as somebody typed it, written down.
+     *
+     * @param  int  $seen  the last edit that they had seen
+     * @return ?string what is wrong with it; null where it was taken
+     */
+    public function enter(Setting|string $what, string $typed, Ledger $ledger, int $seen): ?string
+    {
+        return DB::transaction(function () use ($what, $typed, $ledger, $seen): ?string {
+            $before = $what instanceof Setting ? $this->setting($what) : self::plain($this->of($what));
+            $refusal = $what instanceof Setting ? $this->settle($what, $typed) : $this->take($what, $typed);
+            if ($refusal === null) {
+                $what instanceof Setting
+                    ? $ledger->write($what->value, lcfirst($what->label()), $before, $typed, $seen)
+                    : $ledger->write($what, "the price of {$what}", $before, self::plain($this->of($what)), $seen);
+            }
+
+            return $refusal;
+        });
+    }
+
     public function setting(Setting $setting): string
     {
         return $this->settings[$setting->value] ??= (string) (DB::table('shop_settings')->where('name', $setting->value)->value('value') ?? $setting->usual());

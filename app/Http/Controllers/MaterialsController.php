@@ -18,7 +18,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** What a job wants bought, how its boards are cut, and what things cost here. */
@@ -40,16 +39,7 @@ final class MaterialsController
         $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
         $setting = Setting::tryFrom((string) $request->input('setting'));
         $at = $setting->value ?? (string) $request->input('key');
-        $says = DB::transaction(function () use ($request, $setting, $at, $typed): ?string {
-            $prices = new Prices;
-            $before = $setting === null ? Prices::plain($prices->of($at)) : $prices->setting($setting);
-            $says = $setting === null ? $prices->take($at, $typed) : $prices->settle($setting, $typed);
-            if ($says === null) {
-                self::ledger($request)->write($at, $setting === null ? "the price of {$at}" : lcfirst($setting->label()), $before, $setting === null ? Prices::plain($prices->of($at)) : $typed, $request->integer('seen'));
-            }
-
-            return $says;
-        });
+        $says = (new Prices)->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
         // Back to where one typed: the list is long.
         $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]))->withFragment('at-'.Str::slug($at));
 
