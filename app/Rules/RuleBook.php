@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Revision;
+use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\LengthReader;
@@ -66,12 +68,24 @@ final readonly class RuleBook
             : $document->with($method->place, $value)->with("house.{$method->key}", (object) ['from' => $this->level->name(), 'why' => $why]);
     }
 
-    /** @return int how many doorways changed */
-    public function take(Method $method, string $value, string $why, Editor $editor): int
+    /** Who set which rule of this level to what. */
+    public function ledger(Editor $editor): Ledger
+    {
+        return new Ledger('rules '.($this->level->job === null ? 'company' : "job {$this->level->job->id}"), $editor);
+    }
+
+    /**
+     * @param  int  $seen  the last edit that its author had seen
+     * @return int how many doorways changed
+     */
+    public function take(Method $method, string $value, string $why, Editor $editor, int $seen = 0): int
     {
         if ($this->level->doorway === null) {
-            $rule = ['job_id' => $this->level->job?->id, 'method' => $method->key];
-            $value === '' ? HouseRule::query()->where($rule)->delete() : HouseRule::query()->updateOrCreate($rule, ['value' => $value, 'why' => $why]);
+            DB::transaction(function () use ($method, $value, $why, $editor, $seen): void {
+                $rule = ['job_id' => $this->level->job?->id, 'method' => $method->key];
+                $this->ledger($editor)->write($method->key, lcfirst($method->question), HouseRule::query()->where($rule)->value('value') ?? '', $value, $seen);
+                $value === '' ? HouseRule::query()->where($rule)->delete() : HouseRule::query()->updateOrCreate($rule, ['value' => $value, 'why' => $why]);
+            });
         }
         $changed = 0;
         // Doorway by doorway, so that nobody waits for all of them.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
@@ -28,7 +27,7 @@ final class RulesController
     {
         $level = $this->level($request);
 
-        return view('rules.index', ['level' => $level, 'ledger' => self::ledger($request, $level), 'methods' => Methods::all(), 'rules' => $level->rules(), 'units' => Editor::of($request)->units ?? Unit::Millimetre, 'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get()]);
+        return view('rules.index', ['level' => $level, 'ledger' => (new RuleBook($level))->ledger(Editor::of($request)), 'methods' => Methods::all(), 'rules' => $level->rules(), 'units' => Editor::of($request)->units ?? Unit::Millimetre, 'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get()]);
     }
 
     /** Before and after, of every doorway that follows, before anything is taken. */
@@ -53,21 +52,13 @@ final class RulesController
     {
         [$method, $level] = [$this->method($request), $this->level($request)];
         $book = new RuleBook($level);
-        $ledger = self::ledger($request, $level);
-        $before = $level->rules()[$method->key]->value ?? '';
         try {
-            $changed = $book->take($method, $book->read($method, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre), mb_substr((string) $request->input('why'), 0, 240), Editor::of($request));
-            $ledger->write($method->key, lcfirst($method->question), $before, $level->rules()[$method->key]->value ?? '', $request->integer('seen'));
+            $changed = $book->take($method, $book->read($method, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre), mb_substr((string) $request->input('why'), 0, 240), Editor::of($request), $request->integer('seen'));
         } catch (UnreadableFile $problem) {
             return to_route('rules', $level->query())->withErrors(['rule' => "{$method->question} ".implode(' ', $problem->problems)]);
         }
 
         return to_route('rules', $level->query())->with('taken', "{$method->question} Taken; ".($changed === 1 ? 'one doorway was' : "{$changed} doorways were").' planned anew. Each can be undone at its bench.');
-    }
-
-    private static function ledger(Request $request, Level $level): Ledger
-    {
-        return new Ledger('rules '.($level->job === null ? 'company' : "job {$level->job->id}"), Editor::of($request));
     }
 
     private function level(Request $request): Level
