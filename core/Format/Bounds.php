@@ -13,7 +13,7 @@ final class Bounds
         'survey.floor.readings' => 400,
         'survey.studs' => 200,
         'survey.hazards' => 60,
-        'survey.obstacles' => 60,
+        'survey.obstacles' => 200,
         'survey.solids' => 60,
         'brief.leaf.stock_widths' => 100,
         'brief.leaf.stock_heights' => 100,

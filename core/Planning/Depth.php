@@ -46,9 +46,9 @@ final readonly class Depth
         if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
             $things['header'] = $header->thickness->plus($header->buildOut);
         }
+        $leaf = new Span($brief->rules->gap, $heights->leafTop());
         foreach ($room->obstacles as $obstacle) {
-            $height = $obstacle->y->shifted($floor->at($obstacle->x->middle()));
-            if ($obstacle->isOnWall() && $obstacle->x->overlaps($floor->sweep) && $height->overlaps(new Span($brief->rules->gap, $heights->leafTop()))) {
+            if ($obstacle->isOnWall() && $obstacle->x->overlaps($floor->sweep) && $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf)) {
                 $things[$obstacle->name] = Length::greatest($obstacle->projection, $things[$obstacle->name] ?? Length::zero());
             }
         }

@@ -24,8 +24,9 @@ final class Aisle implements Check
         $front = $plan->outerDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
         $survey = $plan->doorway->survey;
         $across = $survey->walkway === null ? [] : [['the wall across', $survey->walkway, 'survey.wall.walkway', null]];
+        $sweep = $plan->layout->sweep();
         foreach ($plan->room->obstacles as $obstacle) {
-            if ($obstacle->standsOff->isOver($front) && $obstacle->x->overlaps($plan->layout->sweep())) {
+            if ($obstacle->standsOff->isOver($front) && $obstacle->x->overlaps($sweep)) {
                 $across[] = [$obstacle->name, $obstacle->standsOff, "{$obstacle->place}.stands_off", $obstacle];
             }
         }

@@ -21,10 +21,10 @@ final class BehindRail implements Check
             ? new Span($header->foot->total, $header->top->total)
             : new Span($plan->yokeLine()->minus($sight->kit->rail->height->half()), $plan->heights->headroomNeeded->total);
         $along = $header->span ?? $plan->rail->span;
+        $behind = $plan->innerDepth()->rail->total->minus($sight->kit->rail->thickness->half(), $sight->kit->standoff);
         foreach ($plan->room->obstacles as $obstacle) {
-            $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
-            $meets = $obstacle->isOnWall() && ($header !== null || $obstacle->projection->isOver($plan->innerDepth()->rail->total->minus($sight->kit->rail->thickness->half(), $sight->kit->standoff)));
-            if ($meets && $obstacle->x->overlaps($along) && $place->overlaps($high)) {
+            $meets = $obstacle->isOnWall() && $obstacle->x->overlaps($along) && ($header !== null || $obstacle->projection->isOver($behind));
+            if ($meets && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                 yield new Finding('obstacle-behind-rail', Severity::Stop, ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes', "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.", "{$obstacle->place}.x[0]", [], [$sight->moveAway($obstacle)]);
             }
         }

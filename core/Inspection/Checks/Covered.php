@@ -26,11 +26,11 @@ final class Covered implements Check
         foreach ($plan->room->obstacles as $obstacle) {
             $kind = strtolower($obstacle->kind);
             $matters = in_array($kind, self::MATTERS, true);
-            if (! $obstacle->isOnWall() || ! ($matters || in_array($kind, self::NOTED, true)) || ! $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
+            if (! $obstacle->isOnWall() || ! ($matters || in_array($kind, self::NOTED, true))) {
                 continue;
             }
             [$shut, $open] = $this->when($sight, $obstacle->x);
-            if ($shut || $open) {
+            if (($shut || $open) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                 $when = $shut && $open ? 'always' : ($shut ? 'when shut' : 'when open');
                 yield new Finding(
                     $matters ? 'covered' : 'covered-socket', $matters ? Severity::Settle : Severity::Note,

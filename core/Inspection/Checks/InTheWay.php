@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
+use Generator;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
@@ -19,14 +20,20 @@ final class InTheWay implements Check
 
     public function look(Sight $sight): iterable
     {
+        $opening = $sight->plan->room->opening->span();
+        $sweep = $sight->plan->layout->sweep();
+        $swept = $sight->plan->room->obstacles === [] ? [] : iterator_to_array($this->swept($sight));
         foreach ($sight->plan->room->obstacles as $obstacle) {
-            if ($obstacle->x->overlaps($sight->plan->room->opening->span()) && $obstacle->isOnWall() && $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()))->low->isUnder($sight->plan->heights->head->total)) {
+            if (! $obstacle->x->overlaps($sweep) && ! $obstacle->x->overlaps($opening)) {
+                continue;
+            }
+            $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
+            if ($obstacle->x->overlaps($opening) && $obstacle->isOnWall() && $high->low->isUnder($sight->plan->heights->head->total)) {
                 yield new Finding('obstacle-in-opening', Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "{$obstacle->place}.x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", [$obstacle->place => null])]);
 
                 continue;
             }
-            foreach ($this->swept($sight) as $what => [$x, $y, $z]) {
-                $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
+            foreach ($swept as $what => [$x, $y, $z]) {
                 if ($obstacle->x->overlaps($x) && $high->overlaps($y) && $obstacle->z()->overlaps($z->widened(Length::mm(self::WANTED_MM - 1)))) {
                     yield $this->meets($sight, $obstacle, $what, $z);
 
@@ -39,9 +46,9 @@ final class InTheWay implements Check
     /**
      * What moves, and the room it takes up. The back of the leaf against things on the wall is asked by LeafClears.
      *
-     * @return iterable<string, array{Span, Span, Span}> x, y, z
+     * @return Generator<string, array{Span, Span, Span}> x, y, z
      */
-    private function swept(Sight $sight): iterable
+    private function swept(Sight $sight): Generator
     {
         $plan = $sight->plan;
         $sweep = $plan->layout->sweep();

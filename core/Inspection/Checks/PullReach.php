@@ -48,8 +48,7 @@ final class PullReach implements Check
             $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $obstacle) {
-                $place = $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()));
-                if ($obstacle->projection->isOver($leaf->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $place->overlaps($high)) {
+                if ($obstacle->projection->isOver($leaf->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                     yield new Finding('pull-reach', Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "{$obstacle->place}.x[0]", ['at' => $middle]);
                 }
             }

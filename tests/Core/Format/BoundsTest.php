@@ -93,5 +93,5 @@ test('the floor between readings is straight, and highest and lowest where a loo
 test('every problem of a document over its bounds leaves the plan alone', function () {
     $refused = fn () => Setout::of(Doorways::document('kiln-room', ['survey.obstacles' => array_fill(0, 3000, (object) ['kind' => 'switch'])]), Doorways::kits());
 
-    expect($refused)->toThrow(UnreadableFile::class, 'Up to 60 are taken here, not 3000');
+    expect($refused)->toThrow(UnreadableFile::class, 'Up to 200 are taken here, not 3000');
 });
