@@ -39,14 +39,16 @@ final class DoorwayFile
         $schema->check(Document::of(['format' => $document->get('format'), 'version' => $document->get('version'), ...get_object_vars($changed)]));
     }
 
-    /** What is not the very same as before, object by object; lists whole. */
+    /** What is not the same as before, object by object; lists whole. */
     private static function changed(stdClass $now, stdClass $before): stdClass
     {
         $changed = new stdClass;
         foreach (get_object_vars($now) as $key => $value) {
             $was = $before->{$key} ?? null;
-            if ($value !== $was) {
-                $changed->{$key} = $value instanceof stdClass && $was instanceof stdClass ? self::changed($value, $was) : $value;
+            if ($value instanceof stdClass && $was instanceof stdClass) {
+                $value === $was ?: $changed->{$key} = self::changed($value, $was);
+            } elseif (json_encode($value) !== json_encode($was)) {
+                $changed->{$key} = $value;
             }
         }
 

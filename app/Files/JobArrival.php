@@ -25,6 +25,7 @@ use Throwable;
 use YokeLine\Anchoring\Scan\Trace;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
 use YokeLine\Methods\Methods;
@@ -52,7 +53,7 @@ final class JobArrival
     /** What was begun and stopped half way is swept after so long. */
     private const LOST_AFTER_H = 2;
 
-    /** @var array<int, Revision> of the doorway at hand, by the number of the change */
+    /** @var array<int, int> rows of the doorway at hand, by the number of the change: the documents themselves would fill the memory */
     private array $kept = [];
 
     private function __construct(private readonly Zip $zip, private readonly Job $job, private readonly bool $hasLines) {}
@@ -131,8 +132,9 @@ final class JobArrival
         $doorway->setRelation('job', $this->job)->forceFill(['archived_at' => now()])->save();
         $this->kept = [];
         $this->history($doorway, $name);
-        $current = is_int($row->change ?? null) ? $this->kept[$row->change] ?? null : null;
-        if ($current === null || ! $current->document->equals($now)) {
+        /** @var ?Revision $current */
+        $current = Revision::query()->find(is_int($row->change ?? null) ? $this->kept[$row->change] ?? 0 : 0);
+        if ($current === null || ! $current->document->equals(ItemIds::given($now))) {
             throw new UnreadableFile(["doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.']);
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
@@ -154,19 +156,24 @@ final class JobArrival
 
     private function history(Doorway $doorway, string $name): void
     {
+        $before = null;
         foreach (self::inPieces($this->linesOf('history', $name, 'changes')) as $piece) {
             // Read and checked before the lock is taken.
-            $made = array_map(fn (array $line) => [...$line, self::checked((string) json_encode($line[1]->document ?? null, JSON_PRESERVE_ZERO_FRACTION), $line[0])], $piece);
+            $made = [];
+            foreach ($piece as [$place, $change]) {
+                $before = self::checked((string) json_encode($change->document ?? null, JSON_PRESERVE_ZERO_FRACTION), $place, $before);
+                $made[] = [$place, $change, $before];
+            }
             DB::transaction(function () use ($doorway, $made): void {
                 foreach ($made as [$place, $change, $document]) {
                     if (! is_int($change->change ?? null) || isset($this->kept[$change->change])) {
                         throw new UnreadableFile([$place => 'A change has a number of its own and the doorway as it was after it.']);
                     }
-                    $before = fn (string $key) => is_int($change->{$key} ?? null) ? ($this->kept[$change->{$key}] ?? null)?->id : null;
-                    $revision = new Revision(['doorway_id' => $doorway->id, 'parent_id' => $before('after'), 'undoes' => $before('undoes'), 'number' => $change->change, 'document' => $document, 'what' => self::words($change->what ?? ''), 'who' => self::words($change->who ?? ''), 'browser' => '']);
+                    $of = fn (string $key) => is_int($change->{$key} ?? null) ? $this->kept[$change->{$key}] ?? null : null;
+                    $revision = new Revision(['doorway_id' => $doorway->id, 'parent_id' => $of('after'), 'undoes' => $of('undoes'), 'number' => $change->change, 'document' => $document, 'what' => self::words($change->what ?? ''), 'who' => self::words($change->who ?? ''), 'browser' => '']);
                     $revision->setCreatedAt(self::moment($change->at ?? null) ?? now());
                     $revision->save();
-                    $this->kept[$change->change] = $revision;
+                    $this->kept[$change->change] = $revision->id;
                 }
             });
         }
@@ -194,7 +201,7 @@ final class JobArrival
         if ($revision === null || $at === null || self::words($entry->uid ?? '') === '' || self::words($entry->kind ?? '') === '' || ! ($entry->data ?? null) instanceof stdClass) {
             throw new UnreadableFile([$place => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.']);
         }
-        LogEntry::create(['doorway_id' => $doorway->id, 'revision_id' => $revision->id, 'uid' => mb_substr(self::words($entry->uid), 0, 40), 'kind' => mb_substr(self::words($entry->kind), 0, 20), 'about' => mb_substr(self::words($entry->about ?? ''), 0, 80), 'data' => json_decode((string) json_encode($entry->data), true), 'who' => mb_substr(self::words($entry->who ?? ''), 0, 80), 'at' => $at]);
+        LogEntry::create(['doorway_id' => $doorway->id, 'revision_id' => $revision, 'uid' => mb_substr(self::words($entry->uid), 0, 40), 'kind' => mb_substr(self::words($entry->kind), 0, 20), 'about' => mb_substr(self::words($entry->about ?? ''), 0, 80), 'data' => json_decode((string) json_encode($entry->data), true), 'who' => mb_substr(self::words($entry->who ?? ''), 0, 80), 'at' => $at]);
     }
 
     /** @param  array<mixed>  $offers */
@@ -205,7 +212,7 @@ final class JobArrival
             if ($revision === null || ! is_int($offer->cents ?? null)) {
                 throw new UnreadableFile(["{$at}.offers[{$i}]" => 'An offer has its price in cents and the change it was for.']);
             }
-            $made = new Offer(['doorway_id' => $doorway->id, 'revision_id' => $revision->id, 'cents' => $offer->cents, 'accepted_by' => self::words($offer->accepted_by ?? ''), 'accepted_at' => self::moment($offer->accepted_at ?? null)]);
+            $made = new Offer(['doorway_id' => $doorway->id, 'revision_id' => $revision, 'cents' => $offer->cents, 'accepted_by' => self::words($offer->accepted_by ?? ''), 'accepted_at' => self::moment($offer->accepted_at ?? null)]);
             $made->setCreatedAt(self::moment($offer->at ?? null) ?? now());
             $made->save();
         }
@@ -289,12 +296,16 @@ final class JobArrival
         array_map(Photo::forget(...), array_map(intval(...), $doorways));
     }
 
-    /** @throws UnreadableFile with the file's name before the place */
-    private static function checked(string $json, string $file): Document
+    /**
+     * @param  ?Document  $before  one that was checked already
+     *
+     * @throws UnreadableFile with the file's name before the place
+     */
+    private static function checked(string $json, string $file, ?Document $before = null): Document
     {
         try {
             $document = Document::fromJson($json);
-            DoorwayFile::check($document);
+            DoorwayFile::check($document, $before);
             DoorwayReader::read($document);
 
             return $document;
