@@ -26,6 +26,9 @@ use YokeLine\Planning\Planner;
 /** The front door of the core: a doorway document and a shelf of kits in; plan, findings and proved cures out. */
 final readonly class Setout
 {
+    /** Each cure is tried on the whole doorway: no doorway that one would hang has so many. */
+    private const PROVED_AT_ONCE = 80;
+
     /**
      * @param  ?Plan  $plan  null while too little is known
      * @param  list<Finding>  $findings  the gravest first
@@ -50,9 +53,20 @@ final readonly class Setout
      */
     public function withProvedCures(array $kits): self
     {
-        $proved = array_map(fn (Finding $finding) => $finding->withCures($this->proved($finding, $kits)), $this->findings);
+        $proved = [];
+        $left = self::PROVED_AT_ONCE;
+        foreach ($this->findings as $finding) {
+            $proved[] = $finding->withCures($left > 0 ? $this->proved($finding, $kits) : []);
+            $left -= count($finding->cures);
+        }
 
         return new self($this->document, $this->doorway, $this->plan, $proved, $this->write);
+    }
+
+    /** Whether there are more cures than are tried in one go: those of the last findings follow once the first are settled. */
+    public function hasMoreCures(): bool
+    {
+        return array_sum(array_map(fn (Finding $finding) => count($finding->cures), $this->findings)) > self::PROVED_AT_ONCE;
     }
 
     /** @param  list<list<Cure>>  $cures  for each finding, as they were proved before */

@@ -51,6 +51,8 @@ final readonly class Bench implements Form
     /** Whether the cures are proved; where they are not yet, the page asks for them once it stands. */
     public bool $hasCures;
 
+    public bool $hasMoreCures;
+
     /** Where this doorway's pages are. */
     public string $url;
 
@@ -63,6 +65,7 @@ final readonly class Bench implements Form
         $this->url = "/doorways/{$doorway->id}";
         $shelf = app(Shelf::class);
         $this->kits = $shelf->kits();
+        $this->hasMoreCures = $doorway->setout($units)->hasMoreCures();
         [$this->setout, $this->hasCures] = (new ProvedCures($shelf))->of($doorway->setout($units), $proveNow);
         $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
     }

@@ -95,3 +95,13 @@ test('every problem of a document over its bounds leaves the plan alone', functi
 
     expect($refused)->toThrow(UnreadableFile::class, 'Up to 200 are taken here, not 3000');
 });
+
+test('where there are very many findings the cures of the first are tried, and it is said that there are more', function () {
+    $switches = array_map(fn (int $i) => (object) ['kind' => 'switch', 'x' => [20 + 18 * $i, 28 + 18 * $i], 'y' => [1000, 1080], 'projection' => 9], range(0, 149));
+    $few = Setout::quick(Doorways::document('kiln-room', ['survey.obstacles' => array_slice($switches, 0, 3)]), Doorways::kits());
+    $many = Setout::quick(Doorways::document('kiln-room', ['survey.obstacles' => $switches]), Doorways::kits());
+    $proved = $many->withProvedCures(Doorways::kits())->findings;
+
+    expect($few->hasMoreCures())->toBeFalse()->and($many->hasMoreCures())->toBeTrue()->and($proved)->toHaveCount(count($many->findings))
+        ->and(array_filter($proved, fn ($finding) => $finding->code === 'covered' && $finding->cures !== []))->not->toBe([]);
+});
