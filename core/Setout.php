@@ -120,12 +120,13 @@ final readonly class Setout
     /**
      * As far as they must be known to tell whether a cure cures.
      *
+     * @param  int  $times  how often the like stood before
      * @param  list<string>  $stops
      * @return list<Finding>
      */
-    private static function findingsAfter(Finding $toCure, Sight $sight, array $stops): array
+    private static function findingsAfter(Finding $toCure, int $times, Sight $sight, array $stops): array
     {
-        if (Inspector::stillSays($toCure, $sight)) {
+        if (Inspector::stillSays($toCure, $sight, $times)) {
             return [$toCure];
         }
         $findings = Inspector::inspectGeometry($sight);
@@ -143,15 +144,16 @@ final readonly class Setout
      * @param  array<string, Kit>  $kits
      * @param  ?Finding  $toCure  where its own check still says it, nothing else is asked
      * @param  list<string>  $stops  that stood before: where a new one comes, how the rail is held is not asked any more
+     * @param  int  $times  how often the like of what is to be cured stood before
      */
-    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null, array $stops = []): self
+    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null, array $stops = [], int $times = 1): self
     {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
             $kit = $asPlanned ?? $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
             $plan = Planner::plan($doorway, $kit);
             $sight = new Sight($plan, $kits, $write);
-            $findings = $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $sight, $stops);
+            $findings = $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
                 $findings[] = new Finding('kit-changed', Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
             }
@@ -178,18 +180,19 @@ final readonly class Setout
     private function proved(Finding $finding, array $kits): array
     {
         $stops = $this->codes(Severity::Stop);
+        $times = count(array_keys(array_column($this->findings, 'code'), $finding->code, true));
         $proved = [];
         foreach ($finding->cures as $cure) {
             try {
                 $document = $this->after($cure);
                 $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
                 $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
-                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding, $stops);
+                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding, $stops, $times);
             } catch (UnreadableFile) {
                 continue;
             }
             // Without a plan nothing was known before: whatever brings one cures.
-            if (! $after->has($finding->code) && ($this->plan === null || array_diff($after->codes(Severity::Stop), $stops) === [])) {
+            if (! $finding->isAmong($after->findings, $times) && ($this->plan === null || array_diff($after->codes(Severity::Stop), $stops) === [])) {
                 $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
             }
         }

@@ -41,6 +41,18 @@ final readonly class Finding
         return new self($this->code, $this->severity, ucfirst($leaf)." leaf: {$this->says}", $this->more, $this->where, [...$this->numbers, 'leaf' => $leaf], $this->cures, $this->foundBy);
     }
 
+    /**
+     * Whether it still stands among others: at its place, or by its code as often as it did.
+     *
+     * @param  list<self>  $others
+     */
+    public function isAmong(array $others, int $times): bool
+    {
+        $alike = array_filter($others, fn (self $other) => $other->code === $this->code);
+
+        return count($alike) >= $times || array_filter($alike, fn (self $other) => $other->where === $this->where) !== [];
+    }
+
     public function foundBy(string $check): self
     {
         return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $this->cures, $check);

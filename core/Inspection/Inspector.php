@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection;
 
+use Generator;
+
 /** Every check there is, in the order an installer would ask. */
 final class Inspector
 {
@@ -38,17 +40,25 @@ final class Inspector
         Checks\MeasuresMissing::class,
     ];
 
-    /** Whether a finding's own check still says it. */
-    public static function stillSays(Finding $finding, Sight $sight): bool
+    /**
+     * Whether a finding's own check still says it.
+     *
+     * @param  int  $times  how often it said the like: of three switches behind a leaf one less is one cured
+     */
+    public static function stillSays(Finding $finding, Sight $sight, int $times = 1): bool
     {
         $check = $finding->foundBy;
-        foreach (is_subclass_of($check, Check::class) ? (new $check)->look($sight) : [] as $found) {
-            if ($found->code === $finding->code) {
-                return true;
-            }
-        }
 
-        return false;
+        return is_subclass_of($check, Check::class) && $finding->isAmong(iterator_to_array(self::all((new $check)->look($sight)), false), $times);
+    }
+
+    /**
+     * @param  iterable<Finding>  $findings
+     * @return Generator<Finding>
+     */
+    private static function all(iterable $findings): Generator
+    {
+        yield from $findings;
     }
 
     /** @return list<Finding> what stops it or must be settled of what stands along the wall */

@@ -241,3 +241,16 @@ test('what does not hold is found, and its cures cure', function (string $code, 
         expect(Setout::quick($setout->after($cure), Doorways::kits())->has($code))->toBeFalse($cure->says);
     }
 })->with('faults of holding');
+
+test('of two switches behind the leaf each has a cure of its own, that leaves the other', function () {
+    $switch = fn (int $x) => (object) ['kind' => 'switch', 'name' => "switch at {$x}", 'x' => [$x, $x + 80], 'y' => [1000, 1080], 'projection' => 9];
+    $covered = fn ($setout) => array_values(array_filter($setout->findings, fn ($finding) => $finding->code === 'covered'));
+    $both = Doorways::setout('kiln-room', ['survey.obstacles' => [$switch(1900), $switch(2200)]]);
+
+    expect($covered($both))->toHaveCount(2);
+    foreach ($covered($both) as $finding) {
+        expect($finding->cures)->not->toBe([], $finding->says);
+        $one = $covered(Setout::of($both->after($finding->cures[0]), Doorways::kits()));
+        expect($one)->toHaveCount(1)->and($one[0]->says)->not->toBe($finding->says);
+    }
+});
