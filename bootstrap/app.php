@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Editing\Notice;
+use App\Editing\Notices;
+use App\Http\Editor;
 use App\Http\Middleware\AnswersItsHosts;
 use App\Http\Middleware\ChecksToken;
 use App\Http\Middleware\ReadsPlainFields;
@@ -12,6 +15,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use YokeLine\Format\UnreadableFile;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
@@ -23,5 +28,12 @@ return Application::configure(basePath: dirname(__DIR__))
         // Pages carry the token themselves: no cookie needs to be open to scripts.
         $middleware->web(append: [SendsSmall::class, ReadsPlainFields::class], replace: [ValidateCsrfToken::class => ChecksToken::class]);
     })
-    ->withExceptions(function (Exceptions $exceptions) {})
+    ->withExceptions(function (Exceptions $exceptions) {
+        // Where a page does not say it at the field itself, it is said on the page one came from.
+        $exceptions->render(function (UnreadableFile $problem, Request $request) {
+            Notices::carry(Editor::of($request), null, [new Notice('That was not kept. '.implode(' ', $problem->problems))]);
+
+            return redirect()->back();
+        });
+    })
     ->create();

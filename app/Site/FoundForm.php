@@ -9,6 +9,7 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use App\Record\Log;
 use App\Shelf;
+use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
@@ -84,7 +85,12 @@ final readonly class FoundForm
         }
         $log = new Log($this->doorway);
         if ($told !== [] && $refused === []) {
-            $this->survey($told, $editor);
+            try {
+                $this->survey($told, $editor);
+            } catch (UnreadableFile $problem) {
+                // Beside the first thing that was told: no survey could hold it.
+                return [(string) array_key_first($told) => ['typed' => trim(is_string($typed[array_key_first($told)] ?? null) ? $typed[array_key_first($told)] : ''), 'says' => implode(' ', $problem->problems)]];
+            }
             $log->add('found', $this->row, ['told' => $told, 'says' => Problems::ROWS[$this->row], 'under' => $this->under, 'revision' => (int) $this->doorway->revision_id], $editor->name);
         }
         // What is asked for at a step as well is the same reading.

@@ -292,6 +292,19 @@ test('a wall that ends sooner is so in the survey, and its ways out still go fro
     $this->get("{$this->url}/found/wall-ends")->assertSee('Slide the rail to 570');
 });
 
+test('a wall’s end that no survey could hold is refused at its field, and nothing is changed', function () {
+    $this->post("{$this->url}/found/wall-ends", ['told' => ['end' => 'to', 'at' => '500']])->assertOk()->assertSee('The opening reaches past the end of the wall');
+
+    expect($this->doorway->refresh()->revision->number)->toBe(1);
+});
+
+test('a change that would leave no doorway that reads is told on the page one came from', function () {
+    $broken = $this->doorway->revision->document->with('survey.wall.to', 500);
+    $row = $this->doorway->revisions()->create(['number' => 9, 'document' => $broken, 'what' => 'broken', 'who' => 'x', 'browser' => '']);
+
+    $this->from("{$this->url}/history")->followingRedirects()->post("{$this->url}/history/{$row->id}")->assertOk()->assertSee('That was not kept.');
+});
+
 test('what is to be done over is open again', function () {
     ($this->enter)(['kind' => 'step', 'about' => 'rail-up', 'data' => ['state' => 'done']], ['kind' => 'step', 'about' => 'rail-true', 'data' => ['state' => 'done']]);
     $this->post("{$this->url}/found/line", ['told' => ['line-1' => '2191', 'line-2' => '2188', 'line-3' => '2186']]);
