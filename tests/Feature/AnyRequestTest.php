@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Route;
  * and what was typed before is still there.
  */
 
-const FIELDS = ['place', 'value', 'changes', 'base', 'station', 'name', 'why', 'method_key', 'job', 'doorway', 'doorways', 'crew', 'hours', 'from', 'travel', 'task', 'start', 'now', 'mark', 'made', 'kind', 'about', 'says', 'comes', 'told', 'typed', 'entries', 'strokes', 'text', 'csv', 'file', 'way', 'key', 'price', 'receipt', 'setting', 'of', 'read', 'paper', 'nudge', 'up', 'right', 'height', 'remove', 'waits', 'week', 'snags', 'simulated', 'search', 'page', 'weights', 'unit', 'laser', 'tape', 'row', 'tools'];
+const FIELDS = ['place', 'value', 'changes', 'base', 'station', 'name', 'why', 'method_key', 'job', 'doorway', 'doorways', 'crew', 'hours', 'from', 'travel', 'task', 'start', 'now', 'mark', 'made', 'kind', 'about', 'says', 'comes', 'told', 'typed', 'entries', 'strokes', 'text', 'csv', 'file', 'way', 'key', 'price', 'receipt', 'setting', 'of', 'read', 'paper', 'nudge', 'up', 'right', 'height', 'remove', 'waits', 'week', 'snags', 'simulated', 'search', 'page', 'weights', 'unit', 'laser', 'tape', 'row', 'tools', 'seen', 'at'];
 
 dataset('junk', [
     'nothing' => [fn () => []],
@@ -32,8 +32,8 @@ function addresses(array $methods, bool $known): array
 {
     $doorway = Doorway::query()->where('name', 'Meter room')->firstOrFail();
     $names = $known
-        ? ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'station' => 'leaf', 'row' => 'line', 'what' => 'wall.dxf', 'revision' => $doorway->revision_id, 'key' => 'rail-up', 'kit' => 'flat-40-strap', 'parcel' => 'none', 'file' => 'none', 'notice' => 1]
-        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'parcel', 'file'], '..%2fnone') + ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'revision' => 999_999, 'notice' => 999_999];
+        ? ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'station' => 'leaf', 'row' => 'line', 'what' => 'wall.dxf', 'revision' => $doorway->revision_id, 'key' => 'rail-up', 'kit' => 'flat-40-strap', 'parcel' => 'none', 'file' => 'none', 'notice' => 1, 'of' => 'everything', 'uid' => 'photo-one-a']
+        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'parcel', 'file', 'of', 'uid'], '..%2fnone') + ['doorway' => $doorway->id, 'job' => $doorway->job_id, 'revision' => 999_999, 'notice' => 999_999];
     $ways = array_filter(iterator_to_array(Route::getRoutes()), fn (Way $way) => array_intersect($way->methods(), $methods) !== [] && ! str_starts_with($way->uri(), 'storage'));
 
     return array_values(array_map(fn (Way $way) => [array_values(array_intersect($way->methods(), $methods))[0], '/'.ltrim((string) preg_replace_callback('/\{(\w+)\}/', fn (array $name) => (string) $names[$name[1]], $way->uri()), '/')], $ways));
