@@ -11,6 +11,7 @@ use App\Site\SiteRun;
 use Illuminate\Support\Carbon;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Work\Says;
+use YokeLine\Work\StepKind;
 
 /** How far a doorway is: what comes next, and what it waits for. */
 final class Standing
@@ -55,10 +56,10 @@ final class Standing
         $step = $run->steps[$dry[0] ?? $run->next()];
 
         return [match (true) {
-            $step->kind() === 'leaf-in' => 'leaf',
+            $step->kind() === StepKind::LeafIn => 'leaf',
             $dry === [] => 'paint',
             $step->people > 1 => 'second',
-            in_array($step->kind(), ['prove-run', 'hand-over'], true) => 'proof',
+            in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',
             default => 'us',
         }, Says::step($step), $snags];
     }

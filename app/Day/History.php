@@ -32,7 +32,7 @@ final class History
             foreach ($entries[$doorway->id] ?? [] as $entry) {
                 $minutes = $before === null ? 0.0 : $before->at->diffInMinutes($entry->at);
                 if (($entry->data['state'] ?? '') === 'done' && isset($run->steps[$entry->about]) && $minutes > 1 && $minutes < self::LONGEST_MINUTES && $before !== null && $before->at->isSameDay($entry->at)) {
-                    $known[$run->steps[$entry->about]->kind()][] = $minutes / max(1, $run->steps[$entry->about]->minutes);
+                    $known[$run->steps[$entry->about]->kind()->value][] = $minutes / max(1, $run->steps[$entry->about]->minutes);
                 }
                 $before = $entry;
             }

@@ -177,7 +177,7 @@ final readonly class JobDays
             $site = is_string($told) && $told !== '' ? $told : 'here';
             $open = array_filter($run->steps, fn (string $id) => $run->state($id) === 'open', ARRAY_FILTER_USE_KEY);
             foreach ($open as $id => $step) {
-                $minutes = max(5, (int) (round($step->minutes * ($history[$step->kind()] ?? 1.0) / 5) * 5));
+                $minutes = max(5, (int) (round($step->minutes * ($history[$step->kind()->value] ?? 1.0) / 5) * 5));
                 $after = [];
                 foreach ($step->after as $before) {
                     if (isset($open[$before->step])) {
@@ -202,7 +202,7 @@ final readonly class JobDays
     /** Nothing is done with what has not come. */
     private function comes(Step $step): int
     {
-        $what = ['leaf-in' => 'leaf', 'box-check' => 'kit', 'cut-board' => 'board'][$step->kind()] ?? null;
+        $what = ['leaf-in' => 'leaf', 'box-check' => 'kit', 'cut-board' => 'board'][$step->kind()->value] ?? null;
         $on = $what === null ? null : $this->deliveryOn($what);
 
         return $on === null ? 0 : (int) max(0, $this->from()->diffInWeekdays($on, false)) * DayPlan::DAY;

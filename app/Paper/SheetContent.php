@@ -163,7 +163,7 @@ final readonly class SheetContent
         // What was looked at and measured is done when there is a sheet.
         $cards = array_slice(Cards::of(Order::of($this->plan)), 1);
 
-        return array_map(fn (string $title, array $steps) => [$title, implode('; ', array_unique(array_map(fn (Step $step) => lcfirst(Says::kind($step)), $steps))).' ('.Cards::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).(max(array_map(fn (Step $step) => $step->people, $steps)) > 1 ? ', '.max(array_map(fn (Step $step) => $step->people, $steps)).' people' : '').')'], array_keys($cards), $cards);
+        return array_map(fn (string $title, array $steps) => [$title, implode('; ', array_unique(array_map(fn (Step $step) => lcfirst(Says::kind($step->kind())), $steps))).' ('.Cards::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).(max(array_map(fn (Step $step) => $step->people, $steps)) > 1 ? ', '.max(array_map(fn (Step $step) => $step->people, $steps)).' people' : '').')'], array_keys($cards), $cards);
     }
 
     /** @return list<string> */

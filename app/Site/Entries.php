@@ -12,6 +12,7 @@ use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Work\RunCheck;
 use YokeLine\Work\Says;
+use YokeLine\Work\StepKind;
 
 /** What comes from the site, one entry after the other; each is kept, or told why not. */
 final readonly class Entries
@@ -96,7 +97,7 @@ final readonly class Entries
     {
         isset($this->run->steps[$about]) || throw new NotTaken('This doorway has no such step any more; the plan has changed.');
         in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken('A step is done, skipped or open.');
-        $open = $state === 'done' && $this->run->steps[$about]->kind() === 'hand-over' ? (new HandOver($this->doorway, $this->run->units))->open() : [];
+        $open = $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver ? (new HandOver($this->doorway, $this->run->units))->open() : [];
         $open === [] || throw new NotTaken('It cannot be handed over while something is open: '.implode('; ', $open).'.');
         $state !== 'skipped' || $reason !== '' || throw new NotTaken('Say why it is skipped.');
 

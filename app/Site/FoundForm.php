@@ -137,7 +137,7 @@ final readonly class FoundForm
     public function decided(WayOut $way, string $who): void
     {
         $log = new Log($this->doorway);
-        $log->add('decision', $this->row, ['way' => $way->id, 'says' => $way->title, 'why' => $way->says, 'redo' => $way->redo, 'harm' => WayOut::HARM[$way->harm]], $who);
+        $log->add('decision', $this->row, ['way' => $way->id, 'says' => $way->title, 'why' => $way->says, 'redo' => array_column($way->redo, 'value'), 'harm' => WayOut::HARM[$way->harm]], $who);
         foreach ($this->run->steps as $id => $step) {
             if (in_array($step->kind(), $way->redo, true) && $this->run->state($id) !== 'open') {
                 $log->add('step', $id, ['state' => 'open', 'reason' => "To do over: {$way->title}"], $who);

@@ -23,13 +23,11 @@ use YokeLine\Work\Recovery\OnSite;
 use YokeLine\Work\Recovery\Problems;
 use YokeLine\Work\Says;
 use YokeLine\Work\Step;
+use YokeLine\Work\StepKind;
 
 /** A doorway on site: its steps, how far they are, and what was really measured. */
 final readonly class SiteRun
 {
-    /** What is done before one goes there. */
-    private const AT_THE_DESK = ['look', 'measure', 'scan', 'choose', 'order'];
-
     public Plan $plan;
 
     public LengthWriter $write;
@@ -48,7 +46,7 @@ final readonly class SiteRun
         $setout = $doorway->setout($units);
         $this->plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
         $this->write = $setout->write;
-        $this->steps = array_filter(Order::of($this->plan)->steps, fn (Step $step) => ! in_array($step->kind(), self::AT_THE_DESK, true));
+        $this->steps = array_filter(Order::of($this->plan)->steps, fn (Step $step) => ! $step->kind()->isAtTheDesk());
         $log = new Log($doorway);
         $this->said = $log->last('step');
         $this->measured = $log->last('measured');
@@ -142,10 +140,10 @@ final readonly class SiteRun
     {
         $kinds = [];
         foreach ($this->steps as $id => $step) {
-            $kinds[$step->kind()] = ($kinds[$step->kind()] ?? true) && $this->state($id) === 'done';
+            $kinds[$step->kind()->value] = ($kinds[$step->kind()->value] ?? true) && $this->state($id) === 'done';
         }
 
-        return new Problems(new OnSite($before->document ?? $this->doorway->revision->document, $before->plan ?? $this->plan, $this->write, array_keys(array_filter($kinds))));
+        return new Problems(new OnSite($before->document ?? $this->doorway->revision->document, $before->plan ?? $this->plan, $this->write, array_map(StepKind::from(...), array_keys(array_filter($kinds)))));
     }
 
     /**

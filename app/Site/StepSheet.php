@@ -32,6 +32,7 @@ use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Says;
 use YokeLine\Work\Step;
+use YokeLine\Work\StepKind;
 
 /** What a step shows: its drawing, its numbers, what one hesitates over. */
 final readonly class StepSheet
@@ -53,13 +54,13 @@ final readonly class StepSheet
         $plan = $this->plan;
         $leaf = $this->leaf($step);
         $scene = match ($step->kind()) {
-            'leaf-in' => $this->asItCame($leaf),
-            'mark-leaf', 'bore-leaf', 'groove' => LeafCard::shortened($plan, $leaf, $this->write),
-            'mark-wall', 'mark-line', 'board-up' => Elevation::of($plan->doorway, $plan, $this->write),
-            'rail-up', 'hang', 'fit-hangers' => AtHanger::of($plan, $this->write),
-            'rail-true' => $this->line(($this->lineBuilt)(Asks::railOf($step))),
-            'stops-on', 'catches-on', 'set-stops', 'set-catches' => $this->stop(),
-            'mark-guide', 'fix-guide' => AtGuide::cut($plan, $leaf->guideName, $this->write),
+            StepKind::LeafIn => $this->asItCame($leaf),
+            StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->write),
+            StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of($plan->doorway, $plan, $this->write),
+            StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->write),
+            StepKind::RailTrue => $this->line(($this->lineBuilt)(Asks::railOf($step))),
+            StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
+            StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->write),
             default => null,
         };
 
@@ -74,22 +75,22 @@ final readonly class StepSheet
         $marks = fn (array $marks) => array_map(fn (WallMark $mark) => [$say(Reading::of($mark, $mark->place, $this->write->unit)->shown), Names::of($mark->id)], $marks);
 
         return array_values(match ($step->kind()) {
-            'box-check' => array_map(fn (array $row) => ["{$row[0]} ×", $row[1]], BoxCheck::of($plan, $this->write)),
-            'trial' => [[$say($plan->heights->topGap->total), 'top gap to expect, leaf top to rail foot'], ...array_map(fn (Length $hole) => [$say($hole), 'hole, down from the off-cut’s top'], $plan->heights->hangerHoles)],
-            'leaf-in' => [[round($plan->mass->kg).' kg', $plan->mass->assumed ? 'if it is solid softwood; weigh it' : 'as given or worked out']],
-            'trim-leaf' => array_map(fn (string $size, Length $off) => [$this->write->showFine($off), "off each of the two edges of its {$size}"], array_keys(Drilling::trims($plan)), Drilling::trims($plan)),
-            'mark-leaf' => [...$marks(Tapes::across($plan, $this->leaf($step))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, down from the top"], $marks(Tapes::down($plan))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan)))],
-            'bore-leaf' => array_map(fn (Drilling $row) => [implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–', "{$row->count} for the {$row->kind}: {$row->from}"], array_values(array_filter(Drilling::of($plan, $this->leaf($step)), fn (Drilling $row) => $row->kind !== 'groove'))),
-            'groove' => $this->groove($this->leaf($step)->guide),
-            'cut-board', 'board-up' => $plan->header === null ? [] : [[$say($plan->header->span->length()), 'long'], [$say($plan->header->foot->total), 'its foot, up from the high spot'], [$say($plan->header->span->low), 'its left end, along the wall']],
-            'cut-rail', 'rail-up' => [[$say($plan->rail->length->total), 'rail'], [$say($plan->rail->span->low), 'its left end, along the wall'], [$say($plan->yokeLine()), 'hole centres, up from the high spot']],
-            'mark-board', 'bore-board' => $this->pulled('board'),
-            'mark-wall', 'bore-wall' => $this->pulled('wall'),
-            'mark-line' => array_map(fn (Heights $at) => [$say($at->readings[count($at->readings) - 1]->shown), 'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}"], Heights::of($plan)),
-            'board-fix', 'bore-rail' => array_map(fn (Schedule $row) => ["{$row->count} ×", "{$row->says} into {$row->into}, ".($row->length === null ? '' : "{$row->length->toMm()} long, ").'bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits))], Schedule::of($plan)),
-            'set-stops', 'stops-on' => $this->pulled('rail'),
-            'mark-guide', 'fix-guide' => $this->pulled('floor'),
-            'hang' => [[(string) $step->people, 'people'], [round($plan->mass->kg).' kg', 'leaf']],
+            StepKind::BoxCheck => array_map(fn (array $row) => ["{$row[0]} ×", $row[1]], BoxCheck::of($plan, $this->write)),
+            StepKind::Trial => [[$say($plan->heights->topGap->total), 'top gap to expect, leaf top to rail foot'], ...array_map(fn (Length $hole) => [$say($hole), 'hole, down from the off-cut’s top'], $plan->heights->hangerHoles)],
+            StepKind::LeafIn => [[round($plan->mass->kg).' kg', $plan->mass->assumed ? 'if it is solid softwood; weigh it' : 'as given or worked out']],
+            StepKind::TrimLeaf => array_map(fn (string $size, Length $off) => [$this->write->showFine($off), "off each of the two edges of its {$size}"], array_keys(Drilling::trims($plan)), Drilling::trims($plan)),
+            StepKind::MarkLeaf => [...$marks(Tapes::across($plan, $this->leaf($step))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, down from the top"], $marks(Tapes::down($plan))), ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan)))],
+            StepKind::BoreLeaf => array_map(fn (Drilling $row) => [implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–', "{$row->count} for the {$row->kind}: {$row->from}"], array_values(array_filter(Drilling::of($plan, $this->leaf($step)), fn (Drilling $row) => $row->kind !== 'groove'))),
+            StepKind::Groove => $this->groove($this->leaf($step)->guide),
+            StepKind::CutBoard, StepKind::BoardUp => $plan->header === null ? [] : [[$say($plan->header->span->length()), 'long'], [$say($plan->header->foot->total), 'its foot, up from the high spot'], [$say($plan->header->span->low), 'its left end, along the wall']],
+            StepKind::CutRail, StepKind::RailUp => [[$say($plan->rail->length->total), 'rail'], [$say($plan->rail->span->low), 'its left end, along the wall'], [$say($plan->yokeLine()), 'hole centres, up from the high spot']],
+            StepKind::MarkBoard, StepKind::BoreBoard => $this->pulled('board'),
+            StepKind::MarkWall, StepKind::BoreWall => $this->pulled('wall'),
+            StepKind::MarkLine => array_map(fn (Heights $at) => [$say($at->readings[count($at->readings) - 1]->shown), 'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}"], Heights::of($plan)),
+            StepKind::BoardFix, StepKind::BoreRail => array_map(fn (Schedule $row) => ["{$row->count} ×", "{$row->says} into {$row->into}, ".($row->length === null ? '' : "{$row->length->toMm()} long, ").'bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits))], Schedule::of($plan)),
+            StepKind::SetStops, StepKind::StopsOn => $this->pulled('rail'),
+            StepKind::MarkGuide, StepKind::FixGuide => $this->pulled('floor'),
+            StepKind::Hang => [[(string) $step->people, 'people'], [round($plan->mass->kg).' kg', 'leaf']],
             default => [],
         });
     }
@@ -100,10 +101,10 @@ final readonly class StepSheet
         return array_values(array_filter([
             Says::howTight($step),
             ...match ($step->kind()) {
-                'rail-up', 'fit-hangers', 'hang' => array_slice(AtHand::hanger($this->plan), 0, 3),
-                'stops-on', 'catches-on', 'set-stops', 'set-catches', 'discs-in' => AtHand::stop($this->plan),
-                'mark-guide', 'fix-guide' => AtHand::guide($this->plan),
-                'bore-leaf' => ['One hole, check square, then the second.'],
+                StepKind::RailUp, StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
+                StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches, StepKind::DiscsIn => AtHand::stop($this->plan),
+                StepKind::MarkGuide, StepKind::FixGuide => AtHand::guide($this->plan),
+                StepKind::BoreLeaf => ['One hole, check square, then the second.'],
                 default => [],
             },
             Says::why($step),

@@ -46,7 +46,7 @@ final class WorkWriter
         usort($waits, fn (After $a, After $b) => $b->minutes <=> $a->minutes);
 
         return [
-            'id' => $step->id, 'step' => $step->kind(), 'people' => $step->people, 'minutes' => $step->minutes, 'at' => $step->at,
+            'id' => $step->id, 'step' => $step->kind()->value, 'people' => $step->people, 'minutes' => $step->minutes, 'at' => $step->at,
             'after' => array_map(fn (After $after) => $after->step, $step->after),
             ...($waits === [] ? [] : ['wait' => ['kind' => $waits[0]->lag, 'minutes' => $waits[0]->minutes]]),
         ];

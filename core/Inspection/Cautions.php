@@ -8,6 +8,7 @@ use YokeLine\Doorway\LiningKind;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\Facts;
 use YokeLine\Work\Step;
+use YokeLine\Work\StepKind;
 
 /** What can hurt someone in this doorway's work, said where it applies. */
 final class Cautions
@@ -40,16 +41,16 @@ final class Cautions
         $survey = $plan->doorway->survey;
 
         return array_values(array_filter(match ($step->kind()) {
-            'leaf-in', 'hang' => ['Lift with '.self::people($plan).' people, hands clear of rail and wheels.', $plan->doorway->brief->leaf->glassM2 > 0 ? 'The glass must be safety glass.' : null],
-            'bore-leaf', 'groove', 'trim-leaf', 'cut-board', 'bore-board', 'cut-rail', 'bore-rail', 'ease' => ['Eyes and ears; a dust mask for boards and old paint.'],
-            'bore-wall', 'board-fix' => [$survey->lining?->kind === LiningKind::Masonry ? 'Drilling masonry: eyes, ears and dust mask.' : 'Search the wall for cables and pipes first; isolate before opening it.', 'Old paint and linings may hold lead or asbestos.'],
-            'board-up', 'rail-up' => ['Ladder or platform on firm ground; two people, or props before hands leave it.'],
-            'door-off' => ['The leaf falls when its last hinge is free: wedge it.'],
-            'move-hazard' => ['An electrician’s or plumber’s work. Isolate first.'],
-            'discs-in' => ['Until the discs are in the leaf can come off the rail.'],
-            'set-stops', 'set-catches' => ['Fingers are trapped at the jamb and the stops.'],
-            'fix-guide' => [in_array($survey->floorFinish, ['tile', 'stone', 'concrete'], true) ? 'A heated floor is not drilled.' : null],
-            'prove-run' => ['Never test by hanging on the rail: pull down on the leaf with a known weight.'],
+            StepKind::LeafIn, StepKind::Hang => ['Lift with '.self::people($plan).' people, hands clear of rail and wheels.', $plan->doorway->brief->leaf->glassM2 > 0 ? 'The glass must be safety glass.' : null],
+            StepKind::BoreLeaf, StepKind::Groove, StepKind::TrimLeaf, StepKind::CutBoard, StepKind::BoreBoard, StepKind::CutRail, StepKind::BoreRail, StepKind::Ease => ['Eyes and ears; a dust mask for boards and old paint.'],
+            StepKind::BoreWall, StepKind::BoardFix => [$survey->lining?->kind === LiningKind::Masonry ? 'Drilling masonry: eyes, ears and dust mask.' : 'Search the wall for cables and pipes first; isolate before opening it.', 'Old paint and linings may hold lead or asbestos.'],
+            StepKind::BoardUp, StepKind::RailUp => ['Ladder or platform on firm ground; two people, or props before hands leave it.'],
+            StepKind::DoorOff => ['The leaf falls when its last hinge is free: wedge it.'],
+            StepKind::MoveHazard => ['An electrician’s or plumber’s work. Isolate first.'],
+            StepKind::DiscsIn => ['Until the discs are in the leaf can come off the rail.'],
+            StepKind::SetStops, StepKind::SetCatches => ['Fingers are trapped at the jamb and the stops.'],
+            StepKind::FixGuide => [in_array($survey->floorFinish, ['tile', 'stone', 'concrete'], true) ? 'A heated floor is not drilled.' : null],
+            StepKind::ProveRun => ['Never test by hanging on the rail: pull down on the leaf with a known weight.'],
             default => [],
         }));
     }

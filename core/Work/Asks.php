@@ -19,14 +19,14 @@ final class Asks
         $by = $plan->doorway->marking->plusMinus;
 
         return match ($step->kind()) {
-            'trial' => [new Ask('trial-gap', 'Top gap on the off-cut', $plan->heights->topGap->total, $by->kit->plus($by->hole), 'kit-differs')],
-            'leaf-in' => self::leaf($plan, self::leafOf($step, $plan)),
-            'bore-leaf' => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole'.self::leafOf($step, $plan)->suffix(), 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
-            'bore-board' => self::holes($plan),
-            'bore-wall' => [...self::holes($plan), ...self::studs($plan)],
-            'board-fix' => self::studs($plan),
-            'rail-true' => self::line($plan, self::railOf($step)),
-            'set-stops' => self::gaps($plan, self::leafOf($step, $plan)),
+            StepKind::Trial => [new Ask('trial-gap', 'Top gap on the off-cut', $plan->heights->topGap->total, $by->kit->plus($by->hole), 'kit-differs')],
+            StepKind::LeafIn => self::leaf($plan, self::leafOf($step, $plan)),
+            StepKind::BoreLeaf => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole'.self::leafOf($step, $plan)->suffix(), 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
+            StepKind::BoreBoard => self::holes($plan),
+            StepKind::BoreWall => [...self::holes($plan), ...self::studs($plan)],
+            StepKind::BoardFix => self::studs($plan),
+            StepKind::RailTrue => self::line($plan, self::railOf($step)),
+            StepKind::SetStops => self::gaps($plan, self::leafOf($step, $plan)),
             default => [],
         };
     }

@@ -34,7 +34,7 @@ final readonly class Cards
     public static function titleOf(Step $step): string
     {
         foreach (self::CARDS as $title => $kinds) {
-            if (in_array($step->kind(), $kinds, true)) {
+            if (in_array($step->kind()->value, $kinds, true)) {
                 return $title;
             }
         }

@@ -39,10 +39,10 @@ final readonly class Order
     }
 
     /** What one step of that kind takes, whether or not this doorway has it. */
-    public static function minutesFor(string $kind, Facts $facts): int
+    public static function minutesFor(StepKind $kind, Facts $facts): int
     {
         foreach (StepTable::rows() as [$id, , , , $base, $per]) {
-            if (rtrim(explode('.', $id)[0], '*^#') === $kind) {
+            if (rtrim(explode('.', $id)[0], '*^#') === $kind->value) {
                 return self::length($base, $per, $facts);
             }
         }

@@ -30,23 +30,23 @@ final class Says
         $of = array_slice(explode('.', $step->id), 1);
         $names = array_map(fn (string $one) => ctype_digit($one) ? "coat {$one}" : $one, $of);
 
-        return self::STEPS[$step->kind()].($names === [] ? '' : ', '.implode(', ', $names));
+        return self::STEPS[$step->kind()->value].($names === [] ? '' : ', '.implode(', ', $names));
     }
 
     /** The step without which leaf, rail or coat it is. */
-    public static function kind(Step $step): string
+    public static function kind(StepKind $kind): string
     {
-        return self::STEPS[$step->kind()];
+        return self::STEPS[$kind->value];
     }
 
     public static function why(Step $step): string
     {
-        return self::WHY[$step->kind()] ?? '';
+        return self::WHY[$step->kind()->value] ?? '';
     }
 
     public static function howTight(Step $step): string
     {
-        return self::TIGHT[$step->kind()] ?? '';
+        return self::TIGHT[$step->kind()->value] ?? '';
     }
 
     public static function after(After $after): string

@@ -22,8 +22,8 @@ final readonly class Step
     }
 
     /** What kind of step it is, whichever leaf, rail or coat it is of. */
-    public function kind(): string
+    public function kind(): StepKind
     {
-        return explode('.', $this->id)[0];
+        return StepKind::of($this->id);
     }
 }

@@ -20,6 +20,6 @@ final class Tools
     /** @return list<string> */
     public static function of(Step $step): array
     {
-        return self::KINDS[$step->kind()] ?? [];
+        return self::KINDS[$step->kind()->value] ?? [];
     }
 }

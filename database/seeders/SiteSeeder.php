@@ -13,11 +13,12 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\Asks;
+use YokeLine\Work\StepKind;
 
 /** One doorway in the middle of its installation: the rail is up, and its right end came out low. */
 final class SiteSeeder extends Seeder
 {
-    private const LAST_DONE = 'rail-up';
+    private const LAST_DONE = StepKind::RailUp;
 
     public function run(): void
     {
@@ -30,12 +31,12 @@ final class SiteSeeder extends Seeder
             $entries[] = ['uid' => sprintf('demo-site-%03d', count($entries)), 'kind' => $kind, 'about' => $about, 'data' => $data, 'at' => $at->copy()->addMinutes(6 * count($entries))->toJSON()];
         };
         foreach ($run->steps as $id => $step) {
-            if ($step->kind() === 'leaf-in') {
+            if ($step->kind() === StepKind::LeafIn) {
                 foreach (Asks::at($step, $run->plan) as $ask) {
                     $enter('measured', $ask->id, ['typed' => $exact->exact($ask->planned), 'units' => 'mm']);
                 }
             }
-            $step->kind() === 'coat-leaf' && str_ends_with($id, '.2')
+            $step->kind() === StepKind::CoatLeaf && str_ends_with($id, '.2')
                 ? $enter('step', $id, ['state' => 'skipped', 'reason' => 'The leaf came finished.'])
                 : $enter('step', $id, ['state' => 'done']);
             if ($step->kind() === self::LAST_DONE) {

@@ -8,6 +8,7 @@ use YokeLine\Anchoring\Holding;
 use YokeLine\Anchoring\RailPlace;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Work\StepKind;
 
 /** A cable or pipe runs where a screw or a bolt should go. */
 final readonly class HazardFound
@@ -39,7 +40,7 @@ final readonly class HazardFound
     {
         $plan = $this->site->plan;
         $range = $this->site->slack();
-        $held = $this->site->isDone('rail-up');
+        $held = $this->site->isDone(StepKind::RailUp);
         $best = null;
         foreach ($plan->rail->holes as $hole) {
             foreach ([$this->zone->low, $this->zone->high] as $edge) {
@@ -77,6 +78,6 @@ final readonly class HazardFound
 
     private function move(): WayOut
     {
-        return new WayOut('move-hazard', true, 3, ['move-hazard'], $this->site->minutes(['move-hazard']), 'Have it moved', ($this->kind === 'cable' ? 'An electrician’s' : 'A plumber’s').' work; the wall is opened and made good.', []);
+        return new WayOut('move-hazard', true, 3, [StepKind::MoveHazard], $this->site->minutes([StepKind::MoveHazard]), 'Have it moved', ($this->kind === 'cable' ? 'An electrician’s' : 'A plumber’s').' work; the wall is opened and made good.', []);
     }
 }

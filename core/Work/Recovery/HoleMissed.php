@@ -9,6 +9,7 @@ use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\RailPlace;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Work\StepKind;
 
 /** A hole of the rail has no stud behind it. */
 final readonly class HoleMissed
@@ -28,7 +29,7 @@ final readonly class HoleMissed
 
     private function slide(RailPlace $place): WayOut
     {
-        $held = $this->site->isDone('rail-up');
+        $held = $this->site->isDone(StepKind::RailUp);
         $hits = count($place->hitPlaces);
 
         return new WayOut('slide', $place->holds && ! $held, 0, [], 0, "Slide the rail to {$this->site->say($place->left)}",
@@ -47,7 +48,7 @@ final readonly class HoleMissed
         $board = $most->roundedDownTo(Length::mm(self::BOARD_STEP_MM));
         $changes = ['brief.backing' => 'header', 'brief.header.align' => 'centred', 'brief.header.width' => $board, 'brief.leaf.width' => $plan->layout->width->size->total, 'brief.leaf.height' => $plan->heights->leaf->size->total];
         $again = $board->isPositive() ? $this->site->again($changes) : null;
-        $redo = ['order', 'cut-board', 'mark-board', 'bore-board', 'coat-board', 'board-up', 'board-fix', 'rail-up', 'rail-true'];
+        $redo = [StepKind::Order, StepKind::CutBoard, StepKind::MarkBoard, StepKind::BoreBoard, StepKind::CoatBoard, StepKind::BoardUp, StepKind::BoardFix, StepKind::RailUp, StepKind::RailTrue];
         $studs = $again === null ? [] : (Anchoring::of($again)->header->at ?? []);
         $works = $again !== null && count($studs) >= 2 && ! $again->innerDepth()->clearance->total->isUnder(Length::mm(LeafDiffers::CLEAR_MM));
 
@@ -73,7 +74,7 @@ final readonly class HoleMissed
                 default => count($place->hitPlaces).' hold, too far from an end',
             };
         }
-        $redo = $best === null ? [] : ['order', 'rail-up', 'rail-true'];
+        $redo = $best === null ? [] : [StepKind::Order, StepKind::RailUp, StepKind::RailTrue];
 
         return new WayOut('longer-rail', $best !== null, 1, $redo, $this->site->minutes($redo), $best === null ? 'A longer rail' : "A rail of {$this->site->say($best)}", $best === null ? $why.'.' : 'Its holes meet what holds.', ['hits' => $hits, 'why' => $why]);
     }
@@ -96,7 +97,7 @@ final readonly class HoleMissed
             $ends !== null && $ends[0]->isOver($within) => "from the left end to the first good fixing is more than {$this->site->say($within)}",
             default => "from the right end to the first good fixing is more than {$this->site->say($within)}",
         };
-        $redo = $place->newHolds ? ['bore-rail'] : [];
+        $redo = $place->newHolds ? [StepKind::BoreRail] : [];
         $spans = [];
         for ($i = 1; $i < count($good); $i++) {
             $spans[] = $good[$i]->minus($good[$i - 1]);

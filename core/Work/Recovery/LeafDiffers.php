@@ -6,6 +6,7 @@ namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\StepKind;
 
 /** The leaf that came is wider or thicker than drawn. */
 final readonly class LeafDiffers
@@ -60,7 +61,7 @@ final readonly class LeafDiffers
         $edge = $this->width->minus($this->site->plan->layout->width->size->total)->half();
         $limit = $this->site->plan->doorway->brief->leaf->trimLimit;
         $works = $edge->isPositive() && ($limit->isZero() || ! $edge->isOver($limit));
-        $redo = ['trim-leaf', 'coat-leaf'];
+        $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
         return new WayOut('trim', $works, 2, $redo, $this->site->minutes($redo), "Cut {$this->site->say($edge)} off each edge", $works ? 'Coat what is cut.'.($limit->isZero() ? ' Nobody has told how much may come off: ask its maker.' : '') : ($edge->isPositive() ? "Only {$this->site->say($limit)} may come off an edge." : 'It is not wider than drawn.'), ['each_edge' => $edge]);
     }

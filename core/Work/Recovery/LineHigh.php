@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Work\StepKind;
 
 /** The rail line is level and too high, or too low. */
 final readonly class LineHigh
@@ -33,8 +34,8 @@ final readonly class LineHigh
         $down = Length::mm(self::LEAST_GAP_MM)->minus($gap->low);
         $up = $guide->hold->total->minus($least);
         $works = ! $this->by->isUnder($down) && ! $this->by->isOver($up);
-        $deeper = $guide->grooveDepth !== null && $this->by->isNegative() && $this->site->isDone('groove');
-        $redo = $works && $deeper ? ['groove'] : [];
+        $deeper = $guide->grooveDepth !== null && $this->by->isNegative() && $this->site->isDone(StepKind::Groove);
+        $redo = $works && $deeper ? [StepKind::Groove] : [];
 
         return new WayOut('gap', $works, 0, $redo, $this->site->minutes($redo), "Let the gap be {$this->site->say($gap->low->plus($this->by))}",
             "The leaf hangs with the line. The guide then holds {$this->site->say($bite)}, {$this->site->say($least)} is wanted.".($deeper ? " The groove goes to {$this->site->write->showUp($bite->plus(Length::mm(3)))}." : ''),
@@ -50,11 +51,11 @@ final readonly class LineHigh
         $down = $plan->kit->topGap->low->minus($top);
         $up = $plan->kit->topGap->high->minus($top);
         $holes = array_map(fn (Length $hole) => $hole->minus($this->by), $plan->heights->hangerHoles);
-        $bored = $this->site->isDone('bore-leaf');
+        $bored = $this->site->isDone(StepKind::BoreLeaf);
         $isInside = ! $this->by->isUnder($down) && ! $this->by->isOver($up);
         // A plate can be packed up, not let in.
         $works = $isInside && ($holes === [] ? $this->by->isPositive() : ! $holes[0]->isUnder($diameter->scaled(5, 2)));
-        $redo = $bored && $holes !== [] ? ['bore-leaf', 'coat-leaf'] : [];
+        $redo = $bored && $holes !== [] ? [StepKind::BoreLeaf, StepKind::CoatLeaf] : [];
         $plug = $bored && $holes !== [] && $this->by->absolute()->isUnder($diameter->times(2));
 
         return new WayOut('holes', $works, $bored ? 1 : 0, $redo, $this->site->minutes($redo), $holes === [] ? "Pack {$this->site->say($this->by)} under each plate" : 'Bore the hanger holes at '.WayOut::list($holes, $this->site->say(...)),
@@ -69,7 +70,7 @@ final readonly class LineHigh
         $off = $this->by->negated()->orZeroIfNegative();
         $limit = $plan->doorway->brief->leaf->trimLimit;
         $groove = $plan->kit->guide->style->needsGroove();
-        $redo = ['trim-leaf', 'coat-leaf'];
+        $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
         return new WayOut('trim', $off->isPositive() && ! $off->isOver($limit), 2, $redo, $this->site->minutes($redo), "Cut {$this->site->say($off)} off the foot",
             $off->isPositive() ? ($off->isOver($limit) ? ($limit->isPositive() ? "Only {$this->site->say($limit)} may come off." : 'Nobody has told how much may come off.') : 'Coat the cut edge.'.($groove ? " The groove goes {$this->site->say($off)} deeper." : '')) : 'Cutting it would not help: the line is too high.',
@@ -79,7 +80,7 @@ final readonly class LineHigh
 
     private function board(): WayOut
     {
-        $redo = ['bore-board', 'board-up', 'board-fix', 'rail-up', 'rail-true'];
+        $redo = [StepKind::BoreBoard, StepKind::BoardUp, StepKind::BoardFix, StepKind::RailUp, StepKind::RailTrue];
         $plug = $this->by->absolute()->isUnder(Length::mm(self::BOARD_SCREW_MM)->times(4));
 
         return new WayOut('board-moved', true, 1, $redo, $this->site->minutes($redo), 'Move the board '.($this->by->isPositive() ? 'down ' : 'up ').$this->site->say($this->by->absolute()),

@@ -9,6 +9,7 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
 use YokeLine\Planning\PlannedLeaf;
+use YokeLine\Work\StepKind;
 
 /** The rail line runs or is bowed: does the leaf creep, and what trues it. */
 final readonly class LineOutOfLevel
@@ -113,7 +114,7 @@ final readonly class LineOutOfLevel
         foreach ($this->holes() as $i => [$x, $r]) {
             $moves[] = ['hole' => $i + 1, 'x' => $x, 'as_built' => $r, 'move' => $heights[$i]->minus($r)];
         }
-        $redo = ['rail-true'];
+        $redo = [StepKind::RailTrue];
         $first = $moves[0]['move'];
         $last = $moves[count($moves) - 1]['move'];
 
@@ -135,7 +136,7 @@ final readonly class LineOutOfLevel
             $moves[] = ['hole' => $i + 1, 'move' => $move, 'plug_first' => $move->absolute()->isUnder($bolt->times(2)), 'covered_by_standoff' => ! $move->absolute()->plus($bolt->half())->isOver($plan->kit->standoffBase->half())];
         }
         $isHidden = array_filter($moves, fn (array $move) => ! $move['covered_by_standoff']) === [];
-        $redo = [$this->site->boring(), 'rail-up', 'rail-true'];
+        $redo = [$this->site->boring(), StepKind::RailUp, StepKind::RailTrue];
 
         return new WayOut('rebore', $best !== [], $isHidden ? 0 : 1, $redo, $this->site->minutes($redo), 'Bore '.([0 => 'holes', 1 => 'one hole'][count($best)] ?? count($best).' holes').' anew',
             $best === [] ? 'Nothing to bore: it trues in the play of its holes.' : 'Rail off. '.implode('; ', array_map(fn (array $move) => "hole {$move['hole']} ".($move['move']->isNegative() ? 'down ' : 'up ').$this->site->say($move['move']->absolute()).($move['plug_first'] ? ', plugged and set first' : ''), $moves)).'. The strength of a hole beside its plug is not checked anew.',

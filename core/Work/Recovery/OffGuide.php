@@ -8,6 +8,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\StepKind;
 
 /** The leaf that is there is too narrow for its guide: it runs off it shut or open. */
 final readonly class OffGuide
@@ -77,7 +78,7 @@ final readonly class OffGuide
         $stock = array_filter($this->plan->doorway->brief->leaf->stockWidths, fn (Length $width) => ! $width->isUnder($least));
         $next = $stock === [] ? null : Length::least(...$stock);
 
-        return new WayOut('wider-leaf', true, 0, ['order'], $this->site->minutes(['order']), 'A wider leaf: '.$this->site->say($next ?? $least), "At least {$this->site->say($least)}.".($next === null ? ' Made to order.' : '').' It has to be waited for.', ['least_width' => $least, 'stock' => $next], $this->site->written(['brief.leaf.width' => $next ?? $least]));
+        return new WayOut('wider-leaf', true, 0, [StepKind::Order], $this->site->minutes([StepKind::Order]), 'A wider leaf: '.$this->site->say($next ?? $least), "At least {$this->site->say($least)}.".($next === null ? ' Made to order.' : '').' It has to be waited for.', ['least_width' => $least, 'stock' => $next], $this->site->written(['brief.leaf.width' => $next ?? $least]));
     }
 
     private function roller(): WayOut

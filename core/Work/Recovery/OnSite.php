@@ -17,16 +17,17 @@ use YokeLine\Planning\Plan;
 use YokeLine\Planning\Planner;
 use YokeLine\Work\Facts;
 use YokeLine\Work\Order;
+use YokeLine\Work\StepKind;
 
 /** A doorway in the middle of its installation: its plan, and what is done and so fixed. */
 final readonly class OnSite
 {
     private const ON_BOARD_MM = 30;
 
-    /** @param  list<string>  $done  kinds of steps that are done */
+    /** @param  list<StepKind>  $done  kinds of steps that are done */
     public function __construct(public Document $document, public Plan $plan, public LengthWriter $write, private array $done = []) {}
 
-    public function isDone(string $kind): bool
+    public function isDone(StepKind $kind): bool
     {
         return in_array($kind, $this->done, true);
     }
@@ -80,18 +81,18 @@ final readonly class OnSite
         return array_map(fn (Length|bool|string|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes);
     }
 
-    /** @param  list<string>  $redo  kinds of steps */
+    /** @param  list<StepKind>  $redo */
     public function minutes(array $redo, ?Plan $plan = null): int
     {
         $facts = Facts::of($plan ?? $this->plan);
 
-        return array_sum(array_map(fn (string $kind) => Order::minutesFor($kind, $facts), $redo));
+        return array_sum(array_map(fn (StepKind $kind) => Order::minutesFor($kind, $facts), $redo));
     }
 
     /** The wall or board that the rail is bolted to is bored in this step. */
-    public function boring(): string
+    public function boring(): StepKind
     {
-        return $this->plan->header === null ? 'bore-wall' : 'bore-board';
+        return $this->plan->header === null ? StepKind::BoreWall : StepKind::BoreBoard;
     }
 
     /** Where the rail's left end may lie: it covers its least, and its holes stay 30 inside the board. */

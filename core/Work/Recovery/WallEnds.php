@@ -7,6 +7,7 @@ namespace YokeLine\Work\Recovery;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\StepKind;
 
 /** The wall ends sooner than it was measured, for the rail or for the leaf. */
 final readonly class WallEnds
@@ -38,10 +39,10 @@ final readonly class WallEnds
     private function slide(Plan $again): WayOut
     {
         $plan = $this->site->plan;
-        $works = ! $again->rail->span->low->isUnder($again->room->wall->low) && ! $again->rail->span->high->isOver($again->room->wall->high) && $again->rail->length->total->equals($plan->rail->length->total) && ! $this->site->isDone('rail-up') && $this->travel($again)->isPositive();
+        $works = ! $again->rail->span->low->isUnder($again->room->wall->low) && ! $again->rail->span->high->isOver($again->room->wall->high) && $again->rail->length->total->equals($plan->rail->length->total) && ! $this->site->isDone(StepKind::RailUp) && $this->travel($again)->isPositive();
         $passage = $again->leastPassage();
 
-        return new WayOut('slide', $works, 0, [], 0, "Slide the rail to {$this->site->say($again->rail->span->low)}", $works ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less." : ($this->site->isDone('rail-up') ? 'The rail is up and bolted.' : 'The rail does not fit in this wall as it is.'),
+        return new WayOut('slide', $works, 0, [], 0, "Slide the rail to {$this->site->say($again->rail->span->low)}", $works ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less." : ($this->site->isDone(StepKind::RailUp) ? 'The rail is up and bolted.' : 'The rail does not fit in this wall as it is.'),
             ['rail_left' => $again->rail->span->low, 'rail_right' => $again->rail->span->high, 'least_rail' => $again->rail->least->total, 'travel' => $this->travel($again), 'passage' => $passage, 'passage_lost' => $plan->leastPassage()->minus($passage), 'guide_at' => $again->leaves()[$this->leaf]->guide->at, 'stop_open' => $this->openStop($again)],
             $this->site->written($this->truly()));
     }
@@ -58,7 +59,7 @@ final readonly class WallEnds
         $outer = $holes === [] ? $span->length() : ($this->end === 'right' ? $span->high->minus($holes[count($holes) - 1]) : $holes[0]->minus($span->low));
         $new = $outer->isOver($kit->firstFixingWithin) ? ($this->end === 'right' ? $span->high->minus($kit->firstHole) : $span->low->plus($kit->firstHole)) : null;
         $works = $cutOff->isPositive() && ($kit->cuttable || $plan->rail->origin === 'cut') && ! $span->length()->isUnder($again->rail->least->total);
-        $redo = $new === null ? ['cut-rail'] : ['cut-rail', 'bore-rail'];
+        $redo = $new === null ? [StepKind::CutRail] : [StepKind::CutRail, StepKind::BoreRail];
 
         return new WayOut('cut-rail', $works, 1, $redo, $this->site->minutes($redo), "Cut {$this->site->say($cutOff)} off its {$this->end} end",
             $works ? 'An end cap on the cut, its edge deburred.'.($new === null ? '' : " The last hole left is {$this->site->say($outer)} from the cut, more than {$this->site->say($kit->firstFixingWithin)}: bore one at {$this->site->say($new)}.") : ($cutOff->isPositive() ? 'Too short a rail would be left, or the kit’s rail may not be cut.' : 'It does not pass the end of the wall.'),

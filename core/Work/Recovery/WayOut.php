@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Work\StepKind;
 
 /** One way out of something found on site, with its numbers, what it costs, and what it changes. */
 final readonly class WayOut
@@ -14,7 +15,7 @@ final readonly class WayOut
 
     /**
      * @param  int<0, 3>  $harm
-     * @param  list<string>  $redo  kinds of steps that are done over
+     * @param  list<StepKind>  $redo  kinds of steps that are done over
      * @param  int  $minutes  that takes
      * @param  array<string, mixed>  $numbers  lengths, slopes in mm per m, places
      * @param  array<string, bool|string|null>  $changes  what it changes in the document, by place

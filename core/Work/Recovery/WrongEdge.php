@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Work\StepKind;
 
 /** Holes were bored from the wrong mark. */
 final readonly class WrongEdge
@@ -31,7 +32,7 @@ final readonly class WrongEdge
         $left = $plan->rail->span->low->plus($by);
         $range = $this->site->slack();
         $alike = array_filter($this->holes, fn (array $hole) => $hole[0]->minus($hole[1])->minus($by)->absolute()->isOver(Length::mm(1))) === [];
-        $works = $alike && $range->contains($left) && ! $this->site->isDone('rail-up');
+        $works = $alike && $range->contains($left) && ! $this->site->isDone(StepKind::RailUp);
 
         return new WayOut('slide-rail', $works, 0, [], 0, "Slide the rail to {$this->site->say($left)}", match (true) {
             ! $alike => 'They are not all off by the same.',

@@ -26,7 +26,7 @@ const WHERE_FOUND = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', '
 function foundOff(string $name, string $row, array $offs, float $doneShare): array
 {
     $plan = Doorways::plan($name);
-    $kinds = array_values(array_unique(array_map(fn ($step) => $step->kind(), Order::of($plan)->steps)));
+    $kinds = array_values(array_unique(array_map(fn ($step) => $step->kind(), Order::of($plan)->steps), SORT_REGULAR));
     $site = new OnSite(Doorways::document($name), $plan, new LengthWriter($plan->doorway->units), array_slice($kinds, 0, (int) ($doneShare * count($kinds))));
     $problems = new Problems($site);
     $told = [];
@@ -69,7 +69,7 @@ test('what a way does over are steps of the work', function (string $row) {
     $kinds = array_map(fn (array $step) => preg_replace('/[*^#.].*/', '', $step[0]), StepTable::rows());
     foreach (WHERE_FOUND as $name) {
         foreach (foundOff($name, $row, [-400, -14, 30], 0.9)[1] as $way) {
-            expect(array_diff($way->redo, $kinds))->toBe([], "{$name}: {$way->id}");
+            expect(array_diff(array_column($way->redo, 'value'), $kinds))->toBe([], "{$name}: {$way->id}");
         }
     }
     expect(foundOff('kiln-room', $row, [-400, -14, 30], 0.9)[1])->not->toBeEmpty();

@@ -28,7 +28,7 @@ test('time is said in five minutes, and in half hours from an hour on', function
 
 test('every step of the table has its words', function (string $name) {
     foreach (Order::of(Doorways::plan($name))->steps as $step) {
-        expect(Says::kind($step))->not->toBe('');
+        expect(Says::kind($step->kind()))->not->toBe('');
     }
 })->with(['kiln-room', 'reclaim-bay']);
 

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Work;
+
+/** What kind of step it is, whichever leaf, rail, guide or coat it is of; in the order they are usually met. */
+enum StepKind: string
+{
+    case Look = 'look';
+    case Measure = 'measure';
+    case Scan = 'scan';
+    case Choose = 'choose';
+    case Order = 'order';
+    case BoxCheck = 'box-check';
+    case Trial = 'trial';
+    case LeafIn = 'leaf-in';
+    case TrimLeaf = 'trim-leaf';
+    case MarkLeaf = 'mark-leaf';
+    case BoreLeaf = 'bore-leaf';
+    case Groove = 'groove';
+    case CoatLeaf = 'coat-leaf';
+    case FitHangers = 'fit-hangers';
+    case FitDiscs = 'fit-discs';
+    case FitTriggers = 'fit-triggers';
+    case FitPulls = 'fit-pulls';
+    case CutBoard = 'cut-board';
+    case MarkBoard = 'mark-board';
+    case BoreBoard = 'bore-board';
+    case CoatBoard = 'coat-board';
+    case CutRail = 'cut-rail';
+    case BoreRail = 'bore-rail';
+    case JoinRail = 'join-rail';
+    case StopsOn = 'stops-on';
+    case CatchesOn = 'catches-on';
+    case DoorOff = 'door-off';
+    case FillJambs = 'fill-jambs';
+    case MoveHazard = 'move-hazard';
+    case MoveObstacle = 'move-obstacle';
+    case Ease = 'ease';
+    case MarkWall = 'mark-wall';
+    case MarkLine = 'mark-line';
+    case ProveLine = 'prove-line';
+    case BoreWall = 'bore-wall';
+    case BoardUp = 'board-up';
+    case BoardFix = 'board-fix';
+    case RailUp = 'rail-up';
+    case RailTrue = 'rail-true';
+    case Hang = 'hang';
+    case DiscsIn = 'discs-in';
+    case SetStops = 'set-stops';
+    case Buffer = 'buffer';
+    case SetCatches = 'set-catches';
+    case MarkGuide = 'mark-guide';
+    case FixGuide = 'fix-guide';
+    case ProveRun = 'prove-run';
+    case MakeGood = 'make-good';
+    case HandOver = 'hand-over';
+
+    /** Of a step's id, which tells after a dot which leaf, rail, guide or coat it is of. */
+    public static function of(string $id): self
+    {
+        return self::from(explode('.', $id)[0]);
+    }
+
+    /** Done before one goes to the doorway. */
+    public function isAtTheDesk(): bool
+    {
+        return in_array($this, [self::Look, self::Measure, self::Scan, self::Choose, self::Order], true);
+    }
+}
