@@ -12,6 +12,7 @@ use YokeLine\Format\KitReader;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -121,7 +122,7 @@ final readonly class Setout
      * As far as they must be known to tell whether a cure cures.
      *
      * @param  int  $times  how often the like stood before
-     * @param  list<string>  $stops
+     * @param  list<FindingCode>  $stops
      * @return list<Finding>
      */
     private static function findingsAfter(Finding $toCure, int $times, Sight $sight, array $stops): array
@@ -143,7 +144,7 @@ final readonly class Setout
     /**
      * @param  array<string, Kit>  $kits
      * @param  ?Finding  $toCure  where its own check still says it, nothing else is asked
-     * @param  list<string>  $stops  that stood before: where a new one comes, how the rail is held is not asked any more
+     * @param  list<FindingCode>  $stops  that stood before: where a new one comes, how the rail is held is not asked any more
      * @param  int  $times  how often the like of what is to be cured stood before
      */
     private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null, array $stops = [], int $times = 1): self
@@ -155,17 +156,17 @@ final readonly class Setout
             $sight = new Sight($plan, $kits, $write);
             $findings = $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
-                $findings[] = new Finding('kit-changed', Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
+                $findings[] = new Finding(FindingCode::KitChanged, Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
             }
 
             return new self($document, $doorway, $plan, $findings, $write);
         } catch (NotYetMeasured $problem) {
             $next = array_values($problem->missing);
             $then = array_slice($next, 1);
-            $findings = [new Finding('survey-incomplete', Severity::Settle, 'Next, measure '.$next[0], $then === [] ? '' : 'Then '.implode('; ', $then).'.', (string) array_key_first($problem->missing))];
+            $findings = [new Finding(FindingCode::SurveyIncomplete, Severity::Settle, 'Next, measure '.$next[0], $then === [] ? '' : 'Then '.implode('; ', $then).'.', (string) array_key_first($problem->missing))];
         } catch (CannotPlan $problem) {
             $others = array_map(fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]), array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))));
-            $findings = [new Finding('kit-unknown', Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $others)];
+            $findings = [new Finding(FindingCode::KitUnknown, Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $others)];
         }
 
         return new self($document, $doorway, null, $findings, $write);
@@ -180,7 +181,7 @@ final readonly class Setout
     private function proved(Finding $finding, array $kits): array
     {
         $stops = $this->codes(Severity::Stop);
-        $times = count(array_keys(array_column($this->findings, 'code'), $finding->code, true));
+        $times = count(array_filter($this->findings, fn (Finding $other) => $other->code === $finding->code));
         $proved = [];
         foreach ($finding->cures as $cure) {
             try {
@@ -192,7 +193,7 @@ final readonly class Setout
                 continue;
             }
             // Without a plan nothing was known before: whatever brings one cures.
-            if (! $finding->isAmong($after->findings, $times) && ($this->plan === null || array_diff($after->codes(Severity::Stop), $stops) === [])) {
+            if (! $finding->isAmong($after->findings, $times) && ($this->plan === null || array_filter($after->codes(Severity::Stop), fn (FindingCode $code) => ! in_array($code, $stops, true)) === [])) {
                 $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
             }
         }
@@ -213,7 +214,7 @@ final readonly class Setout
     public function verdict(): Verdict
     {
         return match (true) {
-            $this->plan === null && ! $this->has('kit-unknown') => Verdict::Unmeasured,
+            $this->plan === null && ! $this->has(FindingCode::KitUnknown) => Verdict::Unmeasured,
             $this->codes(Severity::Stop) !== [] => Verdict::Stopped,
             $this->codes(Severity::Settle) !== [] => Verdict::ToSettle,
             default => Verdict::Fits,
@@ -231,12 +232,12 @@ final readonly class Setout
         return "Leaf {$write->show($this->plan->layout->width->size->total)} × {$write->show($this->plan->heights->leaf->size->total)}, yoke line {$write->showWithUnit($this->plan->yokeLine())}";
     }
 
-    public function has(string $code): bool
+    public function has(FindingCode $code): bool
     {
         return in_array($code, array_column($this->findings, 'code'), true);
     }
 
-    /** @return list<string> */
+    /** @return list<FindingCode> */
     private function codes(Severity $severity): array
     {
         return array_values(array_map(fn (Finding $finding) => $finding->code, array_filter($this->findings, fn (Finding $finding) => $finding->severity === $severity)));

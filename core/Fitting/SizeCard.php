@@ -6,6 +6,7 @@ namespace YokeLine\Fitting;
 
 use YokeLine\Doorway\Brief;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
@@ -27,7 +28,7 @@ final readonly class SizeCard
     private const FAR_MM = 640;
 
     /** What keeps a leaf from working beside stops: what it must cover stays open, it rubs. */
-    private const COUNTS = ['leaf-narrow', 'leaf-short', 'leaf-clearance', 'between-leaves', 'mid-overlap', 'guide-window', 'shut-room', 'travel-cut'];
+    private const COUNTS = [FindingCode::LeafNarrow, FindingCode::LeafShort, FindingCode::LeafClearance, FindingCode::BetweenLeaves, FindingCode::MidOverlap, FindingCode::GuideWindow, FindingCode::ShutRoom, FindingCode::TravelCut];
 
     private function __construct(public Limit $width, public Limit $height, public Limit $thickness, public float $greatestKg, public string $massRuledBy) {}
 
@@ -94,7 +95,7 @@ final readonly class SizeCard
         $sight = new Sight($plan, [], $write, curing: false);
         foreach ([...Inspector::graveAlong($sight), ...Inspector::graveOther($sight)] as $finding) {
             if (self::counts($finding)) {
-                $failures[$finding->code] ??= $finding->says;
+                $failures[$finding->code->value] ??= $finding->says;
             }
         }
 
@@ -104,6 +105,6 @@ final readonly class SizeCard
     private static function counts(Finding $finding): bool
     {
         // What the leaf weighs is told by itself; it grows with the size and would hide what the size does.
-        return ! in_array($finding->code, ['leaf-mass', 'over-capacity'], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
+        return ! in_array($finding->code, [FindingCode::LeafMass, FindingCode::OverCapacity], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
     }
 }

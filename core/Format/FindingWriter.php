@@ -15,7 +15,7 @@ final class FindingWriter
     public static function write(Finding $finding): array
     {
         return [
-            'code' => $finding->code,
+            'code' => $finding->code->value,
             'severity' => $finding->severity->value,
             'says' => trim("{$finding->says}. {$finding->more}"),
             'where' => $finding->where,

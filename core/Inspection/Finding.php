@@ -10,7 +10,6 @@ use YokeLine\Measure\Length;
 final readonly class Finding
 {
     /**
-     * @param  string  $code  stable, kebab-case
      * @param  string  $says  the headline, a short sentence
      * @param  string  $more  what follows from it, or ''
      * @param  string  $where  the place in the document that it is about
@@ -19,7 +18,7 @@ final readonly class Finding
      * @param  string  $foundBy  the check that says it, '' where none does
      */
     public function __construct(
-        public string $code,
+        public FindingCode $code,
         public Severity $severity,
         public string $says,
         public string $more = '',

@@ -57,7 +57,7 @@ final readonly class Sight
         $found = [];
         foreach ($this->leaves as $name => $leaf) {
             foreach ($look($leaf) as $finding) {
-                $found["{$finding->code} {$finding->says} {$finding->more}"][$name] = $finding;
+                $found["{$finding->code->value} {$finding->says} {$finding->more}"][$name] = $finding;
             }
         }
         foreach ($found as $alike) {

@@ -45,7 +45,7 @@ final class PlanDoorway extends Command
         $this->line("{$setout->doorway->name}: {$setout->verdict()->says()}");
         $this->table(['', $setout->doorway->units->value], array_map(fn ($sum) => [$sum->name, $setout->write->show($sum->total)], array_values($setout->plan?->sums() ?? [])));
         foreach ($setout->findings as $finding) {
-            $this->line("{$finding->severity->value}  {$finding->code}: {$finding->says}. {$finding->more}");
+            $this->line("{$finding->severity->value}  {$finding->code->value}: {$finding->says}. {$finding->more}");
             foreach ($finding->cures as $cure) {
                 $this->line("        cure: {$cure->says}".($cure->effect === '' ? '' : " ({$cure->effect})"));
             }

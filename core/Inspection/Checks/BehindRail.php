@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Span;
@@ -25,7 +26,7 @@ final class BehindRail implements Check
         foreach ($plan->room->obstacles as $obstacle) {
             $meets = $obstacle->isOnWall() && $obstacle->x->overlaps($along) && ($header !== null || $obstacle->projection->isOver($behind));
             if ($meets && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
-                yield new Finding('obstacle-behind-rail', Severity::Stop, ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes', "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.", "{$obstacle->place}.x[0]", [], [$sight->moveAway($obstacle)]);
+                yield new Finding(FindingCode::ObstacleBehindRail, Severity::Stop, ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes', "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.", "{$obstacle->place}.x[0]", [], [$sight->moveAway($obstacle)]);
             }
         }
     }

@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 
@@ -19,7 +20,7 @@ final class BoltLong implements AnchorCheck
             $longest = $bolt->length !== null && ($longest === null || $bolt->length->isOver($longest)) ? $bolt->length : $longest;
         }
         if ($longest !== null && $longest->isOver($sight->kit->boltLength)) {
-            yield new Finding('bolt-short', Severity::Note, "The kit's bolts are too short: {$sight->say($longest)} is wanted", "They are {$sight->say($sight->kit->boltLength)} long.", 'brief.kit', ['length' => $longest, 'kit' => $sight->kit->boltLength]);
+            yield new Finding(FindingCode::BoltShort, Severity::Note, "The kit's bolts are too short: {$sight->say($longest)} is wanted", "They are {$sight->say($sight->kit->boltLength)} long.", 'brief.kit', ['length' => $longest, 'kit' => $sight->kit->boltLength]);
         }
     }
 }

@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Planning\Mass;
@@ -21,6 +22,6 @@ final class BuiltOut implements Check
         }
         $arm = $sight->plan->innerDepth()->rail->total;
         $moment = $sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm() / 1000;
-        yield new Finding('built-out', Severity::Note, "The rail stands {$sight->say($arm)} out from the wall", sprintf('The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.', $moment, $sight->say($header->buildOut)), 'brief.header.build_out', ['moment_Nm' => $moment, 'arm' => $arm]);
+        yield new Finding(FindingCode::BuiltOut, Severity::Note, "The rail stands {$sight->say($arm)} out from the wall", sprintf('The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.', $moment, $sight->say($header->buildOut)), 'brief.header.build_out', ['moment_Nm' => $moment, 'arm' => $arm]);
     }
 }

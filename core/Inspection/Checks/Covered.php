@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -33,7 +34,7 @@ final class Covered implements Check
             if (($shut || $open) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                 $when = $shut && $open ? 'always' : ($shut ? 'when shut' : 'when open');
                 yield new Finding(
-                    $matters ? 'covered' : 'covered-socket', $matters ? Severity::Settle : Severity::Note,
+                    $matters ? FindingCode::Covered : FindingCode::CoveredSocket, $matters ? Severity::Settle : Severity::Note,
                     ucfirst($obstacle->name)." is behind the leaf {$when}",
                     $kind === 'radiator' || $kind === 'vent' ? 'It must be free to give off its air.' : ($matters ? 'It cannot be got at there.' : 'What is plugged in there must lie flat behind the leaf.'),
                     "{$obstacle->place}.x[0]", ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],

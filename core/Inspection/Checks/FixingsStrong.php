@@ -9,6 +9,7 @@ use YokeLine\Anchoring\Member;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -25,19 +26,19 @@ final class FixingsStrong implements AnchorCheck
         $unchecked = array_filter($anchoring->fixings, fn (Fixing $fixing) => $fixing->utilisation === null);
         if ($unchecked !== []) {
             $masonry = array_values($unchecked)[0]->into === Member::Masonry;
-            yield new Finding('not-checked', Severity::Settle, count($unchecked).' fixings could not be checked', $masonry ? 'Type what the anchor’s own sheet allows in tension and shear.' : 'Of this board nobody publishes what a bolt holds in it.', $masonry ? 'brief.anchor.tension_N' : 'brief.header.wood', ['fixings' => count($unchecked)],
+            yield new Finding(FindingCode::NotChecked, Severity::Settle, count($unchecked).' fixings could not be checked', $masonry ? 'Type what the anchor’s own sheet allows in tension and shear.' : 'Of this board nobody publishes what a bolt holds in it.', $masonry ? 'brief.anchor.tension_N' : 'brief.header.wood', ['fixings' => count($unchecked)],
                 $masonry ? [] : [$sight->cure('A board of spruce or pine', ['brief.header.wood' => 'spruce-pine-fir'])]);
         }
         $worst = $anchoring->worst();
         $used = $worst?->utilisation;
         if ($worst !== null && $used !== null && $used > 1) {
-            yield new Finding('over-worked', $used > 1.5 ? Severity::Stop : Severity::Settle, sprintf('The %s at %s is worked to %d %%', $worst->says(), $sight->say($worst->x), (int) ceil($used * 100)), sprintf('%.0f N of shear and %.0f N of pull, with a factor of %s on the load. A guide for choosing fixings, not a structural design.', $worst->shear, $worst->tension, $sight->rules->loadFactorTenths / 10), 'brief.header.thickness', ['kind' => $worst->kind, 'x' => $worst->x, 'utilisation' => $used], $this->cures($sight));
+            yield new Finding(FindingCode::OverWorked, $used > 1.5 ? Severity::Stop : Severity::Settle, sprintf('The %s at %s is worked to %d %%', $worst->says(), $sight->say($worst->x), (int) ceil($used * 100)), sprintf('%.0f N of shear and %.0f N of pull, with a factor of %s on the load. A guide for choosing fixings, not a structural design.', $worst->shear, $worst->tension, $sight->rules->loadFactorTenths / 10), 'brief.header.thickness', ['kind' => $worst->kind, 'x' => $worst->x, 'utilisation' => $used], $this->cures($sight));
         } elseif ($worst !== null && $used !== null) {
-            yield new Finding('holds', Severity::Ok, sprintf('The hardest worked fixing is at %d %%', (int) ceil($used * 100)), sprintf('The %s at %s. A guide for choosing fixings, not a structural design: the kit maker’s instructions and local codes stand over it.', $worst->says(), $sight->say($worst->x)), '', ['utilisation' => $used]);
+            yield new Finding(FindingCode::Holds, Severity::Ok, sprintf('The hardest worked fixing is at %d %%', (int) ceil($used * 100)), sprintf('The %s at %s. A guide for choosing fixings, not a structural design: the kit maker’s instructions and local codes stand over it.', $worst->says(), $sight->say($worst->x)), '', ['utilisation' => $used]);
         }
         $least = array_reduce($anchoring->railBolts(), fn (float $least, Fixing $fixing) => min($least, $fixing->reaction->min), 0.0);
         if ($least < -0.3 * $anchoring->wheel * count($anchoring->runs)) {
-            yield new Finding('uplift', Severity::Note, sprintf('One fixing is lifted with %.0f N', -$least), 'Where the leaf hangs out past it. Its bolt holds it down; it is not left loose.', 'brief.backing', ['uplift_N' => -$least]);
+            yield new Finding(FindingCode::Uplift, Severity::Note, sprintf('One fixing is lifted with %.0f N', -$least), 'Where the leaf hangs out past it. Its bolt holds it down; it is not left loose.', 'brief.backing', ['uplift_N' => -$least]);
         }
     }
 

@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -22,7 +23,7 @@ final class FloorFalls implements AlongCheck
         }
         $low = $plan->floor->lowSpot();
         yield new Finding(
-            'floor-falls', Severity::Note, "Floor falls {$sight->say($fall)} under the leaf",
+            FindingCode::FloorFalls, Severity::Note, "Floor falls {$sight->say($fall)} under the leaf",
             "Gap grows from {$sight->say($plan->heights->gap->low)} to {$sight->say($plan->heights->gap->high)} at {$sight->say($low)}; the tape reads {$sight->say($plan->tapeUp($low))} there for the same line.",
             'survey.floor.readings[0].x', ['fall' => $fall, 'gap_max' => $plan->heights->gap->high, 'at' => $low],
         );

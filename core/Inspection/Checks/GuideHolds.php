@@ -8,6 +8,7 @@ use YokeLine\Doorway\GuideKit;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -29,7 +30,7 @@ final class GuideHolds implements Check
             $hold = $guides[0]->hold->total;
             $height = $kit->style->needsGroove() ? $kit->bladeHeight : $kit->cheek;
             $deep = array_map(fn (GuidePlace $guide) => $sight->sayShort($guide->grooveDepth ?? $hold), $guides);
-            yield new Finding('guide-holds', Severity::Ok, "Guide {$this->part($kit)} holds {$sight->say($hold)} of its {$sight->say($height)}", $kit->style->needsGroove() ? 'Groove at least '.implode(' and ', array_unique($deep)).' deep.' : '', '', ['hold' => $hold]);
+            yield new Finding(FindingCode::GuideHolds, Severity::Ok, "Guide {$this->part($kit)} holds {$sight->say($hold)} of its {$sight->say($height)}", $kit->style->needsGroove() ? 'Groove at least '.implode(' and ', array_unique($deep)).' deep.' : '', '', ['hold' => $hold]);
         }
     }
 
@@ -46,7 +47,7 @@ final class GuideHolds implements Check
         $gap = $sight->rules->gap->minus($sight->up($kit->minEngagement->minus($hold)));
 
         return new Finding(
-            'guide-bite', Severity::Stop, $hold->isPositive() ? "The {$part} bites only {$sight->say($hold)}" : "The {$part} does not reach the leaf",
+            FindingCode::GuideBite, Severity::Stop, $hold->isPositive() ? "The {$part} bites only {$sight->say($hold)}" : "The {$part} does not reach the leaf",
             "{$sight->say($kit->minEngagement)} is the least that holds; the gap there is {$sight->say($sight->plan->gapAt($guide->window->middle()))}.", 'brief.rules.gap', ['hold' => $hold, 'least' => $kit->minEngagement],
             [...($gap->isUnder(Length::mm(3)) ? [] : [$sight->cure("Floor gap {$sight->say($gap)}", ['brief.rules.gap' => $gap])]), ...$sight->otherKits()],
         );

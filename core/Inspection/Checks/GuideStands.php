@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -23,7 +24,7 @@ final class GuideStands implements AlongCheck
         $guides = $sight->plan->guides;
         if (array_filter($guides, fn (GuidePlace $guide) => $guide->shortfall->isPositive()) === []) {
             $spare = Length::least(...array_map(fn (GuidePlace $guide) => $guide->window->length(), array_values($guides)))->minus($sight->kit->guide->length);
-            yield new Finding('guide-room', Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open'.($this->andClear($sight) === '' ? '.' : ', out of the passage.'), '', ['spare' => $spare]);
+            yield new Finding(FindingCode::GuideRoom, Severity::Ok, "Guide stands with {$sight->write->showDown($spare)} to spare", 'Under the leaf shut and open'.($this->andClear($sight) === '' ? '.' : ', out of the passage.'), '', ['spare' => $spare]);
         }
     }
 
@@ -33,7 +34,7 @@ final class GuideStands implements AlongCheck
         $park = $sight->rules->park->minus($short);
 
         return new Finding(
-            'guide-window', $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
+            FindingCode::GuideWindow, $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
             "The guide lacks {$sight->sayShort($guide->shortfall)} of room",
             "It is {$sight->say($sight->kit->guide->length)} long; under the leaf both shut and open{$this->andClear($sight)} there is {$sight->say($guide->window->length()->orZeroIfNegative())}.",
             'brief.rules.park', ['shortfall' => $guide->shortfall, 'window' => $guide->window->length()],

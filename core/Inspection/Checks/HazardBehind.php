@@ -9,6 +9,7 @@ use YokeLine\Anchoring\RailPlace;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -29,7 +30,7 @@ final class HazardBehind implements AnchorCheck
             if ($hit !== []) {
                 $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
                 $carries = $held >= 2 && RailPlace::carries($sight->anchoring()->supports, $plan->rail->span, $sight->kit->rail, $plan->rail->pieces);
-                yield new Finding('cable-behind', $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "{$hazard->place}.x[0]", ['x' => $hit[0]],
+                yield new Finding(FindingCode::CableBehind, $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "{$hazard->place}.x[0]", ['x' => $hit[0]],
                     [...$sight->cures(fn () => $this->slides($sight, $zones)), $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true])]);
             }
         }

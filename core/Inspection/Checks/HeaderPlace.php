@@ -8,6 +8,7 @@ use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -27,19 +28,19 @@ final class HeaderPlace implements Check
         $yoke = $sight->plan->yokeLine();
         if ($sight->isShort($header->foot->total, $casing)) {
             $over = $casing->minus($header->foot->total);
-            yield new Finding('header-casing', Severity::Stop, "The header sits {$sight->sayShort($over)} into the casing", "Its foot is at {$sight->say($header->foot->total)}, the casing reaches {$sight->say($casing)}.", 'brief.header.width', ['over' => $over],
+            yield new Finding(FindingCode::HeaderCasing, Severity::Stop, "The header sits {$sight->sayShort($over)} into the casing", "Its foot is at {$sight->say($header->foot->total)}, the casing reaches {$sight->say($casing)}.", 'brief.header.width', ['over' => $over],
                 [...$this->narrower($sight, $yoke->minus($casing)->times(2)), ...$sight->higherLeaf($sight->plan->heights->leaf->needed->total), ...$this->otherAligns($sight)]);
         }
         if ($sight->isShort($ceiling, $header->top->total)) {
             $over = $header->top->total->minus($ceiling);
-            yield new Finding('header-ceiling', Severity::Stop, "The header is {$sight->sayShort($over)} too high", "Its top would be at {$sight->sayShort($header->top->total)}, under a ceiling of {$sight->say($ceiling)}.", 'brief.header.width', ['over' => $over],
+            yield new Finding(FindingCode::HeaderCeiling, Severity::Stop, "The header is {$sight->sayShort($over)} too high", "Its top would be at {$sight->sayShort($header->top->total)}, under a ceiling of {$sight->say($ceiling)}.", 'brief.header.width', ['over' => $over],
                 [...$this->narrower($sight, $ceiling->minus($yoke)->times(2)), ...LowerLine::cures($sight, $over), ...$this->otherAligns($sight)]);
         }
         $edge = Length::least($yoke->minus($header->foot->total), $header->top->total->minus($yoke));
         if ($sight->isShort($edge, Heights::boardEdge())) {
             $short = Heights::boardEdge()->minus($edge);
             $wider = $sight->brief->header->width->plus($sight->up($short)->times($sight->brief->header->align === HeaderAlign::Centred ? 2 : 1));
-            yield new Finding('header-short', Severity::Stop, "The rail line is {$sight->say($edge)} from the edge of the board", "{$sight->say(Heights::boardEdge())} is the least that holds a bolt.", 'brief.header.width', ['edge' => $edge, 'wanted' => Heights::boardEdge()],
+            yield new Finding(FindingCode::HeaderShort, Severity::Stop, "The rail line is {$sight->say($edge)} from the edge of the board", "{$sight->say(Heights::boardEdge())} is the least that holds a bolt.", 'brief.header.width', ['edge' => $edge, 'wanted' => Heights::boardEdge()],
                 [$sight->cure("Header {$sight->say($wider)} wide", ['brief.header.width' => $wider]), ...LowerLine::cures($sight, $short), ...$this->otherAligns($sight)]);
         }
     }

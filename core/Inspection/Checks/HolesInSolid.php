@@ -8,6 +8,7 @@ use YokeLine\Doorway\HangerStyle;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Marks\Drilling;
@@ -22,7 +23,7 @@ final class HolesInSolid implements AlongCheck
         $outside = Drilling::outsideSolid($sight->plan);
         if ($outside !== []) {
             $says = implode(', ', array_map(fn ($mark) => Names::of($mark->id)." ({$sight->say($mark->place)})", $outside));
-            yield new Finding('hole-not-solid', Severity::Settle, count($outside) === 1 ? 'A hole is outside the solid members of the leaf' : count($outside).' holes are outside the solid members of the leaf', "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.", 'brief.leaf.solid', ['at' => $outside[0]->place], $this->insets($sight));
+            yield new Finding(FindingCode::HoleNotSolid, Severity::Settle, count($outside) === 1 ? 'A hole is outside the solid members of the leaf' : count($outside).' holes are outside the solid members of the leaf', "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.", 'brief.leaf.solid', ['at' => $outside[0]->place], $this->insets($sight));
         }
     }
 

@@ -8,6 +8,7 @@ use Generator;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -29,7 +30,7 @@ final class InTheWay implements Check
             }
             $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
             if ($obstacle->x->overlaps($opening) && $obstacle->isOnWall() && $high->low->isUnder($sight->plan->heights->head->total)) {
-                yield new Finding('obstacle-in-opening', Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "{$obstacle->place}.x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", [$obstacle->place => null])]);
+                yield new Finding(FindingCode::ObstacleInOpening, Severity::Settle, ucfirst($obstacle->name).' would stand inside the opening', 'Things on the wall are measured from the same zero as the jambs; is its place right?', "{$obstacle->place}.x[0]", [], [$sight->cure("Leave the {$obstacle->name} out", [$obstacle->place => null])]);
 
                 continue;
             }
@@ -67,7 +68,7 @@ final class InTheWay implements Check
         $room = $obstacle->standsOff->isOver($z->low) ? $obstacle->standsOff->minus($z->high) : $z->low->minus($obstacle->z()->high);
 
         return new Finding(
-            'obstacle-collides', $room->isPositive() ? Severity::Settle : Severity::Stop,
+            FindingCode::ObstacleCollides, $room->isPositive() ? Severity::Settle : Severity::Stop,
             $room->isPositive() ? ucfirst($what)." passes {$obstacle->name} by only {$sight->say($room)}" : ucfirst($what)." meets {$obstacle->name}",
             "It stands {$sight->say($obstacle->standsOff)} to {$sight->say($obstacle->z()->high)} from the wall; {$what} sweeps {$sight->say($z->low)} to {$sight->say($z->high)}.",
             "{$obstacle->place}.x[0]", ['room' => $room],

@@ -8,6 +8,7 @@ use YokeLine\Doorway\GuideStyle;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -52,6 +53,6 @@ final class JumpDiscPlace implements AlongCheck
     {
         $cures = $sight->kit->guide->style === GuideStyle::WallRoller ? [...$cures, $sight->cure('One disc, at the other end', ['brief.rules.jump_discs' => 'one'])] : $cures;
 
-        return new Finding('jump-disc-fouls', Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);
+        return new Finding(FindingCode::JumpDiscFouls, Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);
     }
 }

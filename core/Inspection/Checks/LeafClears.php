@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -22,13 +23,13 @@ final class LeafClears implements Check
         $clearance = $depth->clearance->total;
         $wanted = Length::mm(self::WANTED_MM);
         if (! $sight->isShort($clearance, $wanted)) {
-            yield new Finding('leaf-clears', Severity::Ok, "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}", "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.", '', ['clearance' => $clearance]);
+            yield new Finding(FindingCode::LeafClears, Severity::Ok, "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}", "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.", '', ['clearance' => $clearance]);
 
             return;
         }
         $more = $sight->up($wanted->minus($clearance));
         yield new Finding(
-            'leaf-clearance', $clearance->isPositive() ? Severity::Settle : Severity::Stop,
+            FindingCode::LeafClearance, $clearance->isPositive() ? Severity::Settle : Severity::Stop,
             $clearance->isPositive() ? "Only {$sight->say($clearance)} behind the leaf" : "The leaf runs into the {$this->thing($depth->proudest)}",
             "The {$this->thing($depth->proudest)} stands {$sight->say($depth->proud->total)} proud, the back of the leaf {$sight->say($depth->leafBack->total)} out; {$sight->say($wanted)} between them is wanted.",
             'brief.leaf.thickness', ['clearance' => $clearance, 'spacer' => $more],

@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Anchoring\Holding;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -23,7 +24,7 @@ final class MasonryKeeps implements AnchorCheck
         $masonry = Holding::inMasonry($plan->doorway->survey->withoutHazards(), $plan->floor, $plan->heights->head->total, $plan->boltHeights());
         $near = array_values(array_filter($plan->rail->holes, fn (Length $x) => ! $masonry->holds($x)));
         if ($near !== []) {
-            yield new Finding('masonry-edge', Severity::Settle, "The hole at {$sight->say($near[0])} is too near an edge of the masonry", "{$sight->say(Length::mm(Holding::MASONRY_EDGE_MM))} from the opening and from a corner is the least: it breaks out. It carries nothing in what is reckoned here.", 'brief.backing', ['x' => $near[0]],
+            yield new Finding(FindingCode::MasonryEdge, Severity::Settle, "The hole at {$sight->say($near[0])} is too near an edge of the masonry", "{$sight->say(Length::mm(Holding::MASONRY_EDGE_MM))} from the opening and from a corner is the least: it breaks out. It carries nothing in what is reckoned here.", 'brief.backing', ['x' => $near[0]],
                 [$sight->cure('A header, anchored clear of the edges', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto']), ...$sight->higherLeaf($sight->plan->heights->leaf->size->total->plus(Length::mm(40)))]);
         }
     }

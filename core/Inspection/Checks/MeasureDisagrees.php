@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -28,7 +29,7 @@ final class MeasureDisagrees implements AlongCheck
             $i = $this->odd($lengths);
             if ($i !== null) {
                 yield new Finding(
-                    'measure-disagrees', Severity::Settle, 'Measure '.$name.' '.($i + 1).' again',
+                    FindingCode::MeasureDisagrees, Severity::Settle, 'Measure '.$name.' '.($i + 1).' again',
                     "{$sight->say($lengths[$i])} differs from what stands beside it by more than {$sight->say(Length::mm(self::DIFFERS_MM))}.",
                     "{$path}[{$i}]{$key}", ['reading' => $lengths[$i]],
                     [$sight->cure('Leave '.$sight->say($lengths[$i]).' out', ["{$path}[{$i}]" => null])],

@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 
@@ -23,7 +24,7 @@ final class OldDoorGoes implements Check
         // A hinged leaf sweeps a quarter circle; a folding one half of it on either side of its fold.
         $area = M_PI / 4 * ($was === OldDoor::Folding ? $width ** 2 / 4 : $width ** 2);
         yield new Finding(
-            'old-door', Severity::Note, sprintf('%.1f m² of floor come free', $area),
+            FindingCode::OldDoor, Severity::Note, sprintf('%.1f m² of floor come free', $area),
             ($was === OldDoor::HingedOut ? 'In the other room, where the old door swung. ' : 'Where the old door swung. ').'To make good: hinge places, strike plate, the stop bead'.($was === OldDoor::Folding ? ', the track in the head' : '').'. '.($was === OldDoor::HingedOut ? 'It can stay until the new leaf has hung on trial.' : 'It goes first: it is in the way of rail and leaf.'),
             'survey.opening.was', ['floor_m2' => $area],
         );

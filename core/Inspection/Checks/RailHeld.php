@@ -9,6 +9,7 @@ use YokeLine\Anchoring\RailPlace;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -28,7 +29,7 @@ final class RailHeld implements AnchorCheck
         $fewOfBoard = $anchoring->header !== null && count($anchoring->header->at) < 2;
         if ($few || $fewOfBoard) {
             $count = $fewOfBoard ? count($anchoring->header->at) : count($supports);
-            yield new Finding('too-few-studs', Severity::Stop, $fewOfBoard ? 'The header catches '.($count === 0 ? 'no stud' : 'one stud only') : ($count === 0 ? 'No hole of the rail meets what holds' : 'Too few holes of the rail meet what holds'), $fewOfBoard ? 'It wants two at least.' : 'Two to a piece is the least.', $fewOfBoard ? 'brief.header.overrun' : 'brief.backing', ['hits' => $count], [...$this->otherBackings($sight), ...$this->widerBoard($sight)]);
+            yield new Finding(FindingCode::TooFewStuds, Severity::Stop, $fewOfBoard ? 'The header catches '.($count === 0 ? 'no stud' : 'one stud only') : ($count === 0 ? 'No hole of the rail meets what holds' : 'Too few holes of the rail meet what holds'), $fewOfBoard ? 'It wants two at least.' : 'Two to a piece is the least.', $fewOfBoard ? 'brief.header.overrun' : 'brief.backing', ['hits' => $count], [...$this->otherBackings($sight), ...$this->widerBoard($sight)]);
         }
         yield from $this->misses($sight, count($plan->rail->holes) - count($supports));
         if (! $few) {
@@ -41,7 +42,7 @@ final class RailHeld implements AnchorCheck
     {
         $place = $sight->plan->place;
         if ($place !== null && $misses > 0 && ! $sight->plan->backing()->isSiteDrilled()) {
-            yield new Finding('hole-misses-stud', $place->holds ? Severity::Note : Severity::Settle, ($misses === 1 ? 'One hole of the rail misses' : "{$misses} holes of the rail miss").' what holds', $place->holds ? 'The others are near enough together; leave '.($misses === 1 ? 'it' : 'them').' empty.' : 'A rail that is not in wood comes down; a toggle there helps and carries nothing.', 'brief.backing', ['misses' => $misses], $place->holds ? [] : $this->otherBackings($sight));
+            yield new Finding(FindingCode::HoleMissesStud, $place->holds ? Severity::Note : Severity::Settle, ($misses === 1 ? 'One hole of the rail misses' : "{$misses} holes of the rail miss").' what holds', $place->holds ? 'The others are near enough together; leave '.($misses === 1 ? 'it' : 'them').' empty.' : 'A rail that is not in wood comes down; a toggle there helps and carries nothing.', 'brief.backing', ['misses' => $misses], $place->holds ? [] : $this->otherBackings($sight));
         }
     }
 
@@ -54,12 +55,12 @@ final class RailHeld implements AnchorCheck
         $kit = $sight->kit->rail;
         $gap = RailPlace::greatestGap($supports);
         if ($gap !== null && $sight->isShort($kit->maxFixingSpacing, $gap)) {
-            yield new Finding('spacing', Severity::Settle, "Two fixings are {$sight->say($gap)} apart", "{$sight->say($kit->maxFixingSpacing)} is the most that the kit allows.", 'brief.backing', ['spacing' => $gap, 'most' => $kit->maxFixingSpacing], $this->otherBackings($sight));
+            yield new Finding(FindingCode::Spacing, Severity::Settle, "Two fixings are {$sight->say($gap)} apart", "{$sight->say($kit->maxFixingSpacing)} is the most that the kit allows.", 'brief.backing', ['spacing' => $gap, 'most' => $kit->maxFixingSpacing], $this->otherBackings($sight));
         }
         $span = $sight->plan->rail->span;
         $end = $supports === [] ? Length::zero() : Length::greatest($supports[0]->minus($span->low), $span->high->minus($supports[count($supports) - 1]));
         if ($sight->isShort($kit->firstFixingWithin, $end)) {
-            yield new Finding('end-fixing', Severity::Settle, "The last fixing is {$sight->say($end)} from the rail's end", "{$sight->say($kit->firstFixingWithin)} is the most that the kit allows.", 'brief.backing', ['end' => $end, 'most' => $kit->firstFixingWithin], $this->otherBackings($sight));
+            yield new Finding(FindingCode::EndFixing, Severity::Settle, "The last fixing is {$sight->say($end)} from the rail's end", "{$sight->say($kit->firstFixingWithin)} is the most that the kit allows.", 'brief.backing', ['end' => $end, 'most' => $kit->firstFixingWithin], $this->otherBackings($sight));
         }
     }
 

@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -24,7 +25,7 @@ final class ShutRoom implements AlongCheck
             $side = $shut->low->minus($wall->low)->equals($room) ? 'left' : 'right';
             $past = $room->isNegative();
             yield new Finding(
-                'shut-room', $past ? Severity::Stop : Severity::Settle,
+                FindingCode::ShutRoom, $past ? Severity::Stop : Severity::Settle,
                 $past ? "Shut, the leaf passes the wall's {$side} end" : "Shut, the leaf stands too near the {$side} end",
                 "Shut, it has {$sight->say($room)} there; {$sight->say($end)} is wanted for clearance, stop and margin.", 'brief.rules.side_overlap', ['room' => $room, 'wanted' => $end],
                 [

@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\SoftClose;
 use YokeLine\Inspection\AlongCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Planning\PlannedLeaf;
@@ -30,7 +31,7 @@ final class SoftCloseRoom implements AlongCheck
             $travel = $leaf->run->travel->total;
             $narrow = $sight->isShort($leaf->run->width, $soft->minLeafWidth);
             yield new Finding(
-                'soft-close-room', Severity::Settle, 'No room for the soft close',
+                FindingCode::SoftCloseRoom, Severity::Settle, 'No room for the soft close',
                 $narrow ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($leaf->run->width)}." : "Its two strokes take {$sight->say($soft->strokes())}; the leaf travels {$sight->say($travel)}.",
                 'brief.rules.soft_close', ['travel' => $travel, 'strokes' => $soft->strokes()],
                 [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']), ...($narrow ? $sight->widerLeaf($soft->minLeafWidth) : [])],

@@ -9,6 +9,7 @@ use YokeLine\Anchoring\Wood;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 
@@ -29,7 +30,7 @@ final class StandoffPress implements AnchorCheck
         $worst = array_reduce($sight->anchoring()->fixings, fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0), 0.0);
         $bears = $soft || $plan->header !== null || $lining === LiningKind::Plank;
         if ($bears && $worst > $most) {
-            yield new Finding('standoff-sinks', Severity::Note, sprintf('A standoff presses with %.1f MPa', $worst), sprintf('Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.', $most, $soft ? 'soft lining' : 'the wood'), 'brief.rules.washers', ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM], [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])]);
+            yield new Finding(FindingCode::StandoffSinks, Severity::Note, sprintf('A standoff presses with %.1f MPa', $worst), sprintf('Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.', $most, $soft ? 'soft lining' : 'the wood'), 'brief.rules.washers', ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM], [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])]);
         }
     }
 }

@@ -6,6 +6,7 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
@@ -24,7 +25,7 @@ final class StopsFree implements AnchorCheck
             if ($over !== []) {
                 $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
                 $slides = $sight->cures(fn () => array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), $this->clear($sight, $bodies, $reach)));
-                yield new Finding('stop-meets-standoff', Severity::Settle, "A stop sits on the standoff at {$sight->say($over[0])}", 'It cannot pass one, nor be set over one.', 'brief.rules.rail_left', ['x' => $over[0]], [...$slides, $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", ['brief.rules.hanger_inset' => $inset->plus(Length::mm(20))])]);
+                yield new Finding(FindingCode::StopMeetsStandoff, Severity::Settle, "A stop sits on the standoff at {$sight->say($over[0])}", 'It cannot pass one, nor be set over one.', 'brief.rules.rail_left', ['x' => $over[0]], [...$slides, $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", ['brief.rules.hanger_inset' => $inset->plus(Length::mm(20))])]);
 
                 return;
             }
@@ -32,7 +33,7 @@ final class StopsFree implements AnchorCheck
         foreach ($plan->joints() as $joint) {
             foreach ($bodies as $body) {
                 if ($joint->isOver($body->low) && $joint->isUnder($body->high)) {
-                    yield new Finding('stop-on-joint', Severity::Settle, "A stop sits on the joint of the rail at {$sight->say($joint)}", 'There it would hold two pieces apart.', 'brief.rules.rail_left', ['x' => $joint], array_map(fn (Length $by) => $sight->cure("Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}", ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)]), [Length::mm(60), Length::mm(-60)]));
+                    yield new Finding(FindingCode::StopOnJoint, Severity::Settle, "A stop sits on the joint of the rail at {$sight->say($joint)}", 'There it would hold two pieces apart.', 'brief.rules.rail_left', ['x' => $joint], array_map(fn (Length $by) => $sight->cure("Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}", ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)]), [Length::mm(60), Length::mm(-60)]));
                 }
             }
         }

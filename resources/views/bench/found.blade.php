@@ -2,7 +2,7 @@
 @php($url = $bench->changesUrl())
 <ol class="findings"@unless ($bench->hasCures) data-cures="{{ $bench->url }}/{{ $bench->station->value }}/findings" aria-busy="true" @endunless>
   @foreach ($setout->findings as $finding)
-    <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code }}">
+    <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}">
       <svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg>
       <div>
         <h3><span class="visually-hidden">{{ ['stop' => 'Stop:', 'settle' => 'To settle:', 'note' => 'Note:', 'ok' => 'Fine:'][$finding->severity->value] }}</span>

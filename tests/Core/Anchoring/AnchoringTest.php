@@ -14,6 +14,7 @@ use YokeLine\Format\AnchoringWriter;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -92,7 +93,7 @@ test('what a change does to the hardest worked fixing comes out', function (stri
 
 test('the findings of a worked example come out, before and after each change', function (string $name) {
     $geometry = ['floor-falls', 'guide-window', 'hanger-solid', 'mass-assumed'];
-    $codes = fn (Document $document) => array_values(array_diff(array_map(fn (Finding $finding) => $finding->code, array_filter(Setout::quick($document, Doorways::kits())->findings, fn (Finding $finding) => $finding->severity !== Severity::Ok)), [...$geometry, 'bolt-short']));
+    $codes = fn (Document $document) => array_values(array_diff(array_map(fn (Finding $finding) => $finding->code->value, array_filter(Setout::quick($document, Doorways::kits())->findings, fn (Finding $finding) => $finding->severity !== Severity::Ok)), [...$geometry, 'bolt-short']));
     expect($codes(exampleOf($name)))->toEqualCanonicalizing(array_column(worked($name)['result']['findings'], 'code'));
     foreach (worked($name)['cures'] ?? [] as $cure) {
         expect($codes(exampleOf($name, $cure['change'])))->toEqualCanonicalizing($cure['findings'], $cure['says']);
@@ -120,7 +121,7 @@ test('brackets that are set freely stand on studs, each at least so far from the
 test('nothing is drilled in the zone of a cable, and sliding past it is offered', function () {
     $document = Doorways::document('kiln-room', ['brief.header.thickness' => 38, 'survey.hazards' => [['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]]]);
     $setout = Setout::of($document, Doorways::kits());
-    $finding = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === 'cable-behind'))[0];
+    $finding = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === 'cable-behind'))[0];
     $anchoring = Anchoring::of($setout->plan);
 
     expect(array_filter($anchoring->fixings, fn ($fixing) => abs($fixing->x->toMm() - 1990) < 50))->toBe([])
@@ -129,7 +130,7 @@ test('nothing is drilled in the zone of a cable, and sliding past it is offered'
 
 test('a masonry anchor is reckoned by its own sheet, and without one is not checked', function () {
     $masonry = ['brief.backing' => 'masonry', 'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 15]];
-    expect(Setout::quick(Doorways::document('kiln-room', $masonry), Doorways::kits())->has('not-checked'))->toBeTrue();
+    expect(Setout::quick(Doorways::document('kiln-room', $masonry), Doorways::kits())->has(FindingCode::NotChecked))->toBeTrue();
     $sheet = ['brief.anchor' => ['kind' => 'sleeve', 'diameter' => 8, 'embedment' => 60, 'tension_N' => 2500, 'shear_N' => 2000]];
     $fixing = Anchoring::of(Doorways::plan('kiln-room', [...$masonry, ...$sheet]))->fixings[0];
 
@@ -151,7 +152,7 @@ test('a board that is longer than what can be had is jointed on studs, clear of 
 });
 
 test('a board that no stud lets be jointed is said so', function () {
-    expect(Setout::quick(Doorways::document('kiln-room', ['brief.header.lengths' => [600]]), Doorways::kits())->has('board-joint'))->toBeTrue();
+    expect(Setout::quick(Doorways::document('kiln-room', ['brief.header.lengths' => [600]]), Doorways::kits())->has(FindingCode::BoardJoint))->toBeTrue();
 });
 
 test('in plank that holds alone a bolt is as long as the plank, and thread past it counts nothing', function () {

@@ -35,7 +35,7 @@ test('the card of the kiln room begins where the guide just has room and ends un
 
 test('every size inside the card plans without a stop, and the next one out does not', function () {
     $card = SizeCard::of(Doorways::plan(), new LengthWriter(Unit::Millimetre));
-    $stops = fn (Length $height) => array_filter(Doorways::setout(changes: ['brief.leaf.height' => $height->toMm()])->findings, fn ($finding) => $finding->severity->value === 'stop' && $finding->code !== 'over-worked');
+    $stops = fn (Length $height) => array_filter(Doorways::setout(changes: ['brief.leaf.height' => $height->toMm()])->findings, fn ($finding) => $finding->severity->value === 'stop' && $finding->code->value !== 'over-worked');
 
     expect($stops($card->height->greatest))->toBe([])->and($stops($card->height->greatest->plus(Length::mm(1))))->not->toBe([]);
 });

@@ -103,5 +103,5 @@ test('where there are very many findings the cures of the first are tried, and i
     $proved = $many->withProvedCures(Doorways::kits())->findings;
 
     expect($few->hasMoreCures())->toBeFalse()->and($many->hasMoreCures())->toBeTrue()->and($proved)->toHaveCount(count($many->findings))
-        ->and(array_filter($proved, fn ($finding) => $finding->code === 'covered' && $finding->cures !== []))->not->toBe([]);
+        ->and(array_filter($proved, fn ($finding) => $finding->code->value === 'covered' && $finding->cures !== []))->not->toBe([]);
 });

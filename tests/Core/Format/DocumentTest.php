@@ -148,7 +148,7 @@ test('two items of one id are told apart', function () {
 test('a hazard that is moved keeps its place, and the next one is still the next one', function () {
     $hazards = [['kind' => 'pipe', 'x' => [700, 720], 'y' => [0, 2600], 'moved' => true], ['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]];
     $setout = Setout::of(Doorways::document('kiln-room', ['brief.header.thickness' => 38, 'survey.hazards' => $hazards]), Doorways::kits());
-    $finding = array_values(array_filter($setout->findings, fn ($finding) => $finding->code === 'cable-behind'))[0];
+    $finding = array_values(array_filter($setout->findings, fn ($finding) => $finding->code->value === 'cable-behind'))[0];
 
     expect($finding->where)->toBe('survey.hazards[1].x[0]')
         ->and(array_merge(...array_map(fn ($cure) => array_keys($cure->changes), $finding->cures)))->toContain('survey.hazards[1].moved');

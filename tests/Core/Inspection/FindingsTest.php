@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Support\Doorways;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Setout;
@@ -71,8 +72,8 @@ function faulty(array $changes, array $kits): Setout
 
 function found(Setout $setout, string $code): Finding
 {
-    $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === $code));
-    expect($found)->not->toBeEmpty("{$code} is among: ".implode(', ', array_map(fn (Finding $finding) => $finding->code, $setout->findings)));
+    $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === $code));
+    expect($found)->not->toBeEmpty("{$code} is among: ".implode(', ', array_map(fn (Finding $finding) => $finding->code->value, $setout->findings)));
 
     return $found[0];
 }
@@ -90,9 +91,9 @@ test('every cure that is offered takes its finding away and brings no new stop',
     expect($cures)->not->toBeEmpty();
     foreach ($cures as $cure) {
         $after = Setout::quick($setout->after($cure), $kits === [] ? Doorways::kits() : [...Doorways::kits(), ...array_map(fn (array $numbers) => Doorways::kit('flat-40-strap', $numbers), $kits)]);
-        $newStops = array_diff(array_column(array_filter($after->findings, fn (Finding $finding) => $finding->severity === Severity::Stop), 'code'), array_column($stops, 'code'));
+        $newStops = array_filter($after->findings, fn (Finding $finding) => $finding->severity === Severity::Stop && ! in_array($finding->code, array_column($stops, 'code'), true));
 
-        expect($after->has($code))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
+        expect($after->has(FindingCode::from($code)))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
     }
 })->with('faults');
 
@@ -109,7 +110,7 @@ test('a fault of leaves that pass each other is found, and its cures cure', func
     $cures = found($setout, $code)->cures;
     expect($cures)->not->toBeEmpty();
     foreach ($cures as $cure) {
-        expect(Setout::quick($setout->after($cure), $kits)->has($code))->toBeFalse($cure->says);
+        expect(Setout::quick($setout->after($cure), $kits)->has(FindingCode::from($code)))->toBeFalse($cure->says);
     }
 })->with('faults of leaves that pass');
 
@@ -142,7 +143,7 @@ test('a moment at a built-out header is the hung weight times how far out the ra
 test('what is moved away is in no way any more', function () {
     $setout = Doorways::setout(changes: ['survey.obstacles' => [['name' => 'radiator', 'kind' => 'radiator', 'x' => [2100, 2500], 'y' => [100, 700], 'projection' => 95, 'moved' => true]]]);
 
-    expect($setout->has('leaf-clearance'))->toBeFalse()->and($setout->has('covered'))->toBeFalse();
+    expect($setout->has(FindingCode::LeafClearance))->toBeFalse()->and($setout->has(FindingCode::Covered))->toBeFalse();
 });
 
 test('a buffer on the wall gives back what stop and clearance took', function () {
@@ -155,7 +156,7 @@ test('nobody walks through a niche: no rule of passage, and the guide may stand 
     $plan = Doorways::plan(changes: ['survey.opening.is' => 'niche']);
     $setout = Doorways::setout(changes: ['survey.opening.is' => 'niche']);
 
-    expect($setout->has('passage-clear'))->toBeFalse()->and($setout->has('uncovers'))->toBeTrue()
+    expect($setout->has(FindingCode::PassageClear))->toBeFalse()->and($setout->has(FindingCode::Uncovers))->toBeTrue()
         ->and($plan->guides['guide']->window->low->toMm())->toBe(1774.0);
 });
 
@@ -193,8 +194,8 @@ test('an unknown kit is a finding that every kit that hangs the door cures', fun
 });
 
 test('the checks allow what a tape can be off, and no more', function () {
-    expect(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26])->has('leaf-clearance'))->toBeFalse()
-        ->and(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26.1])->has('leaf-clearance'))->toBeTrue();
+    expect(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26])->has(FindingCode::LeafClearance))->toBeFalse()
+        ->and(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26.1])->has(FindingCode::LeafClearance))->toBeTrue();
 });
 
 test('the verdict is the gravest finding', function (string $doorway, Verdict $verdict, array $changes = []) {
@@ -238,13 +239,13 @@ test('what does not hold is found, and its cures cure', function (string $code, 
         expect($finding->cures)->not->toBeEmpty();
     }
     foreach ($finding->cures as $cure) {
-        expect(Setout::quick($setout->after($cure), Doorways::kits())->has($code))->toBeFalse($cure->says);
+        expect(Setout::quick($setout->after($cure), Doorways::kits())->has(FindingCode::from($code)))->toBeFalse($cure->says);
     }
 })->with('faults of holding');
 
 test('of two switches behind the leaf each has a cure of its own, that leaves the other', function () {
     $switch = fn (int $x) => (object) ['kind' => 'switch', 'name' => "switch at {$x}", 'x' => [$x, $x + 80], 'y' => [1000, 1080], 'projection' => 9];
-    $covered = fn ($setout) => array_values(array_filter($setout->findings, fn ($finding) => $finding->code === 'covered'));
+    $covered = fn ($setout) => array_values(array_filter($setout->findings, fn ($finding) => $finding->code->value === 'covered'));
     $both = Doorways::setout('kiln-room', ['survey.obstacles' => [$switch(1900), $switch(2200)]]);
 
     expect($covered($both))->toHaveCount(2);

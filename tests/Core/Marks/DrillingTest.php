@@ -54,7 +54,7 @@ test('a strap wants 12 of solid wood past its hole', function (int $to, bool $is
 
 test('hangers moved into a member are offered, and cure', function () {
     $setout = Doorways::setout(changes: ['brief.leaf.solid' => [[0, 60], [100, 300], [665, 865], [905, 965]], 'brief.rules.soft_close' => 'off']);
-    $finding = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === 'hole-not-solid'))[0];
+    $finding = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === 'hole-not-solid'))[0];
 
     expect($finding->says)->toBe('2 holes are outside the solid members of the leaf')
         ->and($finding->cures[0]->changes)->toBe(['brief.rules.hanger_inset' => '43']);

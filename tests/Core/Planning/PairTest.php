@@ -43,7 +43,7 @@ function onPair(array $changes): OnSite
 /** @return list<Finding> */
 function saysOf(string $code, array $changes): array
 {
-    return array_values(array_filter(Doorways::setout('map-archive', $changes)->findings, fn (Finding $finding) => $finding->code === $code));
+    return array_values(array_filter(Doorways::setout('map-archive', $changes)->findings, fn (Finding $finding) => $finding->code->value === $code));
 }
 
 test('where the floor falls, each leaf has the groove that its own guide wants', function () {

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Inspection;
+
+/** What is found, whatever it is said like; files, cures and records know it by this. */
+enum FindingCode: string
+{
+    case Aisle = 'aisle';
+    case BetweenLeaves = 'between-leaves';
+    case BoardJoint = 'board-joint';
+    case BoardJointed = 'board-jointed';
+    case BoltShort = 'bolt-short';
+    case BracketOffBoard = 'bracket-off-board';
+    case BuiltOut = 'built-out';
+    case CableBehind = 'cable-behind';
+    case Carpet = 'carpet';
+    case CentreStops = 'centre-stops';
+    case Covered = 'covered';
+    case CoveredSocket = 'covered-socket';
+    case EndFixing = 'end-fixing';
+    case FloorFalls = 'floor-falls';
+    case GuideBite = 'guide-bite';
+    case GuideHolds = 'guide-holds';
+    case GuideRoom = 'guide-room';
+    case GuideWindow = 'guide-window';
+    case HangerInset = 'hanger-inset';
+    case HangerSolid = 'hanger-solid';
+    case HazardsOverlap = 'hazards-overlap';
+    case HeaderCasing = 'header-casing';
+    case HeaderCeiling = 'header-ceiling';
+    case HeaderShort = 'header-short';
+    case HeaderSpan = 'header-span';
+    case HeaderThin = 'header-thin';
+    case Headroom = 'headroom';
+    case HeadroomClear = 'headroom-clear';
+    case Holds = 'holds';
+    case HoleMissesStud = 'hole-misses-stud';
+    case HoleNotSolid = 'hole-not-solid';
+    case JumpDiscFouls = 'jump-disc-fouls';
+    case KitBracket = 'kit-bracket';
+    case KitCannotHang = 'kit-cannot-hang';
+    case KitCapacity = 'kit-capacity';
+    case KitChanged = 'kit-changed';
+    case KitDisc = 'kit-disc';
+    case KitEnds = 'kit-ends';
+    case KitGuide = 'kit-guide';
+    case KitHangsNothing = 'kit-hangs-nothing';
+    case KitHole = 'kit-hole';
+    case KitHoles = 'kit-holes';
+    case KitInset = 'kit-inset';
+    case KitRail = 'kit-rail';
+    case KitRise = 'kit-rise';
+    case KitSpacing = 'kit-spacing';
+    case KitThickness = 'kit-thickness';
+    case KitUnknown = 'kit-unknown';
+    case LeafClearance = 'leaf-clearance';
+    case LeafClears = 'leaf-clears';
+    case LeafMass = 'leaf-mass';
+    case LeafNarrow = 'leaf-narrow';
+    case LeafShort = 'leaf-short';
+    case LeafThickness = 'leaf-thickness';
+    case MasonryEdge = 'masonry-edge';
+    case MassAssumed = 'mass-assumed';
+    case MeasureDisagrees = 'measure-disagrees';
+    case MidOverlap = 'mid-overlap';
+    case NotChecked = 'not-checked';
+    case ObstacleBehindRail = 'obstacle-behind-rail';
+    case ObstacleCollides = 'obstacle-collides';
+    case ObstacleInOpening = 'obstacle-in-opening';
+    case OffTheWall = 'off-the-wall';
+    case OldDoor = 'old-door';
+    case OpenEnd = 'open-end';
+    case OverCapacity = 'over-capacity';
+    case OverWorked = 'over-worked';
+    case Parked = 'parked';
+    case Passage = 'passage';
+    case PassageClear = 'passage-clear';
+    case PullReach = 'pull-reach';
+    case RailRoom = 'rail-room';
+    case RearPull = 'rear-pull';
+    case Sags = 'sags';
+    case ShutRoom = 'shut-room';
+    case SoftCloseRoom = 'soft-close-room';
+    case Spacing = 'spacing';
+    case StandoffSinks = 'standoff-sinks';
+    case StopMeetsStandoff = 'stop-meets-standoff';
+    case StopOnJoint = 'stop-on-joint';
+    case StudsUnknown = 'studs-unknown';
+    case SurveyIncomplete = 'survey-incomplete';
+    case TooFewStuds = 'too-few-studs';
+    case TopGap = 'top-gap';
+    case TravelCut = 'travel-cut';
+    case Uncovers = 'uncovers';
+    case Uplift = 'uplift';
+}
