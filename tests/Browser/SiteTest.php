@@ -95,6 +95,8 @@ test('from a rail that came out low to a way out, a proof and a signature', func
         $browser->type("{$label}, up from the floor there, measured", $read);
     }
     $browser->seeGone('less than planned', '#site');
+    // What was read last has arrived, before one goes to another page.
+    $browser->until(fn () => preg_match('/at the last fixing[^<]*2.192, planned/u', (string) $browser->js('return fetch("/doorways/12/log?kind=measured").then((answer) => answer.text())')) === 1 ?: null, 'the last reading in the log');
     $browser->size(1280, 800)->visit('/doorways/12/prove');
     while ($browser->js('return document.querySelectorAll(".check[data-holds=\"\"]").length') > 0) {
         $browser->js(<<<'JS'

@@ -12,11 +12,14 @@ use Closure;
  */
 final class Search
 {
-    /** So often nothing better is found before it goes back to the best. */
-    private const PATIENCE = 400;
+    /** So often nothing better is found before it goes back to the best: on one site, and where there are more. */
+    private const PATIENCE = [400, 40];
 
-    /** Who is no later than so many minutes after what is kept is worth pushing back and forth. */
-    private const NEAR = 120;
+    /** Who is no later than so many minutes after what is kept is worth pushing back and forth: on one site, and where there are more. */
+    private const NEAR = [120, 30];
+
+    /** How often a whole site is moved, where there are more. */
+    private const SITES = 0.55;
 
     private Placing $best;
 
@@ -39,9 +42,10 @@ final class Search
     {
         $search = new self($steps, $chance);
         $search->best = $search->kept = $search->pushed($search->placed($order));
+        [$patience, $near] = count($steps->travel) > 1 ? [self::PATIENCE[1], self::NEAR[1]] : [self::PATIENCE[0], self::NEAR[0]];
         for ($inVain = 0; $search->spent < $effort && $search->best->end() > $soonest;) {
             $placing = $search->placed($search->changed(), $chance);
-            $placing = $placing->end() <= $search->kept->end() + self::NEAR ? $search->pushed($placing) : $placing;
+            $placing = $placing->end() <= $search->kept->end() + $near ? $search->pushed($placing) : $placing;
             $inVain = $placing->progress() < $search->kept->progress() ? 0 : $inVain + 1;
             if ($placing->progress() <= $search->kept->progress()) {
                 $search->kept = $placing;
@@ -49,7 +53,7 @@ final class Search
             if ($placing->end() <= $search->best->end() && $placing->rank() < $search->best->rank()) {
                 $search->best = $placing;
             }
-            if ($inVain > self::PATIENCE) {
+            if ($inVain > $patience) {
                 [$search->kept, $inVain] = [$search->best, 0];
             }
         }
@@ -85,7 +89,7 @@ final class Search
         $order = array_map(fn (int $start) => -(float) $start, $this->kept->starts);
         $range = self::range($order);
         $which = ($this->chance)();
-        if (count($this->steps->travel) > 1 && $which < 0.35) {
+        if (count($this->steps->travel) > 1 && $which < self::SITES) {
             return $this->siteShifted($order, $range);
         }
         $which = ($this->chance)();
