@@ -27,6 +27,7 @@ export function startSite() {
   const doorway = site.dataset.doorway;
   const place = `yoke-line-site-${doorway}`;
   let sending = false;
+  let again = false;
 
   const steps = () => [...site.querySelectorAll('.site-step')];
   const here = () => steps().find((step) => !step.hidden) ?? steps()[0];
@@ -157,12 +158,14 @@ export function startSite() {
     throw new Error('It did not arrive.');
   }
 
-  async function send() {
-    if (sending) return;
-    sending = true;
+  async function sendWords() {
+    const words = async () => (await waiting(doorway)).filter((entry) => entry.kind !== 'photo');
+    for (let entries = await words(); entries.length > 0; entries = await words()) await sendEntries(batchOf(entries));
+  }
+
+  async function sendAll() {
     try {
-      const words = async () => (await waiting(doorway)).filter((entry) => entry.kind !== 'photo');
-      for (let entries = await words(); entries.length > 0; entries = await words()) await sendEntries(batchOf(entries));
+      await sendWords();
     } catch {
       // No answer: it waits, and is sent again.
     }
@@ -170,9 +173,23 @@ export function startSite() {
       for (const entry of (await waiting(doorway)).filter((one) => one.kind === 'photo')) {
         await sendPhoto(entry);
         await linkState();
+        // What was entered while a photograph went up does not wait for the others.
+        if (again) { again = false; await sendWords(); }
       }
     } catch {
       // No answer: it waits, and goes on from the piece that is there.
+    }
+  }
+
+  async function send() {
+    again = sending;
+    if (sending) return;
+    sending = true;
+    try {
+      do {
+        again = false;
+        await sendAll();
+      } while (again);
     } finally {
       sending = false;
       await overlay();
