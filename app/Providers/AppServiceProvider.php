@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\LockingConnector;
+use App\Http\State;
 use App\Meter\DistanceMeter;
 use App\Meter\SimulatedMeter;
 use App\Shelf;
+use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -25,5 +28,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        ViewFactory::composer('components.page', fn (View $page) => $page->with('state', State::shownOn(request())));
     }
 }

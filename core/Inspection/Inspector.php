@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection;
 
-use Generator;
-
 /** Every check there is, in the order an installer would ask. */
 final class Inspector
 {
@@ -49,16 +47,7 @@ final class Inspector
     {
         $check = $finding->foundBy;
 
-        return is_subclass_of($check, Check::class) && $finding->isAmong(iterator_to_array(self::all((new $check)->look($sight)), false), $times);
-    }
-
-    /**
-     * @param  iterable<Finding>  $findings
-     * @return Generator<Finding>
-     */
-    private static function all(iterable $findings): Generator
-    {
-        yield from $findings;
+        return is_subclass_of($check, Check::class) && $finding->isAmong(array_values([...(new $check)->look($sight)]), $times);
     }
 
     /** @return list<Finding> what stops it or must be settled of what stands along the wall */

@@ -39,15 +39,22 @@ final readonly class Floor
     /** f(x): the floor at x from the high spot, 0 or below under the sweep. */
     public function at(Length $x): Length
     {
+        [$before, $after] = $this->around($x);
+
+        return ($after === null ? Length::zero() : $this->between($before ?? $after, $after, $x))->minus($this->high);
+    }
+
+    /** @return array{?FloorReading, ?FloorReading} the readings that a place lies between: the last before it, and the first not before it, else the last */
+    public function around(Length $x): array
+    {
         $from = 0;
         for ($to = count($this->readings); $from < $to;) {
             $middle = intdiv($from + $to, 2);
             [$from, $to] = $this->readings[$middle]->x->isUnder($x) ? [$middle + 1, $to] : [$from, $middle];
         }
         $before = $this->readings[$from - 1] ?? null;
-        $after = $this->readings[$from] ?? $before;
 
-        return ($after === null ? Length::zero() : $this->between($before ?? $after, $after, $x))->minus($this->high);
+        return [$before, $this->readings[$from] ?? $before];
     }
 
     public function highSpot(): Length

@@ -42,7 +42,7 @@ final readonly class Problems
         return match ($row) {
             'line' => $this->linePlaces($length),
             'hole-missed' => $this->studs(),
-            'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor', Length::zero()), 'high' => $length('Highest, from the floor', $plan->doorway->survey->ceiling)],
+            'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor, if that was seen'), 'high' => $length('Highest, from the floor, if that was seen')],
             'wall-ends' => ['end' => $choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
             'rubs' => ['thing' => $choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
             'off-guide' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => ["leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width)]),

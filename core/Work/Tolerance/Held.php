@@ -6,7 +6,6 @@ namespace YokeLine\Work\Tolerance;
 
 use ArrayObject;
 use Closure;
-use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\PlusMinus;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
@@ -19,23 +18,19 @@ final readonly class Held
 {
     /**
      * @param  array<string, array{Length, Length}>  $inputs  what each is, and how far it may be off
-     * @param  list<FloorReading>  $readings  ascending
      * @param  array<string, int>  $off  nanometres, by input
      * @param  ?ArrayObject<string, true>  $asked  what was asked for is written down here
      */
-    private function __construct(public Plan $plan, public array $inputs, private array $readings, private array $off = [], private ?ArrayObject $asked = null) {}
+    private function __construct(public Plan $plan, public array $inputs, private array $off = [], private ?ArrayObject $asked = null) {}
 
     public static function of(Plan $plan, PlusMinus $by): self
     {
-        $readings = $plan->doorway->survey->floor;
-        usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);
-
-        return new self($plan, self::inputs($plan, $by), $readings);
+        return new self($plan, self::inputs($plan, $by));
     }
 
     public function off(string $input, Length $by): self
     {
-        return new self($this->plan, $this->inputs, $this->readings, [$input => $by->nm]);
+        return new self($this->plan, $this->inputs, [$input => $by->nm]);
     }
 
     /**
@@ -48,7 +43,7 @@ final readonly class Held
     {
         /** @var ArrayObject<string, true> $asked */
         $asked = new ArrayObject;
-        $is = $difference(new self($this->plan, $this->inputs, $this->readings, [], $asked));
+        $is = $difference(new self($this->plan, $this->inputs, [], $asked));
 
         return [$is, array_intersect_key($this->inputs, $asked->getArrayCopy())];
     }
@@ -78,13 +73,7 @@ final readonly class Held
     /** How far the level at x is off, by the readings that it lies between. */
     private function level(Length $x): Length
     {
-        $from = 0;
-        for ($to = count($this->readings); $from < $to;) {
-            $middle = intdiv($from + $to, 2);
-            [$from, $to] = $this->readings[$middle]->x->isUnder($x) ? [$middle + 1, $to] : [$from, $middle];
-        }
-        $before = $this->readings[$from - 1] ?? null;
-        $after = $this->readings[$from] ?? $before;
+        [$before, $after] = $this->plan->floor->around($x);
         if ($after === null) {
             return Length::zero();
         }

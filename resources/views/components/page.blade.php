@@ -1,5 +1,4 @@
 @props(['title', 'class' => ''])
-@php($state = App\Http\State::shownOn(request()))
 <!doctype html>
 <html lang="en">
 <head>

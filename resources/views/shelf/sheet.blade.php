@@ -28,5 +28,5 @@
     @endforeach
   </ol>
   <p class="group-note">Doorways keep the kit as it was when they were planned; those that use this one are told when it changes.</p>
-</section>
 @include('editing.history')
+</section>
