@@ -22,7 +22,7 @@ final class Exact
     public static function best(Steps $steps, Placing $found): Placing
     {
         $exact = new self($steps, $found);
-        $exact->goOn(new Placing($steps), 0);
+        $exact->goOn(new Placing($steps, Whereabouts::anywhere()), 0);
 
         return $exact->best;
     }

@@ -39,7 +39,7 @@ final class Placing
     /** @var array<int, list<array{int, int}>> by doorway: when somebody is at its wall; ascending */
     private array $walls = [];
 
-    public function __construct(private readonly Steps $steps)
+    public function __construct(private readonly Steps $steps, public readonly Whereabouts $where)
     {
         foreach ($steps->standing as $step => [$start, $people]) {
             $this->put($step, $start, $people);
@@ -55,9 +55,14 @@ final class Placing
      *
      * @throws CannotStaff where the crew never has the people at once
      */
-    public static function all(Steps $steps, array $order, float $staying = 0.0, ?Closure $chance = null): self
-    {
-        $placing = new self($steps);
+    public static function all(
+        Steps $steps,
+        array $order,
+        ?Whereabouts $where = null,
+        float $staying = 0.0,
+        ?Closure $chance = null,
+    ): self {
+        $placing = new self($steps, $where ?? Whereabouts::anywhere());
         $waits = array_map(count(...), $steps->before);
         $open = array_map(fn () => new SplPriorityQueue, $steps->travel);
         foreach ($waits as $step => $count) {
@@ -255,6 +260,9 @@ final class Placing
             $midnight = $day * DayPlan::DAY;
             foreach ($this->steps->hours[$person] as $stretch => [$from, $to]) {
                 $to += $midnight;
+                if (($this->where->sites[$person][$day][$stretch] ?? $site) !== $site) {
+                    continue;
+                }
                 if ($to - $minutes < $at || ($this->left[$person][$day][$stretch] ?? $minutes) < $minutes) {
                     continue;
                 }

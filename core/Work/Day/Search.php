@@ -19,7 +19,10 @@ final class Search
     private const NEAR = [120, 30];
 
     /** How often a whole site is moved, where there are more. */
-    private const SITES = 0.55;
+    private const SITES = 0.6;
+
+    /** How often people are sent in turn from site to site, some of them elsewhere, and all left free: added up. */
+    private const ELSEWHERE = [0.03, 0.25, 0.27];
 
     private Placing $best;
 
@@ -41,10 +44,10 @@ final class Search
     public static function best(Steps $steps, array $order, Closure $chance, int $effort, int $soonest): Placing
     {
         $search = new self($steps, $chance);
-        $search->best = $search->kept = $search->pushed($search->placed($order));
+        $search->best = $search->kept = $search->pushed($search->placed($order, Whereabouts::anywhere()));
         [$patience, $near] = count($steps->travel) > 1 ? [self::PATIENCE[1], self::NEAR[1]] : [self::PATIENCE[0], self::NEAR[0]];
         for ($inVain = 0; $search->spent < $effort && $search->best->end() > $soonest;) {
-            $placing = $search->placed($search->changed(), $chance);
+            $placing = $search->placed($search->changed(), $search->elsewhere(), $chance);
             $placing = $placing->end() <= $search->kept->end() + $near ? $search->pushed($placing) : $placing;
             $inVain = $placing->progress() < $search->kept->progress() ? 0 : $inVain + 1;
             if ($placing->progress() <= $search->kept->progress()) {
@@ -65,12 +68,12 @@ final class Search
      * @param  array<int, float>  $order
      * @param  ?Closure(): float  $chance
      */
-    private function placed(array $order, ?Closure $chance = null): Placing
+    private function placed(array $order, Whereabouts $where, ?Closure $chance = null): Placing
     {
         $this->spent += $this->steps->count();
         $staying = $chance !== null && count($this->steps->travel) > 1 && $chance() < 0.6 ? 0.3 * $chance() ** 2 * self::range($order) : 0.0;
 
-        return Placing::all($this->steps, $order, $staying, $chance);
+        return Placing::all($this->steps, $order, $where, $staying, $chance);
     }
 
     /** Placed from its end back, as late as may be, and in the order that comes of that as soon as may be; kept where it ends no later. */
@@ -78,9 +81,23 @@ final class Search
     {
         $this->spent += $this->steps->count();
         $late = Placing::all($this->steps->backwards($placing->end()), array_map(floatval(...), $placing->ends));
-        $again = $this->placed(array_map(floatval(...), $late->ends));
+        $again = $this->placed(array_map(floatval(...), $late->ends), $placing->where);
 
         return $again->end() <= $placing->end() ? $again : $placing;
+    }
+
+    /** Where people are in what is kept, now and then a little changed. */
+    private function elsewhere(): Whereabouts
+    {
+        $which = count($this->steps->travel) === 1 ? 1.0 : ($this->chance)();
+        $till = intdiv($this->kept->end(), DayPlan::DAY);
+
+        return match (true) {
+            $which < self::ELSEWHERE[0] => Whereabouts::inTurn($this->steps, $till, $this->chance),
+            $which < self::ELSEWHERE[1] => $this->kept->where->changed($this->steps, $till, $this->chance),
+            $which < self::ELSEWHERE[2] => Whereabouts::anywhere(),
+            default => $this->kept->where,
+        };
     }
 
     /** @return array<int, float> the order of what is kept, a little changed */

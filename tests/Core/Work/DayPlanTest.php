@@ -13,6 +13,7 @@ use YokeLine\Work\Day\Placing;
 use YokeLine\Work\Day\Refutation;
 use YokeLine\Work\Day\Steps;
 use YokeLine\Work\Day\Task;
+use YokeLine\Work\Day\Whereabouts;
 
 function atClock(string $clock): int
 {
@@ -240,7 +241,7 @@ function soonestOfAll(array $tasks, array $crew, array $travel): int
             }
         }
     };
-    $goOn(new Placing($steps));
+    $goOn(new Placing($steps, Whereabouts::anywhere()));
 
     return $soonest;
 }
@@ -286,3 +287,21 @@ test('a step set by hand stands where it may, and else begins as soon from there
     expectLawful($plan, []);
     expect($notThen)->toBe(['b'])->and($plan->placed['c']->start)->toBe(780)->and($plan->placed['b']->start)->toBeGreaterThanOrEqual(660);
 });
+
+test('nobody works elsewhere than where they are said to be', function (int $seed) {
+    $chance = seeded($seed);
+    $tasks = array_column(eightDoorways(3, true), null, 'id');
+    $steps = Steps::of($tasks, array_column(fullDays(3), null, 'id'), ['pump-mill' => 20, 'mill-pump' => 20], 480);
+    $where = Whereabouts::inTurn($steps, 5, $chance)->changed($steps, 5, $chance);
+    $placing = Placing::all($steps, array_fill(0, $steps->count(), 0.0), $where);
+    $said = [];
+    foreach ($placing->starts as $step => $start) {
+        foreach ($placing->with[$step] as $person) {
+            $there = $where->sites[$person][intdiv($start, 1440)][$start % 1440 < 735 ? 0 : 1] ?? null;
+            if ($there !== null) {
+                $said[] = $there === $steps->sites[$step];
+            }
+        }
+    }
+    expect(count($said))->toBeGreaterThan(10)->and($said)->not->toContain(false);
+})->with(range(1, 12));
