@@ -10,6 +10,7 @@ use App\Models\Revision;
 use App\Record\Log;
 use App\Shelf;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
@@ -29,18 +30,22 @@ final readonly class FoundForm
     /** The change that it was found under. */
     private int $under;
 
+    /** What the plan came to before it was found; null where nothing was. */
+    private ?Setout $before;
+
     /** @var array<string, Length|string> */
     private array $told;
 
     /** @param  array<string, array{typed: string, says: string}>  $refused */
-    public function __construct(public Doorway $doorway, public string $row, ?Unit $units, public array $refused = [])
+    public function __construct(public Doorway $doorway, public string $row, private ?Unit $units, public array $refused = [])
     {
         $this->run = new SiteRun($doorway, $units);
         $found = (new Log($doorway))->last('found')[$row]->data ?? [];
         // Ways out go from the plan as it was when it was found, while nothing but that has changed it.
         $under = ($found['revision'] ?? null) === $doorway->revision_id ? Revision::query()->where('doorway_id', $doorway->id)->find($found['under'] ?? 0) : null;
         $this->under = $under instanceof Revision ? $under->id : (int) $doorway->revision_id;
-        $this->problems = $this->run->problems($under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null);
+        $this->before = $under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null;
+        $this->problems = $this->run->problems($this->before);
         $this->told = $this->last($found['told'] ?? []);
     }
 
@@ -104,6 +109,9 @@ final readonly class FoundForm
     /** @return array{list<string>, list<WayOut>} what it means, and the ways out */
     public function ways(): array
     {
+        if (in_array($this->row, Problems::SURVEYED, true)) {
+            return [$this->follows(), []];
+        }
         [$says, $ways] = $this->problems->ways($this->row, $this->told);
         $document = $this->doorway->revision->document;
         $hazard = $this->row === 'hazard' ? Surveyed::hazardAt($document, $this->run->plan->doorway->units, $this->told) : null;
@@ -114,6 +122,19 @@ final readonly class FoundForm
         $place = 'survey.hazards['.(is_string($id) ? "#{$id}" : $hazard).']';
 
         return [['It stands in the survey now.', ...$says], array_map(fn (WayOut $way) => $way->id === 'move-hazard' ? $way->changing(["{$place}.moved" => true]) : $way, $ways)];
+    }
+
+    /** @return list<string> what follows of it that did not stand before */
+    private function follows(): array
+    {
+        if ($this->before === null) {
+            return [];
+        }
+        $known = $this->before->findings;
+        $count = fn (Finding $finding) => 1 + count(array_filter($known, fn (Finding $other) => $other->code === $finding->code));
+        $new = array_filter($this->doorway->setout($this->units)->findings, fn (Finding $finding) => ! $finding->isAmong($known, $count($finding)));
+
+        return ['It stands in the survey now.', ...($new === [] ? ['Nothing new is wrong because of it.'] : array_values(array_map(fn (Finding $finding) => "{$finding->says}.", $new)))];
     }
 
     /**
@@ -131,6 +152,12 @@ final readonly class FoundForm
     public function way(string $id): ?WayOut
     {
         return array_values(array_filter($this->ways()[1], fn (WayOut $way) => $way->id === $id && $way->works))[0] ?? null;
+    }
+
+    /** Nothing is done about it, for a reason; what it leaves to settle stays. */
+    public function left(string $why, string $who): void
+    {
+        (new Log($this->doorway))->add('decision', $this->row, ['way' => 'leave', 'says' => 'Left as it is', 'why' => $why, 'redo' => [], 'harm' => WayOut::HARM[0]], $who);
     }
 
     /** Logs the decision, and opens again what is to be done over. */

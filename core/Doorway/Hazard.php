@@ -15,5 +15,6 @@ final readonly class Hazard
         public Span $y,
         public bool $moved = false,
         public string $place = '',
+        public bool $foundOnSite = false,
     ) {}
 }

@@ -85,6 +85,12 @@ final readonly class Survey
         return count($this->hazardsThatStay()) < count($this->hazards);
     }
 
+    /** Whether the wall is opened for it after the work has begun. */
+    public function opensWall(): bool
+    {
+        return array_filter($this->hazards, fn (Hazard $hazard) => $hazard->moved && $hazard->foundOnSite) !== [];
+    }
+
     /** The same wall with one hazard alone. */
     public function only(Hazard $hazard): self
     {

@@ -202,7 +202,7 @@ final class DoorwayReader
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
-                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved", false), $place);
+                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved", false), $place, $this->at->text("{$place}.source", '') === 'site');
             }
         }
 

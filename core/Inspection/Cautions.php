@@ -46,6 +46,8 @@ final class Cautions
             StepKind::BoreWall, StepKind::BoardFix => [$survey->lining?->kind === LiningKind::Masonry ? 'Drilling masonry: eyes, ears and dust mask.' : 'Search the wall for cables and pipes first; isolate before opening it.', 'Old paint and linings may hold lead or asbestos.'],
             StepKind::BoardUp, StepKind::RailUp => ['Ladder or platform on firm ground; two people, or props before hands leave it.'],
             StepKind::DoorOff => ['The leaf falls when its last hinge is free: wedge it.'],
+            StepKind::Isolate => ['Prove it dead with a tester, or shut with the tap open, and keep others from turning it on again.'],
+            StepKind::OpenWall => ['Eyes and a dust mask. Old linings may hold asbestos, old paint lead: have them looked at first.'],
             StepKind::MoveHazard => ['An electrician’s or plumber’s work. Isolate first.'],
             StepKind::DiscsIn => ['Until the discs are in the leaf can come off the rail.'],
             StepKind::SetStops, StepKind::SetCatches => ['Fingers are trapped at the jamb and the stops.'],

@@ -25,6 +25,7 @@ enum MaterialKind: string
     case Filler = 'filler';
     case TouchUp = 'touch-up';
     case Patch = 'patch';
+    case WallPaint = 'wall-paint';
     case Board = 'board';
     case Rail = 'rail';
     case Bit = 'bit';
@@ -44,7 +45,7 @@ enum MaterialKind: string
             self::Paint => ['leaf', 'header'],
             self::MaskingTape => ['marks'],
             self::Filler, self::TouchUp => ['old-door'],
-            self::Patch => ['hazard'],
+            self::Patch, self::WallPaint => ['hazard'],
             self::Bit => ['holes'],
             self::GroovingBit => ['groove'],
         };

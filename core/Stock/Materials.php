@@ -114,6 +114,7 @@ final readonly class Materials
             $was === OldDoor::None ? null : new Material('Finish', MaterialId::of(MaterialKind::Filler), 'Filler', 0.5, 'kg', 'hinge and strike places of the old door'),
             $was === OldDoor::None ? null : new Material('Finish', MaterialId::of(MaterialKind::TouchUp), 'Touch-up paint for the jambs', 0.3, 'l', 'where the old door was'),
             ! $opened ? null : new Material('Finish', MaterialId::of(MaterialKind::Patch), 'Patch of lining, joint compound', 1, '', 'the wall that is opened to move cable or pipe'),
+            ! $plan->doorway->survey->opensWall() ? null : new Material('Finish', MaterialId::of(MaterialKind::WallPaint), 'Wall paint', 0.5, 'l', 'over the patch'),
         ]));
     }
 

@@ -12,12 +12,12 @@ final readonly class Cards
         'Open the box' => ['box-check', 'trial'],
         'Leaf at the bench' => ['leaf-in', 'trim-leaf', 'mark-leaf', 'bore-leaf', 'groove', 'coat-leaf', 'fit-hangers', 'fit-discs', 'fit-triggers', 'fit-pulls'],
         'Board and rail at the bench' => ['cut-board', 'mark-board', 'bore-board', 'coat-board', 'cut-rail', 'bore-rail', 'join-rail', 'stops-on', 'catches-on'],
-        'Make ready' => ['door-off', 'fill-jambs', 'move-hazard', 'move-obstacle', 'ease'],
+        'Make ready' => ['door-off', 'fill-jambs', 'isolate', 'open-wall', 'move-hazard', 'patch-wall', 'move-obstacle', 'ease'],
         'Mark and prove the line' => ['mark-wall', 'mark-line', 'prove-line'],
         'What carries the rail' => ['bore-wall', 'board-up', 'board-fix'],
         'Rail up' => ['rail-up', 'rail-true'],
         'Hang and set' => ['hang', 'discs-in', 'set-stops', 'buffer', 'set-catches', 'mark-guide', 'fix-guide'],
-        'Prove and hand over' => ['prove-run', 'make-good', 'hand-over'],
+        'Prove and hand over' => ['prove-run', 'paint-patch', 'make-good', 'hand-over'],
     ];
 
     /** @return array<string, non-empty-list<Step>> by the card's title */

@@ -60,7 +60,7 @@ final readonly class Facts
                 'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->hasSoftClose(), 'pull' => true,
                 'header' => $header !== null, 'not header' => $header === null, 'cut' => $plan->rail->origin === 'cut', 'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
                 'splice' => $plan->rail->pieces > 1, 'early' => $plan->kit->stop->style->goesOnBeforeRail(), 'was' => $was !== OldDoor::None,
-                'hazard_moved' => $survey->movesHazard(), 'obstacle_moved' => $moved, 'eased' => false, 'buffer' => $plan->layout->buffers !== [],
+                'hazard_moved' => $survey->movesHazard(), 'wall_opened' => $survey->opensWall(), 'obstacle_moved' => $moved, 'eased' => false, 'buffer' => $plan->layout->buffers !== [],
                 'coats_leaf' => $schedule->coatsLeaf > 0, 'coats_board' => $header !== null && $schedule->coatsBoard > 0,
             ],
             [

@@ -35,7 +35,10 @@ enum StepKind: string
     case CatchesOn = 'catches-on';
     case DoorOff = 'door-off';
     case FillJambs = 'fill-jambs';
+    case Isolate = 'isolate';
+    case OpenWall = 'open-wall';
     case MoveHazard = 'move-hazard';
+    case PatchWall = 'patch-wall';
     case MoveObstacle = 'move-obstacle';
     case Ease = 'ease';
     case MarkWall = 'mark-wall';
@@ -54,6 +57,7 @@ enum StepKind: string
     case MarkGuide = 'mark-guide';
     case FixGuide = 'fix-guide';
     case ProveRun = 'prove-run';
+    case PaintPatch = 'paint-patch';
     case MakeGood = 'make-good';
     case HandOver = 'hand-over';
 

@@ -6,11 +6,14 @@ use App\Files\JobArchive;
 use App\Files\JobArrival;
 use App\Models\Doorway;
 use App\Models\LogEntry;
+use App\Shelf;
 use App\Site\HandOver;
 use App\Site\Photo;
 use App\Site\SiteRun;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use YokeLine\Setout;
+use YokeLine\Work\Order;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
@@ -276,6 +279,57 @@ test('a cable that is to be moved brings its step and its patch', function () {
 
     expect(($this->run)()->steps)->toHaveKey('move-hazard')->and(($this->run)()->state('move-hazard'))->toBe('open');
     $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee('Patch of lining');
+});
+
+test('a wall that is opened for a cable found on site is isolated first, and patched and painted after', function () {
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'move-hazard', 'base' => $this->doorway->refresh()->revision_id]);
+    $steps = ($this->run)()->steps;
+    $before = fn (string $step) => array_map(fn ($after) => $after->step, $steps[$step]->after);
+
+    expect($before('open-wall'))->toContain('isolate')->and($before('move-hazard'))->toContain('open-wall')
+        ->and($before('patch-wall'))->toContain('move-hazard')->and($before('mark-wall'))->toContain('patch-wall')
+        ->and($before('paint-patch'))->toContain('rail-true')->and($before('make-good'))->toContain('paint-patch');
+    $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee('over the patch');
+});
+
+test('a cable that was known when the job was planned is moved without the steps of a surprise', function () {
+    $document = $this->doorway->revision->document->with('survey.hazards', [(object) ['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2655], 'moved' => true]]);
+    $kinds = array_map(fn ($step) => $step->kind()->value, Order::of(Setout::of($document, app(Shelf::class)->kits())->plan)->steps);
+
+    expect(array_values($kinds))->toContain('move-hazard')->not->toContain('open-wall');
+});
+
+test('what is found of the wall stands in its survey, with who found it', function (string $row, array $told, string $place, array $is) {
+    $count = count((array) $this->doorway->revision->document->get($place));
+    $this->withSession(['who' => 'Ines'])->post("{$this->url}/found/{$row}", ['told' => $told])->assertOk()->assertSee('It stands in the survey now.');
+    $list = $this->doorway->refresh()->revision->document->get($place);
+
+    expect($list)->toHaveCount($count + 1)->and(end($list))->toMatchObject([...$is, 'source' => 'site', 'found_by' => 'Ines']);
+})->with([
+    'a stud' => ['stud', ['at' => '1400', 'width' => '45'], 'survey.studs', ['x' => '1400', 'width' => '45']],
+    'a board in the wall, its sides told the wrong way round' => ['solid', ['kind' => 'blocking', 'from' => '1500', 'to' => '1000', 'low' => '2300', 'high' => '2100'], 'survey.solids', ['kind' => 'blocking', 'x' => ['1000', '1500'], 'y' => ['2100', '2300']]],
+    'a switch' => ['obstacle', ['kind' => 'switch', 'from' => '1900', 'to' => '1986', 'low' => '1100', 'high' => '1186', 'projection' => '12'], 'survey.obstacles', ['kind' => 'switch', 'x' => ['1900', '1986'], 'projection' => '12']],
+    'a floor that is lower between two readings' => ['floor', ['at' => '1335', 'than' => 'lower', 'by' => '6'], 'survey.floor.readings', ['x' => '1335', 'level' => '-2']],
+]);
+
+test('what follows of a thing that is found is said at once', function () {
+    $this->post("{$this->url}/found/obstacle", ['told' => ['kind' => 'switch', 'from' => '1900', 'to' => '1986', 'low' => '1100', 'high' => '1186', 'projection' => '60']])->assertSee('See the findings')->assertDontSee('Nothing new is wrong');
+    $this->post("{$this->url}/found/stud", ['told' => ['at' => '1400']])->assertSee('Nothing new is wrong because of it.');
+});
+
+test('a size that was measured wrong is put right in the survey', function () {
+    $this->post("{$this->url}/found/size", ['told' => ['size' => 'survey.wall.ceiling', 'is' => '2300']])->assertSee('It stands in the survey now.');
+
+    expect($this->doorway->refresh()->revision->document->get('survey.wall.ceiling'))->toBe('2300');
+});
+
+test('what is left as it is wants a reason, and is logged with it', function () {
+    $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
+    $this->followingRedirects()->post("{$this->url}/found/hazard/take", ['way' => 'leave', 'why' => ' '])->assertSee('Say why it is left as it is.');
+    $this->post("{$this->url}/found/hazard/take", ['way' => 'leave', 'why' => 'dead, cut off at the board'])->assertRedirect("{$this->url}/site");
+
+    expect(LogEntry::query()->where('kind', 'decision')->sole()->data)->toMatchArray(['way' => 'leave', 'why' => 'dead, cut off at the board']);
 });
 
 test('a hole that is left empty leaves the rail where it is', function () {

@@ -36,6 +36,9 @@ final class FoundController
     {
         $editor = Editor::of($request);
         $form = $this->form($request, $doorway, $row);
+        if ($request->input('way') === 'leave') {
+            return $this->leave($form, $request->string('why')->trim()->value(), $editor);
+        }
         $way = $form->way((string) $request->input('way')) ?? abort(404, 'There is no such way out any more.');
         try {
             if ($way->changes !== []) {
@@ -47,6 +50,16 @@ final class FoundController
         $form->decided($way, $editor->name);
 
         return to_route('site', $doorway);
+    }
+
+    private function leave(FoundForm $form, string $why, Editor $editor): RedirectResponse
+    {
+        if ($why === '') {
+            return to_route('found', [$form->doorway, $form->row])->with('not_taken', 'Say why it is left as it is.');
+        }
+        $form->left($why, $editor->name);
+
+        return to_route('site', $form->doorway);
     }
 
     /** @param  array<string, array{typed: string, says: string}>  $refused */

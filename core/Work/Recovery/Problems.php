@@ -24,7 +24,18 @@ final readonly class Problems
         'bounces' => 'The leaf jumps or bounces',
         'kit-differs' => 'A part of the kit differs from its sheet',
         'wrong-edge' => 'Holes were bored from the wrong mark',
+        'stud' => 'There is one more stud',
+        'solid' => 'Wood is in the wall between studs',
+        'obstacle' => 'Something is in the way on the wall',
+        'floor' => 'The floor is higher or lower somewhere',
+        'size' => 'A size is not as measured',
     ];
+
+    /** Those that change the survey alone: what follows from them is found as ever. */
+    public const SURVEYED = ['stud', 'solid', 'obstacle', 'floor', 'size'];
+
+    /** What a stud is taken to be wide, where it is not said. */
+    private const STUD_MM = 38;
 
     public function __construct(private OnSite $site) {}
 
@@ -54,8 +65,29 @@ final readonly class Problems
             'bounces' => ['disc-gap' => $length('Disc under the rail', $plan->kit->jumpDisc?->gap)],
             'kit-differs' => ['trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total), 'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null)],
             'wrong-edge' => ['hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]), 'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null)],
+            'stud' => ['at' => $length('Its middle, along the wall'), 'width' => $length('It is wide', Length::mm(self::STUD_MM))],
+            'solid' => ['kind' => $choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Its foot, from the floor'), 'high' => $length('Its top, from the floor')],
+            'obstacle' => ['kind' => $choice('What it is', ['switch' => 'switch', 'socket' => 'socket', 'thermostat' => 'thermostat', 'vent' => 'vent', 'radiator' => 'radiator', 'shelf' => 'shelf', 'furniture' => 'furniture', 'other' => 'something else']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor'), 'high' => $length('Highest, from the floor'), 'projection' => $length('It stands out from the wall')],
+            'floor' => ['at' => $length('Where, along the wall'), 'than' => $choice('There it is', ['lower' => 'lower than was measured', 'higher' => 'higher than was measured']), 'by' => $length('By so much')],
+            'size' => ['size' => $choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())), 'is' => $length('It is')],
             default => [],
         };
+    }
+
+    /** @return array<string, array{string, ?Length}> by the place in the survey: what it is called, and what was measured */
+    private function sizes(): array
+    {
+        $survey = $this->site->plan->doorway->survey;
+        $opening = $this->site->plan->room->opening;
+        $sizes = ['survey.wall.ceiling' => ['ceiling above the floor', $survey->ceiling], 'survey.opening.left' => ['left jamb, along the wall', $opening->left]];
+        foreach ($opening->widths as $i => $width) {
+            $sizes["survey.opening.width[{$i}]"] = ['opening’s width, measured '.($i + 1), $width];
+        }
+        foreach ($opening->heights as $i => $height) {
+            $sizes["survey.opening.height[{$i}]"] = ['opening’s height, measured '.($i + 1), $height];
+        }
+
+        return $sizes;
     }
 
     /**

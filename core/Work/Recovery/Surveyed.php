@@ -6,12 +6,14 @@ namespace YokeLine\Work\Recovery;
 
 use stdClass;
 use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
+use YokeLine\Planning\Floor;
 
 /** What was found on site stands in the survey from then on, with who found it and when: the trade's rules page 9, section 4. */
 final readonly class Surveyed
@@ -38,6 +40,10 @@ final readonly class Surveyed
             'hole-missed' => $found->studs($told),
             'wall-ends' => ($told['at'] ?? null) instanceof Length ? $found->size('survey.wall.'.(($told['end'] ?? '') === 'from' ? 'from' : 'to'), $told['at']) : $document,
             'rubs' => ($told['proud'] ?? null) instanceof Length && is_string($told['thing'] ?? null) && str_starts_with($told['thing'], 'survey.') ? $found->size($told['thing'], $told['proud']) : $document,
+            'stud' => $found->stud($told),
+            'solid', 'obstacle' => $found->thing($row, $told),
+            'floor' => $found->floor($told),
+            'size' => is_string($told['size'] ?? null) && ($told['is'] ?? null) instanceof Length ? $found->size($told['size'], $told['is']) : $document,
             default => $document,
         };
     }
@@ -110,6 +116,92 @@ final readonly class Surveyed
         }
 
         return $document;
+    }
+
+    /** @param  array<string, Length|string>  $told */
+    private function stud(array $told): Document
+    {
+        $at = $told['at'] ?? null;
+        $width = $told['width'] ?? null;
+
+        return $at instanceof Length ? $this->added('survey.studs', ['x' => $this->write->exact($at), ...($width instanceof Length ? ['width' => $this->write->exact($width)] : [])]) : $this->document;
+    }
+
+    /**
+     * Something in the wall or on it; nothing where its four sides are not told.
+     *
+     * @param  'solid'|'obstacle'  $row
+     * @param  array<string, Length|string>  $told
+     */
+    private function thing(string $row, array $told): Document
+    {
+        [$from, $to, $low, $high] = array_map(fn (string $side) => $told[$side] ?? null, ['from', 'to', 'low', 'high']);
+        if (! $from instanceof Length || ! $to instanceof Length || ! $low instanceof Length || ! $high instanceof Length) {
+            return $this->document;
+        }
+        $pair = fn (Length $one, Length $other) => [$this->write->exact(Length::least($one, $other)), $this->write->exact(Length::greatest($one, $other))];
+        $kind = is_string($told['kind'] ?? null) ? $told['kind'] : 'other';
+        $projection = $told['projection'] ?? null;
+
+        return $this->added("survey.{$row}s", ['kind' => $kind, ...($row === 'obstacle' ? ['name' => $kind] : []), 'x' => $pair($from, $to), 'y' => $pair($low, $high), ...($projection instanceof Length ? ['projection' => $this->write->exact($projection)] : [])]);
+    }
+
+    /**
+     * A reading more, so much above or below what the survey says there.
+     *
+     * @param  array<string, Length|string>  $told
+     */
+    private function floor(array $told): Document
+    {
+        [$at, $by] = [$told['at'] ?? null, $told['by'] ?? null];
+        if (! $at instanceof Length || ! $by instanceof Length) {
+            return $this->document;
+        }
+        $before = Length::nm(Floor::under(DoorwayReader::read($this->document)->survey->floor, new Span($at, $at))->level());
+        $level = ($told['than'] ?? '') === 'higher' ? $before->plus($by) : $before->minus($by);
+        $list = array_values(array_filter((array) $this->document->get('survey.floor.readings'), fn (mixed $reading) => ! $reading instanceof stdClass || ! self::isAt($reading->x ?? null, $at, $this->write->unit)));
+
+        return $this->document->with('survey.floor.readings', [...$list, (object) ['x' => $this->write->exact($at), 'level' => $this->write->exact($level), ...$this->whose()]]);
+    }
+
+    private static function isAt(mixed $x, Length $at, Unit $units): bool
+    {
+        try {
+            return LengthReader::read($x, $units)->equals($at);
+        } catch (UnreadableLength) {
+            return false;
+        }
+    }
+
+    /**
+     * Once more in a list; found again where one of the site's overlaps it, it is the same.
+     *
+     * @param  array<string, mixed>  $item
+     */
+    private function added(string $place, array $item): Document
+    {
+        $list = array_values((array) $this->document->get($place));
+        foreach ($list as $i => $other) {
+            if ($other instanceof stdClass && ($other->source ?? null) === 'site' && ($other->kind ?? null) === ($item['kind'] ?? null) && $this->isNear($other->x ?? null, $item['x'])) {
+                $list[$i] = (object) [...get_object_vars($other), ...$item, ...$this->whose()];
+
+                return $this->document->with($place, $list);
+            }
+        }
+
+        return $this->document->with($place, [...$list, (object) [...$item, ...$this->whose()]]);
+    }
+
+    /** Whether two places, or two runs, along the wall begin within the same few centimetres. */
+    private function isNear(mixed $one, mixed $other): bool
+    {
+        try {
+            $first = fn (mixed $x) => LengthReader::read(is_array($x) ? ($x[0] ?? null) : $x, $this->write->unit);
+
+            return ! $first($one)->minus($first($other))->absolute()->isOver(Length::mm(self::SAME_MM));
+        } catch (UnreadableLength) {
+            return false;
+        }
     }
 
     private function size(string $place, Length $is): Document

@@ -26,6 +26,9 @@
       </li>
     @endforeach
   </ol>
+  @if ($say && ! $ways)<p><a class="btn" href="{{ route('findings', [$form->doorway, 'wall']) }}">See the findings</a></p>@endif
+  @if ($say)<form class="leave-it" method="post" action="{{ route('found.take', [$form->doorway, $form->row]) }}">@csrf
+    <label class="site-ask">Leave it as it is, because<input class="form-control" type="text" name="why" maxlength="300" autocomplete="off"></label><button class="btn" name="way" value="leave">Leave it</button></form>@endif
   @if ($ways)<p class="group-note">What is drilled, cut or fixed stays as it is; ways are worked from what is ticked off. The plan as it was stays in the history.</p>@endif
 </main>
 </x-page>
