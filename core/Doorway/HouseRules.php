@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 
 /** How this house hangs doors; each rule has its default where a document is silent. */
 final readonly class HouseRules
 {
-    private const OVERLAP_MM = 50;
-
-    private const JUST_ENOUGH_MM = 15;
-
     /** Past the jambs: as said, else what is usual for what is covered. Worked out after that is chosen. */
     public Length $sideOverlap;
 
     /**
+     * @param  Unit  $units  of the doorway, which decide what is usual
      * @param  ?Length  $overlapSaid  null where nobody has said
      * @param  bool  $parked  the leaf stands before the span for good
      * @param  int  $loadFactorTenths  static load to design load, in tenths
@@ -26,6 +24,7 @@ final readonly class HouseRules
      */
     public function __construct(
         public Cover $cover,
+        private Unit $units,
         private ?Length $overlapSaid,
         public Length $casingMargin,
         public Surplus $surplus,
@@ -52,13 +51,13 @@ final readonly class HouseRules
         public bool $washers,
         public WorkRules $schedule,
     ) {
-        $this->sideOverlap = $overlapSaid ?? Length::mm($cover === Cover::JustEnough ? self::JUST_ENOUGH_MM : self::OVERLAP_MM);
+        $this->sideOverlap = $overlapSaid ?? $cover->usualOverlap($units);
     }
 
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
-            $cover, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
+            $cover, $this->units, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
             $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers, $this->schedule,
         );
     }

@@ -43,17 +43,21 @@ use YokeLine\Doorway\Survey;
 use YokeLine\Doorway\Tightened;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
-use YokeLine\Measure\Length;
-use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 
 /** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
 final class DoorwayReader
 {
+    /** Rules that are kept as they were answered. */
+    private const ANSWERED = [
+        'brief.rules.line_found', 'brief.rules.height_means', 'brief.rules.wheels', 'brief.rules.guide', 'brief.rules.groove', 'brief.rules.guide_touch',
+        'brief.rules.wall_pull', 'brief.rules.holes_found', 'brief.rules.board_held', 'brief.rules.leaf_holes', 'brief.rules.finish', 'brief.rules.looks', 'brief.rules.trim',
+    ];
+
     /** @var list<string> */
     private array $unfinished = [];
 
-    private function __construct(private readonly Fields $at) {}
+    private function __construct(private readonly Fields $at, private readonly Unit $units) {}
 
     /**
      * @param  ?Survey  $known  the document's survey where it has been read before
@@ -68,11 +72,11 @@ final class DoorwayReader
         if (! in_array($document->get('version'), [1, ItemIds::VERSION], true)) {
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
-        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::Millimetre);
+        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::class);
         $fields = new Fields($document, $units);
-        $fields->choice('units', $units);
-        $reader = new self($fields);
-        $doorway = new Doorway($fields->text('name', 'Doorway'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking());
+        $fields->answer('units');
+        $reader = new self($fields, $units);
+        $doorway = new Doorway($fields->text('name'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking());
         $fields->settle();
 
         return $doorway;
@@ -81,6 +85,8 @@ final class DoorwayReader
     private function survey(): Survey
     {
         $at = $this->at;
+        array_map($at->text(...), ['survey.zero', 'survey.site']);
+        $at->flag('survey.floor.drillable');
         $from = $at->length('survey.wall.from');
         $to = $at->length('survey.wall.to');
         $opening = $this->opening();
@@ -95,13 +101,13 @@ final class DoorwayReader
         return new Survey(
             wallFrom: $from,
             wallTo: $to,
-            ceiling: $at->positive('survey.wall.ceiling'),
-            crown: $at->has('survey.wall.crown') ? new Crown($this->sizeOrNone('survey.wall.crown.drop'), $this->sizeOrNone('survey.wall.crown.projection')) : null,
-            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::Gypsum), $this->sizeOrNone('survey.wall.lining.thickness'), $at->text('survey.wall.lining.wood') ?: $at->text('survey.lining.wood')) : null,
-            leftEnd: $at->choice('survey.wall.ends.left', WallEnd::Corner),
-            rightEnd: $at->choice('survey.wall.ends.right', WallEnd::Corner),
+            ceiling: $at->length('survey.wall.ceiling'),
+            crown: $at->has('survey.wall.crown') ? new Crown($at->lengthOrUsual('survey.wall.crown.drop'), $at->lengthOrUsual('survey.wall.crown.projection')) : null,
+            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::class), $at->lengthOrUsual('survey.wall.lining.thickness'), $at->text('survey.wall.lining.wood') ?: $at->text('survey.lining.wood')) : null,
+            leftEnd: $at->choice('survey.wall.ends.left', WallEnd::class),
+            rightEnd: $at->choice('survey.wall.ends.right', WallEnd::class),
             opening: $opening,
-            baseboard: $at->has('survey.baseboard') ? new Baseboard($this->sizeOrNone('survey.baseboard.height'), $this->sizeOrNone('survey.baseboard.thickness')) : null,
+            baseboard: $at->has('survey.baseboard') ? new Baseboard($at->lengthOrUsual('survey.baseboard.height'), $at->lengthOrUsual('survey.baseboard.thickness')) : null,
             floorFinish: $at->text('survey.floor.finish'),
             floor: $this->floor(),
             studs: $this->studs(),
@@ -109,9 +115,9 @@ final class DoorwayReader
             obstacles: $this->obstacles(),
             solids: $this->solids(),
             wood: $at->text('survey.wood'),
-            walkway: $at->positive('survey.wall.walkway'),
-            pile: $at->size('survey.floor.pile'),
-            plate: $at->size('survey.floor.plate'),
+            walkway: $at->length('survey.wall.walkway'),
+            pile: $at->length('survey.floor.pile'),
+            plate: $at->length('survey.floor.plate'),
             unfinished: $this->unfinished,
         );
     }
@@ -125,37 +131,28 @@ final class DoorwayReader
             $pulls[$tape] = array_values(array_filter(array_map($at->text(...), $at->places("marking.pulls.{$tape}"))));
         }
 
-        return new Marking($pulls, $at->oneOf('brief.rules.heights', ['level', 'places', 'laser']), $at->positive('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up', false), $at->positive('marking.laser'), $at->length('marking.proved_at'), $at->size('marking.packing'), $this->plusMinus());
+        return new Marking($pulls, $at->answer('brief.rules.heights'), $at->length('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up'), $at->length('marking.laser'), $at->length('marking.proved_at'), $at->length('marking.packing'), $this->plusMinus());
     }
 
     private function plusMinus(): PlusMinus
     {
-        $usual = PlusMinus::usual();
-        $by = fn (string $what, Length $else) => $this->at->size("marking.plus_minus.{$what}") ?? $else;
+        $by = fn (string $what) => $this->at->lengthOrUsual("marking.plus_minus.{$what}");
 
-        return new PlusMinus($by('tape', $usual->tape), $by('level', $usual->level), $by('leaf', $usual->leaf), $by('hole', $usual->hole), $by('kit', $usual->kit));
-    }
-
-    /** A span of which one end is not told yet counts for nothing. */
-    private function told(string $place): ?Span
-    {
-        [$from, $to] = [$this->at->length("{$place}[0]"), $this->at->length("{$place}[1]")];
-
-        return $from === null || $to === null ? null : Span::between($from, $to);
+        return new PlusMinus($by('tape'), $by('level'), $by('leaf'), $by('hole'), $by('kit'));
     }
 
     private function opening(): ?Opening
     {
         $at = $this->at;
         $left = $at->length('survey.opening.left');
-        $widths = $at->sizes('survey.opening.width');
-        $heights = $at->sizes('survey.opening.height');
+        $widths = $at->lengths('survey.opening.width');
+        $heights = $at->lengths('survey.opening.height');
         $casing = new Casing(
-            $this->sizeOrNone('survey.opening.casing.left'), $this->sizeOrNone('survey.opening.casing.right'),
-            $this->sizeOrNone('survey.opening.casing.head'), $this->sizeOrNone('survey.opening.casing.thickness'),
+            $at->lengthOrUsual('survey.opening.casing.left'), $at->lengthOrUsual('survey.opening.casing.right'),
+            $at->lengthOrUsual('survey.opening.casing.head'), $at->lengthOrUsual('survey.opening.casing.thickness'),
         );
 
-        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::None), $at->choice('survey.opening.is', Spanned::Doorway));
+        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::class), $at->choice('survey.opening.is', Spanned::class));
     }
 
     /** @return list<FloorReading> */
@@ -184,10 +181,11 @@ final class DoorwayReader
         $studs = [];
         foreach ($this->at->places('survey.studs') as $place) {
             $x = $this->at->length("{$place}.x");
+            $this->at->amount("{$place}.confidence");
             if ($x === null) {
                 $this->unfinished[] = "{$place}.x";
             } else {
-                $studs[] = new Stud($x, $this->at->positive("{$place}.width") ?? Length::mm(38), $this->at->text("{$place}.source") ?: null, place: $place);
+                $studs[] = new Stud($x, $this->at->lengthOrUsual("{$place}.width"), $this->at->text("{$place}.source") ?: null, place: $place);
             }
         }
 
@@ -202,7 +200,7 @@ final class DoorwayReader
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
-                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved", false), $place, $this->at->text("{$place}.source", '') === 'site');
+                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved"), $place, $this->at->text("{$place}.source") === 'site');
             }
         }
 
@@ -217,7 +215,7 @@ final class DoorwayReader
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
-                $solids[] = new Solid($this->at->text("{$place}.kind", 'blocking'), $x, $y, $place);
+                $solids[] = new Solid($this->at->answer("{$place}.kind"), $x, $y, $place);
             }
         }
 
@@ -233,7 +231,7 @@ final class DoorwayReader
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
                 $kind = $this->at->text("{$place}.kind");
-                $obstacles[] = new Obstacle($this->at->text("{$place}.name", $kind), $kind, $x, $y, $this->sizeOrNone("{$place}.projection"), $this->sizeOrNone("{$place}.stands_off"), $this->at->flag("{$place}.moved", false), $place);
+                $obstacles[] = new Obstacle($this->at->text("{$place}.name") ?: $kind, $kind, $x, $y, $this->at->lengthOrUsual("{$place}.projection"), $this->at->lengthOrUsual("{$place}.stands_off"), $this->at->flag("{$place}.moved"), $place);
             }
         }
 
@@ -243,38 +241,38 @@ final class DoorwayReader
     private function brief(): Brief
     {
         $at = $this->at;
-        $toOrder = $at->oneOf('brief.rules.sizes', ['stock', 'made-to-order']) === 'made-to-order';
+        $toOrder = $at->answer('brief.rules.sizes') === 'made-to-order';
 
         return new Brief(
-            hang: $at->choice('brief.hang', Hang::Single),
-            opens: $at->choice('brief.opens', Opens::Right),
+            hang: $at->choice('brief.hang', Hang::class),
+            opens: $at->choice('brief.opens', Opens::class),
             kit: $at->text('brief.kit'),
             leaf: new LeafBrief(
-                width: $at->sizeOrAuto('brief.leaf.width'),
-                height: $at->sizeOrAuto('brief.leaf.height'),
-                thickness: $at->positive('brief.leaf.thickness'),
-                stile: $at->positive('brief.leaf.stile') ?? Length::mm(100),
-                stockWidths: $toOrder ? [] : $at->sizes('brief.leaf.stock_widths'),
-                stockHeights: $toOrder ? [] : $at->sizes('brief.leaf.stock_heights'),
+                width: $at->length('brief.leaf.width'),
+                height: $at->length('brief.leaf.height'),
+                thickness: $at->length('brief.leaf.thickness'),
+                stile: $at->lengthOrUsual('brief.leaf.stile'),
+                stockWidths: $toOrder ? [] : $at->lengths('brief.leaf.stock_widths'),
+                stockHeights: $toOrder ? [] : $at->lengths('brief.leaf.stock_heights'),
                 construction: $at->has('brief.leaf.construction') ? $at->text('brief.leaf.construction.kind') : null,
-                glassM2: $at->amountOrNone('brief.leaf.construction.glass_m2') ?? 0.0,
-                glassThickness: $at->positive('brief.leaf.construction.glass_thickness') ?? Length::mm(4),
+                glassM2: (float) $at->amount('brief.leaf.construction.glass_m2'),
+                glassThickness: $at->lengthOrUsual('brief.leaf.construction.glass_thickness'),
                 massKg: $at->amount('brief.leaf.mass_kg'),
-                hardwareKg: $at->amountOrNone('brief.leaf.hardware_kg') ?? 3.0,
-                trimLimit: $this->sizeOrNone('brief.leaf.trim_limit'),
-                solid: array_values(array_filter(array_map($this->told(...), $at->places('brief.leaf.solid')))),
+                hardwareKg: (float) $at->amount('brief.leaf.hardware_kg'),
+                trimLimit: $at->lengthOrUsual('brief.leaf.trim_limit'),
+                solid: array_values(array_filter(array_map($at->spanIfTold(...), $at->places('brief.leaf.solid')))),
             ),
-            backing: $at->choice('brief.backing', Backing::Header),
+            backing: $at->choice('brief.backing', Backing::class),
             header: new HeaderBrief(
-                width: $at->positive('brief.header.width') ?? Length::mm(140),
-                thickness: $at->positive('brief.header.thickness') ?? Length::mm(38),
-                align: $at->choice('brief.header.align', HeaderAlign::Centred),
-                reveal: $at->length('brief.header.reveal') ?? Length::mm(25),
-                overrun: $at->size('brief.header.overrun') ?? Length::mm(65),
-                reach: $at->choice('brief.header.reach', HeaderReach::Overrun),
-                buildOut: $this->sizeOrNone('brief.header.build_out'),
+                width: $at->lengthOrUsual('brief.header.width'),
+                thickness: $at->lengthOrUsual('brief.header.thickness'),
+                align: $at->choice('brief.header.align', HeaderAlign::class),
+                reveal: $at->lengthOrUsual('brief.header.reveal'),
+                overrun: $at->lengthOrUsual('brief.header.overrun'),
+                reach: $at->choice('brief.header.reach', HeaderReach::class),
+                buildOut: $at->lengthOrUsual('brief.header.build_out'),
                 wood: $at->text('brief.header.wood'),
-                lengths: $at->sizes('brief.header.lengths'),
+                lengths: $at->lengths('brief.header.lengths'),
             ),
             frontPull: $this->pull('brief.pulls.front'),
             wallPull: $this->pull('brief.pulls.wall'),
@@ -288,9 +286,9 @@ final class DoorwayReader
     private function pull(string $path): ?Pull
     {
         /** @var PullKind $kind */
-        $kind = $this->at->choice("{$path}.kind", PullKind::None);
+        $kind = $this->at->choice("{$path}.kind", PullKind::class);
 
-        return $kind === PullKind::None ? null : new Pull($kind, $this->sizeOrNone("{$path}.width"), $this->sizeOrNone("{$path}.height"), $this->sizeOrNone("{$path}.projection"));
+        return $kind === PullKind::None ? null : new Pull($kind, $this->at->lengthOrUsual("{$path}.width"), $this->at->lengthOrUsual("{$path}.height"), $this->at->lengthOrUsual("{$path}.projection"));
     }
 
     private function inHand(): ?LeafInHand
@@ -298,9 +296,9 @@ final class DoorwayReader
         $at = $this->at;
 
         return $at->has('brief.in_hand') ? new LeafInHand(
-            $at->positive('brief.in_hand.width'),
-            $at->positive('brief.in_hand.height'),
-            $at->sizes('brief.in_hand.thickness'),
+            $at->length('brief.in_hand.width'),
+            $at->length('brief.in_hand.height'),
+            $at->lengths('brief.in_hand.thickness'),
             $at->amount('brief.in_hand.mass_kg'),
         ) : null;
     }
@@ -308,55 +306,53 @@ final class DoorwayReader
     private function anchor(): ?Anchor
     {
         $at = $this->at;
-        [$diameter, $embedment] = [$at->positive('brief.anchor.diameter'), $at->positive('brief.anchor.embedment')];
+        $kind = $at->text('brief.anchor.kind');
+        [$diameter, $embedment] = [$at->length('brief.anchor.diameter'), $at->length('brief.anchor.embedment')];
         [$tension, $shear] = [$at->amount('brief.anchor.tension_N'), $at->amount('brief.anchor.shear_N')];
 
-        return $diameter === null || $embedment === null || $tension === null || $shear === null ? null : new Anchor($at->text('brief.anchor.kind', 'anchor'), $diameter, $embedment, $tension, $shear);
+        return $diameter === null || $embedment === null || $tension === null || $shear === null ? null : new Anchor($kind, $diameter, $embedment, $tension, $shear);
     }
 
     private function rules(): HouseRules
     {
         $at = $this->at;
+        array_map($at->answer(...), self::ANSWERED);
         /** @var Cover $cover */
-        $cover = $at->choice('brief.rules.cover', Cover::Opening);
+        $cover = $at->choice('brief.rules.cover', Cover::class);
 
         return new HouseRules(
             cover: $cover,
+            units: $this->units,
             overlapSaid: $at->length('brief.rules.side_overlap'),
-            casingMargin: $at->length('brief.rules.casing_margin') ?? Length::mm(12),
-            surplus: $at->choice('brief.rules.surplus', Surplus::Trailing),
-            park: $at->length('brief.rules.park') ?? Length::zero(),
-            gap: $at->size('brief.rules.gap') ?? Length::mm(12),
-            headOverlap: $at->length('brief.rules.head_overlap') ?? Length::mm(25),
-            endClearance: $at->size('brief.rules.end_clearance') ?? Length::mm(25),
-            guideMargin: $at->size('brief.rules.guide_margin') ?? Length::mm(5),
-            meetingGap: $at->size('brief.rules.meeting_gap') ?? Length::mm(3),
-            midOverlap: $at->positive('brief.rules.mid_overlap'),
-            hangerInset: $at->positive('brief.rules.hanger_inset'),
-            pullHeight: $at->positive('brief.rules.pull_height') ?? Length::mm(965),
-            spacer: $at->size('brief.rules.spacer') ?? Length::zero(),
-            softClose: $at->oneOf('brief.rules.soft_close', ['auto', 'off']) !== 'off',
-            reach: $at->choice('brief.rules.reach', Reach::Head),
-            aboveCasing: $at->size('brief.rules.above_casing') ?? Length::mm(40),
-            railReach: $at->choice('brief.rules.rail_reach', RailReach::Needed),
-            openEnd: $at->choice('brief.rules.open_end', OpenEnd::Stop),
-            parked: $at->flag('brief.rules.parked', false),
-            loadFactorTenths: (int) round(10 * ($at->amount('brief.rules.load_factor') ?? 2.0)),
-            oneDisc: $at->oneOf('brief.rules.jump_discs', ['two', 'one']) === 'one',
-            aisle: $at->positive('brief.rules.aisle'),
+            casingMargin: $at->lengthOrUsual('brief.rules.casing_margin'),
+            surplus: $at->choice('brief.rules.surplus', Surplus::class),
+            park: $at->lengthOrUsual('brief.rules.park'),
+            gap: $at->lengthOrUsual('brief.rules.gap'),
+            headOverlap: $at->lengthOrUsual('brief.rules.head_overlap'),
+            endClearance: $at->lengthOrUsual('brief.rules.end_clearance'),
+            guideMargin: $at->lengthOrUsual('brief.rules.guide_margin'),
+            meetingGap: $at->lengthOrUsual('brief.rules.meeting_gap'),
+            midOverlap: $at->length('brief.rules.mid_overlap'),
+            hangerInset: $at->length('brief.rules.hanger_inset'),
+            pullHeight: $at->lengthOrUsual('brief.rules.pull_height'),
+            spacer: $at->lengthOrUsual('brief.rules.spacer'),
+            softClose: $at->answer('brief.rules.soft_close') !== 'off',
+            reach: $at->choice('brief.rules.reach', Reach::class),
+            aboveCasing: $at->lengthOrUsual('brief.rules.above_casing'),
+            railReach: $at->choice('brief.rules.rail_reach', RailReach::class),
+            openEnd: $at->choice('brief.rules.open_end', OpenEnd::class),
+            parked: $at->flag('brief.rules.parked'),
+            loadFactorTenths: (int) round(10 * (float) $at->amount('brief.rules.load_factor')),
+            oneDisc: $at->answer('brief.rules.jump_discs') === 'one',
+            aisle: $at->length('brief.rules.aisle'),
             railLeft: $at->length('brief.rules.rail_left'),
-            washers: $at->flag('brief.rules.washers', false),
+            washers: $at->flag('brief.rules.washers'),
             schedule: new WorkRules(
-                $at->count('brief.rules.coats_leaf', 2), $at->count('brief.rules.coats_board', 2), $at->count('brief.rules.dry', 240), $at->count('brief.rules.cure', 960),
-                ['first' => true, 'last' => false][$at->oneOf('brief.rules.old_leaf', ['auto', 'first', 'last'])] ?? null,
-                $at->flag('brief.rules.props', false), $at->flag('brief.rules.trial', false),
-                $at->choice('brief.rules.first_bolt', FirstBolt::Ends), $at->choice('brief.rules.tightened', Tightened::LevelThen),
+                $at->count('brief.rules.coats_leaf'), $at->count('brief.rules.coats_board'), $at->count('brief.rules.dry'), $at->count('brief.rules.cure'),
+                ['first' => true, 'last' => false][$at->answer('brief.rules.old_leaf')] ?? null,
+                $at->flag('brief.rules.props'), $at->flag('brief.rules.trial'),
+                $at->choice('brief.rules.first_bolt', FirstBolt::class), $at->choice('brief.rules.tightened', Tightened::class),
             ),
         );
-    }
-
-    private function sizeOrNone(string $path): Length
-    {
-        return $this->at->size($path) ?? Length::zero();
     }
 }

@@ -5,23 +5,37 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use BackedEnum;
+use LogicException;
 use stdClass;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\FieldType;
+use YokeLine\Catalog\Least;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
-/** Reads values at places of a document and gathers every problem by its place instead of stopping at the first. */
+/** Reads values at places of a document, as the catalogue declares them, and gathers every problem by its place instead of stopping at the first. */
 final class Fields
 {
     /** No mass, area, force or price here is more. */
     private const MOST = 10_000_000;
 
+    private const MOST_COUNTED = 100_000;
+
+    /** Kits of one shelf. */
+    private const MOST_ITEMS = 500;
+
     /** @var array<string, string> */
     private array $problems = [];
 
-    public function __construct(private readonly Document $document, private readonly Unit $unit) {}
+    private readonly Catalog $catalog;
+
+    public function __construct(private readonly Document $document, private readonly Unit $unit)
+    {
+        $this->catalog = Catalog::whole();
+    }
 
     /** @throws UnreadableFile where anything was wrong */
     public function settle(): void
@@ -41,51 +55,41 @@ final class Fields
         return $this->document->get($path) !== null;
     }
 
-    public function text(string $path, string $default = ''): string
+    public function text(string $path): string
     {
-        $value = $this->document->get($path) ?? $default;
+        $usual = (string) $this->catalog->at($path)->usual;
+        $value = $this->document->get($path) ?? $usual;
         if (! is_string($value)) {
             $this->problem($path, 'Text is wanted here.');
         }
 
-        return is_string($value) ? $value : $default;
+        return is_string($value) ? $value : $usual;
     }
 
-    public function flag(string $path, bool $default): bool
+    public function flag(string $path): bool
     {
-        $value = $this->document->get($path) ?? $default;
+        $usual = $this->catalog->at($path)->usual === true;
+        $value = $this->document->get($path) ?? $usual;
         $value = ['yes' => true, 'no' => false][is_string($value) ? $value : ''] ?? $value;
         if (! is_bool($value)) {
             $this->problem($path, 'true or false is wanted here.');
         }
 
-        return is_bool($value) ? $value : $default;
+        return is_bool($value) ? $value : $usual;
     }
 
-    /** A plain number above 0, such as a mass in kg; null where nothing is written. */
+    /** A plain number, such as a mass in kg; what is usual where nothing is written, null where nothing is. */
     public function amount(string $path): ?float
     {
+        $field = $this->catalog->at($path);
+        $usual = is_numeric($field->usual) ? (float) $field->usual : null;
         $number = $this->number($path);
-        if ($number !== null && ! ($number > 0)) {
-            $this->problem($path, 'A number above 0 is wanted here.');
-
-            return null;
+        if ($number === null || $this->reaches($number <=> 0, $field->least)) {
+            return $number ?? $usual;
         }
+        $this->problem($path, $field->least === Least::Zero ? 'A number of 0 or more is wanted here.' : 'A number above 0 is wanted here.');
 
-        return $number;
-    }
-
-    /** A plain number of 0 or more; null where nothing is written. */
-    public function amountOrNone(string $path): ?float
-    {
-        $number = $this->number($path);
-        if ($number !== null && ! ($number >= 0)) {
-            $this->problem($path, 'A number of 0 or more is wanted here.');
-
-            return null;
-        }
-
-        return $number;
+        return $usual;
     }
 
     private function number(string $path): ?float
@@ -107,108 +111,104 @@ final class Fields
     }
 
     /**
+     * One of an enumeration's cases.
+     *
      * @template T of BackedEnum
      *
-     * @param  T  $default  what it is where nothing is written
+     * @param  class-string<T>  $enum
      * @return T
      */
-    public function choice(string $path, BackedEnum $default): BackedEnum
+    public function choice(string $path, string $enum): BackedEnum
     {
-        $value = $this->document->get($path);
-        if ($value === null) {
-            return $default;
+        return $enum::from($this->answer($path));
+    }
+
+    /** One of the answers that the catalogue has. */
+    public function answer(string $path): string
+    {
+        $field = $this->catalog->at($path);
+        $usual = (string) $field->usual;
+        $value = $this->document->get($path) ?? $usual;
+        if (is_string($value) && in_array($value, $field->answers, true)) {
+            return $value;
         }
-        $chosen = is_string($value) ? $default::tryFrom($value) : null;
-        if ($chosen === null) {
-            $names = implode(', ', array_map(fn (BackedEnum $case) => (string) $case->value, $default::cases()));
-            $this->problem($path, 'One of '.$names.' is wanted here, not '.json_encode($value).'.');
+        $this->problem($path, 'One of '.implode(', ', $field->answers).' is wanted here, not '.json_encode($value).'.');
+
+        return $usual;
+    }
+
+    /**
+     * Several of an enumeration's cases.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     */
+    public function choices(string $path, string $enum): array
+    {
+        $chosen = [];
+        foreach ($this->places($path) as $place) {
+            $value = $this->document->get($place);
+            $one = is_string($value) ? $enum::tryFrom($value) : null;
+            if ($one === null) {
+                $this->problem($place, 'One of '.implode(', ', $this->catalog->at($path)->answers).' is wanted here, not '.json_encode($value).'.');
+            } else {
+                $chosen[] = $one;
+            }
         }
 
-        return $chosen ?? $default;
+        return $chosen;
     }
 
     /** A whole number of 0 or more. */
-    public function count(string $path, int $default): int
+    public function count(string $path): int
     {
-        $value = $this->document->get($path) ?? $default;
+        $usual = (int) $this->catalog->at($path)->usual;
+        $value = $this->document->get($path) ?? $usual;
         $number = is_string($value) && ctype_digit(trim($value)) ? (int) $value : $value;
-        if (! is_int($number) || $number < 0 || $number > 100_000) {
+        if (! is_int($number) || $number < 0 || $number > self::MOST_COUNTED) {
             $this->problem($path, 'A whole number of 0 or more is wanted here.');
 
-            return $default;
+            return $usual;
         }
 
         return $number;
     }
 
-    /**
-     * One of a few words; the first where nothing is written.
-     *
-     * @param  non-empty-list<string>  $words
-     */
-    public function oneOf(string $path, array $words): string
-    {
-        $said = $this->text($path, $words[0]);
-        if (! in_array($said, $words, true)) {
-            $this->problem($path, 'One of '.implode(', ', $words).' is wanted here.');
-        }
-
-        return $said;
-    }
-
-    /** Any length, also below 0; null where nothing is written. */
+    /** A length as far as it is told; null where nothing is written, or where it is left to be worked out. */
     public function length(string $path): ?Length
     {
+        $field = $this->catalog->at($path);
         $value = $this->document->get($path);
-        if ($value === null) {
+        if ($value === null || ($field->mayBeAuto && is_string($value) && strtolower(trim($value)) === 'auto')) {
             return null;
         }
         try {
-            return LengthReader::read($value, $this->unit);
+            $length = LengthReader::read($value, $this->unit);
         } catch (UnreadableLength $problem) {
             $this->problem($path, $problem->getMessage());
 
             return null;
         }
-    }
-
-    /** A length of 0 or more. */
-    public function size(string $path): ?Length
-    {
-        $length = $this->length($path);
-        if ($length?->isNegative()) {
-            $this->problem($path, 'This cannot be less than 0.');
-
-            return null;
+        if ($this->reaches($length->nm <=> 0, $field->least)) {
+            return $length;
         }
+        $this->problem($path, $field->least === Least::Zero ? 'This cannot be less than 0.' : 'This must be more than 0.');
 
-        return $length;
+        return null;
     }
 
-    /** A length over 0. */
-    public function positive(string $path): ?Length
+    /** A length, what is usual in the document's unit where nothing is written. */
+    public function lengthOrUsual(string $path): Length
     {
-        $length = $this->length($path);
-        if ($length !== null && ! $length->isPositive()) {
-            $this->problem($path, 'This must be more than 0.');
-
-            return null;
-        }
-
-        return $length;
-    }
-
-    /** A size that may be left to be worked out: null for `auto` or nothing. */
-    public function sizeOrAuto(string $path): ?Length
-    {
-        $value = $this->document->get($path);
-
-        return is_string($value) && strtolower(trim($value)) === 'auto' ? null : $this->positive($path);
+        return $this->length($path) ?? $this->catalog->at($path)->usualIn($this->unit) ?? throw new LogicException("Nothing is usual at {$path}.");
     }
 
     /** What must be there, for files that have no half-measured state. */
-    public function required(string $path, ?Length $read): Length
+    public function required(string $path): Length
     {
+        $read = $this->length($path);
         if ($read === null) {
             $this->problem($path, 'A length is wanted here.');
         }
@@ -216,23 +216,30 @@ final class Fields
         return $read ?? Length::zero();
     }
 
-    /** @return list<Length> lengths over 0 */
-    public function sizes(string $path): array
+    /** @return list<Length> */
+    public function lengths(string $path): array
     {
-        return array_values(array_filter(array_map($this->positive(...), $this->places($path))));
+        return array_values(array_filter(array_map($this->length(...), $this->places($path))));
     }
 
+    /** Two places that must be there. */
     public function span(string $path): ?Span
+    {
+        $span = $this->spanIfTold($path);
+        if ($span === null) {
+            $this->problem($path, 'Two places are wanted here, [from, to].');
+        }
+
+        return $span;
+    }
+
+    /** A span of which one end is not told yet counts for nothing. */
+    public function spanIfTold(string $path): ?Span
     {
         $low = $this->length("{$path}[0]");
         $high = $this->length("{$path}[1]");
-        if ($low === null || $high === null) {
-            $this->problem($path, 'Two places are wanted here, [from, to].');
 
-            return null;
-        }
-
-        return Span::between($low, $high);
+        return $low === null || $high === null ? null : Span::between($low, $high);
     }
 
     /** @return list<string> the places of a list's items */
@@ -244,18 +251,28 @@ final class Fields
 
             return [];
         }
-        if (count($list) > Bounds::of($path)) {
-            $this->problem($path, Bounds::says(Bounds::of($path), count($list)));
+        $field = $this->catalog->find($path);
+        $most = $field->most ?? self::MOST_ITEMS;
+        if (count($list) > $most) {
+            $this->problem($path, UnreadableFile::tooMany($most, count($list)));
 
             return [];
         }
-
         $places = [];
         foreach (array_values($list) as $i => $item) {
-            $id = $item instanceof stdClass && in_array($path, ItemIds::LISTS, true) ? $item->id ?? null : null;
+            $id = $field?->type === FieldType::Items && $item instanceof stdClass ? $item->id ?? null : null;
             $places[] = is_string($id) ? "{$path}[#{$id}]" : "{$path}[{$i}]";
         }
 
         return $places;
+    }
+
+    private function reaches(int $sign, Least $least): bool
+    {
+        return match ($least) {
+            Least::Any => true,
+            Least::Zero => $sign >= 0,
+            Least::OverZero => $sign > 0,
+        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use stdClass;
+use YokeLine\Catalog\Catalog;
 
 /**
  * The ids of what stands in a doorway's lists. A place names an item by its id, so that it means the same thing whatever else is added or
@@ -14,8 +15,6 @@ final class ItemIds
 {
     public const VERSION = 2;
 
-    public const LISTS = ['survey.floor.readings', 'survey.studs', 'survey.hazards', 'survey.obstacles', 'survey.solids'];
-
     /**
      * The document with an id for every item.
      *
@@ -23,7 +22,7 @@ final class ItemIds
      */
     public static function given(Document $document, string $prefix = 'i'): Document
     {
-        foreach (self::LISTS as $path) {
+        foreach (Catalog::whole()->lists() as $path) {
             $list = $document->get($path);
             if (is_array($list) && array_filter($list, fn (mixed $item) => self::of($item) === null) !== []) {
                 $document = $document->with($path, self::filled($list, $prefix));
@@ -36,7 +35,7 @@ final class ItemIds
     /** An id that nothing in any of the lists has. */
     public static function next(Document $document, string $prefix): string
     {
-        $taken = array_merge(...array_map(fn (string $path) => self::all((array) $document->get($path)), self::LISTS));
+        $taken = array_merge(...array_map(fn (string $path) => self::all((array) $document->get($path)), Catalog::whole()->lists()));
         for ($n = 1; in_array("{$prefix}{$n}", $taken, true); $n++);
 
         return "{$prefix}{$n}";

@@ -42,7 +42,7 @@ final readonly class KitReader
         if ($document->get('version') !== 1) {
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
-        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::Millimetre);
+        $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::class);
         $fields = new Fields($document, $units);
         $kits = [];
         foreach ($fields->places('kits') as $place) {
@@ -64,7 +64,7 @@ final readonly class KitReader
      */
     public static function at(Document $document, string $place): Kit
     {
-        $fields = new Fields($document, (new Fields($document, Unit::Millimetre))->choice("{$place}.units", Unit::Millimetre));
+        $fields = new Fields($document, (new Fields($document, Unit::Millimetre))->choice("{$place}.units", Unit::class));
         $kit = (new self($fields, $place))->kit();
         $fields->settle();
 
@@ -74,32 +74,31 @@ final readonly class KitReader
     private function kit(): Kit
     {
         $at = $this->at;
-        $hangs = array_map(fn (string $place) => $at->choice($place, Hang::Single), $at->places("{$this->kit}.hang"));
-        $bolt = $this->over('bolt.diameter');
+        $bolt = $this->needed('bolt.diameter');
 
         return new Kit(
             id: $at->text("{$this->kit}.id"),
             name: $at->text("{$this->kit}.name"),
-            hangs: $hangs,
-            capacityKg: $at->amount("{$this->kit}.capacity_kg") ?? 0.0,
+            hangs: $at->choices("{$this->kit}.hang", Hang::class),
+            capacityKg: (float) $at->amount("{$this->kit}.capacity_kg"),
             leafThickness: $at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero()),
             rise: $this->rise(),
-            standoff: $this->length('standoff'),
-            standoffBase: $this->over('standoff_base'),
+            standoff: $this->needed('standoff'),
+            standoffBase: $this->needed('standoff_base'),
             boltDiameter: $bolt,
-            boltLength: $this->over('bolt.length'),
+            boltLength: $this->needed('bolt.length'),
             rail: $this->rail($bolt),
             hanger: $this->hanger(),
-            stop: new Stop($at->choice("{$this->kit}.stop.style", StopStyle::ClampOn), $this->length('stop.reach'), $this->length('stop.body'), $at->flag("{$this->kit}.stop.passes_standoffs", false)),
+            stop: new Stop($at->choice("{$this->kit}.stop.style", StopStyle::class), $this->needed('stop.reach'), $this->needed('stop.body'), $at->flag("{$this->kit}.stop.passes_standoffs")),
             guide: $this->guide(),
-            jumpDisc: $at->has("{$this->kit}.jump_disc") ? new JumpDisc($this->length('jump_disc.inset'), $this->length('jump_disc.diameter'), $this->length('jump_disc.gap')) : null,
-            softClose: $at->has("{$this->kit}.soft_close") ? new SoftClose($this->length('soft_close.stroke'), $this->length('soft_close.catch_length'), $this->length('soft_close.min_leaf_width')) : null,
-            topGap: new Span($at->size("{$this->kit}.top_gap.min") ?? Length::mm(5), $at->size("{$this->kit}.top_gap.max") ?? Length::mm(30)),
+            jumpDisc: $at->has("{$this->kit}.jump_disc") ? new JumpDisc($this->needed('jump_disc.inset'), $this->needed('jump_disc.diameter'), $this->needed('jump_disc.gap')) : null,
+            softClose: $at->has("{$this->kit}.soft_close") ? new SoftClose($this->needed('soft_close.stroke'), $this->needed('soft_close.catch_length'), $this->needed('soft_close.min_leaf_width')) : null,
+            topGap: new Span($at->lengthOrUsual("{$this->kit}.top_gap.min"), $at->lengthOrUsual("{$this->kit}.top_gap.max")),
             bracket: $this->bracket(),
-            trackPitch: $at->positive("{$this->kit}.track_pitch"),
+            trackPitch: $at->length("{$this->kit}.track_pitch"),
             wheel: $at->has("{$this->kit}.wheel") ? new Wheel($at->text("{$this->kit}.wheel.material"), $at->amount("{$this->kit}.wheel.capacity_kg")) : null,
             contents: $this->contents(),
-            catchDepth: $at->positive("{$this->kit}.catch_depth"),
+            catchDepth: $at->length("{$this->kit}.catch_depth"),
             price: $at->amount("{$this->kit}.price"),
         );
     }
@@ -108,10 +107,10 @@ final readonly class KitReader
     private function rise(): Length
     {
         if (! $this->at->has("{$this->kit}.height")) {
-            return $this->length('rise');
+            return $this->needed('rise');
         }
-        $stated = $this->length('height.value');
-        $rise = $this->at->choice("{$this->kit}.height.datum", HeightDatum::Hole)->toRise($stated, $this->length('rail.height'), $this->length('hanger.above'));
+        $stated = $this->needed('height.value');
+        $rise = $this->at->choice("{$this->kit}.height.datum", HeightDatum::class)->toRise($stated, $this->needed('rail.height'), $this->needed('hanger.above'));
         if ($rise->isNegative()) {
             $this->at->problem("{$this->kit}.height.value", 'Then the hole would be under the leaf’s top; is it stated to another place of the rail?');
         }
@@ -122,40 +121,40 @@ final readonly class KitReader
     /** @return list<Part> */
     private function contents(): array
     {
-        return array_map(fn (string $place) => new Part($this->at->text("{$place}.part"), (int) ($this->at->amount("{$place}.count") ?? 1), $this->at->text("{$place}.into")), $this->at->places("{$this->kit}.contents"));
+        return array_map(fn (string $place) => new Part($this->at->text("{$place}.part"), (int) $this->at->amount("{$place}.count"), $this->at->text("{$place}.into")), $this->at->places("{$this->kit}.contents"));
     }
 
     private function bracket(): ?Bracket
     {
-        $rows = array_map(fn (string $place) => $this->at->required($place, $this->at->size($place)), $this->at->places("{$this->kit}.bracket.rows"));
+        $rows = $this->at->lengths("{$this->kit}.bracket.rows");
 
-        return $rows === [] ? null : new Bracket($rows, $this->length('bracket.depth'));
+        return $rows === [] ? null : new Bracket($rows, $this->needed('bracket.depth'));
     }
 
     private function rail(Length $bolt): RailKit
     {
         $at = $this->at;
-        $lengths = $at->sizes("{$this->kit}.rail.lengths");
+        $lengths = $at->lengths("{$this->kit}.rail.lengths");
         usort($lengths, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
-        $listed = $at->sizes("{$this->kit}.rail.holes.at");
+        $listed = $at->lengths("{$this->kit}.rail.holes.at");
         if ($lengths === []) {
             $at->problem("{$this->kit}.rail.lengths", 'At least one stock length of the rail is wanted here.');
         }
 
         return new RailKit(
-            height: $this->over('rail.height'),
-            thickness: $this->over('rail.thickness'),
+            height: $this->needed('rail.height'),
+            thickness: $this->needed('rail.thickness'),
             lengths: $lengths === [] ? [Length::zero()] : $lengths,
-            cuttable: $at->flag("{$this->kit}.rail.cuttable", false),
-            endMargin: $this->length('rail.end_margin'),
-            spliceOver: $at->positive("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
-            freeHoles: $at->flag("{$this->kit}.rail.holes.free", false),
-            firstHole: $listed === [] ? $this->length('rail.holes.first') : $listed[0],
-            maxSpacing: $listed === [] ? $this->over('rail.holes.max_spacing') : Length::zero(),
-            holeDiameter: $at->positive("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
-            firstFixingWithin: $this->over('rail.first_fixing_within'),
-            maxFixingSpacing: $this->over('rail.max_fixing_spacing'),
-            material: $at->choice("{$this->kit}.rail.material", RailMaterial::Steel),
+            cuttable: $at->flag("{$this->kit}.rail.cuttable"),
+            endMargin: $this->needed('rail.end_margin'),
+            spliceOver: $at->length("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
+            freeHoles: $at->flag("{$this->kit}.rail.holes.free"),
+            firstHole: $listed === [] ? $this->needed('rail.holes.first') : $listed[0],
+            maxSpacing: $listed === [] ? $this->needed('rail.holes.max_spacing') : Length::zero(),
+            holeDiameter: $at->length("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
+            firstFixingWithin: $this->needed('rail.first_fixing_within'),
+            maxFixingSpacing: $this->needed('rail.max_fixing_spacing'),
+            material: $at->choice("{$this->kit}.rail.material", RailMaterial::class),
             holesAt: $listed,
         );
     }
@@ -163,44 +162,38 @@ final readonly class KitReader
     private function hanger(): Hanger
     {
         $at = $this->at;
-        $offsets = array_map(fn (string $place) => $at->required($place, $at->size($place)), $at->places("{$this->kit}.hanger.hole_offsets"));
+        $offsets = $at->lengths("{$this->kit}.hanger.hole_offsets");
 
         return new Hanger(
-            style: $at->choice("{$this->kit}.hanger.style", HangerStyle::FaceStrap),
-            inset: $this->length('hanger.inset'),
-            strapWidth: $this->length('hanger.strap_width'),
-            strapPlane: $this->length('hanger.strap_plane'),
-            strapThickness: $this->length('hanger.strap_thickness'),
-            boltHead: $this->length('hanger.bolt_head'),
-            holeToTread: $at->positive("{$this->kit}.hanger.hole_to_tread"),
+            style: $at->choice("{$this->kit}.hanger.style", HangerStyle::class),
+            inset: $this->needed('hanger.inset'),
+            strapWidth: $this->needed('hanger.strap_width'),
+            strapPlane: $this->needed('hanger.strap_plane'),
+            strapThickness: $this->needed('hanger.strap_thickness'),
+            boltHead: $this->needed('hanger.bolt_head'),
+            holeToTread: $at->length("{$this->kit}.hanger.hole_to_tread"),
             holeOffsets: $offsets,
-            holeDiameter: $this->length('hanger.hole_diameter'),
-            plateLength: $at->positive("{$this->kit}.hanger.plate_length"),
-            above: $this->length('hanger.above'),
-            liftOn: $this->length('hanger.lift_on'),
+            holeDiameter: $this->needed('hanger.hole_diameter'),
+            plateLength: $at->length("{$this->kit}.hanger.plate_length"),
+            above: $this->needed('hanger.above'),
+            liftOn: $this->needed('hanger.lift_on'),
         );
     }
 
     private function guide(): GuideKit
     {
         return new GuideKit(
-            style: $this->at->choice("{$this->kit}.guide.style", GuideStyle::TFin),
-            length: $this->length('guide.length'),
-            bladeHeight: $this->length('guide.blade_height'),
-            bladeThickness: $this->length('guide.blade_thickness'),
-            minEngagement: $this->length('guide.min_engagement'),
-            cheek: $this->at->positive("{$this->kit}.guide.cheek") ?? Length::mm(30),
+            style: $this->at->choice("{$this->kit}.guide.style", GuideStyle::class),
+            length: $this->needed('guide.length'),
+            bladeHeight: $this->needed('guide.blade_height'),
+            bladeThickness: $this->needed('guide.blade_thickness'),
+            minEngagement: $this->needed('guide.min_engagement'),
+            cheek: $this->at->lengthOrUsual("{$this->kit}.guide.cheek"),
         );
     }
 
-    private function length(string $key): Length
+    private function needed(string $key): Length
     {
-        return $this->at->required("{$this->kit}.{$key}", $this->at->size("{$this->kit}.{$key}"));
-    }
-
-    /** What is divided by, or would hold nothing were it nothing. */
-    private function over(string $key): Length
-    {
-        return $this->at->required("{$this->kit}.{$key}", $this->at->positive("{$this->kit}.{$key}"));
+        return $this->at->required("{$this->kit}.{$key}");
     }
 }

@@ -82,7 +82,7 @@ final readonly class SchemaCheck
             'type' => (in_array('number', $expected, true) && in_array('string', $expected, true) ? 'A length, as a number or as text,' : ucfirst($names[$expected[0]] ?? (string) $expected[0])).' is wanted here, not '.$found.'.',
             'enum' => 'One of '.implode(', ', array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) ($error->schema()->info()->data()->enum ?? []))).' is wanted here, not '.$found.'.',
             'required' => 'Missing here: '.implode(', ', (array) ($args['missing'] ?? [])).'.',
-            'maxItems' => ($args['max'] ?? 2) === 2 ? self::TWO_PLACES : Bounds::says((int) $args['max'], (int) $args['count']),
+            'maxItems' => ($args['max'] ?? 2) === 2 ? self::TWO_PLACES : UnreadableFile::tooMany((int) $args['max'], (int) $args['count']),
             'minItems' => self::TWO_PLACES,
             default => "This does not fit the format: {$found}.",
         };

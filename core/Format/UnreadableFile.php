@@ -41,4 +41,10 @@ final class UnreadableFile extends RuntimeException
     {
         return new self(['version' => 'This program reads versions 1 and 2; the file is of version '.json_encode($found).' and would need a newer program.']);
     }
+
+    /** What is said of a list that is too long. */
+    public static function tooMany(int $most, int $found): string
+    {
+        return "Up to {$most} are taken here, not {$found}; leave out what is far from the doorway.";
+    }
 }

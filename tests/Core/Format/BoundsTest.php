@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Doorway\FloorReading;
-use YokeLine\Format\Bounds;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
 use YokeLine\Format\SchemaCheck;
@@ -16,25 +16,10 @@ use YokeLine\Measure\Unit;
 use YokeLine\Planning\Floor;
 use YokeLine\Setout;
 
-/** @return array<string, mixed> */
-function schemaNode(string $path): array
-{
-    $node = json_decode((string) file_get_contents(__DIR__.'/../../../public/schema/doorway-v1.schema.json'), true);
-    foreach (explode('.', $path) as $part) {
-        $node = $node['properties'][$part] ?? [];
-    }
-
-    return $node;
-}
-
-test('the schema bounds a list as the reader does', function (string $path, int $most) {
-    expect(schemaNode($path)['maxItems'] ?? $most)->toBe($most);
-})->with(array_map(null, array_keys(Bounds::MOST), Bounds::MOST));
-
 test('a list with more than is taken is refused by the schema and by the reader in the same sentence', function (string $path) {
-    $most = Bounds::of($path);
+    $most = Catalog::whole()->at($path)->most;
     $document = Doorways::document('kiln-room', [$path => array_fill(0, $most + 1, (object) [])]);
-    $says = Bounds::says($most, $most + 1);
+    $says = UnreadableFile::tooMany($most, $most + 1);
     $schema = new SchemaCheck((string) file_get_contents(__DIR__.'/../../../public/schema/doorway-v1.schema.json'));
     foreach ([fn () => $schema->check($document), fn () => DoorwayReader::read($document)] as $reads) {
         try {
@@ -48,8 +33,8 @@ test('a list with more than is taken is refused by the schema and by the reader 
 })->with(['survey.floor.readings', 'survey.studs', 'survey.obstacles', 'survey.hazards', 'survey.solids']);
 
 test('as many as are taken are planned', function () {
-    $readings = array_map(fn (int $i) => (object) ['x' => 20 + 9 * $i, 'level' => $i * 7 % 11], range(0, Bounds::of('survey.floor.readings') - 1));
-    $studs = array_map(fn (int $i) => (object) ['x' => 10 + 18 * $i, 'width' => 12], range(0, Bounds::of('survey.studs') - 1));
+    $readings = array_map(fn (int $i) => (object) ['x' => 20 + 9 * $i, 'level' => $i * 7 % 11], range(0, Catalog::whole()->at('survey.floor.readings')->most - 1));
+    $studs = array_map(fn (int $i) => (object) ['x' => 10 + 18 * $i, 'width' => 12], range(0, Catalog::whole()->at('survey.studs')->most - 1));
 
     expect(Doorways::setout('kiln-room', ['survey.floor.readings' => $readings, 'survey.studs' => $studs])->plan)->not->toBeNull();
 });

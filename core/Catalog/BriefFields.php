@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Catalog;
+
+use YokeLine\Doorway\Backing;
+use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\FirstBolt;
+use YokeLine\Doorway\Hang;
+use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\HeaderReach;
+use YokeLine\Doorway\OpenEnd;
+use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\PullKind;
+use YokeLine\Doorway\RailReach;
+use YokeLine\Doorway\Reach;
+use YokeLine\Doorway\Surplus;
+use YokeLine\Doorway\Tightened;
+
+/** What is wanted: how it hangs, the leaf, what carries it, and the rules of the house that this doorway follows. */
+final class BriefFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        return [...self::leaf(), ...self::carrying(), ...self::sizes(), ...self::practice()];
+    }
+
+    /** @return list<Field> */
+    private static function leaf(): array
+    {
+        return [
+            Field::texts('brief.purpose', 20)->at('leaf'),
+            Field::enum('brief.hang', Hang::Single)->at('leaf'),
+            Field::enum('brief.opens', Opens::Right)->at('leaf'),
+            Field::text('brief.kit')->decidesOrder()->at('rail'),
+            Field::auto('brief.leaf.width')->at('leaf'),
+            Field::auto('brief.leaf.height')->at('leaf'),
+            Field::positive('brief.leaf.thickness')->decidesOrder()->unsure(Unsure::Kit)->at('leaf'),
+            Field::positive('brief.leaf.stile')->usually(100, '4')->at('leaf'),
+            Field::lengths('brief.leaf.stock_widths', 100)->at('leaf'),
+            Field::lengths('brief.leaf.stock_heights', 100)->at('leaf'),
+            Field::text('brief.leaf.construction.kind')->decidesOrder()->at('leaf'),
+            Field::amountOrNone('brief.leaf.construction.glass_m2', 0.0)->at('leaf'),
+            Field::positive('brief.leaf.construction.glass_thickness')->usually(4, '3/16')->at('leaf'),
+            Field::amount('brief.leaf.mass_kg')->at('leaf'),
+            Field::amountOrNone('brief.leaf.hardware_kg', 3.0)->at('leaf'),
+            Field::sizeOrNone('brief.leaf.trim_limit')->at('leaf'),
+            Field::spans('brief.leaf.solid', 20)->at('leaf'),
+            Field::positive('brief.in_hand.width')->at('leaf'),
+            Field::positive('brief.in_hand.height')->at('leaf'),
+            Field::lengths('brief.in_hand.thickness', 4)->at('leaf'),
+            Field::amount('brief.in_hand.mass_kg')->at('leaf'),
+            ...self::handle('front'),
+            ...self::handle('wall'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function handle(string $side): array
+    {
+        return [
+            Field::enum("brief.pulls.{$side}.kind", PullKind::None)->at('leaf'),
+            Field::sizeOrNone("brief.pulls.{$side}.width")->at('leaf'),
+            Field::sizeOrNone("brief.pulls.{$side}.height")->at('leaf'),
+            Field::sizeOrNone("brief.pulls.{$side}.projection")->at('leaf'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function carrying(): array
+    {
+        return [
+            Field::enum('brief.backing', Backing::Header)->at('anchors'),
+            Field::positive('brief.header.width')->usually(140, '5 1/2')->unsure(Unsure::Kit)->at('rail'),
+            Field::positive('brief.header.thickness')->usually(38, '1 1/2')->unsure(Unsure::Kit)->at('rail'),
+            Field::enum('brief.header.align', HeaderAlign::Centred)->at('rail'),
+            Field::length('brief.header.reveal')->usually(25, '1')->at('rail'),
+            Field::size('brief.header.overrun')->usually(65, '2 1/2')->at('rail'),
+            Field::enum('brief.header.reach', HeaderReach::Overrun)->at('rail'),
+            Field::sizeOrNone('brief.header.build_out')->at('rail'),
+            Field::text('brief.header.wood')->at('anchors'),
+            Field::lengths('brief.header.lengths')->at('anchors'),
+            Field::text('brief.anchor.kind', 'anchor')->at('anchors'),
+            Field::positive('brief.anchor.diameter')->at('anchors'),
+            Field::positive('brief.anchor.embedment')->at('anchors'),
+            Field::amount('brief.anchor.tension_N')->at('anchors'),
+            Field::amount('brief.anchor.shear_N')->at('anchors'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function sizes(): array
+    {
+        return [
+            Field::enum('brief.rules.cover', Cover::Opening)->at('leaf'),
+            Field::length('brief.rules.side_overlap')->at('leaf'),
+            Field::length('brief.rules.casing_margin')->usually(12, '1/2')->at('leaf'),
+            Field::enum('brief.rules.surplus', Surplus::Trailing)->at('leaf'),
+            Field::length('brief.rules.park')->usually(0, '0')->at('leaf'),
+            Field::enum('brief.rules.reach', Reach::Head)->at('leaf'),
+            Field::length('brief.rules.head_overlap')->usually(25, '1')->at('leaf'),
+            Field::size('brief.rules.above_casing')->usually(40, '1 1/2')->at('leaf'),
+            Field::choice('brief.rules.sizes', 'stock', 'made-to-order')->at('leaf'),
+            Field::size('brief.rules.gap')->usually(12, '1/2')->at('leaf'),
+            Field::size('brief.rules.meeting_gap')->usually(3, '1/8')->at('leaf'),
+            Field::positive('brief.rules.mid_overlap')->at('leaf'),
+            Field::flag('brief.rules.parked')->at('leaf'),
+            Field::positive('brief.rules.pull_height')->usually(965, '38')->at('leaf'),
+            Field::positive('brief.rules.aisle')->at('leaf'),
+            Field::positive('brief.rules.hanger_inset')->at('rail'),
+            Field::enum('brief.rules.rail_reach', RailReach::Needed)->at('rail'),
+            Field::enum('brief.rules.open_end', OpenEnd::Stop)->at('rail'),
+            Field::choice('brief.rules.jump_discs', 'two', 'one')->at('rail'),
+            Field::choice('brief.rules.soft_close', 'auto', 'off')->at('rail'),
+            Field::sizeOrNone('brief.rules.spacer')->at('rail'),
+            Field::size('brief.rules.end_clearance')->usually(25, '1')->at('rail'),
+            Field::size('brief.rules.guide_margin')->usually(5, '3/16')->at('rail'),
+            Field::length('brief.rules.rail_left')->at('anchors'),
+            Field::flag('brief.rules.washers')->at('anchors'),
+            Field::amount('brief.rules.load_factor', 2.0)->at('anchors'),
+        ];
+    }
+
+    /** @return list<Field> on which good installers differ, and what is used up by the work */
+    private static function practice(): array
+    {
+        return [
+            Field::choice('brief.rules.line_found', 'worked-out', 'laid-out', 'packing', 'template')->at('leaf'),
+            Field::choice('brief.rules.height_means', 'hole', 'top', 'foot')->at('leaf'),
+            Field::choice('brief.rules.heights', 'level', 'places', 'laser')->at('leaf'),
+            Field::choice('brief.rules.wheels', 'quiet', 'steel')->at('rail'),
+            Field::choice('brief.rules.guide', 'kit', 'fin', 'shoe', 'roller')->at('rail'),
+            Field::choice('brief.rules.groove', 'full', 'stopped')->at('leaf'),
+            Field::choice('brief.rules.guide_touch', 'clear', 'touching')->at('rail'),
+            Field::choice('brief.rules.wall_pull', 'flush', 'proud')->at('leaf'),
+            Field::choice('brief.rules.holes_found', 'readings', 'held-up', 'bench', 'from-first')->at('rail'),
+            Field::enum('brief.rules.first_bolt', FirstBolt::Ends)->at('rail'),
+            Field::enum('brief.rules.tightened', Tightened::LevelThen)->at('rail'),
+            Field::choice('brief.rules.board_held', 'helper', 'props', 'tacked')->at('rail'),
+            Field::choice('brief.rules.old_leaf', 'auto', 'first', 'last')->at('leaf'),
+            Field::choice('brief.rules.leaf_holes', 'play', 'tight')->at('leaf'),
+            Field::choice('brief.rules.finish', 'before', 'in-place')->at('leaf'),
+            Field::choice('brief.rules.looks', 'wall', 'leaf', 'capped', 'coloured')->at('rail'),
+            Field::choice('brief.rules.trim', 'shared', 'one-edge')->at('leaf'),
+            Field::flag('brief.rules.props')->at('rail'),
+            Field::flag('brief.rules.trial')->at('rail'),
+            Field::count('brief.rules.coats_leaf', 2)->at('leaf'),
+            Field::count('brief.rules.coats_board', 2)->at('rail'),
+            Field::count('brief.rules.dry', 240)->at('leaf'),
+            Field::count('brief.rules.cure', 960)->at('leaf'),
+        ];
+    }
+}

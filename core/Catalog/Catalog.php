@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Catalog;
+
+use LogicException;
+use YokeLine\Measure\Unit;
+
+/** Every field of a doorway's document, and of a kit, in the order one meets them. */
+final readonly class Catalog
+{
+    /** Where kits stand: on a shelf, or one in the doorway that was planned with it. */
+    private const KIT = '/^kits\[\]/';
+
+    /** @param  array<string, Field>  $fields  by path */
+    private function __construct(public array $fields) {}
+
+    public static function whole(): self
+    {
+        static $whole = null;
+
+        return $whole ??= new self(array_column([Field::enum('units', Unit::Millimetre), Field::text('name', 'Doorway'), ...SurveyFields::all(), ...BriefFields::all(), ...MarkingFields::all(), ...KitFields::all()], null, 'path'));
+    }
+
+    /** @return array<string, Field> those of one part: `survey`, `brief`, `brief.rules`, `marking`, `kit` */
+    public function of(string $part): array
+    {
+        return array_filter($this->fields, fn (string $path) => str_starts_with($path, "{$part}."), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * The field at a place of a document: `survey.studs[#k3].x` is `survey.studs[].x`, the second width is one of the widths.
+     *
+     * @throws LogicException where nothing is declared
+     */
+    public function at(string $place): Field
+    {
+        return $this->find($place) ?? throw new LogicException("Nothing is declared at {$place}.");
+    }
+
+    public function find(string $place): ?Field
+    {
+        $path = self::path($place);
+
+        return $this->fields[$path] ?? $this->fields[rtrim($path, '[]')] ?? null;
+    }
+
+    /** A place without the numbers and ids of items. */
+    public static function path(string $place): string
+    {
+        $path = str_contains($place, '[') ? (string) preg_replace('/\[[^\]]*\]/', '[]', $place) : $place;
+
+        return str_starts_with($path, 'kits[]') ? (string) preg_replace(self::KIT, 'kit', $path) : $path;
+    }
+
+    /** @return list<string> the lists whose items have ids */
+    public function lists(): array
+    {
+        return array_values(array_map(fn (Field $field) => $field->path, array_filter($this->fields, fn (Field $field) => $field->type === FieldType::Items && ! str_starts_with($field->path, 'kit.'))));
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Catalog;
+
+use BackedEnum;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Unit;
+
+/**
+ * One field of a document, declared once: schema, reading, forms, import, plus-minus and labels come from it.
+ *
+ * Its path names an item of a list by `[]`: `survey.studs[].x`.
+ */
+final readonly class Field
+{
+    /**
+     * @param  list<string>  $answers  of a choice, as written; those of old files that are still read stand last
+     * @param  array<string, Length>  $usualLength  by unit: what it is where nothing is written
+     * @param  bool|int|float|string|null  $usual  what it is where nothing is written, of what is no length
+     * @param  int  $most  so many of a list are taken
+     * @param  ?string  $csv  its name in the column `place` of a table of readings
+     * @param  bool  $isNeeded  nothing can be planned without it
+     * @param  bool  $decidesOrder  what is ordered goes wrong where it was never answered
+     * @param  bool  $mayBeAuto  `auto` leaves it to be worked out
+     * @param  list<string>  $keys  that must be there in every item, of a list
+     */
+    private function __construct(
+        public string $path,
+        public FieldType $type,
+        public Least $least = Least::Any,
+        public array $answers = [],
+        public array $usualLength = [],
+        public bool|int|float|string|null $usual = null,
+        public int $most = 0,
+        public ?Unsure $unsure = null,
+        public ?string $csv = null,
+        public ?string $station = null,
+        public bool $isNeeded = false,
+        public bool $decidesOrder = false,
+        public bool $mayBeAuto = false,
+        public array $keys = [],
+    ) {}
+
+    /** Any length, also below 0. */
+    public static function length(string $path): self
+    {
+        return new self($path, FieldType::Length);
+    }
+
+    /** A length of 0 or more; 0 where nothing is written. */
+    public static function sizeOrNone(string $path): self
+    {
+        return self::size($path)->usually(0, '0');
+    }
+
+    /** A length of 0 or more. */
+    public static function size(string $path): self
+    {
+        return new self($path, FieldType::Length, Least::Zero);
+    }
+
+    /** A length over 0. */
+    public static function positive(string $path): self
+    {
+        return new self($path, FieldType::Length, Least::OverZero);
+    }
+
+    /** A length over 0, or left to be worked out. */
+    public static function auto(string $path): self
+    {
+        return (new self($path, FieldType::Length, Least::OverZero))->but(['mayBeAuto' => true]);
+    }
+
+    /** A list of lengths over 0. */
+    public static function lengths(string $path, int $most = 500): self
+    {
+        return (new self($path, FieldType::Lengths, Least::OverZero))->but(['most' => $most]);
+    }
+
+    /** A list of lengths of 0 or more. */
+    public static function sizes(string $path, int $most = 500): self
+    {
+        return (new self($path, FieldType::Lengths, Least::Zero))->but(['most' => $most]);
+    }
+
+    public static function span(string $path): self
+    {
+        return new self($path, FieldType::Span);
+    }
+
+    public static function spans(string $path, int $most): self
+    {
+        return (new self($path, FieldType::Spans))->but(['most' => $most]);
+    }
+
+    public static function text(string $path, string $usual = ''): self
+    {
+        return new self($path, FieldType::Text, usual: $usual);
+    }
+
+    public static function texts(string $path, int $most = 500): self
+    {
+        return (new self($path, FieldType::Texts))->but(['most' => $most]);
+    }
+
+    public static function flag(string $path, bool $usual = false): self
+    {
+        return new self($path, FieldType::Flag, usual: $usual);
+    }
+
+    /** A whole number of 0 or more. */
+    public static function count(string $path, int $usual): self
+    {
+        return new self($path, FieldType::Count, Least::Zero, usual: $usual);
+    }
+
+    /** A plain number over 0, such as a mass in kg. */
+    public static function amount(string $path, ?float $usual = null): self
+    {
+        return new self($path, FieldType::Amount, Least::OverZero, usual: $usual);
+    }
+
+    /** A plain number of 0 or more. */
+    public static function amountOrNone(string $path, float $usual): self
+    {
+        return new self($path, FieldType::Amount, Least::Zero, usual: $usual);
+    }
+
+    /** One of a few words, the first where nothing is written. */
+    public static function choice(string $path, string ...$answers): self
+    {
+        return new self($path, FieldType::Choice, answers: array_values($answers), usual: $answers[0] ?? '');
+    }
+
+    /** One of an enumeration's cases, that one where nothing is written. */
+    public static function enum(string $path, BackedEnum $usual): self
+    {
+        return new self($path, FieldType::Choice, answers: self::casesOf($usual), usual: (string) $usual->value);
+    }
+
+    /** Several of an enumeration's cases. */
+    public static function enums(string $path, BackedEnum $one): self
+    {
+        return (new self($path, FieldType::Choices, answers: self::casesOf($one)))->but(['most' => count($one::cases())]);
+    }
+
+    /** A list of things, each with fields of its own below `path[]`. */
+    public static function items(string $path, int $most, string ...$keys): self
+    {
+        return (new self($path, FieldType::Items))->but(['most' => $most, 'keys' => array_values($keys)]);
+    }
+
+    /**
+     * What it is where nothing is written.
+     *
+     * @param  int|float  $mm  in doorways worked in millimetres
+     * @param  string  $inches  in those worked in inches, as one writes them: `5 1/2`
+     */
+    public function usually(int|float $mm, string $inches): self
+    {
+        return $this->but(['usualLength' => ['mm' => LengthReader::read($mm, Unit::Millimetre), 'in' => LengthReader::read($inches, Unit::Inch)]]);
+    }
+
+    public function unsure(Unsure $by): self
+    {
+        return $this->but(['unsure' => $by]);
+    }
+
+    public function csv(string $name): self
+    {
+        return $this->but(['csv' => $name]);
+    }
+
+    public function at(string $station): self
+    {
+        return $this->but(['station' => $station]);
+    }
+
+    public function needed(): self
+    {
+        return $this->but(['isNeeded' => true]);
+    }
+
+    public function decidesOrder(): self
+    {
+        return $this->but(['decidesOrder' => true]);
+    }
+
+    /** What it is where nothing is written, in a unit; null where nothing is usual. */
+    public function usualIn(Unit $unit): ?Length
+    {
+        return $this->usualLength[$unit->value] ?? null;
+    }
+
+    /** @return list<string> */
+    private static function casesOf(BackedEnum $one): array
+    {
+        return array_map(fn (BackedEnum $case) => (string) $case->value, $one::cases());
+    }
+
+    /** @param  array<string, mixed>  $with */
+    private function but(array $with): self
+    {
+        /** @var array<string, mixed> $all as the constructor takes them */
+        $all = [...get_object_vars($this), ...$with];
+
+        return new self(...$all);
+    }
+}

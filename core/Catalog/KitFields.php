@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Catalog;
+
+use YokeLine\Doorway\GuideStyle;
+use YokeLine\Doorway\Hang;
+use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\HeightDatum;
+use YokeLine\Doorway\RailMaterial;
+use YokeLine\Doorway\StopStyle;
+use YokeLine\Measure\Unit;
+
+/** What the sheet of a kit tells. */
+final class KitFields
+{
+    /** @return list<Field> */
+    public static function all(): array
+    {
+        return [...self::whole(), ...self::rail(), ...self::hanger(), ...self::parts()];
+    }
+
+    /** @return list<Field> */
+    private static function whole(): array
+    {
+        return [
+            Field::enum('kit.units', Unit::Millimetre),
+            Field::text('kit.id'),
+            Field::text('kit.name'),
+            Field::enums('kit.hang', Hang::Single),
+            Field::amount('kit.capacity_kg'),
+            Field::span('kit.leaf_thickness'),
+            Field::amount('kit.price'),
+            Field::size('kit.rise')->unsure(Unsure::Kit),
+            Field::size('kit.height.value'),
+            Field::enum('kit.height.datum', HeightDatum::Hole),
+            Field::size('kit.top_gap.min')->usually(5, '5 mm'),
+            Field::size('kit.top_gap.max')->usually(30, '30 mm'),
+            Field::size('kit.standoff')->unsure(Unsure::Kit),
+            Field::positive('kit.standoff_base'),
+            Field::positive('kit.bolt.diameter'),
+            Field::positive('kit.bolt.length'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function rail(): array
+    {
+        return [
+            Field::positive('kit.rail.height')->unsure(Unsure::Kit),
+            Field::positive('kit.rail.thickness')->unsure(Unsure::Kit),
+            Field::enum('kit.rail.material', RailMaterial::Steel),
+            Field::lengths('kit.rail.lengths'),
+            Field::flag('kit.rail.cuttable'),
+            Field::positive('kit.rail.splice_over'),
+            Field::size('kit.rail.end_margin'),
+            Field::size('kit.rail.holes.first'),
+            Field::positive('kit.rail.holes.max_spacing'),
+            Field::lengths('kit.rail.holes.at'),
+            Field::flag('kit.rail.holes.free'),
+            Field::positive('kit.rail.holes.diameter'),
+            Field::positive('kit.rail.first_fixing_within'),
+            Field::positive('kit.rail.max_fixing_spacing'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function hanger(): array
+    {
+        return [
+            Field::enum('kit.hanger.style', HangerStyle::FaceStrap),
+            Field::size('kit.hanger.inset'),
+            Field::size('kit.hanger.strap_width'),
+            Field::positive('kit.hanger.plate_length'),
+            Field::size('kit.hanger.strap_plane')->unsure(Unsure::Kit),
+            Field::size('kit.hanger.strap_thickness')->unsure(Unsure::Kit),
+            Field::size('kit.hanger.bolt_head'),
+            Field::positive('kit.hanger.hole_to_tread'),
+            Field::sizes('kit.hanger.hole_offsets'),
+            Field::size('kit.hanger.hole_diameter'),
+            Field::size('kit.hanger.above')->unsure(Unsure::Kit),
+            Field::size('kit.hanger.lift_on')->unsure(Unsure::Kit),
+            Field::text('kit.wheel.material'),
+            Field::amount('kit.wheel.capacity_kg'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function parts(): array
+    {
+        return [
+            Field::enum('kit.stop.style', StopStyle::ClampOn),
+            Field::size('kit.stop.reach'),
+            Field::size('kit.stop.body')->unsure(Unsure::Kit),
+            Field::flag('kit.stop.passes_standoffs'),
+            Field::enum('kit.guide.style', GuideStyle::TFin),
+            Field::size('kit.guide.length')->unsure(Unsure::Kit),
+            Field::size('kit.guide.blade_height')->unsure(Unsure::Kit),
+            Field::size('kit.guide.blade_thickness'),
+            Field::positive('kit.guide.cheek')->usually(30, '30 mm'),
+            Field::size('kit.guide.min_engagement'),
+            Field::size('kit.jump_disc.inset'),
+            Field::size('kit.jump_disc.diameter'),
+            Field::size('kit.jump_disc.gap'),
+            Field::size('kit.soft_close.stroke'),
+            Field::size('kit.soft_close.catch_length'),
+            Field::size('kit.soft_close.min_leaf_width'),
+            Field::positive('kit.catch_depth'),
+            Field::positive('kit.track_pitch')->unsure(Unsure::Kit),
+            Field::sizes('kit.bracket.rows'),
+            Field::size('kit.bracket.depth'),
+            Field::items('kit.contents', 500),
+            Field::text('kit.contents[].part'),
+            Field::amount('kit.contents[].count', 1.0),
+            Field::text('kit.contents[].into'),
+        ];
+    }
+}
