@@ -96,7 +96,7 @@ final class Shelf
         $kits = [];
         foreach ($sheets as $key => $json) {
             try {
-                $kits[$key] = KitReader::at(Document::fromJson($json), '');
+                $kits[$key] = KitReader::sheet(Document::fromJson($json));
             } catch (UnreadableFile) {
                 // Half told yet: the shelf shows it, no doorway can choose it.
             }

@@ -9,11 +9,15 @@ use App\Editing\Undo;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
+use App\Words\ClearanceWords;
+use App\Words\RuleWords;
 use Illuminate\Support\Facades\Cache;
 use YokeLine\Anchoring\Anchoring;
 use YokeLine\Anchoring\Grip;
 use YokeLine\Anchoring\RailFixings;
 use YokeLine\Anchoring\Schedule;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Drawing\Above;
@@ -27,14 +31,11 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
-use YokeLine\Methods\Method;
-use YokeLine\Methods\Methods;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
 use YokeLine\Work\Tolerance\Clearance;
-use YokeLine\Work\Tolerance\Names;
 
 /** What the bench shows of one doorway at one station. */
 final readonly class Bench implements Form
@@ -116,13 +117,15 @@ final readonly class Bench implements Form
 
     public function grey(Field $field): string
     {
-        return $field->grey instanceof Length ? $this->setout->write->show($field->grey) : (string) $field->grey;
+        $grey = $field->greyIn($this->setout->doorway->units);
+
+        return $grey instanceof Length ? $this->setout->write->show($grey) : (string) $grey;
     }
 
     /** Whether something is set here over what would be worked out; what was measured overrules nothing. */
     public function isOverruled(Field $field): bool
     {
-        return str_starts_with($field->place, 'brief.') && $field->grey !== null && $field->kind === 'length' && $this->value($field) !== '';
+        return str_starts_with($field->place, 'brief.') && $field->greyIn($this->setout->doorway->units) !== null && $field->kind === 'length' && $this->value($field) !== '';
     }
 
     /** @return list<string> clearances that a tape cannot be sure of; told with the cures, and kept while the document is the same */
@@ -131,7 +134,7 @@ final readonly class Bench implements Form
         $plan = $this->setout->plan;
 
         return $plan === null || ! $this->hasCures ? [] : Cache::remember("unsure.{$this->doorway->revision_id}", now()->addWeek(), fn () => array_values(array_map(
-            fn (Clearance $row) => ucfirst(Names::row($row->name)).': fits, but by less than your tape can tell',
+            fn (Clearance $row) => ucfirst(ClearanceWords::row($row->name)).': fits, but by less than your tape can tell',
             array_filter(Clearance::of($plan, $plan->doorway->marking->plusMinus), fn (Clearance $row) => $row->verdict() === 'tight'),
         )));
     }
@@ -232,7 +235,23 @@ final readonly class Bench implements Form
             'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $leaf)),
         ], $plan->leaves());
 
-        return (string) json_encode(['units' => $this->setout->write->unit->value, 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
+        return (string) json_encode(['says' => $this->readings($plan), 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
+    }
+
+    /** @return array{step: float, from: int, texts: list<string>} every reading that the slide can show, step by step as the screen rounds, from the first step on */
+    private function readings(Plan $plan): array
+    {
+        $shown = [];
+        foreach ($plan->leaves() as $leaf) {
+            foreach (Slide::frames($plan, $leaf) as $frame) {
+                array_push($shown, $frame['passage'], $frame['covered'], $frame['gapLeading'], $frame['gapTrailing']);
+            }
+        }
+        $step = $this->setout->write->unit->step();
+        $count = fn (Length $length) => intdiv($length->roundedTo($step)->nm, $step->nm);
+        [$from, $to] = [$count(Length::least(...$shown)), $count(Length::greatest(...$shown))];
+
+        return ['step' => $step->toMm(), 'from' => $from, 'texts' => array_map(fn (int $n) => $this->setout->write->show($step->times($n)), range($from, $to))];
     }
 
     /** @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for each of its holes to hold */
@@ -271,22 +290,24 @@ final readonly class Bench implements Form
     public function houseRules(): array
     {
         $rules = [];
-        foreach (Methods::all() as $key => $method) {
-            $kept = $this->setout->document->get($method->place);
-            $said = is_scalar($kept) ? (string) $kept : null;
+        foreach (Catalog::whole()->rules() as $key => $rule) {
+            $kept = $this->setout->document->get($rule->path);
             $why = $this->setout->document->get("house.{$key}.why");
-            if ($said !== null && (! $this->isDefault($method, $kept) || is_string($why) && $why !== '') && ($method->schools === [] || isset($method->schools[$said]))) {
-                $answer = $method->schools[$said] ?? $this->typed->toScreen(Field::length($method->place, ''), $kept);
-                $rules[] = "{$method->question} {$answer}".(is_string($why) && $why !== '' ? " ({$why})" : '').'.';
+            $why = is_string($why) ? $why : '';
+            if (is_scalar($kept) && (! $this->isUsual($rule, $kept) || $why !== '') && ($rule->answers === [] || in_array($kept, $rule->answers, true))) {
+                $rules[] = RuleWords::kept($rule, $rule->answers === [] ? $this->typed->toScreen(Field::of($rule->path), $kept) : RuleWords::answer($rule, (string) $kept), $why);
             }
         }
 
         return $rules;
     }
 
-    private function isDefault(Method $method, mixed $kept): bool
+    private function isUsual(CatalogField $rule, mixed $kept): bool
     {
-        return $method->default instanceof Length ? LengthReader::read($kept, $this->setout->doorway->units)->equals($method->default) : $kept === $method->default;
+        $units = $this->setout->doorway->units;
+        $usual = $rule->path === 'brief.rules.side_overlap' ? $this->setout->doorway->brief->rules->cover->usualOverlap($units) : $rule->usualIn($units);
+
+        return $rule->answers === [] ? $usual !== null && LengthReader::read($kept, $units)->equals($usual) : $kept === $rule->usual;
     }
 
     /** @return list<string> what is moved away before the leaf hangs, with what that leaves to make good */

@@ -8,6 +8,7 @@ use App\Editing\Change;
 use App\Editing\Notice;
 use App\Http\Editor;
 use App\Models\Doorway;
+use App\Words\Places;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
@@ -59,7 +60,9 @@ abstract readonly class DoorwayForm implements Form
 
     public function grey(Field $field): string
     {
-        return $field->grey instanceof Length ? $this->setout->write->show($field->grey) : (string) $field->grey;
+        $grey = $field->greyIn($this->setout->doorway->units);
+
+        return $grey instanceof Length ? $this->setout->write->show($grey) : (string) $grey;
     }
 
     public function isOverruled(Field $field): bool
@@ -85,7 +88,7 @@ abstract readonly class DoorwayForm implements Form
         }
         $field = Group::field($place, ...$this->groups()) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
         $said = $request->has('nudge')
-            ? $this->typed->nudged($this->setout->document->get($place), $field->grey instanceof Length ? $field->grey : Length::zero(), $request->integer('nudge'))
+            ? $this->typed->nudged($this->setout->document->get($place), ($grey = $field->greyIn($this->setout->doorway->units)) instanceof Length ? $grey : Length::zero(), $request->integer('nudge'))
             : (string) $request->input('value');
 
         return $this->typed->toDocument($field, $said);

@@ -4,64 +4,96 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Words\FieldWords;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field as CatalogField;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 
-/** One thing that can be set, at its place in the document. */
+/** One thing that can be set, at its place in the document: what it is comes from the catalogue, what it is called from the words of its language. */
 final readonly class Field
 {
     /**
      * @param  'length'|'lengths'|'text'|'amount'|'choice'|'select'|'flag'|'words'  $kind
      * @param  array<string, string>  $options  value => what it says, of a choice
      * @param  Length|string|null  $grey  what it is where nothing is set
+     * @param  array<string, Length>  $usual  by unit: what it is where nothing is set and nothing else is worked out
      */
-    private function __construct(public string $place, public string $label, public string $kind, public array $options = [], public Length|string|null $grey = null, public string $caption = '') {}
+    private function __construct(
+        public string $place,
+        public string $label,
+        public string $kind,
+        public array $options,
+        public Length|string|null $grey,
+        public string $caption,
+        private array $usual,
+    ) {}
 
-    public static function length(string $place, string $label, ?Length $grey = null, string $caption = ''): self
+    /**
+     * @param  int  $n  which of a list it is of, from 1
+     * @param  Length|string|null  $grey  what it is where nothing is set, where that is worked out
+     * @param  bool  $isShort  it has its caption beside it
+     * @param  array<string, string>  $options  where they are not those of the catalogue
+     */
+    public static function of(string $place, int $n = 0, Length|string|null $grey = null, bool $isShort = false, array $options = []): self
     {
-        return new self($place, $label, 'length', [], $grey, $caption);
+        return self::declared($place, $place, $n, $grey, $isShort, $options);
     }
 
-    /** Several lengths in one line, such as the sizes a yard stocks. */
-    public static function lengths(string $place, string $label): self
+    /** Of the sheet of a kit, on which places begin at the kit. */
+    public static function ofKit(string $place, int $n = 0, bool $isShort = false): self
     {
-        return new self($place, $label, 'lengths');
-    }
-
-    public static function text(string $place, string $label): self
-    {
-        return new self($place, $label, 'text');
-    }
-
-    public static function amount(string $place, string $label, ?string $grey = null): self
-    {
-        return new self($place, $label, 'amount', [], $grey);
+        return self::declared($place, "kit.{$place}", $n, null, $isShort, []);
     }
 
     /** @param  array<string, string>  $options */
-    public static function choice(string $place, string $label, array $options, string $default): self
+    private static function declared(string $place, string $at, int $n, Length|string|null $grey, bool $isShort, array $options): self
     {
-        return new self($place, $label, count($options) > 3 ? 'select' : 'choice', $options, $default);
-    }
+        $field = Catalog::whole()->at($at);
+        $options = $options === [] ? FieldWords::answers($at) : $options;
 
-    /** @param  array<string, string>  $options */
-    public static function select(string $place, string $label, array $options, string $default): self
-    {
-        return new self($place, $label, 'select', $options, $default);
-    }
-
-    public static function flag(string $place, string $label, string $yes = 'yes', string $no = 'no', bool $default = false): self
-    {
-        return new self($place, $label, 'flag', ['no' => $no, 'yes' => $yes], $default ? 'yes' : 'no');
+        return new self(
+            $place,
+            FieldWords::label($at, $n),
+            self::kind($field, $at, $options),
+            $options,
+            $grey ?? ($field->type === FieldType::Flag ? ($field->usual === true ? 'yes' : 'no') : (is_scalar($field->usual) ? (string) $field->usual : null)),
+            $isShort ? FieldWords::caption($at) : '',
+            $field->usualLength,
+        );
     }
 
     /**
-     * Several words that are kept as a list.
-     *
-     * @param  array<string, string>  $options  the words as written, comma between => what it says
+     * @param  array<string, string>  $options
+     * @return 'length'|'lengths'|'text'|'amount'|'choice'|'select'|'flag'|'words'
      */
-    public static function words(string $place, string $label, array $options): self
+    private static function kind(CatalogField $field, string $at, array $options): string
     {
-        return new self($place, $label, 'words', $options);
+        return match ($field->type) {
+            FieldType::Length, FieldType::Span, FieldType::Spans => 'length',
+            FieldType::Lengths => str_ends_with($at, ']') ? 'length' : 'lengths',
+            FieldType::Flag => 'flag',
+            FieldType::Count, FieldType::Amount => 'amount',
+            FieldType::Choices => 'words',
+            default => match (count($options)) {
+                0 => 'text',
+                1, 2, 3 => 'choice',
+                default => 'select',
+            },
+        };
+    }
+
+    /** As a list to open, however few its answers are. */
+    public function asList(): self
+    {
+        return new self($this->place, $this->label, 'select', $this->options, $this->grey, $this->caption, $this->usual);
+    }
+
+    /** What it is where nothing is set; in a document's unit, where that decides what is usual. */
+    public function greyIn(Unit $kept): Length|string|null
+    {
+        return $this->grey ?? $this->usual[$kept->value] ?? null;
     }
 
     /** Whether its values are pressed, not typed. */

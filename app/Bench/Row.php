@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Words\BenchWords;
+
 /** Fields that are told in one breath, side by side. */
 final readonly class Row
 {
@@ -16,5 +18,11 @@ final readonly class Row
     public static function of(Field $field): self
     {
         return new self($field->label, [$field]);
+    }
+
+    /** Several under a label of their own. */
+    public static function named(string $key, Field ...$fields): self
+    {
+        return new self(BenchWords::row($key), array_values($fields));
     }
 }

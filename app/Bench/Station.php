@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Words\BenchWords;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Doorway\Kit;
 use YokeLine\Setout;
 
@@ -17,7 +20,7 @@ enum Station: string
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return BenchWords::say("stations.{$this->value}");
     }
 
     /**
@@ -26,12 +29,18 @@ enum Station: string
      */
     public function groups(Setout $setout, array $kits, Items $items, int $doorway = 0): array
     {
-        return match ($this) {
+        $groups = match ($this) {
             self::Wall => Stations\WallStation::groups($setout, $doorway, $items),
             self::Leaf => Stations\LeafStation::groups($setout, $doorway),
             self::Rail => Stations\RailStation::groups($setout, $kits),
             self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
+        $added = array_filter(Catalog::whole()->fields, fn (CatalogField $field) => $field->station === $this->value && $field->group !== null);
+
+        return array_map(fn (Group $group) => $group->with(...array_map(
+            fn (CatalogField $field) => Row::of(Field::of($field->path)),
+            array_values(array_filter($added, fn (CatalogField $field) => $field->group === $group->key)),
+        )), $groups);
     }
 
     /**
@@ -67,11 +76,6 @@ enum Station: string
     /** The station at which a place of the document is set. */
     public static function settingPlace(string $place): self
     {
-        return match (true) {
-            (bool) preg_match('/^(survey\.(solids|wood|wall\.lining\.wood)|brief\.(backing|anchor|header\.wood|rules\.(rail_left|washers|load_factor)))/', $place) => self::Anchors,
-            str_starts_with($place, 'survey.') => self::Wall,
-            (bool) preg_match('/^brief\.(kit|header|rules\.(hanger_inset|end_clearance|guide_margin|spacer|soft_close))/', $place) => self::Rail,
-            default => self::Leaf,
-        };
+        return self::tryFrom((string) Catalog::whole()->find($place)?->station) ?? (str_starts_with($place, 'survey.') ? self::Wall : self::Leaf);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Bench\Places;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
+use App\Words\Places;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
-use YokeLine\Methods\Methods;
 
 /**
  * Lays changes on a doorway that others may have changed since they were typed.
@@ -57,7 +57,7 @@ final readonly class Change
             return $this->on($head->document);
         }, $this->what, $this->editor);
         foreach ($this->overruled($doorway, $base) as [$browser, $place, $before]) {
-            Notices::leave($browser, $doorway->id, $place, "{$this->editor->name} set ".Places::say($place, $doorway->revision->document)." of {$doorway->name} to ".Places::value($this->changes[$place]).' over your '.Places::value($before).'.', [$place => $before]);
+            Notices::leave($browser, $doorway->id, $place, "{$this->editor->name} set ".lcfirst(Places::name($place, $doorway->revision->document))." of {$doorway->name} to ".Places::value($this->changes[$place]).' over your '.Places::value($before).'.', [$place => $before]);
         }
 
         return $notices;
@@ -68,9 +68,9 @@ final readonly class Change
         foreach ($this->changes as $place => $value) {
             $document = $value === null ? $document->without($place) : $document->with($place, $value);
             // Set by hand, it no longer follows the house.
-            $method = Methods::at($place);
-            if ($method !== null) {
-                $document = $document->without("house.{$method->key}");
+            $rule = Catalog::whole()->find($place)->rule ?? '';
+            if ($rule !== '') {
+                $document = $document->without("house.{$rule}");
             }
         }
 
@@ -109,7 +109,7 @@ final readonly class Change
             $item = preg_match('/^[^#]*\[#[^\]]+\]/', $place, $found) === 1 ? $found[0] : null;
             if ($item !== null && $value !== null && $based->document->get($item) !== null && $head->document->get($item) === null) {
                 $who = $foreign[$item]['who'] ?? 'Someone';
-                throw new UnreadableFile([$place => ucfirst(Places::say($item, $based->document))." was taken out by {$who} meanwhile. What you typed was not laid on anything else; add it anew if it is still there."]);
+                throw new UnreadableFile([$place => Places::name($item, $based->document)." was taken out by {$who} meanwhile. What you typed was not laid on anything else; add it anew if it is still there."]);
             }
         }
     }
@@ -122,7 +122,7 @@ final readonly class Change
     {
         $notices = [];
         foreach ($foreign as $place => $change) {
-            $name = Places::say($place, $head->document);
+            $name = lcfirst(Places::name($place, $head->document));
             $after = Places::value($change['after']);
             $notices[] = array_key_exists($place, $this->changes)
                 ? new Notice("{$change['who']} set {$name} to {$after} meanwhile; yours stands over it.", [$place => $change['after']])

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Bench\Places;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
+use App\Words\Places;
 use YokeLine\Format\Document;
 
 /**
@@ -63,7 +63,7 @@ final readonly class Undo
             $document = $head->document;
             foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
                 if (json_encode($document->get($place)) !== json_encode($change['after'])) {
-                    $notices[] = new Notice(ucfirst(Places::say($place, $head->document)).' was set otherwise since; it stays '.Places::value($document->get($place)).'.');
+                    $notices[] = new Notice(Places::name($place, $head->document).' was set otherwise since; it stays '.Places::value($document->get($place)).'.');
 
                     continue;
                 }

@@ -16,10 +16,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
-use YokeLine\Methods\Methods;
 use ZipArchive;
 
 /**
@@ -182,11 +182,11 @@ final class FirmArchive
     {
         $rules = [];
         foreach ((array) $firm->get('rules') as $i => $row) {
-            $method = $row instanceof stdClass && is_string($row->method ?? null) ? Methods::all()[$row->method] ?? null : null;
+            $method = $row instanceof stdClass && is_string($row->method ?? null) ? Catalog::whole()->rules()[$row->method] ?? null : null;
             if ($method === null || ! is_string($row->value ?? null)) {
                 throw new UnreadableFile(["rules[{$i}].method" => 'This is no question of the house rules.']);
             }
-            $rules[$method->key] = [(new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre), is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : ''];
+            $rules[$method->rule] = [(new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre), is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : ''];
         }
 
         return $rules;

@@ -23,12 +23,12 @@ use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
 use YokeLine\Anchoring\Scan\Trace;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
-use YokeLine\Methods\Methods;
 
 /**
  * A job that comes in from a ZIP, piece by piece, so that nobody waits for it: no list shows it till all of it is here, and one that cannot be read
@@ -117,11 +117,11 @@ final class JobArrival
 
     private function rule(stdClass $row, string $at): void
     {
-        $method = is_string($row->method ?? null) ? Methods::all()[$row->method] ?? null : null;
+        $method = is_string($row->method ?? null) ? Catalog::whole()->rules()[$row->method] ?? null : null;
         if ($method === null || ! is_string($row->value ?? null)) {
             throw new UnreadableFile(["{$at}.method" => 'This is no question of the house rules.']);
         }
-        HouseRule::create(['job_id' => $this->job->id, 'method' => $method->key, 'value' => (new RuleBook(Level::job($this->job)))->read($method, $row->value, Unit::Millimetre), 'why' => self::words($row->why ?? '')]);
+        HouseRule::create(['job_id' => $this->job->id, 'method' => $method->rule, 'value' => (new RuleBook(Level::job($this->job)))->read($method, $row->value, Unit::Millimetre), 'why' => self::words($row->why ?? '')]);
     }
 
     private function doorway(stdClass $row, string $at): Doorway

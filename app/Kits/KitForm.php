@@ -10,6 +10,7 @@ use App\Bench\Group;
 use App\Bench\Row;
 use App\Bench\Typed;
 use App\Models\ShelfKit;
+use App\Words\BenchWords;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\KitSheet;
 use YokeLine\Drawing\Svg;
@@ -25,10 +26,6 @@ use YokeLine\Measure\Unit;
 /** One kit of the shelf with every number of its sheet; its height is kept as the sheet states it, with what it is stated to. */
 final readonly class KitForm implements Form
 {
-    private const STATED_TO = ['hole' => 'the hole centre', 'rail-top' => 'the rail’s top', 'rail-foot' => 'the rail’s foot', 'wheel-top' => 'the wheel’s top'];
-
-    private const HANGS = ['single' => 'one leaf', 'single, biparting' => 'one leaf, or two that meet', 'biparting' => 'two that meet', 'bypass' => 'two that pass'];
-
     public ?Kit $kit;
 
     /** @var array<string, string> what keeps the sheet from being read, by place */
@@ -52,67 +49,42 @@ final readonly class KitForm implements Form
     /** @return list<Group> */
     public function groups(): array
     {
-        $yes = fn (string $place, string $label) => Row::of(Field::flag($place, $label));
-        $length = fn (string $place, string $label) => Row::of(Field::length($place, $label));
+        $rows = fn (string ...$places) => array_map(fn (string $place) => Row::of(Field::ofKit($place)), array_values($places));
+        $row = fn (string $key, string ...$places) => Row::named($key, ...array_map(fn (string $place) => Field::ofKit($place, isShort: true), array_values($places)));
 
         return [
-            new Group('Kit', [
-                Row::of(Field::text('name', 'Name')),
-                new Row('Hangs', [Field::words('hang', 'Hangs', self::HANGS)]),
-                Row::of(Field::amount('capacity_kg', 'Carries, kg')),
-                new Row('Leaf thickness', [Field::length('leaf_thickness[0]', 'Thinnest leaf', null, 'from'), Field::length('leaf_thickness[1]', 'Thickest leaf', null, 'to')]),
-                Row::of(Field::amount('price', 'Price, where known')),
+            Group::named('kit-sheet', [...$rows('name', 'hang', 'capacity_kg'), $row('leaf-thickness', 'leaf_thickness[0]', 'leaf_thickness[1]'), ...$rows('price')]),
+            Group::named(
+                'kit-height',
+                [Row::named('kit-height', Field::ofKit('height.value'), Field::ofKit('height.datum')->asList()), $row('top-gap', 'top_gap.min', 'top_gap.max')],
+                note: $this->kit === null ? null : BenchWords::say('notes.kit-rise', ['rise' => $this->write->showWithUnit($this->kit->rise)]),
+            ),
+            Group::named('kit-rail', [
+                $row('section', 'rail.height', 'rail.thickness'),
+                Row::of(Field::ofKit('rail.material')->asList()),
+                ...$rows(
+                    'rail.lengths', 'rail.cuttable', 'rail.splice_over', 'rail.end_margin', 'rail.holes.first', 'rail.holes.max_spacing', 'rail.holes.at', 'rail.holes.free', 'rail.holes.diameter',
+                    'rail.first_fixing_within', 'rail.max_fixing_spacing',
+                ),
             ]),
-            new Group('Leaf top up to the rail', [
-                new Row('Height to', [Field::length('height.value', 'Height over the leaf', null), Field::select('height.datum', 'Stated to', self::STATED_TO, 'hole')]),
-                new Row('Top gap', [Field::length('top_gap.min', 'Top gap, least', Length::mm(5), 'least'), Field::length('top_gap.max', 'Top gap, greatest', Length::mm(30), 'greatest')]),
-            ], $this->kit === null ? 'As the sheet states it, and to where.' : "That is {$this->write->showWithUnit($this->kit->rise)} to the hole centre, from which the yoke line is worked."),
-            new Group('Rail', [
-                new Row('Section', [Field::length('rail.height', 'Rail height', null, 'high'), Field::length('rail.thickness', 'Rail thickness', null, 'thick')]),
-                new Row('Material', [Field::select('rail.material', 'Rail material', ['steel' => 'steel', 'stainless' => 'stainless steel', 'aluminium' => 'aluminium'], 'steel')]),
-                Row::of(Field::lengths('rail.lengths', 'Lengths')),
-                $yes('rail.cuttable', 'May be cut'),
-                $length('rail.splice_over', 'In pieces over'),
-                $length('rail.end_margin', 'End margin'),
-                $length('rail.holes.first', 'First hole from the end'),
-                $length('rail.holes.max_spacing', 'Holes apart, at most'),
-                Row::of(Field::lengths('rail.holes.at', 'Or holes at')),
-                $yes('rail.holes.free', 'Brackets set freely'),
-                $length('rail.holes.diameter', 'Hole diameter'),
-                $length('rail.first_fixing_within', 'First fixing within'),
-                $length('rail.max_fixing_spacing', 'Fixings apart, at most'),
+            Group::named('kit-standoff', [...$rows('standoff', 'standoff_base'), $row('bolt', 'bolt.diameter', 'bolt.length')]),
+            Group::named('kit-hanger', [
+                Row::of(Field::ofKit('hanger.style')->asList()),
+                ...$rows(
+                    'hanger.inset', 'hanger.strap_width', 'hanger.plate_length', 'hanger.strap_plane', 'hanger.strap_thickness', 'hanger.bolt_head', 'hanger.hole_to_tread', 'hanger.hole_offsets',
+                    'hanger.hole_diameter', 'hanger.above', 'hanger.lift_on',
+                ),
+                Row::named('wheel', Field::ofKit('wheel.material'), Field::ofKit('wheel.capacity_kg')),
             ]),
-            new Group('Standoff and bolt', [
-                $length('standoff', 'Standoff'), $length('standoff_base', 'Foot of the standoff'),
-                new Row('Bolt', [Field::length('bolt.diameter', 'Bolt diameter', null, 'diameter'), Field::length('bolt.length', 'Bolt length', null, 'long')]),
+            Group::named('kit-stop', [Row::of(Field::ofKit('stop.style')->asList()), ...$rows('stop.reach', 'stop.body', 'stop.passes_standoffs')]),
+            Group::named('kit-guide', [Row::of(Field::ofKit('guide.style')->asList()), ...$rows('guide.length', 'guide.blade_height', 'guide.blade_thickness', 'guide.cheek', 'guide.min_engagement')]),
+            Group::named('kit-disc', [
+                $row('disc', 'jump_disc.inset', 'jump_disc.diameter', 'jump_disc.gap'),
+                $row('soft-close', 'soft_close.stroke', 'soft_close.catch_length', 'soft_close.min_leaf_width'),
+                ...$rows('catch_depth'),
             ]),
-            new Group('Hanger', [
-                new Row('Style', [Field::select('hanger.style', 'Hanger style', ['face-strap' => 'strap on the face', 'top-plate' => 'plate on the top edge'], 'face-strap')]),
-                $length('hanger.inset', 'In from the leaf’s edge'),
-                $length('hanger.strap_width', 'Strap width'), $length('hanger.plate_length', 'Plate length'),
-                $length('hanger.strap_plane', 'Rail middle to leaf front'), $length('hanger.strap_thickness', 'Strap thickness'), $length('hanger.bolt_head', 'Bolt head'),
-                $length('hanger.hole_to_tread', 'First hole to tread'), Row::of(Field::lengths('hanger.hole_offsets', 'Holes below the first')), $length('hanger.hole_diameter', 'Hole diameter'),
-                $length('hanger.above', 'Above the rail'), $length('hanger.lift_on', 'To lift it on'),
-                new Row('Wheel', [Field::text('wheel.material', 'Wheel material'), Field::amount('wheel.capacity_kg', 'Wheel carries, kg')]),
-            ]),
-            new Group('Stop', [
-                new Row('Style', [Field::select('stop.style', 'Stop style', ['clamp-on' => 'clamps on', 'collar' => 'collar', 'slide-on' => 'slides on', 'drilled' => 'drilled', 'buffer' => 'buffer on the wall'], 'clamp-on')]),
-                $length('stop.reach', 'Wheel to its face'), $length('stop.body', 'Body'), $yes('stop.passes_standoffs', 'Passes standoffs'),
-            ]),
-            new Group('Floor guide', [
-                new Row('Style', [Field::select('guide.style', 'Guide style', ['t-fin' => 'fin in a groove', 'double-fin' => 'two fins', 'u-shoe' => 'shoe', 'wall-roller' => 'roller on the wall'], 't-fin')]),
-                $length('guide.length', 'Length'), $length('guide.blade_height', 'Blade height'), $length('guide.blade_thickness', 'Blade thickness'),
-                Row::of(Field::length('guide.cheek', 'Cheek or wheel height', Length::mm(30))), $length('guide.min_engagement', 'Must hold'),
-            ]),
-            new Group('Disc and soft close', [
-                new Row('Jump disc', [Field::length('jump_disc.inset', 'Disc inset', null, 'inset'), Field::length('jump_disc.diameter', 'Disc diameter', null, 'diameter'), Field::length('jump_disc.gap', 'Disc gap', null, 'gap')]),
-                new Row('Soft close', [Field::length('soft_close.stroke', 'Stroke', null, 'stroke'), Field::length('soft_close.catch_length', 'Catch length', null, 'catch'), Field::length('soft_close.min_leaf_width', 'Least leaf', null, 'least leaf')]),
-                $length('catch_depth', 'Catch depth'),
-            ]),
-            new Group('Two rails', [
-                $length('track_pitch', 'From rail to rail'), Row::of(Field::lengths('bracket.rows', 'Bracket rows, up')), $length('bracket.depth', 'Bracket depth'),
-            ]),
-            new Group('In the box', $this->contents(), 'What is not in the box is bought.'),
+            Group::named('kit-two', $rows('track_pitch', 'bracket.rows', 'bracket.depth')),
+            Group::named('kit-box', $this->contents()),
         ];
     }
 
@@ -128,7 +100,9 @@ final readonly class KitForm implements Form
 
     public function grey(Field $field): string
     {
-        return $field->grey instanceof Length ? $this->write->show($field->grey) : (string) $field->grey;
+        $grey = $field->greyIn($this->kept);
+
+        return $grey instanceof Length ? $this->write->show($grey) : (string) $grey;
     }
 
     public function isOverruled(Field $field): bool
@@ -194,16 +168,18 @@ final readonly class KitForm implements Form
     {
         $count = count((array) ($this->row->document->get('contents') ?? []));
 
-        return array_map(fn (int $i) => new Row('Part '.($i + 1), [Field::text("contents[{$i}].part", 'Part '.($i + 1)), Field::amount("contents[{$i}].count", 'How many of part '.($i + 1)), Field::text("contents[{$i}].into", 'What part '.($i + 1).' goes into')], $i < $count ? "contents[{$i}]" : null), range(0, $count));
+        $fields = fn (int $i) => array_map(fn (string $key) => Field::ofKit("contents[{$i}].{$key}", $i + 1), ['part', 'count', 'into']);
+
+        return array_map(fn (int $i) => new Row(BenchWords::say('rows.part', ['n' => $i + 1]), $fields($i), $i < $count ? "contents[{$i}]" : null), range(0, $count));
     }
 
     /** @return array{?Kit, array<string, string>} */
     private static function read(Document $document): array
     {
         try {
-            return [KitReader::at($document, ''), []];
+            return [KitReader::sheet($document), []];
         } catch (UnreadableFile $problem) {
-            return [null, array_combine(array_map(fn (string $place) => ltrim($place, '.'), array_keys($problem->problems)), array_values($problem->problems))];
+            return [null, array_combine(array_map(fn (string $place) => substr($place, strlen('kit.')), array_keys($problem->problems)), array_values($problem->problems))];
         }
     }
 }

@@ -8,6 +8,7 @@ use App\Bench\DoorwayForm;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
+use App\Words\BenchWords;
 use YokeLine\Doorway\Marking;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Hook;
@@ -28,25 +29,25 @@ final readonly class MarkingForm extends DoorwayForm
         $marking = $this->marking();
 
         return [
-            new Group('Along the wall', [
+            Group::named('tapes', [
                 ...$this->pullRows(),
-                Row::of(Field::length('marking.tape', 'Tape is long', $this->tape())),
-                Row::of(Field::length('marking.line', 'Pencil line at')),
-                Row::of(Field::flag('marking.rail_up', 'The rail', 'is up', 'is not up')),
-            ], 'A pull that is chosen stays; others come in only where it does not reach.'),
-            new Group('Other tapes', [
-                ...($this->plan()->header === null ? [] : [$this->end('board', 'Board')]),
-                $this->end('rail', 'Rail'),
-                Row::of($this->pull('floor', 0, 'Guide from', Pulls::floorHooks($this->plan()))),
+                Row::of(Field::of('marking.tape', grey: $this->tape())),
+                Row::of(Field::of('marking.line')),
+                Row::of(Field::of('marking.rail_up')),
             ]),
-            new Group('Heights', [
-                Row::of(Field::select('brief.rules.heights', 'Carried along by', ['level' => 'one height and a level', 'places' => 'a tape at every place', 'laser' => 'a laser'], 'level')),
-                ...($marking->heights === 'laser' ? [Row::of(Field::length('marking.laser', 'Up to the laser'))] : []),
-            ], $marking->heights === 'laser' ? 'What the tape reads up to the laser at the high spot.' : ''),
-            new Group('Proof of the line', [
-                Row::of(Field::length('marking.proved_at', 'Proved at', $this->provedAt())),
-                Row::of(Field::length('marking.packing', 'Packing', $this->packing())),
-            ], 'Where along the wall; and what the leaf stands on.'),
+            Group::named('other-tapes', [
+                ...($this->plan()->header === null ? [] : [Row::of(Field::of('marking.pulls.board[0]', grey: 'end-l right'))]),
+                Row::of(Field::of('marking.pulls.rail[0]', grey: 'end-l right')),
+                Row::of($this->pull('floor', 0, Pulls::floorHooks($this->plan()))),
+            ]),
+            Group::named('heights', [
+                Row::of(Field::of('brief.rules.heights')->asList()),
+                ...($marking->heights === 'laser' ? [Row::of(Field::of('marking.laser'))] : []),
+            ], note: $marking->heights === 'laser' ? BenchWords::note('laser') : ''),
+            Group::named('check', [
+                Row::of(Field::of('marking.proved_at', grey: $this->provedAt())),
+                Row::of(Field::of('marking.packing', grey: $this->packing())),
+            ]),
         ];
     }
 
@@ -122,25 +123,21 @@ final readonly class MarkingForm extends DoorwayForm
     private function pullRows(): array
     {
         $count = count($this->marking()->pulls['wall']);
+        $row = fn (int $i) => new Row(BenchWords::say('rows.run', ['n' => $i + 1]), [$this->pull('wall', $i, $this->hooks())], $i < $count ? "marking.pulls.wall[{$i}]" : null);
 
-        return array_map(fn (int $i) => new Row('Pull '.($i + 1), [$this->pull('wall', $i, 'Pull '.($i + 1), $this->hooks())], $i < $count ? "marking.pulls.wall[{$i}]" : null), range(0, min($count, self::PULLS - 1)));
+        return array_map($row, range(0, min($count, self::PULLS - 1)));
     }
 
     /** @param  non-empty-list<Hook>  $hooks */
-    private function pull(string $tape, int $i, string $label, array $hooks): Field
+    private function pull(string $tape, int $i, array $hooks): Field
     {
-        $options = ['' => 'as it is hooked least'];
+        $options = ['' => BenchWords::say('least-hooked')];
         foreach ($hooks as $hook) {
             foreach ($hook->ways as $way) {
-                $options[$hook->pull($way)] = Names::hook($hook->id).', to the '.($way === 1 ? 'right' : 'left');
+                $options[$hook->pull($way)] = BenchWords::say('hook-to.'.($way === 1 ? 'right' : 'left'), ['hook' => Names::hook($hook->id)]);
             }
         }
 
-        return Field::select("marking.pulls.{$tape}[{$i}]", $label, $options, '');
-    }
-
-    private function end(string $tape, string $label): Row
-    {
-        return Row::of(Field::choice("marking.pulls.{$tape}[0]", "{$label} from its", ['end-l right' => 'left end', 'end-r left' => 'right end'], 'end-l right'));
+        return Field::of("marking.pulls.{$tape}[{$i}]", $i + 1, options: $options)->asList();
     }
 }

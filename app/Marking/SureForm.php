@@ -8,7 +8,6 @@ use App\Bench\DoorwayForm;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
-use YokeLine\Doorway\PlusMinus;
 use YokeLine\Measure\Length;
 use YokeLine\Work\Recovery\OnSite;
 use YokeLine\Work\Tolerance\Clearance;
@@ -20,15 +19,7 @@ final readonly class SureForm extends DoorwayForm
     /** @return list<Group> */
     public function groups(): array
     {
-        $usual = PlusMinus::usual();
-
-        return [new Group('Either way', [
-            Row::of(Field::length('marking.plus_minus.tape', 'A tape, read or marked', $usual->tape)),
-            Row::of(Field::length('marking.plus_minus.level', 'A level', $usual->level)),
-            Row::of(Field::length('marking.plus_minus.leaf', 'The leaf as made', $usual->leaf)),
-            Row::of(Field::length('marking.plus_minus.hole', 'A hole', $usual->hole)),
-            Row::of(Field::length('marking.plus_minus.kit', 'Kit, thicknesses', $usual->kit)),
-        ], 'Which tape, which level? A cheap level is good for 2 over a doorway, a laser for less than 1.')];
+        return [Group::named('plus-minus', array_map(fn (string $what) => Row::of(Field::of("marking.plus_minus.{$what}")), ['tape', 'level', 'leaf', 'hole', 'kit']))];
     }
 
     public function changesUrl(): string
@@ -39,7 +30,9 @@ final readonly class SureForm extends DoorwayForm
     /** Half millimetres matter here. */
     public function grey(Field $field): string
     {
-        return $field->grey instanceof Length ? $this->setout->write->exact($field->grey) : parent::grey($field);
+        $grey = $field->greyIn($this->setout->doorway->units);
+
+        return $grey instanceof Length ? $this->setout->write->exact($grey) : parent::grey($field);
     }
 
     /** @return list<Clearance> that are judged, the least sure first */

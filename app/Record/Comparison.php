@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Bench\Places;
 use App\Models\Revision;
 use App\Shelf;
+use App\Words\Places;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Svg;
 use YokeLine\Measure\LengthWriter;
@@ -32,7 +32,7 @@ final readonly class Comparison
     {
         $changes = array_filter($this->from->document->changesTo($this->to->document), fn (string $place) => ! str_starts_with($place, 'kit.') && ! str_starts_with($place, 'house.'), ARRAY_FILTER_USE_KEY);
 
-        return array_map(fn (string $place, array $change) => [Places::say($place), Places::value($change['before']), Places::value($change['after'])], array_keys($changes), $changes);
+        return array_map(fn (string $place, array $change) => [Places::name($place), Places::value($change['before']), Places::value($change['after'])], array_keys($changes), $changes);
     }
 
     /** @return list<array{string, string, string}> numbers of the plan that differ: name, before, after */

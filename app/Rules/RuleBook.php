@@ -9,15 +9,17 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Revision;
+use App\Words\RuleWords;
 use Illuminate\Support\Facades\DB;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
-use YokeLine\Methods\Method;
-use YokeLine\Methods\Methods;
 
 /**
  * House rules, and the doorways that follow them.
@@ -34,25 +36,25 @@ final readonly class RuleBook
      *
      * @throws UnreadableFile with the sentence at the question's key
      */
-    public function read(Method $method, string $said, Unit $shown): string
+    public function read(Field $rule, string $said, Unit $shown): string
     {
-        if (! $method->isLength() || trim($said) === '') {
-            return trim($said) === '' || isset($method->schools[$said]) ? trim($said) : throw new UnreadableFile([$method->key => 'One of '.implode(', ', $method->schools).' is wanted here.']);
+        if ($rule->type !== FieldType::Length || trim($said) === '') {
+            return trim($said) === '' || in_array($said, $rule->answers, true) ? trim($said) : throw new UnreadableFile([$rule->rule => RuleWords::oneOf($rule)]);
         }
         try {
             return (new LengthWriter(Unit::Millimetre))->exact(LengthReader::read($said, $shown)).' mm';
         } catch (UnreadableLength $problem) {
-            throw new UnreadableFile([$method->key => $problem->getMessage()]);
+            throw new UnreadableFile([$rule->rule => $problem->getMessage()]);
         }
     }
 
     /** @return list<Doorway> those at work that follow this level on that question */
-    public function followers(Method $method): array
+    public function followers(Field $rule): array
     {
         $follow = [];
         /** @var Doorway $doorway */
         foreach ($this->level->doorways()->with('revision')->orderBy('job_id')->orderBy('id')->lazy(200) as $doorway) {
-            if ($this->follows($doorway->revision->document, $method)) {
+            if ($this->follows($doorway->revision->document, $rule)) {
                 $follow[] = $doorway;
             }
         }
@@ -61,11 +63,11 @@ final readonly class RuleBook
     }
 
     /** A document with the rule written into it. */
-    public function on(Document $document, Method $method, string $value, string $why): Document
+    public function on(Document $document, Field $rule, string $value, string $why): Document
     {
         return $value === ''
-            ? $document->without($method->place)->without("house.{$method->key}")
-            : $document->with($method->place, $value)->with("house.{$method->key}", (object) ['from' => $this->level->name(), 'why' => $why]);
+            ? $document->without($rule->path)->without("house.{$rule->rule}")
+            : $document->with($rule->path, $value)->with("house.{$rule->rule}", (object) ['from' => $this->level->name(), 'why' => $why]);
     }
 
     /** Who set which rule of this level to what. */
@@ -78,20 +80,20 @@ final readonly class RuleBook
      * @param  int  $seen  the last edit that its author had seen
      * @return int how many doorways changed
      */
-    public function take(Method $method, string $value, string $why, Editor $editor, int $seen = 0): int
+    public function take(Field $rule, string $value, string $why, Editor $editor, int $seen = 0): int
     {
         if ($this->level->doorway === null) {
-            DB::transaction(function () use ($method, $value, $why, $editor, $seen): void {
-                $rule = ['job_id' => $this->level->job?->id, 'method' => $method->key];
-                $this->ledger($editor)->write($method->key, lcfirst($method->question), HouseRule::query()->where($rule)->value('value') ?? '', $value, $seen);
-                $value === '' ? HouseRule::query()->where($rule)->delete() : HouseRule::query()->updateOrCreate($rule, ['value' => $value, 'why' => $why]);
+            DB::transaction(function () use ($rule, $value, $why, $editor, $seen): void {
+                $row = ['job_id' => $this->level->job?->id, 'method' => $rule->rule];
+                $this->ledger($editor)->write($rule->rule, lcfirst(RuleWords::ask($rule)), HouseRule::query()->where($row)->value('value') ?? '', $value, $seen);
+                $value === '' ? HouseRule::query()->where($row)->delete() : HouseRule::query()->updateOrCreate($row, ['value' => $value, 'why' => $why]);
             });
         }
         $changed = 0;
         // Doorway by doorway, so that nobody waits for all of them.
-        foreach ($this->followers($method) as $doorway) {
+        foreach ($this->followers($rule) as $doorway) {
             $before = $doorway->revision_id;
-            $doorway->rewrite(fn (Revision $head) => $this->on($head->document, $method, $value, $why), "house rule of the {$this->level->name()}: ".lcfirst($method->question), $editor);
+            $doorway->rewrite(fn (Revision $head) => $this->on($head->document, $rule, $value, $why), "house rule of the {$this->level->name()}: ".lcfirst(RuleWords::ask($rule)), $editor);
             $changed += $doorway->revision_id === $before ? 0 : 1;
         }
 
@@ -101,24 +103,25 @@ final readonly class RuleBook
     /** A new doorway begins with the rules of its job and company. */
     public static function begin(Document $document, Level $level): Document
     {
-        foreach ($level->rules() as $rule) {
-            $method = Methods::all()[$rule->method] ?? null;
-            if ($method !== null && $document->get($method->place) === null) {
-                $document = $document->with($method->place, $rule->value)->with("house.{$method->key}", (object) ['from' => $rule->job_id === null ? 'company' : 'job', 'why' => $rule->why]);
+        $rules = Catalog::whole()->rules();
+        foreach ($level->rules() as $kept) {
+            $rule = $rules[$kept->method] ?? null;
+            if ($rule !== null && $document->get($rule->path) === null) {
+                $document = $document->with($rule->path, $kept->value)->with("house.{$rule->rule}", (object) ['from' => $kept->job_id === null ? 'company' : 'job', 'why' => $kept->why]);
             }
         }
 
         return $document;
     }
 
-    private function follows(Document $document, Method $method): bool
+    private function follows(Document $document, Field $rule): bool
     {
-        $from = $document->get("house.{$method->key}.from");
+        $from = $document->get("house.{$rule->rule}.from");
 
         return match ($this->level->name()) {
             'doorway' => true,
-            'job' => $from === 'company' || $from === 'job' || $document->get($method->place) === null,
-            default => $from === 'company' || $document->get($method->place) === null,
+            'job' => $from === 'company' || $from === 'job' || $document->get($rule->path) === null,
+            default => $from === 'company' || $document->get($rule->path) === null,
         };
     }
 }

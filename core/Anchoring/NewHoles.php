@@ -58,12 +58,11 @@ final class NewHoles
     private static function places(Span $rail, array $holes, array $own, Holding $holding, array $fouls): array
     {
         $room = $rail->widened(Length::mm(-self::FROM_END_MM));
-        $isNear = fn (Length $x, array $others, int $mm) => array_filter($others, fn (Length $other) => $other->minus($x)->absolute()->isUnder(Length::mm($mm))) !== [];
         $found = [];
         foreach ($holding->grips as $grip) {
             $x = $grip->stud;
             if ($x !== null && $grip->span->contains($x) && $room->contains($x)
-                && ! $isNear($x, $holes, self::FROM_HOLE_MM) && ! $isNear($x, $own, self::APART_MM)
+                && ! self::isNear($x, $holes, self::FROM_HOLE_MM) && ! self::isNear($x, $own, self::APART_MM)
                 && array_filter($fouls, fn (Span $foul) => $foul->surrounds($x)) === []) {
                 $found[] = $x->nm;
             }
@@ -71,6 +70,26 @@ final class NewHoles
         sort($found);
 
         return array_values(array_unique($found));
+    }
+
+    /** @param  list<Length>  $others */
+    private static function isNear(Length $x, array $others, int $mm): bool
+    {
+        return array_filter($others, fn (Length $other) => $other->minus($x)->absolute()->isUnder(Length::mm($mm))) !== [];
+    }
+
+    /**
+     * The ends of a set, and what lies outside of them.
+     *
+     * @param  list<int>  $own
+     * @param  non-empty-list<int>  $set
+     * @return list<int>
+     */
+    private static function outer(array $own, array $set): array
+    {
+        $last = $set[count($set) - 1];
+
+        return [...array_values(array_filter($own, fn (int $x) => $x < $set[0] || $x > $last)), $set[0], $last];
     }
 
     /**
@@ -104,11 +123,10 @@ final class NewHoles
             }
         }
         $ends = array_filter($reached, fn (int $i) => $apart > $places[$last] - $places[$i], ARRAY_FILTER_USE_KEY);
-        $outer = fn (array $set) => [...array_filter($own, fn (int $x) => $x < $set[0] || $x > $set[count($set) - 1]), $set[0], $set[count($set) - 1]];
 
-        return array_values(array_map(function (array $end) use ($outer) {
+        return array_values(array_map(function (array $end) use ($own) {
             [$gap, $set] = $end;
-            $places = $outer($set);
+            $places = self::outer($own, $set);
             sort($places);
             for ($i = 1; $i < count($places); $i++) {
                 // Between the ends of the set the distances are known.

@@ -18,6 +18,7 @@ final readonly class Catalog
 
     public static function whole(): self
     {
+        /** @var ?self $whole */
         static $whole = null;
 
         return $whole ??= new self(array_column([Field::enum('units', Unit::Millimetre), Field::text('name', 'Doorway'), ...SurveyFields::all(), ...BriefFields::all(), ...MarkingFields::all(), ...KitFields::all()], null, 'path'));
@@ -52,6 +53,27 @@ final readonly class Catalog
         $path = str_contains($place, '[') ? (string) preg_replace('/\[[^\]]*\]/', '[]', $place) : $place;
 
         return str_starts_with($path, 'kits[]') ? (string) preg_replace(self::KIT, 'kit', $path) : $path;
+    }
+
+    /** @return array<string, Field> what belongs to no larger thing */
+    public function alone(): array
+    {
+        return array_filter($this->fields, fn (Field $field) => $field->isAlone);
+    }
+
+    /** @return array<string, Field> the rules of a house by their keys, in the order the work meets them */
+    public function rules(): array
+    {
+        $rules = [];
+        foreach (['door', 'line', 'rail', 'guide', 'work'] as $section) {
+            foreach ($this->fields as $field) {
+                if ($field->rule !== '' && $field->section === $section) {
+                    $rules[$field->rule] = $field;
+                }
+            }
+        }
+
+        return $rules;
     }
 
     /** @return list<string> the lists whose items have ids */

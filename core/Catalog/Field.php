@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Catalog;
 
 use BackedEnum;
+use YokeLine\Doorway\Unsure;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
@@ -25,6 +26,9 @@ final readonly class Field
      * @param  bool  $isNeeded  nothing can be planned without it
      * @param  bool  $decidesOrder  what is ordered goes wrong where it was never answered
      * @param  bool  $mayBeAuto  `auto` leaves it to be worked out
+     * @param  string  $rule  the key of the house's rule that it is: a question on which good installers differ; '' for none
+     * @param  string  $section  of the rule: door, line, rail, guide or work
+     * @param  bool  $isAlone  it belongs to no larger thing, and is asked for by its path
      * @param  list<string>  $keys  that must be there in every item, of a list
      */
     private function __construct(
@@ -42,6 +46,10 @@ final readonly class Field
         public bool $decidesOrder = false,
         public bool $mayBeAuto = false,
         public array $keys = [],
+        public string $rule = '',
+        public string $section = '',
+        public bool $isAlone = false,
+        public ?string $group = null,
     ) {}
 
     /** Any length, also below 0. */
@@ -174,9 +182,28 @@ final readonly class Field
         return $this->but(['csv' => $name]);
     }
 
+    /** The station at which it is set, where a page arranges its fields by hand. */
     public function at(string $station): self
     {
         return $this->but(['station' => $station]);
+    }
+
+    /** The station and the group of fields to which it is added, after those that are arranged by hand. */
+    public function in(string $station, string $group): self
+    {
+        return $this->but(['station' => $station, 'group' => $group]);
+    }
+
+    /** A question on which good installers differ: the house has its answer, and a doorway may have another. */
+    public function rule(string $section, string $key): self
+    {
+        return $this->but(['rule' => $key, 'section' => $section]);
+    }
+
+    /** It belongs to no larger thing: it is read by its path (`Told`). */
+    public function alone(): self
+    {
+        return $this->but(['isAlone' => true]);
     }
 
     public function needed(): self
@@ -204,9 +231,7 @@ final readonly class Field
     /** @param  array<string, mixed>  $with */
     private function but(array $with): self
     {
-        /** @var array<string, mixed> $all as the constructor takes them */
-        $all = [...get_object_vars($this), ...$with];
-
-        return new self(...$all);
+        // @phpstan-ignore argument.type (the same names as those of the constructor, one of them anew)
+        return new self(...[...get_object_vars($this), ...$with]);
     }
 }

@@ -10,6 +10,7 @@ use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\HeightDatum;
 use YokeLine\Doorway\RailMaterial;
 use YokeLine\Doorway\StopStyle;
+use YokeLine\Doorway\Unsure;
 use YokeLine\Measure\Unit;
 
 /** What the sheet of a kit tells. */

@@ -15,7 +15,8 @@ final class Schema
     {
         $properties = ['format' => ['const' => 'yoke-line/doorway'], 'version' => ['enum' => [1, 2]]];
         foreach (Catalog::whole()->fields as $field) {
-            $properties = self::with($properties, explode('.', $field->path), self::of($field));
+            $isKit = str_starts_with($field->path, 'kit.');
+            $properties = self::with($properties, explode('.', $field->path), $isKit ? self::orNull(self::of($field)) : self::of($field), $isKit);
         }
 
         return json_encode([
@@ -35,14 +36,15 @@ final class Schema
      * @param  array<string, mixed>  $properties
      * @param  non-empty-list<string>  $path  an item of a list is `name[]`
      * @param  array<string, mixed>  $what
+     * @param  bool  $orNull  what is on the way there may be null
      * @return array<string, mixed>
      */
-    private static function with(array $properties, array $path, array $what): array
+    private static function with(array $properties, array $path, array $what, bool $orNull): array
     {
         $key = array_shift($path);
         $name = rtrim($key, '[]');
         /** @var array<string, mixed> $node */
-        $node = $properties[$name] ?? ['type' => 'object'];
+        $node = $properties[$name] ?? ['type' => $orNull ? ['object', 'null'] : 'object'];
         if ($path === []) {
             $node = $what;
         } else {
@@ -50,11 +52,26 @@ final class Schema
             $within = $name === $key ? $node : $node['items'] ?? [];
             /** @var array<string, mixed> $known */
             $known = $within['properties'] ?? [];
-            $within['properties'] = self::with($known, $path, $what);
+            $within['properties'] = self::with($known, $path, $what, $orNull);
             $node = $name === $key ? $within : [...$node, 'items' => $within];
         }
 
         return [...$properties, $name => $node];
+    }
+
+    /**
+     * The sheets of kits write null for what a kit has not.
+     *
+     * @param  array<string, mixed>  $what
+     * @return array<string, mixed>
+     */
+    private static function orNull(array $what): array
+    {
+        return match (true) {
+            isset($what['enum']) && is_array($what['enum']) => [...$what, 'enum' => [...$what['enum'], null]],
+            isset($what['type']) => [...$what, 'type' => [...(array) $what['type'], 'null']],
+            default => ['type' => ['number', 'string', 'null']],
+        };
     }
 
     /** @return array<string, mixed> */
@@ -67,7 +84,8 @@ final class Schema
             FieldType::Length => self::LENGTH,
             FieldType::Lengths => ['type' => 'array', 'maxItems' => $field->most, 'items' => self::LENGTH],
             FieldType::Span => $pair,
-            FieldType::Spans => ['type' => 'array', 'maxItems' => $field->most, 'items' => $pair],
+            // Of these one end may be told before the other.
+            FieldType::Spans => ['type' => 'array', 'maxItems' => $field->most, 'items' => ['type' => 'array', 'maxItems' => 2, 'items' => self::orNull(self::LENGTH)]],
             FieldType::Text => ['type' => 'string'],
             FieldType::Texts => ['type' => 'array', 'maxItems' => $field->most, 'items' => ['type' => 'string']],
             FieldType::Flag => ['enum' => [true, false, 'yes', 'no']],

@@ -7,6 +7,7 @@ namespace YokeLine\Catalog;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\Spanned;
+use YokeLine\Doorway\Unsure;
 use YokeLine\Doorway\WallEnd;
 
 /** What is measured on the wall, in walking order. */
@@ -22,8 +23,8 @@ final class SurveyFields
     private static function wall(): array
     {
         return [
-            Field::text('survey.zero'),
-            Field::text('survey.site'),
+            Field::text('survey.zero')->alone(),
+            Field::text('survey.site')->alone(),
             Field::length('survey.wall.from')->needed()->unsure(Unsure::Tape)->csv('wall from'),
             Field::length('survey.wall.to')->needed()->unsure(Unsure::Tape)->csv('wall to'),
             Field::enum('survey.wall.ends.left', WallEnd::Corner),
@@ -31,6 +32,8 @@ final class SurveyFields
             Field::positive('survey.wall.ceiling')->needed()->unsure(Unsure::Tape)->csv('ceiling'),
             Field::sizeOrNone('survey.wall.crown.drop')->csv('crown drop'),
             Field::sizeOrNone('survey.wall.crown.projection')->csv('crown proud'),
+            Field::sizeOrNone('survey.wall.picture_rail.height')->alone()->in('wall', 'wall'),
+            Field::sizeOrNone('survey.wall.picture_rail.projection')->alone()->in('wall', 'wall'),
             Field::enum('survey.wall.lining.kind', LiningKind::Gypsum)->decidesOrder(),
             Field::sizeOrNone('survey.wall.lining.thickness')->decidesOrder()->csv('lining'),
             Field::text('survey.wall.lining.wood')->at('anchors'),
@@ -63,7 +66,7 @@ final class SurveyFields
             Field::sizeOrNone('survey.baseboard.height')->decidesOrder()->csv('baseboard height'),
             Field::sizeOrNone('survey.baseboard.thickness')->decidesOrder()->unsure(Unsure::Tape)->csv('baseboard proud'),
             Field::text('survey.floor.finish')->decidesOrder(),
-            Field::flag('survey.floor.drillable', usual: true),
+            Field::flag('survey.floor.drillable', usual: true)->alone(),
             Field::size('survey.floor.pile'),
             Field::size('survey.floor.plate'),
             Field::items('survey.floor.readings', 400),

@@ -15,11 +15,12 @@ final readonly class Doorway
         public Survey $survey,
         public Brief $brief,
         public Marking $marking,
+        public Told $told,
     ) {}
 
     public function wanting(Brief $brief): self
     {
-        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief, $this->marking);
+        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief, $this->marking, $this->told);
     }
 
     /**

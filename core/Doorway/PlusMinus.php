@@ -11,9 +11,15 @@ final readonly class PlusMinus
 {
     public function __construct(public Length $tape, public Length $level, public Length $leaf, public Length $hole, public Length $kit) {}
 
-    /** As good tools and makers do. */
-    public static function usual(): self
+    /** How far off a field may be that is unsure by this. */
+    public function of(?Unsure $by): Length
     {
-        return new self(Length::mm(1), Length::mm(1), Length::nm(1_500_000), Length::mm(1), Length::nm(500_000));
+        return match ($by) {
+            Unsure::Tape => $this->tape,
+            Unsure::Level => $this->level,
+            Unsure::Leaf => $this->leaf,
+            Unsure::Kit => $this->kit,
+            null => Length::zero(),
+        };
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use Closure;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\Tolerance\Clearance;
-use YokeLine\Work\Tolerance\Names;
 
 /** How sure clearances are: each as a mark on a line, with the band that errors usually fill and the one that they can at worst; and where they are on the wall. */
 final readonly class Sure
@@ -18,8 +18,11 @@ final readonly class Sure
 
     private const NAME = 240;
 
-    /** @param  list<Clearance>  $rows */
-    public static function bars(array $rows, LengthWriter $write): Scene
+    /**
+     * @param  list<Clearance>  $rows
+     * @param  Closure(string): string  $named  what a clearance is called
+     */
+    public static function bars(array $rows, LengthWriter $write, Closure $named): Scene
     {
         $most = max(1.0, ...array_map(fn (Clearance $row) => max(abs($row->spare() ?? 0.0), $row->worst) * 1.15, $rows));
         $x = fn (float $mm) => self::NAME + (self::WIDE - self::NAME - 60) * ($mm + $most) / (2 * $most);
@@ -31,7 +34,7 @@ final readonly class Sure
             $shapes[] = Shape::box('band-worst', $x($spare - $row->worst), $y - 7, $x($spare + $row->worst) - $x($spare - $row->worst), 14);
             $shapes[] = Shape::box('band-rss', $x($spare - $row->rss), $y - 7, $x($spare + $row->rss) - $x($spare - $row->rss), 14);
             $shapes[] = Shape::line('is', $x($spare), $y - 11, $x($spare), $y + 11);
-            $shapes[] = Shape::text('step-name', 0, $y + 4, 13, ucfirst(Names::row($row->name)));
+            $shapes[] = Shape::text('step-name', 0, $y + 4, 13, ucfirst($named($row->name)));
             $shapes[] = Shape::text('reading', self::WIDE, $y + 5, 14, $write->show($row->value), 'end');
         }
 

@@ -41,7 +41,7 @@ final readonly class SizeCard
         $always = array_key_exists('travel-cut', self::failures($plan, $write)) ? ['travel-cut' => true] : [];
         $fails = function (Brief $brief) use ($workshop, $kit, $write, $always): ?string {
             static $n = 0;
-            $n++;
+            $n = (int) (is_int($n) ? $n : 0) + 1;
 
             return array_values(array_diff_key(self::failures($workshop->plan($brief, $kit, "card {$n}", "card {$n}"), $write), $always))[0] ?? null;
         };

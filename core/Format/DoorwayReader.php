@@ -48,12 +48,6 @@ use YokeLine\Measure\Unit;
 /** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
 final class DoorwayReader
 {
-    /** Rules that are kept as they were answered. */
-    private const ANSWERED = [
-        'brief.rules.line_found', 'brief.rules.height_means', 'brief.rules.wheels', 'brief.rules.guide', 'brief.rules.groove', 'brief.rules.guide_touch',
-        'brief.rules.wall_pull', 'brief.rules.holes_found', 'brief.rules.board_held', 'brief.rules.leaf_holes', 'brief.rules.finish', 'brief.rules.looks', 'brief.rules.trim',
-    ];
-
     /** @var list<string> */
     private array $unfinished = [];
 
@@ -76,7 +70,7 @@ final class DoorwayReader
         $fields = new Fields($document, $units);
         $fields->answer('units');
         $reader = new self($fields, $units);
-        $doorway = new Doorway($fields->text('name'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking());
+        $doorway = new Doorway($fields->text('name'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking(), $fields->told());
         $fields->settle();
 
         return $doorway;
@@ -85,8 +79,6 @@ final class DoorwayReader
     private function survey(): Survey
     {
         $at = $this->at;
-        array_map($at->text(...), ['survey.zero', 'survey.site']);
-        $at->flag('survey.floor.drillable');
         $from = $at->length('survey.wall.from');
         $to = $at->length('survey.wall.to');
         $opening = $this->opening();
@@ -316,7 +308,6 @@ final class DoorwayReader
     private function rules(): HouseRules
     {
         $at = $this->at;
-        array_map($at->answer(...), self::ANSWERED);
         /** @var Cover $cover */
         $cover = $at->choice('brief.rules.cover', Cover::class);
 

@@ -10,6 +10,7 @@ use stdClass;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Catalog\Least;
+use YokeLine\Doorway\Told;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Span;
@@ -265,6 +266,23 @@ final class Fields
         }
 
         return $places;
+    }
+
+    /** What belongs to no larger thing, each as it was told or as is usual. */
+    public function told(): Told
+    {
+        $lengths = $others = [];
+        foreach ($this->catalog->alone() as $path => $field) {
+            match ($field->type) {
+                FieldType::Length => $lengths[$path] = $this->length($path) ?? $field->usualIn($this->unit),
+                FieldType::Choice => $others[$path] = $this->answer($path),
+                FieldType::Flag => $others[$path] = $this->flag($path),
+                FieldType::Text => $others[$path] = $this->text($path),
+                default => $others[$path] = $this->amount($path),
+            };
+        }
+
+        return new Told($lengths, $others);
     }
 
     private function reaches(int $sign, Least $least): bool

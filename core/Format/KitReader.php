@@ -71,6 +71,16 @@ final readonly class KitReader
         return $kit;
     }
 
+    /**
+     * A sheet of one kit by itself.
+     *
+     * @throws UnreadableFile
+     */
+    public static function sheet(Document $sheet): Kit
+    {
+        return self::at(Document::of(['kit' => $sheet->root]), 'kit');
+    }
+
     private function kit(): Kit
     {
         $at = $this->at;

@@ -64,6 +64,7 @@ final class PlanWriter
 
         $only = $plan->onlyLeaf();
 
+        /** @var array<string, mixed> */
         return array_replace_recursive($common, match (true) {
             $only !== null => self::single($plan, $only),
             $layout->meeting !== null => self::biparting($plan, $layout->meeting),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
@@ -17,14 +20,6 @@ use YokeLine\Measure\UnreadableLength;
 final readonly class ReadingsCsv
 {
     private const MOST_ROWS = 2000;
-
-    /** What may stand in the column `place`, beside the document's own names. */
-    private const PLACES = [
-        'wall from' => 'survey.wall.from', 'wall to' => 'survey.wall.to', 'ceiling' => 'survey.wall.ceiling', 'lining' => 'survey.wall.lining.thickness', 'crown drop' => 'survey.wall.crown.drop', 'crown proud' => 'survey.wall.crown.projection', 'across' => 'survey.wall.walkway',
-        'left jamb' => 'survey.opening.left', 'width' => 'survey.opening.width[]', 'height' => 'survey.opening.height[]',
-        'casing left' => 'survey.opening.casing.left', 'casing right' => 'survey.opening.casing.right', 'casing head' => 'survey.opening.casing.head', 'casing proud' => 'survey.opening.casing.thickness',
-        'baseboard height' => 'survey.baseboard.height', 'baseboard proud' => 'survey.baseboard.thickness', 'stud' => 'survey.studs[].x',
-    ];
 
     /**
      * @param  list<array{line: int, says: string, ok: bool}>  $lines  what was made of each row
@@ -94,11 +89,28 @@ final readonly class ReadingsCsv
 
             return ['survey.floor.readings['.count($found).']', ['x' => $x, 'level' => $level], "Floor at {$x}: {$level}"];
         }
-        $known = self::PLACES[strtolower($first)] ?? (in_array($first, self::PLACES, true) || preg_match('/^survey\.[a-z_.]+(\[\d+\](\.[a-z]+)?)?$/', $first) === 1 ? $first : throw UnreadableLength::noSuchPlace($first, array_keys(self::PLACES)));
+        $known = self::place($first);
         $value = $exact->exact(LengthReader::read($second, $unit));
         $place = str_replace('[]', '['.count(array_filter(array_keys($found), fn (string $place) => str_starts_with($place, strtok($known, '[').'['))).']', $known);
 
         return [$place, $value, "{$first}: {$value}"];
+    }
+
+    /**
+     * A place by its name in tables, or by its own.
+     *
+     * @throws UnreadableLength
+     */
+    private static function place(string $said): string
+    {
+        $named = array_filter(array_map(fn (Field $field) => $field->csv, Catalog::whole()->of('survey')));
+        $path = array_search(strtolower($said), $named, true);
+        $field = Catalog::whole()->find($path === false ? $said : $path);
+        if ($field === null || ! in_array($field->type, [FieldType::Length, FieldType::Lengths], true) || ! str_starts_with($field->path, 'survey.')) {
+            throw UnreadableLength::noSuchPlace($said, array_values($named));
+        }
+
+        return $path === false ? $said : $field->path.($field->type === FieldType::Lengths ? '[]' : '');
     }
 
     /**

@@ -67,7 +67,10 @@ final readonly class SchemaCheck
     /** @return list<ValidationError> the errors that others only report */
     private static function roots(ValidationError $error): array
     {
-        return $error->subErrors() === [] ? [$error] : array_merge(...array_map(self::roots(...), array_values($error->subErrors())));
+        /** @var list<ValidationError> $under */
+        $under = array_values($error->subErrors());
+
+        return $under === [] ? [$error] : array_merge(...array_map(self::roots(...), $under));
     }
 
     private static function sentence(ValidationError $error): string
@@ -76,16 +79,25 @@ final readonly class SchemaCheck
         $found = json_encode($error->data()->value(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: '?';
         $found = mb_strlen($found) > 40 ? mb_substr($found, 0, 40).'…' : $found;
         $names = ['object' => 'an object, { … },', 'array' => 'a list, [ … ],', 'string' => 'text', 'number' => 'a number', 'boolean' => 'true or false'];
-        $expected = is_array($args['expected'] ?? null) ? $args['expected'] : [$args['expected'] ?? ''];
+        $expected = self::texts($args['expected'] ?? '');
+        $count = fn (string $key): int => is_int($args[$key] ?? null) ? $args[$key] : 2;
+        $kind = ucfirst($names[$expected[0] ?? ''] ?? $expected[0] ?? '');
+        $rule = $error->schema()->info()->data();
 
         return match ($error->keyword()) {
-            'type' => (in_array('number', $expected, true) && in_array('string', $expected, true) ? 'A length, as a number or as text,' : ucfirst($names[$expected[0]] ?? (string) $expected[0])).' is wanted here, not '.$found.'.',
-            'enum' => 'One of '.implode(', ', array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) ($error->schema()->info()->data()->enum ?? []))).' is wanted here, not '.$found.'.',
-            'required' => 'Missing here: '.implode(', ', (array) ($args['missing'] ?? [])).'.',
-            'maxItems' => ($args['max'] ?? 2) === 2 ? self::TWO_PLACES : UnreadableFile::tooMany((int) $args['max'], (int) $args['count']),
+            'type' => (array_diff(['number', 'string'], $expected) === [] ? 'A length, as a number or as text,' : $kind).' is wanted here, not '.$found.'.',
+            'enum' => 'One of '.implode(', ', self::texts(is_object($rule) ? $rule->enum ?? [] : [])).' is wanted here, not '.$found.'.',
+            'required' => 'Missing here: '.implode(', ', self::texts($args['missing'] ?? [])).'.',
+            'maxItems' => $count('max') === 2 ? self::TWO_PLACES : UnreadableFile::tooMany($count('max'), $count('count')),
             'minItems' => self::TWO_PLACES,
             default => "This does not fit the format: {$found}.",
         };
+    }
+
+    /** @return list<string> */
+    private static function texts(mixed $values): array
+    {
+        return array_values(array_map(fn (mixed $value) => is_string($value) ? $value : '', is_array($values) ? $values : [$values]));
     }
 
     /** @param  array<int|string>  $path */

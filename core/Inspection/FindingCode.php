@@ -77,6 +77,7 @@ enum FindingCode: string
     case Parked = 'parked';
     case Passage = 'passage';
     case PassageClear = 'passage-clear';
+    case PictureRail = 'picture-rail';
     case PullReach = 'pull-reach';
     case RailRoom = 'rail-room';
     case RearPull = 'rear-pull';

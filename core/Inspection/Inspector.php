@@ -15,6 +15,7 @@ final class Inspector
         Checks\LeafCovers::class,
         Checks\Headroom::class,
         Checks\HeaderPlace::class,
+        Checks\PictureRail::class,
         Checks\BehindRail::class,
         Checks\RailHasRoom::class,
         Checks\ShutRoom::class,

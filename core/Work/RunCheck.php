@@ -29,22 +29,30 @@ final readonly class RunCheck
                 }
             }
         }
-        $eachLeaf = fn (callable $check) => array_values(array_filter(array_map($check, array_values($plan->leaves()))));
         $says = fn (PlannedLeaf $leaf, string $alone) => $leaf->isAlone ? $alone : ucfirst($leaf->name).' leaf: '.lcfirst($alone);
 
         return [
             ...$checks,
-            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("plumb{$leaf->suffix()}", $says($leaf, 'Leaf plumb, over its height'), Length::zero(), $by->level->times(2))),
+            ...self::eachLeaf($plan, fn (PlannedLeaf $leaf) => new self("plumb{$leaf->suffix()}", $says($leaf, 'Leaf plumb, over its height'), Length::zero(), $by->level->times(2))),
             new self('stays', 'It stays where it is left: shut, half way, open'),
             new self('stops', 'Both stops hold against a firm push, and neither has moved'),
-            ...$eachLeaf(fn (PlannedLeaf $leaf) => $leaf->softClose ? new self("catch{$leaf->suffix()}", $says($leaf, 'The catch takes the leaf at both ends and draws it in')) : null),
+            ...self::eachLeaf($plan, fn (PlannedLeaf $leaf) => $leaf->softClose ? new self("catch{$leaf->suffix()}", $says($leaf, 'The catch takes the leaf at both ends and draws it in')) : null),
             ...($plan->kit->jumpDisc === null ? [] : [new self('disc', 'Jump discs under the rail', $plan->kit->jumpDisc->gap, $by->hole)]),
-            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("guide{$leaf->suffix()}", $says($leaf, "The guide holds shut and open: {$part} {$write->show($leaf->guide->hold->total)}"))),
-            ...$eachLeaf(fn (PlannedLeaf $leaf) => new self("clear{$leaf->suffix()}", $says($leaf, 'Clear behind the leaf, all the way'), $leaf->depth->clearance->total, $by->kit->times(4))),
+            ...self::eachLeaf($plan, fn (PlannedLeaf $leaf) => new self("guide{$leaf->suffix()}", $says($leaf, "The guide holds shut and open: {$part} {$write->show($leaf->guide->hold->total)}"))),
+            ...self::eachLeaf($plan, fn (PlannedLeaf $leaf) => new self("clear{$leaf->suffix()}", $says($leaf, 'Clear behind the leaf, all the way'), $leaf->depth->clearance->total, $by->kit->times(4))),
             new self('snug', 'Every fixing snug, none spins'),
             new self('weight', 'A known weight hung from the pull side moves nothing; nobody hangs on the rail'),
             new self('pull', 'The pull is clear of the jamb, of the wall and of fingers'),
         ];
+    }
+
+    /**
+     * @param  callable(PlannedLeaf): ?self  $check
+     * @return list<self>
+     */
+    private static function eachLeaf(Plan $plan, callable $check): array
+    {
+        return array_values(array_filter(array_map($check, array_values($plan->leaves()))));
     }
 
     public function holds(Length $read): bool

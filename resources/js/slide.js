@@ -68,15 +68,10 @@ function frameAt(mm) {
   return frame;
 }
 
-// As the server writes lengths: whole millimetres, or sixteenths of an inch.
+// The server wrote every reading that can be shown; here the nearest one is looked up.
 function written(mm) {
-  if (data.units === 'mm') return String(Math.floor(mm + 0.5)).replace(/\B(?=(\d{3})+$)/g, '\u202f');
-  let top = Math.floor(mm / 25.4 * 16 + 0.5);
-  const whole = Math.floor(top / 16);
-  let low = 16;
-  top %= 16;
-  while (top && top % 2 === 0) { top /= 2; low /= 2; }
-  return [whole || !top ? whole : '', top ? `${top}/${low}` : ''].filter((part) => part !== '').join(' ');
+  const { step, from, texts } = data.says;
+  return texts[Math.min(Math.max(Math.floor(mm / step + 0.5) - from, 0), texts.length - 1)];
 }
 
 function drag(event) {

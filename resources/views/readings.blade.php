@@ -16,7 +16,7 @@
       @foreach ($read->lines as $line)<tr @class(['refused' => ! $line['ok']])><td class="number">{{ $line['line'] }}</td><td>{{ $line['says'] }}</td></tr>@endforeach
     </tbody></table>
     @if ($read->isUsable())
-      <form method="post" action="{{ route('readings.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><textarea name="text" hidden>{{ $text }}</textarea><button class="btn btn-primary">Take them</button> <span class="group-note">{{ implode(', ', array_map(App\Bench\Places::say(...), array_keys($read->changes))) }} will be as here; undo gives the old back.</span></form>
+      <form method="post" action="{{ route('readings.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><textarea name="text" hidden>{{ $text }}</textarea><button class="btn btn-primary">Take them</button> <span class="group-note">{{ implode(', ', array_map(fn (string $place) => App\Words\Places::name($place), array_keys($read->changes))) }} will be as here; undo gives the old back.</span></form>
     @endif
   @endif
 </main>

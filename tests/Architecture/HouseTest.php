@@ -38,8 +38,8 @@ test('the hang is chosen in one place', function () {
         }
     }
     sort($places);
-    // The reader only says what is meant where nothing is written.
-    expect($places)->toBe(['Format/DoorwayReader.php', 'Format/KitReader.php', 'Hangs/HangPlan.php']);
+    // The catalogue only says what is meant where nothing is written.
+    expect($places)->toBe(['Catalog/BriefFields.php', 'Catalog/KitFields.php', 'Hangs/HangPlan.php']);
 });
 
 test('pages ask for nothing from elsewhere', function () {

@@ -22,7 +22,7 @@ test('holes catch and miss while the rail is dragged', function () {
     $browser->driver->action()->release()->perform();
     $browser->see('change 2', '.saved');
 
-    expect($browser->value('Rail, left end at'))->not->toBe('');
+    expect($browser->value('Left end of the rail at'))->not->toBe('');
 });
 
 test('a board that is too thin is cured by a thicker one, and the fixings are listed', function () {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 test('a newcomer goes from the bench to the marks, sets a laser and proves the line', function () {
     $browser = $this->browser->visit('/doorways/7/rail')->click('.stations a[href$="/marks"]')->see('Hook at the left corner', '.marks');
-    $browser->choose('Carried along by', 'a laser')->see('Set the laser anywhere', '.marks');
+    $browser->choose('Height carried along by', 'a laser')->see('Set the laser anywhere', '.marks');
     $browser->type('Up to the laser', '1151')->see('above the laser', '.marks');
     $browser->type('Leaf, hanger and rail laid out on the floor', '2141')->see('Agrees. The line is where it should be.', '.proofs');
 

@@ -14,13 +14,13 @@ test('a newcomer makes a doorway from nothing and prints its sheet', function ()
     $browser = $this->browser->visit('/');
     $browser->type('Name of the new job', 'Brick kiln lane 4')->see('Brick kiln lane 4', '#jobs');
     $browser->type('Name of the new doorway in Brick kiln lane 4', 'Larder')->see('Not enough measured yet.');
-    $typed = ['Wall begins at' => '0', 'Wall ends at' => '3200', 'Ceiling, least' => '2480', 'Left jamb at' => '700', 'Width at the top' => '810', 'Width in the middle' => '812', 'Width at the foot' => '811', 'Height at the left jamb' => '2030', 'Height at the right jamb' => '2032'];
+    $typed = ['Wall begins at' => '0', 'Wall ends at' => '3200', 'Lowest ceiling height' => '2480', 'Left jamb at' => '700', 'Width at the top' => '810', 'Width in the middle' => '812', 'Width at the bottom' => '811', 'Height at the left jamb' => '2030', 'Height at the right jamb' => '2032'];
     foreach ($typed as $label => $value) {
         $browser->type($label, $value);
     }
     $browser->see('The floor is not measured', '.findings');
-    $browser->type('Reading 1 at', '700')->type('Reading 1 level', '0')->find('input[aria-label="Reading 2 at"]');
-    $browser->type('Reading 2 at', '1512')->type('Reading 2 level', '-2')->find('input[aria-label="Reading 3 at"]');
+    $browser->type('Floor level 1, at', '700')->type('Floor level 1, level', '0')->find('input[aria-label="Floor level 2, at"]');
+    $browser->type('Floor level 2, at', '1512')->type('Floor level 2, level', '-2')->find('input[aria-label="Floor level 3, at"]');
     $browser->see('Passage 810 when open', '.findings')->press('Sheet')->see('Larder', '.sheet-head');
 
     expect($browser->pdf())->toStartWith('%PDF')
@@ -60,43 +60,43 @@ test('arrow keys slide the leaf too', function () {
 
 test('undo gives back any number of steps, also after the browser was closed', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
-    $browser->type('Over the head', '30')->see('change 2', '.saved')->type('Floor gap, high spot', '10')->see('change 3', '.saved');
+    $browser->type('Over the head', '30')->see('change 2', '.saved')->type('Floor gap at the high spot', '10')->see('change 3', '.saved');
     $browser->reopen('/doorways/1/leaf')->click('#undo')->see('change 4', '.saved')->click('#undo')->see('change 5', '.saved');
     expect($browser->value('Over the head'))->toBe('25');
 
     $browser->click('#redo')->see('change 6', '.saved')->click('#redo')->see('change 7', '.saved');
-    expect($browser->value('Floor gap, high spot'))->toBe('10');
+    expect($browser->value('Floor gap at the high spot'))->toBe('10');
 });
 
 test('inches are one tap away and read back the same', function () {
     $browser = $this->browser->visit('/doorways/1/leaf')->click('button[value="in"]')->see('86 1/4', '.strip');
-    $browser->type('Floor gap, high spot', '7/16')->see('change 2', '.saved');
+    $browser->type('Floor gap at the high spot', '7/16')->see('change 2', '.saved');
 
-    expect($browser->value('Floor gap, high spot'))->toBe('7/16');
+    expect($browser->value('Floor gap at the high spot'))->toBe('7/16');
 });
 
 test('bad input gets a sentence at its place and keeps what was typed', function () {
-    $browser = $this->browser->visit('/doorways/1/wall')->type('Ceiling, least', 'high');
+    $browser = $this->browser->visit('/doorways/1/wall')->type('Lowest ceiling height', 'high');
     $browser->see('does not read as a length', '.refused');
 
-    expect($browser->value('Ceiling, least'))->toBe('high')
+    expect($browser->value('Lowest ceiling height'))->toBe('high')
         ->and($browser->text('.saved'))->toContain('change 1');
 });
 
 test('an arrow key nudges a length by one step', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
-    $browser->field('Floor gap, high spot')->sendKeys(WebDriverKeys::ARROW_UP);
+    $browser->field('Floor gap at the high spot')->sendKeys(WebDriverKeys::ARROW_UP);
     $browser->see('change 2', '.saved');
 
-    expect($browser->value('Floor gap, high spot'))->toBe('13');
+    expect($browser->value('Floor gap at the high spot'))->toBe('13');
 });
 
 test('a change that gets no answer is said to be not kept, and stays in its field', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
     $browser->js('const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)');
-    $browser->type('Floor gap, high spot', '9')->see('not kept', '#unanswered');
+    $browser->type('Floor gap at the high spot', '9')->see('not kept', '#unanswered');
 
-    expect($browser->value('Floor gap, high spot'))->toBe('9');
+    expect($browser->value('Floor gap at the high spot'))->toBe('9');
 });
 
 test('escape gives the old value back', function () {
@@ -120,7 +120,7 @@ test('a number on the drawing shows its sum too', function () {
 });
 
 test('an opened table of numbers stays open over a change', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->press('Every number of the drawing')->type('Stile', '110')->see('change 2', '.saved');
+    $browser = $this->browser->visit('/doorways/1/leaf')->press('Every number of the drawing')->type('Stile width', '110')->see('change 2', '.saved');
 
     expect($browser->js('return document.querySelector(".all-numbers").open'))->toBeTrue();
 });
@@ -133,7 +133,7 @@ test('the second of two editors is told what changed, and can put it back', func
     $browser->visit('/empty');
     $browser->driver->manage()->deleteAllCookies();
     $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
-    $browser->type('Over the head', '40')->see('set head overlap to 31 meanwhile; yours stands over it', '.notice');
+    $browser->type('Over the head', '40')->see('set over the head to 31 meanwhile; yours stands over it', '.notice');
     expect($browser->value('Over the head'))->toBe('40');
 
     $browser->press('Put theirs back')->see('change 4', '.saved');
@@ -144,7 +144,7 @@ test('zoom and a larger view outlive a change', function () {
     $browser = $this->browser->visit('/doorways/1/leaf')->click('[data-zoom="in"]');
     $box = fn () => $browser->js('return document.querySelector(".scene-elevation").getAttribute("viewBox")');
     $near = $box();
-    $browser->type('Stile', '110')->see('change 2', '.saved');
+    $browser->type('Stile width', '110')->see('change 2', '.saved');
 
     expect($box())->toBe($near);
 });

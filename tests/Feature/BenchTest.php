@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Models\WaitingNotice;
+use App\Words\FieldWords;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 
@@ -13,6 +14,17 @@ beforeEach(fn () => $this->seed(DemoSeeder::class));
 function kilnRoom(): Doorway
 {
     return Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+}
+
+function gapName(): string
+{
+    return lcfirst(FieldWords::label('brief.rules.gap'));
+}
+
+/** What a change of the gap is called. */
+function gapSet(string $to): string
+{
+    return FieldWords::label('brief.rules.gap').": {$to}";
 }
 
 /** Posts a change as the bench does. @param  array<string, mixed>  $with */
@@ -73,8 +85,8 @@ test('every change is a revision that says what and who', function () {
     change(['place' => 'brief.rules.gap', 'value' => '10']);
     $revision = kilnRoom()->revision;
 
-    expect([$revision->number, $revision->what, $revision->who])->toBe([2, 'gap: 10', 'Ines']);
-    $this->get(route('history', kilnRoom()))->assertSee('gap: 10')->assertSee('Ines');
+    expect([$revision->number, $revision->what, $revision->who])->toBe([2, gapSet('10'), 'Ines']);
+    $this->get(route('history', kilnRoom()))->assertSee(gapSet('10'))->assertSee('Ines');
 });
 
 test('a revision is never changed', function () {
@@ -102,7 +114,7 @@ test('undo takes back one’s own last change, as a change of its own, and redo 
     }
 
     expect($gaps)->toBe(['10', 12, 12, '10', '14', '14'])
-        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())->toBe(['demo', 'gap: 10', 'gap: 14', 'undid: gap: 14', 'undid: gap: 10', 'did again: gap: 10', 'did again: gap: 14']);
+        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())->toBe(['demo', gapSet('10'), gapSet('14'), 'undid: '.gapSet('14'), 'undid: '.gapSet('10'), 'did again: '.gapSet('10'), 'did again: '.gapSet('14')]);
 });
 
 test('after a new change there is nothing to do again', function () {
@@ -128,15 +140,15 @@ test('what another has set since stays when one undoes, and one is told', functi
     $this->post(route('undo', kilnRoom()));
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
-    $this->get(route('jobs'))->assertSee('Gap was set otherwise since; it stays 14.');
+    $this->get(route('jobs'))->assertSee(FieldWords::label('brief.rules.gap').' was set otherwise since; it stays 14.');
 });
 
 test('who is stood over is told when they next open anything, and can put theirs back', function () {
     $opened = kilnRoom()->revision_id;
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
-    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee('set gap to 10 meanwhile; yours stands over it'));
+    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee('set '.gapName().' to 10 meanwhile; yours stands over it'));
 
-    $this->get(route('jobs'))->assertSee('Ines set gap of Kiln room to 14 over your 10.');
+    $this->get(route('jobs'))->assertSee('Ines set '.gapName().' of Kiln room to 14 over your 10.');
     $notice = WaitingNotice::query()->firstOrFail();
     asAnother(fn () => $this->post(route('notices.put-back', $notice))->assertRedirect());
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14', 'A notice is nobody else’s.');
@@ -149,7 +161,7 @@ test('a change that comes by another page than the bench tells what others did t
     asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened]));
     $this->post(route('readings.take', kilnRoom()), ['text' => "place,value\nceiling,2650", 'base' => $opened])->assertRedirect();
 
-    $this->get(route('jobs'))->assertSee('Ines changed gap meanwhile: 12 → 14.');
+    $this->get(route('jobs'))->assertSee('Ines changed '.gapName().' meanwhile: 12 → 14.');
 });
 
 test('undo at the first revision and redo at the last do nothing', function () {
@@ -177,7 +189,7 @@ test('changes by two at different places are both kept, and the second is told',
     $opened = kilnRoom()->revision_id;
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     $this->flushSession();
-    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee('changed gap meanwhile: 12 → 10');
+    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee('changed '.gapName().' meanwhile: 12 → 10');
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('10')
         ->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))->toBe('30');

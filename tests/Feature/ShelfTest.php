@@ -24,7 +24,7 @@ test('a height is kept as the sheet states it, and read from there', function (s
     $sheet = ShelfKit::called('flat-40-strap')->document;
 
     expect($sheet->get('height'))->toEqual((object) ['value' => '110', 'datum' => $datum])->and($sheet->get('rise'))->toBeNull()
-        ->and(KitReader::at($sheet, '')->rise->toMm())->toEqual($rise);
+        ->and(KitReader::sheet($sheet)->rise->toMm())->toEqual($rise);
 })->with([['hole', 110], ['rail-top', 90], ['rail-foot', 130], ['wheel-top', 46]]);
 
 test('a height typed before the rail’s own is known means the same once it is', function () {
@@ -33,7 +33,7 @@ test('a height typed before the rail’s own is known means the same once it is'
         $this->post('/shelf/barn-50/changes', ['place' => trim($place), 'value' => $value])->assertOk();
     }
 
-    expect(KitReader::at(ShelfKit::called('barn-50')->document, '')->rise->toMm())->toEqual(45);
+    expect(KitReader::sheet(ShelfKit::called('barn-50')->document)->rise->toMm())->toEqual(45);
 });
 
 test('a height that would put the hole under the leaf’s top is refused at its field', function () {

@@ -9,6 +9,8 @@ use App\Bench\Group;
 use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
+use App\Words\BenchWords;
+use App\Words\FieldWords;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Setout;
@@ -16,16 +18,6 @@ use YokeLine\Setout;
 /** The survey, in walking order. */
 final class WallStation
 {
-    private const LININGS = ['gypsum' => 'gypsum board', 'plank' => 'plank', 'plaster' => 'plaster', 'tile' => 'tile', 'masonry' => 'masonry'];
-
-    private const FLOORS = ['' => 'not said', 'board' => 'board', 'tile' => 'tile', 'stone' => 'stone', 'concrete' => 'concrete', 'carpet' => 'carpet', 'laminate' => 'laminate', 'vinyl' => 'vinyl'];
-
-    private const OLD_DOORS = ['none' => 'none', 'hinged-in' => 'hinged, into this room', 'hinged-out' => 'hinged, out of it', 'folding' => 'folding'];
-
-    private const SPANNED = ['doorway' => 'a doorway', 'niche' => 'a niche', 'screen' => 'a span of wall'];
-
-    private const ENDS = ['corner' => 'corner', 'open' => 'free'];
-
     /** What is found on walls, with the size it usually has and the height it usually stands at, in mm: x, y, width, height, projection. */
     private const THINGS = ['switch' => [1100, 86, 86, 12], 'socket' => [300, 86, 146, 12], 'thermostat' => [1400, 90, 90, 25], 'vent' => [2100, 300, 150, 15], 'radiator' => [120, 600, 600, 110], 'shelf' => [1400, 600, 40, 200], 'furniture' => [0, 900, 800, 450]];
 
@@ -34,48 +26,54 @@ final class WallStation
     /** @return list<Group> */
     public static function groups(Setout $setout, int $doorway, Items $items): array
     {
+        $isCarpet = $setout->document->get('survey.floor.finish') === 'carpet';
+
         return [
-            new Group('Wall', [
-                new Row('From, to', [Field::length('survey.wall.from', 'Wall begins at'), Field::length('survey.wall.to', 'Wall ends at')]),
-                new Row('It ends', [Field::select('survey.wall.ends.left', 'Left end of the wall', self::ENDS, 'corner'), Field::select('survey.wall.ends.right', 'Right end of the wall', self::ENDS, 'corner')]),
-                Row::of(Field::length('survey.wall.ceiling', 'Ceiling, least')),
-                new Row('Crown', [Field::length('survey.wall.crown.drop', 'Crown drops', Length::zero(), 'drops'), Field::length('survey.wall.crown.projection', 'Crown stands proud', Length::zero(), 'proud')]),
-                new Row('Lining', [Field::select('survey.wall.lining.kind', 'Lining', self::LININGS, 'gypsum'), Field::length('survey.wall.lining.thickness', 'Lining thickness')]),
-                Row::of(Field::length('survey.wall.walkway', 'To what faces it')),
-            ], 'Along the wall from the left corner or your pencil line.', [], ['Bring in readings from a table' => "/doorways/{$doorway}/readings"]),
-            new Group('Opening', [
-                new Row('It is', [Field::select('survey.opening.is', 'What is covered', self::SPANNED, 'doorway')]),
-                Row::of(Field::length('survey.opening.left', 'Left jamb at')),
-                new Row('Width', [Field::length('survey.opening.width[0]', 'Width at the top', null, 'top'), Field::length('survey.opening.width[1]', 'Width in the middle', null, 'middle'), Field::length('survey.opening.width[2]', 'Width at the foot', null, 'foot')]),
-                new Row('Height', [Field::length('survey.opening.height[0]', 'Height at the left jamb', null, 'left'), Field::length('survey.opening.height[1]', 'Height at the right jamb', null, 'right')]),
-                new Row('Casing', [Field::length('survey.opening.casing.left', 'Casing, left', Length::zero(), 'left'), Field::length('survey.opening.casing.right', 'Casing, right', Length::zero(), 'right'), Field::length('survey.opening.casing.head', 'Casing, head', Length::zero(), 'head'), Field::length('survey.opening.casing.thickness', 'Casing stands proud', Length::zero(), 'proud')]),
-                new Row('Door that goes', [Field::select('survey.opening.was', 'Door that goes', self::OLD_DOORS, 'none')]),
+            Group::named('wall', [
+                Row::named('from-to', Field::of('survey.wall.from'), Field::of('survey.wall.to')),
+                Row::named('ends', Field::of('survey.wall.ends.left')->asList(), Field::of('survey.wall.ends.right')->asList()),
+                Row::of(Field::of('survey.wall.ceiling')),
+                Row::named('crown', Field::of('survey.wall.crown.drop', isShort: true), Field::of('survey.wall.crown.projection', isShort: true)),
+                Row::named('lining', Field::of('survey.wall.lining.kind'), Field::of('survey.wall.lining.thickness')),
+                Row::of(Field::of('survey.wall.walkway')),
+            ], links: ['readings' => "/doorways/{$doorway}/readings"]),
+            Group::named('opening', [
+                Row::of(Field::of('survey.opening.is')->asList()),
+                Row::of(Field::of('survey.opening.left')),
+                self::row('width', 'survey.opening.width[0]', 'survey.opening.width[1]', 'survey.opening.width[2]'),
+                self::row('height', 'survey.opening.height[0]', 'survey.opening.height[1]'),
+                self::row('casing', 'survey.opening.casing.left', 'survey.opening.casing.right', 'survey.opening.casing.head', 'survey.opening.casing.thickness'),
+                Row::of(Field::of('survey.opening.was')),
             ]),
-            new Group('Foot of the wall', [
-                new Row('Baseboard', [Field::length('survey.baseboard.height', 'Baseboard height', Length::zero(), 'high'), Field::length('survey.baseboard.thickness', 'Baseboard stands proud', Length::zero(), 'proud')]),
-                new Row('Floor', [Field::select('survey.floor.finish', 'Floor', self::FLOORS, '')]),
-                ...($setout->document->get('survey.floor.finish') === 'carpet' ? [new Row('Carpet', [Field::length('survey.floor.pile', 'Pile of the carpet', Length::zero(), 'pile'), Field::length('survey.floor.plate', 'Plate under the tape', Length::zero(), 'plate')])] : []),
+            Group::named('base', [
+                self::row('baseboard', 'survey.baseboard.height', 'survey.baseboard.thickness'),
+                Row::of(Field::of('survey.floor.finish')),
+                ...($isCarpet ? [self::row('carpet', 'survey.floor.pile', 'survey.floor.plate')] : []),
             ]),
-            new Group('Floor levels', self::list($items, 'survey.floor.readings', 'Reading', ['x' => 'at', 'level' => 'level']), 'Both jambs, and as far as the leaf will go. Up is plus, from any level line.'),
-            new Group('Studs', self::list($items, 'survey.studs', 'Stud', ['x' => 'middle at', 'width' => 'wide']), 'By their middles, along the same tape.'),
-            new Group('On the wall and before it', self::things($items), 'Drag them on the drawing, or move them by arrow keys.', self::offers($setout, $items->next('survey.obstacles'), self::THINGS)),
-            new Group('In the wall', self::hazards($setout, $items), 'Heights from the floor. Nothing is drilled near them.', self::offers($setout, $items->next('survey.hazards'), self::HAZARDS)),
+            Group::named('floor', self::list($items, 'floor-level', 'survey.floor.readings', 'x', 'level')),
+            Group::named('studs', self::list($items, 'stud', 'survey.studs', 'x', 'width')),
+            Group::named('things', self::things($items), self::offers($setout, $items->next('survey.obstacles'), self::THINGS)),
+            Group::named('hazards', self::hazards($setout, $items), self::offers($setout, $items->next('survey.hazards'), self::HAZARDS)),
         ];
+    }
+
+    private static function row(string $key, string ...$places): Row
+    {
+        return Row::named($key, ...array_map(fn (string $place) => Field::of($place, isShort: true), $places));
     }
 
     /**
      * Every item of a list and one empty row to go on with.
      *
-     * @param  array<string, string>  $keys  key of an item => caption
      * @return list<Row>
      */
-    private static function list(Items $items, string $list, string $name, array $keys): array
+    private static function list(Items $items, string $row, string $list, string ...$keys): array
     {
         $places = $items->of($list);
 
         return array_map(fn (string $place, int $i) => new Row(
-            "{$name} ".($i + 1),
-            array_map(fn (string $key, string $caption) => Field::length("{$place}.{$key}", "{$name} ".($i + 1)." {$caption}", null, $i === 0 ? $caption : ''), array_keys($keys), $keys),
+            BenchWords::say("rows.{$row}", ['n' => $i + 1]),
+            array_map(fn (string $key) => Field::of("{$place}.{$key}", $i + 1, isShort: $i === 0), array_values($keys)),
             $i < count($places) ? $place : null,
         ), [...$places, $items->next($list)], range(0, count($places)));
     }
@@ -86,12 +84,9 @@ final class WallStation
         $rows = [];
         foreach ($items->of('survey.obstacles') as $i => $at) {
             $n = $i + 1;
-            $rows[] = new Row('Thing '.$n, [Field::text("{$at}.name", "Name of thing {$n}"), Field::flag("{$at}.moved", "Whether thing {$n} stays", 'goes', 'stays')], $at);
-            $rows[] = new Row('', [
-                Field::length("{$at}.x[0]", "Thing {$n} from", null, 'from'), Field::length("{$at}.x[1]", "Thing {$n} to", null, 'to'),
-                Field::length("{$at}.y[0]", "Thing {$n} foot", null, 'foot'), Field::length("{$at}.y[1]", "Thing {$n} top", null, 'top'),
-            ]);
-            $rows[] = new Row('', [Field::length("{$at}.projection", "Thing {$n} deep", null, 'deep'), Field::length("{$at}.stands_off", "Thing {$n} off the wall", Length::zero(), 'off the wall')]);
+            $rows[] = new Row(BenchWords::say('rows.thing', ['n' => $n]), [Field::of("{$at}.name", $n), Field::of("{$at}.moved", $n)], $at);
+            $rows[] = new Row('', self::box($at, $n));
+            $rows[] = new Row('', [Field::of("{$at}.projection", $n, isShort: true), Field::of("{$at}.stands_off", $n, isShort: true)]);
         }
 
         return $rows;
@@ -102,14 +97,17 @@ final class WallStation
     {
         $rows = [];
         foreach ($items->of('survey.hazards') as $i => $at) {
-            $n = $i + 1;
-            $rows[] = new Row(ucfirst((string) (is_string($kind = $setout->document->get("{$at}.kind")) ? $kind : 'hazard')), [
-                Field::length("{$at}.x[0]", "Hazard {$n} from", null, 'from'), Field::length("{$at}.x[1]", "Hazard {$n} to", null, 'to'),
-                Field::length("{$at}.y[0]", "Hazard {$n} foot", null, 'foot'), Field::length("{$at}.y[1]", "Hazard {$n} top", null, 'top'),
-            ], $at);
+            $kind = $setout->document->get("{$at}.kind");
+            $rows[] = new Row(ucfirst(FieldWords::answers("{$at}.kind")[is_string($kind) ? $kind : ''] ?? FieldWords::label($at, $i + 1)), self::box($at, $i + 1), $at);
         }
 
         return $rows;
+    }
+
+    /** @return list<Field> from, to, bottom, top */
+    public static function box(string $at, int $n): array
+    {
+        return array_map(fn (string $side) => Field::of("{$at}.{$side}", $n, isShort: true), ['x[0]', 'x[1]', 'y[0]', 'y[1]']);
     }
 
     /**
@@ -134,7 +132,7 @@ final class WallStation
             if (isset($size[3])) {
                 $thing += ['name' => $kind, 'projection' => $exact->exact(Length::mm($size[3]))] + ($kind === 'furniture' ? ['stands_off' => $exact->exact(Length::mm(900))] : []);
             }
-            $offers[] = new Offer("+ {$kind}", [$place => $thing]);
+            $offers[] = new Offer(BenchWords::say('offers.add', ['what' => FieldWords::answers("{$place}.kind")[$kind]]), [$place => $thing]);
         }
 
         return $offers;

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Bench\Bench;
 use App\Bench\Moved;
-use App\Bench\Places;
 use App\Bench\Station;
 use App\Bench\Typed;
 use App\Editing\Change;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
+use App\Words\Places;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;

@@ -60,7 +60,10 @@ final class MarksController
         return $this->view('marks.marks', $form, $refused);
     }
 
-    /** @param  array<string, array{typed: string, says: string}>  $refused */
+    /**
+     * @param  view-string  $name
+     * @param  array<string, array{typed: string, says: string}>  $refused
+     */
     private function view(string $name, MarkingForm $form, array $refused = []): View
     {
         $log = new Log($form->doorway);

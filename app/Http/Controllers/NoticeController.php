@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Places;
 use App\Editing\Change;
 use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\WaitingNotice;
+use App\Words\Places;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;

@@ -10,13 +10,14 @@ use App\Models\Job;
 use App\Rules\Effect;
 use App\Rules\Level;
 use App\Rules\RuleBook;
+use App\Words\RuleWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
-use YokeLine\Methods\Method;
-use YokeLine\Methods\Methods;
 
 final class RulesController
 {
@@ -27,38 +28,38 @@ final class RulesController
     {
         $level = $this->level($request);
 
-        return view('rules.index', ['level' => $level, 'ledger' => (new RuleBook($level))->ledger(Editor::of($request)), 'methods' => Methods::all(), 'rules' => $level->rules(), 'units' => Editor::of($request)->units ?? Unit::Millimetre, 'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get()]);
+        return view('rules.index', ['level' => $level, 'ledger' => (new RuleBook($level))->ledger(Editor::of($request)), 'questions' => Catalog::whole()->rules(), 'rules' => $level->rules(), 'units' => Editor::of($request)->units ?? Unit::Millimetre, 'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get()]);
     }
 
     /** Before and after, of every doorway that follows, before anything is taken. */
     public function preview(Request $request): View
     {
-        [$method, $level] = [$this->method($request), $this->level($request)];
+        [$rule, $level] = [$this->rule($request), $this->level($request)];
         $book = new RuleBook($level);
         $units = Editor::of($request)->units ?? Unit::Millimetre;
         try {
-            $value = $book->read($method, (string) $request->input('value'), $units);
-            $followers = $book->followers($method);
-            $effects = array_map(fn (Doorway $doorway) => new Effect($doorway->name, $doorway->setout($units), $doorway->plan($book->on($doorway->revision->document, $method, $value, ''))), array_slice($followers, 0, self::SHOWN));
+            $value = $book->read($rule, (string) $request->input('value'), $units);
+            $followers = $book->followers($rule);
+            $effects = array_map(fn (Doorway $doorway) => new Effect($doorway->name, $doorway->setout($units), $doorway->plan($book->on($doorway->revision->document, $rule, $value, ''))), array_slice($followers, 0, self::SHOWN));
             $refused = null;
         } catch (UnreadableFile $problem) {
             [$value, $followers, $effects, $refused] = ['', [], [], implode(' ', $problem->problems)];
         }
 
-        return view('rules.preview', ['method' => $method, 'level' => $level, 'said' => (string) $request->input('value'), 'why' => (string) $request->input('why'), 'seen' => $request->integer('seen'), 'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())), 'count' => count($followers), 'refused' => $refused]);
+        return view('rules.preview', ['rule' => $rule, 'level' => $level, 'said' => (string) $request->input('value'), 'why' => (string) $request->input('why'), 'seen' => $request->integer('seen'), 'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())), 'count' => count($followers), 'refused' => $refused]);
     }
 
     public function take(Request $request): RedirectResponse
     {
-        [$method, $level] = [$this->method($request), $this->level($request)];
+        [$rule, $level] = [$this->rule($request), $this->level($request)];
         $book = new RuleBook($level);
         try {
-            $changed = $book->take($method, $book->read($method, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre), mb_substr((string) $request->input('why'), 0, 240), Editor::of($request), $request->integer('seen'));
+            $changed = $book->take($rule, $book->read($rule, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre), mb_substr((string) $request->input('why'), 0, 240), Editor::of($request), $request->integer('seen'));
         } catch (UnreadableFile $problem) {
-            return to_route('rules', $level->query())->withErrors(['rule' => "{$method->question} ".implode(' ', $problem->problems)]);
+            return to_route('rules', $level->query())->withErrors(['rule' => RuleWords::ask($rule).' '.implode(' ', $problem->problems)]);
         }
 
-        return to_route('rules', $level->query())->with('taken', "{$method->question} Taken; ".($changed === 1 ? 'one doorway was' : "{$changed} doorways were").' planned anew. Each can be undone at its bench.');
+        return to_route('rules', $level->query())->with('taken', RuleWords::ask($rule).' Taken; '.($changed === 1 ? 'one doorway was' : "{$changed} doorways were").' planned anew. Each can be undone at its bench.');
     }
 
     private function level(Request $request): Level
@@ -72,8 +73,8 @@ final class RulesController
         };
     }
 
-    private function method(Request $request): Method
+    private function rule(Request $request): Field
     {
-        return Methods::all()[(string) $request->input('method_key')] ?? abort(404);
+        return Catalog::whole()->rules()[(string) $request->input('method_key')] ?? abort(404);
     }
 }

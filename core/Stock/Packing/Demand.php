@@ -76,12 +76,11 @@ final readonly class Demand
     public function leaving(int $rest): self
     {
         $before = $this->placeOf($rest);
-        $moved = fn (array $split) => array_combine(array_map(fn (int $i) => $i >= $before ? $i + 1 : $i, array_keys($split)), $split);
 
         return new self(
             [...array_slice($this->sizes, 0, $before), $rest, ...array_slice($this->sizes, $before)],
             [...array_slice($this->counts, 0, $before), 1, ...array_slice($this->counts, $before)],
-            array_map(fn (array $board) => ['count' => $board['count'], 'splits' => array_map($moved, $board['splits'])], $this->boards),
+            array_map(fn (array $board) => ['count' => $board['count'], 'splits' => array_map(fn (array $split) => self::moved($split, $before), $board['splits'])], $this->boards),
             $this->stocks, $this->lost, $this->places,
         );
     }
@@ -131,8 +130,34 @@ final readonly class Demand
      */
     public function worth(array $worth): int
     {
-        $of = fn (array $counts) => array_sum(array_map(fn (int $i, int $count) => $worth[$i] * $count, array_keys($counts), $counts));
+        $least = self::worthOf($this->counts, $worth);
+        foreach ($this->boards as ['count' => $count, 'splits' => $splits]) {
+            $least += $count * min(array_map(fn (array $split) => self::worthOf($split, $worth), $splits));
+        }
 
-        return $of($this->counts) + array_sum(array_map(fn (array $board) => $board['count'] * min(array_map($of, $board['splits'])), $this->boards));
+        return $least;
+    }
+
+    /**
+     * @param  array<int, int>  $split
+     * @return array<int, int> with a size more, from one on
+     */
+    private static function moved(array $split, int $from): array
+    {
+        $moved = [];
+        foreach ($split as $i => $count) {
+            $moved[$i >= $from ? $i + 1 : $i] = $count;
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param  array<int, int>  $counts
+     * @param  list<int>  $worth
+     */
+    private static function worthOf(array $counts, array $worth): int
+    {
+        return array_sum(array_map(fn (int $i, int $count) => $worth[$i] * $count, array_keys($counts), $counts));
     }
 }

@@ -64,6 +64,7 @@ final class Placing
     ): self {
         $placing = new self($steps, $where ?? Whereabouts::anywhere());
         $waits = array_map(count(...), $steps->before);
+        /** @var list<SplPriorityQueue<float, int>> $open */
         $open = array_map(fn () => new SplPriorityQueue, $steps->travel);
         foreach ($waits as $step => $count) {
             if ($count === 0) {
@@ -72,6 +73,7 @@ final class Placing
         }
         for ($here = 0, $left = $steps->count(); $left > 0; $left--) {
             $here = self::pressing($open, $order, $here, $staying);
+            /** @var int $step */
             $step = $open[$here]->extract();
             if (! isset($placing->starts[$step])) {
                 $placing->place($step, $chance);

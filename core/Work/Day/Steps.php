@@ -64,15 +64,13 @@ final readonly class Steps
                 $standing[$n] = [$task->standsAt, array_values(array_map(fn (int $id) => $person[$id], array_intersect($task->standsWith, array_keys($crew))))];
             }
         }
-        $each = fn (callable $what) => array_values(array_map($what, $tasks));
-
         $steps = new self(
             array_keys($tasks),
-            $each(fn (Task $task) => $task->minutes),
-            $each(fn (Task $task) => $task->people),
-            $each(fn (Task $task) => $task->isAtWall ? $doorways[$task->doorway] : -1),
-            $each(fn (Task $task) => $sites[$task->site]),
-            $each(fn (Task $task) => max($from, $task->earliest)),
+            self::each($tasks, fn (Task $task) => $task->minutes),
+            self::each($tasks, fn (Task $task) => $task->people),
+            self::each($tasks, fn (Task $task) => $task->isAtWall ? $doorways[$task->doorway] : -1),
+            self::each($tasks, fn (Task $task) => $sites[$task->site]),
+            self::each($tasks, fn (Task $task) => max($from, $task->earliest)),
             $before, $then, $standing,
             array_values(array_map(fn (Person $one) => $one->hours, $crew)),
             array_map(fn (int|string $a) => array_map(fn (int|string $b) => $travel["{$a}-{$b}"] ?? 0, array_keys($sites)), array_keys($sites)),
@@ -82,6 +80,16 @@ final readonly class Steps
         }
 
         return $steps;
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  callable(Task): int  $what
+     * @return list<int>
+     */
+    private static function each(array $tasks, callable $what): array
+    {
+        return array_values(array_map($what, $tasks));
     }
 
     public function count(): int

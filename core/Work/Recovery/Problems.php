@@ -48,14 +48,13 @@ final readonly class Problems
     {
         $plan = $this->site->plan;
         $length = fn (string $label, ?Length $grey = null) => ['label' => $label, 'grey' => $grey, 'options' => []];
-        $choice = fn (string $label, array $options) => ['label' => $label, 'grey' => null, 'options' => $options];
 
         return match ($row) {
             'line' => $this->linePlaces($length),
             'hole-missed' => $this->studs(),
-            'hazard' => ['kind' => $choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor, if that was seen'), 'high' => $length('Highest, from the floor, if that was seen')],
-            'wall-ends' => ['end' => $choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
-            'rubs' => ['thing' => $choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
+            'hazard' => ['kind' => self::choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor, if that was seen'), 'high' => $length('Highest, from the floor, if that was seen')],
+            'wall-ends' => ['end' => self::choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
+            'rubs' => ['thing' => self::choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
             'off-guide' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => ["leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width)]),
             'leaf-differs' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => [
                 "leaf-width{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} width")), $leaf->run->width),
@@ -66,12 +65,21 @@ final readonly class Problems
             'kit-differs' => ['trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total), 'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null)],
             'wrong-edge' => ['hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]), 'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null)],
             'stud' => ['at' => $length('Its middle, along the wall'), 'width' => $length('It is wide', Length::mm(self::STUD_MM))],
-            'solid' => ['kind' => $choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Its foot, from the floor'), 'high' => $length('Its top, from the floor')],
-            'obstacle' => ['kind' => $choice('What it is', ['switch' => 'switch', 'socket' => 'socket', 'thermostat' => 'thermostat', 'vent' => 'vent', 'radiator' => 'radiator', 'shelf' => 'shelf', 'furniture' => 'furniture', 'other' => 'something else']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor'), 'high' => $length('Highest, from the floor'), 'projection' => $length('It stands out from the wall')],
-            'floor' => ['at' => $length('Where, along the wall'), 'than' => $choice('There it is', ['lower' => 'lower than was measured', 'higher' => 'higher than was measured']), 'by' => $length('By so much')],
-            'size' => ['size' => $choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())), 'is' => $length('It is')],
+            'solid' => ['kind' => self::choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Its foot, from the floor'), 'high' => $length('Its top, from the floor')],
+            'obstacle' => ['kind' => self::choice('What it is', ['switch' => 'switch', 'socket' => 'socket', 'thermostat' => 'thermostat', 'vent' => 'vent', 'radiator' => 'radiator', 'shelf' => 'shelf', 'furniture' => 'furniture', 'other' => 'something else']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor'), 'high' => $length('Highest, from the floor'), 'projection' => $length('It stands out from the wall')],
+            'floor' => ['at' => $length('Where, along the wall'), 'than' => self::choice('There it is', ['lower' => 'lower than was measured', 'higher' => 'higher than was measured']), 'by' => $length('By so much')],
+            'size' => ['size' => self::choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())), 'is' => $length('It is')],
             default => [],
         };
+    }
+
+    /**
+     * @param  array<string, string>  $options
+     * @return array{label: string, grey: ?Length, options: array<string, string>}
+     */
+    private static function choice(string $label, array $options): array
+    {
+        return ['label' => $label, 'grey' => null, 'options' => $options];
     }
 
     /** @return array<string, array{string, ?Length}> by the place in the survey: what it is called, and what was measured */

@@ -64,7 +64,10 @@ final readonly class WayOut
         return $ways;
     }
 
-    /** @param  list<Length>  $places */
+    /**
+     * @param  list<Length>  $places
+     * @param  callable(Length): string  $say
+     */
     public static function list(array $places, callable $say): string
     {
         return implode(', ', array_map($say, $places));

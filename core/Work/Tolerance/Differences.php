@@ -109,6 +109,29 @@ final readonly class Differences
         return $rows;
     }
 
+    /**
+     * @param  Closure(Held): Length  $edge
+     * @return array<string, array{Closure(Held): Length, ?Length}>
+     */
+    private function coversLeft(Closure $edge): array
+    {
+        return ['cover-left' => [fn (Held $is) => $is->at('survey.opening.left')->minus($edge($is)), Length::zero()]];
+    }
+
+    /**
+     * @param  Closure(Held): Length  $edge
+     * @return array<string, array{Closure(Held): Length, ?Length}>
+     */
+    private function coversRight(Closure $edge): array
+    {
+        $rows = [];
+        foreach (array_keys($this->plan->room->opening->widths) as $i) {
+            $rows["cover-right[{$i}]"] = [fn (Held $is) => $edge($is)->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), Length::zero()];
+        }
+
+        return $rows;
+    }
+
     /** @return array<string, array{Closure(Held): Length, ?Length}> */
     private function leaf(LeafRun $run, string $mark, bool $alone, string $guideName): array
     {
@@ -123,10 +146,7 @@ final readonly class Differences
         $openTrail = fn (Held $is) => $openLead($is)->plus($is->at('leaf.width')->times($way));
         $none = Length::zero();
         $rows = [];
-        $covers = fn (Closure $edge, int $side) => $side === 1
-            ? array_combine(array_map(fn (int $i) => "cover-right[{$i}]", array_keys($plan->room->opening->widths)), array_map(fn (int $i) => [fn (Held $is) => $edge($is)->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), $none], array_keys($plan->room->opening->widths)))
-            : ['cover-left' => [fn (Held $is) => $is->at('survey.opening.left')->minus($edge($is)), $none]];
-        $rows += $way === 1 ? [...($alone ? $covers($shutLead, -1) : []), ...$covers($shutTrail, 1)] : [...$covers($shutTrail, -1), ...($alone ? $covers($shutLead, 1) : [])];
+        $rows += $way === 1 ? [...($alone ? $this->coversLeft($shutLead) : []), ...$this->coversRight($shutTrail)] : [...$this->coversLeft($shutTrail), ...($alone ? $this->coversRight($shutLead) : [])];
 
         $guide = $plan->guides[$guideName] ?? null;
         if ($guide?->at !== null) {

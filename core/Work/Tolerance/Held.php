@@ -6,6 +6,7 @@ namespace YokeLine\Work\Tolerance;
 
 use ArrayObject;
 use Closure;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Doorway\PlusMinus;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
@@ -92,44 +93,62 @@ final readonly class Held
         $opening = $plan->room->opening;
         $kit = $plan->kit;
         $zero = Length::zero();
-        $found = ['survey.wall.from' => [$plan->room->wall->low, $by->tape], 'survey.wall.to' => [$plan->room->wall->high, $by->tape], 'survey.opening.left' => [$opening->left, $by->tape]];
+        $told = ['survey.wall.from' => $plan->room->wall->low, 'survey.wall.to' => $plan->room->wall->high, 'survey.opening.left' => $opening->left];
         if ($survey->ceiling !== null) {
-            $found['survey.wall.ceiling'] = [$survey->ceiling, $by->tape];
+            $told['survey.wall.ceiling'] = $survey->ceiling;
         }
         foreach ($opening->widths as $i => $width) {
-            $found["survey.opening.width[{$i}]"] = [$width, $by->tape];
+            $told["survey.opening.width[{$i}]"] = $width;
         }
         foreach ($opening->heights as $i => $height) {
-            $found["survey.opening.height[{$i}]"] = [$height, $by->tape];
+            $told["survey.opening.height[{$i}]"] = $height;
         }
         if ($opening->casing->thickness->isPositive() || $opening->casing->head->isPositive()) {
-            $found += ['survey.opening.casing.head' => [$opening->casing->head, $by->tape], 'survey.opening.casing.thickness' => [$opening->casing->thickness, $by->tape]];
+            $told += ['survey.opening.casing.head' => $opening->casing->head, 'survey.opening.casing.thickness' => $opening->casing->thickness];
         }
         if ($plan->room->baseboard !== null) {
-            $found['survey.baseboard.thickness'] = [$plan->room->baseboard->thickness, $by->tape];
+            $told['survey.baseboard.thickness'] = $plan->room->baseboard->thickness;
         }
         foreach ($survey->floor as $reading) {
-            $found["{$reading->place}.level"] = [$reading->level, $by->level];
+            $told["{$reading->place}.level"] = $reading->level;
         }
         foreach ($survey->obstacles as $obstacle) {
-            $found["{$obstacle->place}.projection"] = [$obstacle->projection, $by->tape];
+            $told["{$obstacle->place}.projection"] = $obstacle->projection;
         }
         foreach ($survey->studs as $stud) {
-            $found += ["{$stud->place}.x" => [$stud->x, $by->tape], "{$stud->place}.width" => [$stud->width, $by->tape]];
+            $told += ["{$stud->place}.x" => $stud->x, "{$stud->place}.width" => $stud->width];
         }
-        $found += ['leaf.width' => [$plan->layout->width->size->total, $by->leaf], 'leaf.height' => [$plan->heights->leaf->size->total, $by->leaf], 'brief.leaf.thickness' => [$plan->thickness, $by->kit]];
+        $found = [...self::unsure($told, $by), 'leaf.width' => [$plan->layout->width->size->total, $by->leaf], 'leaf.height' => [$plan->heights->leaf->size->total, $by->leaf]];
+        $found += self::unsure(['brief.leaf.thickness' => $plan->thickness], $by);
         if ($plan->header !== null) {
-            $found += ['brief.header.width' => [$plan->header->top->total->minus($plan->header->foot->total), $by->kit], 'brief.header.thickness' => [$plan->header->thickness, $by->kit]];
+            $found += self::unsure(['brief.header.width' => $plan->header->top->total->minus($plan->header->foot->total), 'brief.header.thickness' => $plan->header->thickness], $by);
         }
         $found['hole.hanger'] = [$zero, $by->hole];
-        foreach (['rise' => $kit->rise, 'standoff' => $kit->standoff, 'rail.height' => $kit->rail->height, 'rail.thickness' => $kit->rail->thickness, 'hanger.strap_plane' => $kit->hanger->strapPlane, 'hanger.strap_thickness' => $kit->hanger->strapThickness, 'hanger.above' => $kit->hanger->above, 'hanger.lift_on' => $kit->hanger->liftOn, 'guide.length' => $kit->guide->length, 'guide.blade_height' => $kit->guide->style->needsGroove() ? $kit->guide->bladeHeight : $kit->guide->cheek, 'stop.body' => $kit->stop->body, 'track_pitch' => $kit->trackPitch ?? $zero] as $number => $is) {
-            $found["kit.{$number}"] = [$is, $by->kit];
-        }
+        $found += self::unsure([
+            'kit.rise' => $kit->rise, 'kit.standoff' => $kit->standoff, 'kit.rail.height' => $kit->rail->height, 'kit.rail.thickness' => $kit->rail->thickness,
+            'kit.hanger.strap_plane' => $kit->hanger->strapPlane, 'kit.hanger.strap_thickness' => $kit->hanger->strapThickness, 'kit.hanger.above' => $kit->hanger->above, 'kit.hanger.lift_on' => $kit->hanger->liftOn,
+            'kit.guide.length' => $kit->guide->length, 'kit.guide.blade_height' => $kit->guide->style->needsGroove() ? $kit->guide->bladeHeight : $kit->guide->cheek,
+            'kit.stop.body' => $kit->stop->body, 'kit.track_pitch' => $kit->trackPitch ?? $zero,
+        ], $by);
         foreach (['yoke', 'foot', ...array_map(fn (string $leaf) => "{$leaf}shut", self::leaves($plan)), ...array_map(fn (string $leaf) => "{$leaf}open", self::leaves($plan)), 'rail', ...array_map(fn (string $guide) => $guide === 'guide' ? 'guide' : "{$guide}.guide", array_keys($plan->guides))] as $mark) {
             $found["mark.{$mark}"] = [$zero, $by->tape];
         }
 
         return $found;
+    }
+
+    /**
+     * @param  array<string, Length>  $told
+     * @return array<string, array{Length, Length}> with how far each may be off, as the catalogue says
+     */
+    private static function unsure(array $told, PlusMinus $by): array
+    {
+        $inputs = [];
+        foreach ($told as $place => $is) {
+            $inputs[$place] = [$is, $by->of(Catalog::whole()->at($place)->unsure)];
+        }
+
+        return $inputs;
     }
 
     /** @return list<string> what the marks of a leaf begin with: nothing where there is but one */

@@ -1,3 +1,5 @@
+@use('App\Words\FieldWords')
+@use('App\Words\RuleWords')
 <x-page title="House rules" class="is-list">
 <header class="top">
   <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
@@ -19,21 +21,21 @@
   @php($document = $level->doorway?->revision->document)
   @php($seen = $ledger->seen())
   @php($write = new YokeLine\Measure\LengthWriter($units))
-  @foreach (collect($methods)->groupBy('about', true) as $about => $questions)
-    <h2>{{ $about }}</h2>
-    @foreach ($questions as $key => $method)
-      @php($set = $document ? $document->get($method->place) : ($rules[$key]->value ?? null))
+  @foreach (collect($questions)->groupBy('section', true) as $of)
+    <h2>{{ RuleWords::section($of->first()) }}</h2>
+    @foreach ($of as $key => $question)
+      @php($set = $document ? $document->get($question->path) : ($rules[$key]->value ?? null))
       @php($from = $document ? $document->get("house.{$key}.from") : (isset($rules[$key]) ? ($rules[$key]->job_id ? 'job' : 'company') : null))
       @php($why = $document ? $document->get("house.{$key}.why") : ($rules[$key]->why ?? null))
       <form class="rule" hx-post="{{ route('rules.preview', $level->query()) }}" hx-target="#preview" hx-swap="innerHTML show:window:top">
         <input type="hidden" name="method_key" value="{{ $key }}"><input type="hidden" name="seen" value="{{ $seen }}">
-        <label for="r-{{ $key }}"><b>{{ $method->question }}</b><span>{{ $method->why }}</span></label>
-        @if ($method->isLength())
-          <input id="r-{{ $key }}" class="form-control number" name="value" placeholder="{{ $write->show($method->default) }}" value="{{ $set === null ? '' : $write->exact(YokeLine\Measure\LengthReader::read($set, $level->doorway ? ($document->get('units') === 'in' ? YokeLine\Measure\Unit::Inch : YokeLine\Measure\Unit::Millimetre) : YokeLine\Measure\Unit::Millimetre)) }}">
+        <label for="r-{{ $key }}"><b>{{ RuleWords::ask($question) }}</b><span>{{ RuleWords::why($question) }}</span></label>
+        @if ($question->answers === [])
+          <input id="r-{{ $key }}" class="form-control number" name="value" placeholder="{{ ($usual = $question->usualIn($units)) ? $write->show($usual) : '' }}" value="{{ $set === null ? '' : $write->exact(YokeLine\Measure\LengthReader::read($set, $level->doorway ? ($document->get('units') === 'in' ? YokeLine\Measure\Unit::Inch : YokeLine\Measure\Unit::Millimetre) : YokeLine\Measure\Unit::Millimetre)) }}">
         @else
-          <select id="r-{{ $key }}" class="form-select" name="value">@foreach ($method->schools as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $method->default))>{{ $says }}</option>@endforeach</select>
+          <select id="r-{{ $key }}" class="form-select" name="value">@foreach (FieldWords::answers($question->path) as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $question->usual))>{{ $says }}</option>@endforeach</select>
         @endif
-        <input class="form-control" name="why" value="{{ $why }}" placeholder="Reason, printed on the sheet" aria-label="Reason: {{ $method->question }}" maxlength="240">
+        <input class="form-control" name="why" value="{{ $why }}" placeholder="Reason, printed on the sheet" aria-label="Reason: {{ RuleWords::ask($question) }}" maxlength="240">
         <button class="btn">See what it changes</button>
         <small>{{ $set === null ? 'as usual' : ($from ? "rule of the {$from}" : 'set by hand') }}</small>
       </form>

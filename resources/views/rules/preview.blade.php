@@ -1,15 +1,15 @@
 <section class="effect">
-  <h2>{{ $method->question }}</h2>
+  <h2>{{ App\Words\RuleWords::ask($rule) }}</h2>
   @if ($refused)
     <p class="refused" role="alert">{{ $refused }}</p>
   @else
-    <p>{{ $method->schools[$said] ?? ($said === '' ? 'As usual' : $said) }}, for {{ $level->says() }}. {{ $count === 0 ? 'No doorway at work follows this rule.' : ($effects === [] ? "No number changes in the {$count} doorways that follow it." : count($effects)." of {$count} doorways that follow it change:") }}</p>
+    <p>{{ ucfirst(App\Words\RuleWords::answer($rule, $said)) }}, for {{ $level->says() }}. {{ $count === 0 ? 'No doorway at work follows this rule.' : ($effects === [] ? "No number changes in the {$count} doorways that follow it." : count($effects)." of {$count} doorways that follow it change:") }}</p>
     @if ($effects)
       <table class="table"><thead><tr><th scope="col">Doorway</th>@foreach ($effects[0]->rows() as $what => $row)<th scope="col">{{ ucfirst($what) }}</th>@endforeach</tr></thead>
         <tbody>@foreach ($effects as $effect)<tr><th scope="row">{{ $effect->doorway }}</th>@foreach ($effect->rows() as [$was, $is, $differs])<td>@if ($differs)<s>{{ $was }}</s> <b>{{ $is }}</b>@else{{ $is }}@endif</td>@endforeach</tr>@endforeach</tbody></table>
     @endif
     <form method="post" action="{{ route('rules.take', $level->query()) }}">@csrf
-      <input type="hidden" name="method_key" value="{{ $method->key }}"><input type="hidden" name="value" value="{{ $said }}"><input type="hidden" name="why" value="{{ $why }}"><input type="hidden" name="seen" value="{{ $seen }}">
+      <input type="hidden" name="method_key" value="{{ $rule->rule }}"><input type="hidden" name="value" value="{{ $said }}"><input type="hidden" name="why" value="{{ $why }}"><input type="hidden" name="seen" value="{{ $seen }}">
       <button class="btn btn-primary">Take it</button> <a class="btn" href="{{ route('rules', $level->query()) }}">Leave it</a>
     </form>
   @endif

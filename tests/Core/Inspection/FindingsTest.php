@@ -255,3 +255,16 @@ test('of two switches behind the leaf each has a cure of its own, that leaves th
         expect($one)->toHaveCount(1)->and($one[0]->says)->not->toBe($finding->says);
     }
 });
+
+test('a header board that reaches into the picture rail is stopped, and cured by building it out past it', function (array $rail, bool $isStopped) {
+    $setout = Doorways::setout('kiln-room', ['survey.wall.picture_rail' => (object) $rail]);
+    $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === FindingCode::PictureRail));
+    expect($found !== [])->toBe($isStopped);
+    if ($isStopped) {
+        $cured = Doorways::setout('kiln-room', ['survey.wall.picture_rail' => (object) $rail, ...$found[0]->cures[0]->changes]);
+        expect($found[0]->numbers['over']->toMm())->toEqual(41)->and(array_map(fn (Finding $finding) => $finding->code, $cured->findings))->not->toContain(FindingCode::PictureRail);
+    }
+})->with([
+    'below its top' => [['height' => 2220, 'projection' => 20], true], 'above it' => [['height' => 2300, 'projection' => 20], false],
+    'none' => [['height' => 0, 'projection' => 20], false], 'no thicker than nothing' => [['height' => 2220], false],
+]);

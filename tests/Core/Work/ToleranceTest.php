@@ -13,6 +13,12 @@ use YokeLine\Work\Recovery\OnSite;
 use YokeLine\Work\Tolerance\Clearance;
 use YokeLine\Work\Tolerance\Pick;
 
+/** As good tools and makers do. */
+function usualPlusMinus(): PlusMinus
+{
+    return Doorways::plan()->doorway->marking->plusMinus;
+}
+
 /** @return array<string, mixed> */
 function workedTolerance(): array
 {
@@ -22,7 +28,7 @@ function workedTolerance(): array
 /** @return array<string, Clearance> */
 function clearances(string $name = 'kiln-room', ?PlusMinus $by = null): array
 {
-    return array_column(Clearance::of(Doorways::plan($name), $by ?? PlusMinus::usual()), null, 'name');
+    return array_column(Clearance::of(Doorways::plan($name), $by ?? usualPlusMinus()), null, 'name');
 }
 
 dataset('rows', fn () => array_column(array_map(fn (array $row) => [$row['row'], [$row]], workedTolerance()['rows']), 1, 0));
@@ -42,7 +48,7 @@ test('no row comes out that the worked case does not have', function () {
 
 test('the measurements that would turn a choice come out', function () {
     $plan = Doorways::plan();
-    $picks = Pick::of(new OnSite(Doorways::document(), $plan, new LengthWriter($plan->doorway->units)), PlusMinus::usual());
+    $picks = Pick::of(new OnSite(Doorways::document(), $plan, new LengthWriter($plan->doorway->units)), usualPlusMinus());
     $said = array_map(fn (Pick $pick) => ['pick' => $pick->pick, 'now' => $pick->now->toMm(), 'becomes' => $pick->becomes->toMm(), 'input' => $pick->input, 'by' => round($pick->by->toMm(), 2)], $picks);
 
     expect($said)->toEqualCanonicalizing(workedTolerance()['picks']);
@@ -56,7 +62,7 @@ test('a choice turns at the change that is told, not a hair before, and where no
     $tall = fn (string $input, Length $by) => $site->again([$input => Length::nm((int) round(1e6 * $readings[(int) filter_var($input, FILTER_SANITIZE_NUMBER_INT)]->level))->plus($by)])->heights->leaf->size->total;
     $now = $site->plan->heights->leaf->size->total;
     $told = [];
-    foreach (array_filter(Pick::of($site, PlusMinus::usual()), fn (Pick $pick) => $pick->pick === 'leaf.height' && str_contains($pick->input, 'readings')) as $pick) {
+    foreach (array_filter(Pick::of($site, usualPlusMinus()), fn (Pick $pick) => $pick->pick === 'leaf.height' && str_contains($pick->input, 'readings')) as $pick) {
         $told["{$pick->input} ".($pick->by <=> Length::zero())] = true;
         $less = Length::nm(10_000)->times($pick->by->isNegative() ? 1 : -1);
         expect($tall($pick->input, $pick->by)->nm)->toBe($pick->becomes->nm)->and($tall($pick->input, $pick->by->plus($less))->nm)->toBe($now->nm);
@@ -65,7 +71,7 @@ test('a choice turns at the change that is told, not a hair before, and where no
         foreach (array_keys($readings) as $i) {
             $input = "survey.floor.readings[{$i}].level";
             if (! isset($told["{$input} {$way}"])) {
-                expect($tall($input, PlusMinus::usual()->level->times(2 * $way))->nm)->toBe($now->nm, $input);
+                expect($tall($input, usualPlusMinus()->level->times(2 * $way))->nm)->toBe($now->nm, $input);
             }
         }
     }
@@ -92,7 +98,7 @@ test('a clearance says what the plan says', function (string $name) {
 })->with(['kiln-room', 'glaze-store', 'clay-store', 'packing-loft', 'map-archive', 'reclaim-bay', 'throwing-room', 'loading-bay', 'slip-store', 'meter-room']);
 
 test('tools that are twice as rough make a clearance twice as unsure', function () {
-    $usual = PlusMinus::usual();
+    $usual = usualPlusMinus();
     $rough = new PlusMinus(...array_map(fn (Length $by) => $by->times(2), get_object_vars($usual)));
     $twice = clearances('kiln-room', $rough);
     foreach (clearances() as $name => $row) {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace YokeLine\Catalog;
+namespace YokeLine\Doorway;
 
-/** Which plus-minus of `marking.plus_minus` says how far a field may be off. */
+/** Which plus-minus says how far a number may be off. */
 enum Unsure: string
 {
     case Tape = 'tape';

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+// Holguras, y de qué dependen.
+return [
+    'rows' => [
+        'floor-gap' => 'holgura bajo la puerta', 'head-cover' => 'solape en el dintel', 'header-casing' => 'tablero sobre el tapajuntas', 'top-gap-least' => 'holgura superior sobre su mínimo', 'top-gap-most' => 'holgura superior bajo su máximo',
+        'headroom' => 'sitio para alzar la puerta', 'header-ceiling' => 'tablero bajo el techo', 'cover-left' => 'solape en la jamba izquierda', 'cover-right' => 'solape en la jamba derecha',
+        'guide-lead' => 'guía dentro de la puerta, abierta', 'guide-jamb' => 'guía fuera del paso', 'guide-trail' => 'guía dentro de la puerta, cerrada', 'guide-bite' => 'agarre de la guía',
+        'wall-end' => 'de la puerta al final de la pared', 'rail-end-shut' => 'del tope al final del carril, cerrada', 'rail-end-open' => 'del tope al final del carril, abierta', 'meeting-gap' => 'holgura donde se juntan las puertas',
+        'middle-stops' => 'sitio para los topes del medio', 'between-leaves' => 'entre las puertas', 'mid-overlap' => 'solape de las puertas', 'bracket-edge' => 'del soporte al canto del tablero', 'passage' => 'paso',
+        'passage-leaf' => 'paso, hasta la puerta',
+    ],
+    'leaf' => ['left' => 'puerta izquierda', 'right' => 'puerta derecha'],
+    'of' => ':leaf, :what',
+    'back' => 'la puerta libra: :what',
+    'things' => ['casing' => 'tapajuntas', 'baseboard' => 'rodapié', 'header' => 'tablero de soporte'],
+    'bolt' => 'tornillo en su montante, :which',
+    'at' => ':what en :at',
+    'measured' => ':what, medida :n',
+    'inputs' => [
+        'leaf.width' => 'Ancho de la puerta tal como se hizo', 'leaf.height' => 'Alto de la puerta tal como se hizo', 'hole.hanger' => 'Agujeros de los colgadores', 'mark.yoke' => 'Marca de la línea del carril', 'mark.foot' => 'Marca del pie del tablero',
+        'mark.shut' => 'Marca de cerrada', 'mark.open' => 'Marca de abierta', 'mark.rail' => 'Marca del carril', 'mark.guide' => 'Marca de la guía', 'mark.left.shut' => 'Marca de cerrada, puerta izquierda', 'mark.left.open' => 'Marca de abierta, puerta izquierda',
+        'mark.right.shut' => 'Marca de cerrada, puerta derecha', 'mark.right.open' => 'Marca de abierta, puerta derecha', 'mark.left.guide' => 'Marca de la guía izquierda', 'mark.right.guide' => 'Marca de la guía derecha',
+        'mark.rear.shut' => 'Marca de cerrada, puerta trasera', 'mark.rear.open' => 'Marca de abierta, puerta trasera', 'mark.front.shut' => 'Marca de cerrada, puerta delantera', 'mark.front.open' => 'Marca de abierta, puerta delantera',
+    ],
+    'measure-again' => 'Mídalo otra vez: :what. Es lo que más importa.',
+    'matters-most' => 'Lo que más importa: :what.',
+];
