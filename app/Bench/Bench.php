@@ -305,7 +305,7 @@ final readonly class Bench implements Form
     private function isUsual(CatalogField $rule, mixed $kept): bool
     {
         $units = $this->setout->doorway->units;
-        $usual = $rule->path === 'brief.rules.side_overlap' ? $this->setout->doorway->brief->rules->cover->usualOverlap($units) : $rule->usualIn($units);
+        $usual = $rule->path === 'brief.rules.side_overlap' ? $this->setout->doorway->brief->rules->usualOverlap() : $rule->usualIn($units);
 
         return $rule->answers === [] ? $usual !== null && LengthReader::read($kept, $units)->equals($usual) : $kept === $rule->usual;
     }

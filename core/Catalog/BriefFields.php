@@ -96,7 +96,7 @@ final class BriefFields
     {
         return [
             Field::enum('brief.rules.cover', Cover::Opening)->rule('door', 'cover')->at('leaf'),
-            Field::length('brief.rules.side_overlap')->rule('door', 'side-overlap')->at('leaf'),
+            Field::length('brief.rules.side_overlap')->usually(50, '2')->rule('door', 'side-overlap')->at('leaf'),
             Field::length('brief.rules.casing_margin')->usually(12, '1/2')->rule('door', 'casing-margin')->at('leaf'),
             Field::enum('brief.rules.surplus', Surplus::Trailing)->rule('door', 'surplus')->at('leaf'),
             Field::length('brief.rules.park')->usually(0, '0')->rule('door', 'park')->at('leaf'),

@@ -14,13 +14,10 @@ enum Cover: string
     case Casing = 'casing';
     case JustEnough = 'just-enough';
 
-    /** Past each jamb, where nothing is said: the trade's rules page 2, in inches page 7. */
-    public function usualOverlap(Unit $unit): Length
+    /** Past each jamb where nothing is said, if it is not what is usual: the trade's rules page 2, in inches page 7. */
+    public function ownOverlap(Unit $unit): ?Length
     {
-        return match ($this) {
-            self::JustEnough => $unit === Unit::Inch ? Length::sixteenths(10) : Length::mm(15),
-            default => $unit === Unit::Inch ? Length::sixteenths(32) : Length::mm(50),
-        };
+        return $this === self::JustEnough ? ($unit === Unit::Inch ? Length::sixteenths(10) : Length::mm(15)) : null;
     }
 
     public function coversCasing(): bool

@@ -25,6 +25,7 @@ final readonly class HouseRules
     public function __construct(
         public Cover $cover,
         private Unit $units,
+        private Length $overlapUsual,
         private ?Length $overlapSaid,
         public Length $casingMargin,
         public Surplus $surplus,
@@ -51,13 +52,19 @@ final readonly class HouseRules
         public bool $washers,
         public WorkRules $schedule,
     ) {
-        $this->sideOverlap = $overlapSaid ?? $cover->usualOverlap($units);
+        $this->sideOverlap = $overlapSaid ?? $this->usualOverlap();
+    }
+
+    /** Past each jamb where nothing is said. */
+    public function usualOverlap(): Length
+    {
+        return $this->cover->ownOverlap($this->units) ?? $this->overlapUsual;
     }
 
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
-            $cover, $this->units, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
+            $cover, $this->units, $this->overlapUsual, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
             $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers, $this->schedule,
         );
     }

@@ -314,6 +314,7 @@ final class DoorwayReader
         return new HouseRules(
             cover: $cover,
             units: $this->units,
+            overlapUsual: $at->usual('brief.rules.side_overlap'),
             overlapSaid: $at->length('brief.rules.side_overlap'),
             casingMargin: $at->lengthOrUsual('brief.rules.casing_margin'),
             surplus: $at->choice('brief.rules.surplus', Surplus::class),

@@ -203,7 +203,13 @@ final class Fields
     /** A length, what is usual in the document's unit where nothing is written. */
     public function lengthOrUsual(string $path): Length
     {
-        return $this->length($path) ?? $this->catalog->at($path)->usualIn($this->unit) ?? throw new LogicException("Nothing is usual at {$path}.");
+        return $this->length($path) ?? $this->usual($path);
+    }
+
+    /** What is usual in the document's unit, whatever is written. */
+    public function usual(string $path): Length
+    {
+        return $this->catalog->at($path)->usualIn($this->unit) ?? throw new LogicException("Nothing is usual at {$path}.");
     }
 
     /** What must be there, for files that have no half-measured state. */

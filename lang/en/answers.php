@@ -12,7 +12,7 @@ return [
     'units' => ['mm' => 'millimetres', 'in' => 'inches'],
     'survey.wall.ends.left' => $ends,
     'survey.wall.ends.right' => $ends,
-    'survey.wall.lining.kind' => ['gypsum' => 'gypsum board', 'plank' => 'plank', 'plaster' => 'plaster', 'tile' => 'tile', 'masonry' => 'masonry'],
+    'survey.wall.lining.kind' => ['gypsum' => 'gypsum', 'plank' => 'plank', 'plaster' => 'plaster', 'tile' => 'tile', 'masonry' => 'masonry'],
     'survey.opening.is' => ['doorway' => 'a doorway', 'niche' => 'a niche', 'screen' => 'a stretch of wall'],
     'survey.opening.was' => ['none' => 'none', 'hinged-in' => 'hinged, into this room', 'hinged-out' => 'hinged, out of this room', 'folding' => 'folding'],
     'survey.floor.finish' => [
@@ -41,7 +41,7 @@ return [
     'brief.header.align' => ['centred' => 'in the middle', 'rail-low' => 'low on the board', 'on-casing' => 'board on the casing'],
     'brief.header.reach' => ['overrun' => 'past the rail', 'rail' => 'same as the rail', 'wall' => 'wall to wall'],
     'brief.rules.cover' => ['opening' => 'past jambs', 'casing' => 'casing', 'just-enough' => 'just enough'],
-    'brief.rules.surplus' => ['trailing' => 'trailing side', 'even' => 'both sides', 'leading' => 'leading side'],
+    'brief.rules.surplus' => ['trailing' => 'trailing', 'even' => 'both', 'leading' => 'leading'],
     'brief.rules.reach' => ['head' => 'over the head', 'casing-top' => 'to the top of the casing', 'above-casing' => 'above the casing'],
     'brief.rules.sizes' => ['stock' => 'stock, if one fits', 'made-to-order' => 'made to order'],
     'brief.rules.parked' => ['no' => 'it slides', 'yes' => 'it stays where it is'],

@@ -41,7 +41,7 @@ return [
     'brief.header.align' => ['centred' => 'en el centro', 'rail-low' => 'bajo en el tablero', 'on-casing' => 'tablero sobre el tapajuntas'],
     'brief.header.reach' => ['overrun' => 'más allá del carril', 'rail' => 'igual que el carril', 'wall' => 'de pared a pared'],
     'brief.rules.cover' => ['opening' => 'más que las jambas', 'casing' => 'el tapajuntas', 'just-enough' => 'lo justo'],
-    'brief.rules.surplus' => ['trailing' => 'al lado trasero', 'even' => 'a los dos lados', 'leading' => 'al lado delantero'],
+    'brief.rules.surplus' => ['trailing' => 'trasero', 'even' => 'ambos', 'leading' => 'delantero'],
     'brief.rules.reach' => ['head' => 'más que el dintel', 'casing-top' => 'hasta lo alto del tapajuntas', 'above-casing' => 'por encima del tapajuntas'],
     'brief.rules.sizes' => ['stock' => 'de almacén, si sirve', 'made-to-order' => 'por encargo'],
     'brief.rules.parked' => ['no' => 'se desliza', 'yes' => 'se queda donde está'],

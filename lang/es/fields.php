@@ -140,7 +140,7 @@ return [
     'brief.rules.cover' => 'Cubre',
     'brief.rules.side_overlap' => 'Solape en cada jamba',
     'brief.rules.casing_margin' => 'Solape sobre el tapajuntas',
-    'brief.rules.surplus' => 'El ancho sobrante va',
+    'brief.rules.surplus' => 'Ancho sobrante al lado',
     'brief.rules.park' => 'Abierta, pasa de la jamba',
     'brief.rules.reach' => 'Hasta dónde sube',
     'brief.rules.head_overlap' => 'Solape en el dintel',

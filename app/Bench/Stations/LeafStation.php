@@ -27,7 +27,7 @@ final class LeafStation
                 Row::of(Field::of('brief.hang')),
                 ...($brief->hang->isSingle() ? [Row::of(Field::of('brief.opens'))] : []),
                 Row::of(Field::of('brief.rules.cover')),
-                Row::of($rules->cover === Cover::Casing ? Field::of('brief.rules.casing_margin') : Field::of('brief.rules.side_overlap', grey: $rules->cover->usualOverlap($setout->doorway->units))),
+                Row::of($rules->cover === Cover::Casing ? Field::of('brief.rules.casing_margin') : Field::of('brief.rules.side_overlap', grey: $rules->usualOverlap())),
                 Row::of(Field::of('brief.rules.reach')->asList()),
                 ...match ($rules->reach) {
                     Reach::Head => [Row::of(Field::of('brief.rules.head_overlap'))],
