@@ -19,10 +19,10 @@ use YokeLine\Inspection\Sight;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
+use YokeLine\Planner\Planner;
 use YokeLine\Planning\CannotPlan;
 use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Plan;
-use YokeLine\Planning\Planner;
 
 /** The front door of the core: a doorway document and a shelf of kits in; plan, findings and proved cures out. */
 final readonly class Setout

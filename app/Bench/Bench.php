@@ -12,10 +12,6 @@ use App\Shelf;
 use App\Words\ClearanceWords;
 use App\Words\RuleWords;
 use Illuminate\Support\Facades\Cache;
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\Grip;
-use YokeLine\Anchoring\RailFixings;
-use YokeLine\Anchoring\Schedule;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Doorway\Kit;
@@ -26,6 +22,10 @@ use YokeLine\Drawing\FloorProfile;
 use YokeLine\Drawing\Loads;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\Grip;
+use YokeLine\Holding\RailFixings;
+use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
@@ -35,7 +35,7 @@ use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
-use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Tolerance\Clearance;
 
 /** What the bench shows of one doorway at one station. */
 final readonly class Bench implements Form

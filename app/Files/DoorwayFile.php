@@ -32,11 +32,9 @@ final class DoorwayFile
      */
     public static function check(Document $document, ?Document $before = null): void
     {
-        static $schema = null;
-        $schema ??= new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json')));
         Document::fromJson($document->toJson());
         $changed = $before === null ? $document->root : self::changed($document->root, $before->root);
-        $schema->check(Document::of(['format' => $document->get('format'), 'version' => $document->get('version'), ...get_object_vars($changed)]));
+        app(SchemaCheck::class)->check(Document::of(['format' => $document->get('format'), 'version' => $document->get('version'), ...get_object_vars($changed)]));
     }
 
     /** What is not the same as before, object by object; lists whole. */

@@ -22,12 +22,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
-use YokeLine\Anchoring\Scan\Trace;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Holding\Scan\Trace;
 use YokeLine\Measure\Unit;
 
 /**

@@ -9,9 +9,9 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use YokeLine\Measure\Length;
-use YokeLine\Work\Recovery\OnSite;
-use YokeLine\Work\Tolerance\Clearance;
-use YokeLine\Work\Tolerance\Pick;
+use YokeLine\Recovery\OnSite;
+use YokeLine\Tolerance\Clearance;
+use YokeLine\Tolerance\Pick;
 
 /** How far off tools and makers may be, and how sure the plan then is. */
 final readonly class SureForm extends DoorwayForm

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Files\Table;
-use YokeLine\Anchoring\Anchoring;
 use YokeLine\Format\MarksWriter;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Marks\Names;
 use YokeLine\Marks\WallMark;
 use YokeLine\Planning\Plan;

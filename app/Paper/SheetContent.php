@@ -8,7 +8,7 @@ use App\Bench\Bench;
 use App\Bench\Station;
 use App\Marking\MarkingForm;
 use App\Models\Doorway;
-use YokeLine\Anchoring\Schedule;
+use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
 use YokeLine\Marks\Drilling;

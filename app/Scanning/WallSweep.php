@@ -6,11 +6,11 @@ namespace App\Scanning;
 
 use App\Models\Doorway;
 use App\Models\WallTrace;
-use YokeLine\Anchoring\Scan\FoundStud;
-use YokeLine\Anchoring\Scan\Scan;
-use YokeLine\Anchoring\Scan\SimulatedWall;
-use YokeLine\Anchoring\Scan\Sweep;
-use YokeLine\Anchoring\Scan\Trace;
+use YokeLine\Holding\Scan\FoundStud;
+use YokeLine\Holding\Scan\Scan;
+use YokeLine\Holding\Scan\SimulatedWall;
+use YokeLine\Holding\Scan\Sweep;
+use YokeLine\Holding\Scan\Trace;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Setout;

@@ -8,13 +8,13 @@ use App\Files\Table;
 use App\Models\Doorway;
 use App\Models\Job;
 use Illuminate\Support\Collection;
+use YokeLine\Catalog\MaterialKind;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\Material;
-use YokeLine\Stock\MaterialKind;
 use YokeLine\Stock\Materials;
 use YokeLine\Stock\Section;
 

@@ -15,10 +15,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
+use YokeLine\Recovery\Problems;
+use YokeLine\Recovery\Surveyed;
+use YokeLine\Recovery\WayOut;
 use YokeLine\Setout;
-use YokeLine\Work\Recovery\Problems;
-use YokeLine\Work\Recovery\Surveyed;
-use YokeLine\Work\Recovery\WayOut;
 
 /** What was found of one kind, as it was told last, and the ways out of it. */
 final readonly class FoundForm

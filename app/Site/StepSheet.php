@@ -6,7 +6,6 @@ namespace App\Site;
 
 use App\Marking\MarkingForm;
 use Closure;
-use YokeLine\Anchoring\Schedule;
 use YokeLine\Drawing\AsBuilt;
 use YokeLine\Drawing\AtGuide;
 use YokeLine\Drawing\AtHanger;
@@ -15,6 +14,7 @@ use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
+use YokeLine\Holding\Schedule;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Names;

@@ -6,7 +6,7 @@ namespace App\Words;
 
 use Illuminate\Support\Facades\Lang;
 use YokeLine\Format\Document;
-use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Tolerance\Clearance;
 
 /** What clearances are called, and the measures that they hang on. */
 final class ClearanceWords

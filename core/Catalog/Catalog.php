@@ -13,8 +13,14 @@ final readonly class Catalog
     /** Where kits stand: on a shelf, or one in the doorway that was planned with it. */
     private const KIT = '/^kits\[\]/';
 
+    /** @var array<string, Field> what belongs to no larger thing */
+    public array $alone;
+
     /** @param  array<string, Field>  $fields  by path */
-    private function __construct(public array $fields) {}
+    private function __construct(public array $fields)
+    {
+        $this->alone = array_filter($fields, fn (Field $field) => $field->isAlone);
+    }
 
     public static function whole(): self
     {
@@ -53,12 +59,6 @@ final readonly class Catalog
         $path = str_contains($place, '[') ? (string) preg_replace('/\[[^\]]*\]/', '[]', $place) : $place;
 
         return str_starts_with($path, 'kits[]') ? (string) preg_replace(self::KIT, 'kit', $path) : $path;
-    }
-
-    /** @return array<string, Field> what belongs to no larger thing */
-    public function alone(): array
-    {
-        return array_filter($this->fields, fn (Field $field) => $field->isAlone);
     }
 
     /** @return array<string, Field> the rules of a house by their keys, in the order the work meets them */

@@ -8,7 +8,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
-use YokeLine\Work\Recovery\Line;
+use YokeLine\Recovery\Line;
 
 /** Planned beside built: the rail line as planned, and as it was measured, drawn far steeper than it is so that it is seen. */
 final readonly class AsBuilt

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\RunningMarks;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;

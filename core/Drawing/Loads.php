@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\Fixing;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\Fixing;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 

@@ -7,7 +7,7 @@ namespace YokeLine\Drawing;
 use Closure;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
-use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Tolerance\Clearance;
 
 /** How sure clearances are: each as a mark on a line, with the band that errors usually fill and the one that they can at worst; and where they are on the wall. */
 final readonly class Sure

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Anchoring\Anchoring;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Marks\Names;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;

@@ -12,8 +12,8 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
-use YokeLine\Planning\Workshop;
 
 /**
  * Between what sizes a leaf works at a surveyed doorway with its kit: what one takes along to a yard.
@@ -40,10 +40,9 @@ final readonly class SizeCard
         // What is so whatever the leaf's size is no reason against one.
         $always = array_key_exists('travel-cut', self::failures($plan, $write)) ? ['travel-cut' => true] : [];
         $fails = function (Brief $brief) use ($workshop, $kit, $write, $always): ?string {
-            static $n = 0;
-            $n = (int) (is_int($n) ? $n : 0) + 1;
+            $size = "{$brief->leaf->width?->nm} {$brief->leaf->height?->nm} {$brief->leaf->thickness?->nm}";
 
-            return array_values(array_diff_key(self::failures($workshop->plan($brief, $kit, "card {$n}", "card {$n}"), $write), $always))[0] ?? null;
+            return array_values(array_diff_key(self::failures($workshop->plan($brief, $kit, $size, $size), $write), $always))[0] ?? null;
         };
         $leaf = $brief->leaf;
         $sized = fn (?Length $width, ?Length $height, ?Length $thickness = null) => $brief->choosing($brief->hang, $brief->opens, $brief->kit, $brief->backing, $leaf->sized($width ?? $plan->layout->width->size->total, $height ?? $plan->heights->leaf->size->total, $thickness), $brief->rules);

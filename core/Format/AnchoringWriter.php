@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\BoardPieces;
-use YokeLine\Anchoring\Fixing;
-use YokeLine\Anchoring\HeaderAnchors;
-use YokeLine\Anchoring\Peak;
-use YokeLine\Anchoring\RailPlace;
-use YokeLine\Anchoring\WheelRun;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\BoardPieces;
+use YokeLine\Holding\Fixing;
+use YokeLine\Holding\HeaderAnchors;
+use YokeLine\Holding\Peak;
+use YokeLine\Holding\WheelRun;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\RailPlace;
 
 /** A plan's anchoring as the open file has it: lengths in mm, forces in N, pressures in MPa. */
 final class AnchoringWriter

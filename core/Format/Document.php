@@ -20,7 +20,7 @@ final readonly class Document
     /** What is kept may stand within a file that is given out. */
     public const DEEPEST_WITHIN = 96;
 
-    private function __construct(public stdClass $root) {}
+    private function __construct(public stdClass $root, private Places $places) {}
 
     /**
      * @param  int<1, max>  $deepest
@@ -37,7 +37,7 @@ final readonly class Document
             throw UnreadableFile::notJson($problem->getMessage());
         }
 
-        return $root instanceof stdClass ? new self($root) : throw UnreadableFile::notAnObject();
+        return $root instanceof stdClass ? new self($root, new Places) : throw UnreadableFile::notAnObject();
     }
 
     /** @param  array<string, mixed>  $root */
@@ -55,12 +55,14 @@ final readonly class Document
     public function get(string $path): mixed
     {
         $node = $this->root;
-        foreach (self::steps($path) as $step) {
-            $node = match (true) {
-                $node instanceof stdClass => $node->{$step} ?? null,
-                is_array($node) => $node[self::index($node, $step)] ?? null,
-                default => null,
-            };
+        foreach ($this->places->steps($path) as $step) {
+            if ($node instanceof stdClass) {
+                $node = $node->{$step} ?? null;
+            } elseif (is_array($node)) {
+                $node = $node[self::index($node, $step)] ?? null;
+            } else {
+                return null;
+            }
         }
 
         return $node;
@@ -77,7 +79,7 @@ final readonly class Document
     /** Without what stands at a place; the rest of a list moves up. */
     public function without(string $path): self
     {
-        $steps = self::steps($path);
+        $steps = $this->places->steps($path);
         $last = array_pop($steps);
         $parent = self::join($steps);
         if ($parent !== '' && $this->get($parent) === null) {
@@ -95,7 +97,7 @@ final readonly class Document
             return $node;
         };
 
-        return $parent === '' ? new self($this->asRoot($remove($this->root))) : $this->changed($parent, $remove);
+        return $parent === '' ? new self($this->asRoot($remove($this->root)), $this->places) : $this->changed($parent, $remove);
     }
 
     /**
@@ -202,7 +204,7 @@ final readonly class Document
     /** @param  callable(mixed): mixed  $change */
     private function changed(string $path, callable $change): self
     {
-        return new self($this->asRoot(self::descend($this->root, self::steps($path), $change)));
+        return new self($this->asRoot(self::descend($this->root, $this->places->steps($path), $change)), $this->places);
     }
 
     private function asRoot(mixed $node): stdClass
@@ -233,25 +235,6 @@ final readonly class Document
         $object->{$step} = self::descend($object->{$step} ?? null, $steps, $change);
 
         return $object;
-    }
-
-    /** @return list<int|string> */
-    private static function steps(string $path): array
-    {
-        /** @var array<string, list<int|string>> $known  places are asked for over and over */
-        static $known = [];
-        if (isset($known[$path])) {
-            return $known[$path];
-        }
-        $steps = [];
-        foreach (explode('.', str_replace(['[', ']'], ['.[', ''], $path)) as $step) {
-            if ($step !== '') {
-                // Inside brackets stands a count, or an id behind its sign.
-                $steps[] = $step[0] !== '[' ? $step : (($step[1] ?? '') === '#' ? substr($step, 1) : (int) substr($step, 1));
-            }
-        }
-
-        return $known[$path] = $steps;
     }
 
     /** @param  list<int|string>  $steps */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
-use YokeLine\Anchoring\Anchoring;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;

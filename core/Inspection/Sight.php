@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection;
 
-use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;

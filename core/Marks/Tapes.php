@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Marks;
 
-use YokeLine\Anchoring\Holding;
+use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;

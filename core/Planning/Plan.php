@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
-use YokeLine\Anchoring\RailPlace;
+use ArrayObject;
+use Closure;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
@@ -16,6 +17,9 @@ use YokeLine\Measure\Sum;
 /** What comes out: every number of the set-out, each with the sum it came from. */
 final readonly class Plan
 {
+    /** @var ArrayObject<class-string, object> */
+    private ArrayObject $worked;
+
     /**
      * @param  non-empty-array<string, Depth>  $depths  by leaf
      * @param  non-empty-array<string, GuidePlace>  $guides  by guide
@@ -35,7 +39,30 @@ final readonly class Plan
         public Mass $mass,
         public Length $thickness,
         public ?RailPlace $place = null,
-    ) {}
+    ) {
+        /** @var ArrayObject<class-string, object> $worked */
+        $worked = new ArrayObject;
+        $this->worked = $worked;
+    }
+
+    /**
+     * What is worked from this plan, worked when it is first asked for and kept as long as the plan.
+     *
+     * @template T of object
+     *
+     * @param  class-string<T>  $what
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public function worked(string $what, Closure $work): object
+    {
+        $known = $this->worked[$what] ?? null;
+        if (! $known instanceof $what) {
+            $this->worked[$what] = $known = $work();
+        }
+
+        return $known;
+    }
 
     /** @return non-empty-array<string, PlannedLeaf> by name, the one nearest the wall or furthest to the left first */
     public function leaves(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Stock;
 
-use YokeLine\Anchoring\Holding;
+use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;

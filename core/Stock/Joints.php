@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Stock;
 
-use YokeLine\Anchoring\BoardPieces;
+use YokeLine\Holding\BoardPieces;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 

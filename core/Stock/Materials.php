@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace YokeLine\Stock;
 
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\Fixing;
-use YokeLine\Anchoring\Schedule;
+use YokeLine\Catalog\MaterialKind;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\PullKind;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\Fixing;
+use YokeLine\Holding\Schedule;
 use YokeLine\Marks\Drilling;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;

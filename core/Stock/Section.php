@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Stock;
 
+use YokeLine\Catalog\MaterialKind;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace YokeLine\Ways;
 
-use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
-use YokeLine\Planning\Workshop;
 
 /**
  * Whether a way that would work is held by this wall. Ways that hang alike and differ in the height of their leaf alone share their anchoring:

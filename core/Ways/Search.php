@@ -17,9 +17,9 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planner\Workshop;
 use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Tolerance;
-use YokeLine\Planning\Workshop;
 
 /**
  * Every combination that could be chosen for a surveyed doorway, worked through the planner itself: every kit, hang, side, cover, backing and

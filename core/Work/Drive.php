@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
-use YokeLine\Anchoring\Anchoring;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\Tightened;
+use YokeLine\Holding\Anchoring;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 

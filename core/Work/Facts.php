@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
-use YokeLine\Anchoring\Anchoring;
-use YokeLine\Anchoring\BoardPieces;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\OldDoor;
+use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Tapes;
 use YokeLine\Planning\Plan;

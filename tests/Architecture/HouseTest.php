@@ -16,7 +16,7 @@ arch('what goes in knows nothing of what is done with it')->expect('YokeLine\Doo
 
 arch('planning knows neither drawings, files nor findings')->expect('YokeLine\Planning')->not->toUse(['YokeLine\Drawing', 'YokeLine\Format', 'YokeLine\Inspection', 'YokeLine\Marks']);
 
-arch('drawing looks at plans and computes none')->expect('YokeLine\Drawing')->not->toUse(['YokeLine\Planning\Planner', 'YokeLine\Inspection', 'YokeLine\Format']);
+arch('drawing looks at plans and computes none')->expect('YokeLine\Drawing')->not->toUse(['YokeLine\Planner\Planner', 'YokeLine\Inspection', 'YokeLine\Format']);
 
 arch('every check is a check')->expect('YokeLine\Inspection\Checks')->classes()->toBeFinal();
 
@@ -48,5 +48,57 @@ test('pages ask for nothing from elsewhere', function () {
             $text = str_replace('http://www.w3.org/2000/svg', '', (string) file_get_contents($file->getPathname()));
             expect(preg_match('#(https?:)?//[a-z0-9-]+\.[a-z]{2,}#i', $text))->toBe(0, (string) $file);
         }
+    }
+});
+
+test('no room of the core leans on one that leans on it, by whatever way round', function () {
+    $leans = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
+        $room = str_contains($path = substr($file->getPathname(), strlen(__DIR__.'/../../core/')), '/') ? strtok($path, '/') : 'front door';
+        preg_match_all('/^use YokeLine\\\\(\w+)\\\\/m', (string) file_get_contents($file->getPathname()), $used);
+        preg_match_all('/^use YokeLine\\\\\w+;/m', (string) file_get_contents($file->getPathname()), $front);
+        $leans[$room] = array_unique([...$leans[$room] ?? [], ...array_diff($used[1], [$room]), ...($front[0] !== [] && $room !== 'front door' ? ['front door'] : [])]);
+    }
+    // Room by room those that lean on nothing that is left are taken away; what stays goes round in a circle.
+    do {
+        $free = array_keys(array_filter($leans, fn (array $on) => array_intersect($on, array_keys($leans)) === []));
+        $leans = array_diff_key($leans, array_flip($free));
+    } while ($free !== []);
+
+    expect(array_keys($leans))->toBe([]);
+});
+
+test('nothing is remembered beside the value that it belongs to, but what is declared once', function () {
+    $remembers = [];
+    foreach (['core', 'app'] as $part) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$part}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (preg_match('/^\s+static \$|(private|public|protected) static [^f(]*\$/m', (string) file_get_contents($file->getPathname())) === 1) {
+                $remembers[] = $file->getBasename();
+            }
+        }
+    }
+
+    expect($remembers)->toBe(['Catalog.php']);
+});
+
+test('the packages are the pinned ones, so that one commit builds one thing', function () {
+    $installed = json_decode((string) file_get_contents(__DIR__.'/../../vendor/composer/installed.json'), true)['packages'];
+    $pinned = array_filter(explode("\n", (string) file_get_contents(__DIR__.'/../../composer.versions')));
+
+    expect(array_map(fn (array $package) => "{$package['name']}:{$package['version']}", $installed))->toEqualCanonicalizing($pinned);
+});
+
+test('every view compiles to PHP that reads', function () {
+    $compiler = new Illuminate\View\Compilers\BladeCompiler(new Illuminate\Filesystem\Filesystem, sys_get_temp_dir());
+    $parser = (new PhpParser\ParserFactory)->createForHostVersion();
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../resources/views', FilesystemIterator::SKIP_DOTS)) as $view) {
+        // Tags of components are found by the framework's running container; what is between them is what is asked here.
+        $source = (string) preg_replace('/<\/?x-[^>]*>/s', '', (string) file_get_contents($view->getPathname()));
+        try {
+            $read = $parser->parse($compiler->compileString($source));
+        } catch (PhpParser\Error $fault) {
+            $read = $fault->getMessage();
+        }
+        expect($read)->toBeArray((string) $view);
     }
 });

@@ -25,8 +25,8 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
-use YokeLine\Anchoring\Scan\SimulatedWall;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Holding\Scan\SimulatedWall;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);

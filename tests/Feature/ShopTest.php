@@ -23,7 +23,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
-use YokeLine\Stock\MaterialKind;
+use YokeLine\Catalog\MaterialKind;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);

@@ -13,7 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
-use YokeLine\Work\Recovery\Problems;
+use YokeLine\Recovery\Problems;
 
 /** Something is not as planned: what was found, the ways out, and the one that is taken. */
 final class FoundController

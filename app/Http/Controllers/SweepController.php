@@ -14,9 +14,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use YokeLine\Anchoring\Scan\SimulatedWall;
-use YokeLine\Anchoring\Scan\Trace;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Holding\Scan\SimulatedWall;
+use YokeLine\Holding\Scan\Trace;
 
 /** Finding what is in the wall: by a file of traces, or by the simulated scanner. */
 final class SweepController

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\BoardPieces;
-use YokeLine\Anchoring\Holding;
-use YokeLine\Anchoring\Layers;
+use YokeLine\Holding\BoardPieces;
+use YokeLine\Holding\Holding;
+use YokeLine\Holding\Layers;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\Fixing;
-use YokeLine\Anchoring\Member;
+use YokeLine\Holding\Fixing;
+use YokeLine\Holding\Member;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;

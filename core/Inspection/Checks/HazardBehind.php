@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\Holding;
-use YokeLine\Anchoring\RailPlace;
+use YokeLine\Holding\Holding;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -14,6 +13,7 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\RailPlace;
 
 /** Nothing goes in where a cable or pipe is. */
 final class HazardBehind implements AnchorCheck

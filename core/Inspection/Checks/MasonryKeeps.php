@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\Holding;
+use YokeLine\Holding\Holding;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;

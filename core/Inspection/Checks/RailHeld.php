@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\Pieces;
-use YokeLine\Anchoring\RailPlace;
+use YokeLine\Holding\Pieces;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -13,6 +12,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\RailPlace;
 
 /** Whether enough of the rail’s holes hold, near enough to each other and to its ends. */
 final class RailHeld implements AnchorCheck

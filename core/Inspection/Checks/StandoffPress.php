@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Anchoring\Fixing;
-use YokeLine\Anchoring\Wood;
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Holding\Fixing;
+use YokeLine\Holding\Wood;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;

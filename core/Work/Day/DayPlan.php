@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work\Day;
 
 use Closure;
-use YokeLine\Chance;
+use YokeLine\Measure\SeededRandom;
 
 /**
  * The steps of several doorways in the hours of a crew: waits kept, two-person steps when two are there, one at a time at a wall.
@@ -94,7 +94,7 @@ final readonly class DayPlan
     {
         $notThen = [];
         do {
-            $plan = self::of($tasks, $people, $travel, (new Chance($seed))->next(...), $effort, $from);
+            $plan = self::of($tasks, $people, $travel, (new SeededRandom($seed))->next(...), $effort, $from);
             $unlawful = $plan->unlawful();
             $notThen = [...$notThen, ...$unlawful];
             $tasks = array_map(fn (Task $task) => in_array($task->id, $unlawful, true) ? new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, (int) $task->standsAt) : $task, $tasks);

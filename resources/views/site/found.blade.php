@@ -1,4 +1,4 @@
-@use('YokeLine\Work\Recovery\WayOut')
+@use('YokeLine\Recovery\WayOut')
 @php([$say, $ways] = $form->ways())
 <x-page :title="$form->doorway->name.', '.$form->title()" class="is-site">
 <header class="site-top"><a href="{{ route('site', $form->doorway) }}" aria-label="Back to the steps">‹</a><h1>{{ ucfirst($form->title()) }}</h1></header>

@@ -1,6 +1,6 @@
 @use('YokeLine\Inspection\Cautions')
 @use('YokeLine\Work\Cards')
-@use('YokeLine\Work\Recovery\Problems')
+@use('YokeLine\Recovery\Problems')
 @use('YokeLine\Work\Tools')
 @php([$steps, $next] = [$run->steps(), $run->next()])
 <div id="site-state" data-change="{{ $run->doorway->revision->number }}" data-next="{{ $next }}">

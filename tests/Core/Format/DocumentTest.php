@@ -11,7 +11,7 @@ use YokeLine\Format\KitReader;
 use YokeLine\Format\PlanWriter;
 use YokeLine\Format\SchemaCheck;
 use YokeLine\Format\UnreadableFile;
-use YokeLine\Planning\Planner;
+use YokeLine\Planner\Planner;
 use YokeLine\Setout;
 
 /** @return array<string, string> */

@@ -13,7 +13,7 @@ use YokeLine\Marks\StoryStrip;
 use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
-use YokeLine\Work\Tolerance\Clearance;
+use YokeLine\Tolerance\Clearance;
 
 /** @return array<string, mixed> */
 function workedMarks(string $name = 'marks'): array

@@ -13,11 +13,11 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Slide;
+use YokeLine\Recovery\OnSite;
+use YokeLine\Recovery\Problems;
+use YokeLine\Recovery\WallEnds;
+use YokeLine\Recovery\WayOut;
 use YokeLine\Work\Order;
-use YokeLine\Work\Recovery\OnSite;
-use YokeLine\Work\Recovery\Problems;
-use YokeLine\Work\Recovery\WallEnds;
-use YokeLine\Work\Recovery\WayOut;
 use YokeLine\Work\RunCheck;
 
 uses(Eris\TestTrait::class);

@@ -10,8 +10,8 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
+use YokeLine\Planner\Planner;
 use YokeLine\Planning\Plan;
-use YokeLine\Planning\Planner;
 use YokeLine\Setout;
 
 /** Doorways to test with: the demo's, changed as a test needs. */

@@ -7,10 +7,10 @@ use Tests\Core\Support\Doorways;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Recovery\OnSite;
+use YokeLine\Recovery\Problems;
+use YokeLine\Recovery\WayOut;
 use YokeLine\Work\Order;
-use YokeLine\Work\Recovery\OnSite;
-use YokeLine\Work\Recovery\Problems;
-use YokeLine\Work\Recovery\WayOut;
 use YokeLine\Work\StepTable;
 
 uses(Eris\TestTrait::class);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use YokeLine\Chance;
+use YokeLine\Measure\SeededRandom;
 use YokeLine\Work\Day\Bound;
 use YokeLine\Work\Day\CannotStaff;
 use YokeLine\Work\Day\Capacity;
@@ -25,7 +25,7 @@ function atClock(string $clock): int
 /** Chance that comes out the same in every run. */
 function seeded(int $seed): Closure
 {
-    return (new Chance($seed))->next(...);
+    return (new SeededRandom($seed))->next(...);
 }
 
 /** @return array<string, mixed> */
@@ -249,7 +249,7 @@ function soonestOfAll(array $tasks, array $crew, array $travel): int
 /** @return list<Task> */
 function anyTasks(int $seed, int $count, int $crew): array
 {
-    $chance = new Chance($seed);
+    $chance = new SeededRandom($seed);
     $any = fn (int $low, int $high): int => (int) $chance->between($low, $high + 1);
     $tasks = [];
     for ($i = 0; $i < $count; $i++) {

@@ -8,10 +8,10 @@ use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
-use YokeLine\Planning\Planner;
-use YokeLine\Work\Recovery\OnSite;
-use YokeLine\Work\Tolerance\Clearance;
-use YokeLine\Work\Tolerance\Pick;
+use YokeLine\Planner\Planner;
+use YokeLine\Recovery\OnSite;
+use YokeLine\Tolerance\Clearance;
+use YokeLine\Tolerance\Pick;
 
 /** As good tools and makers do. */
 function usualPlusMinus(): PlusMinus

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Catalog;
+
+/** What a material is, whatever it is called on a list. */
+enum MaterialKind: string
+{
+    case Leaf = 'leaf';
+    case Kit = 'kit';
+    case EndCaps = 'end-caps';
+    case Pull = 'pull';
+    case LagBolt = 'lag-bolt';
+    case BracketBolt = 'bracket-bolt';
+    case WoodScrew = 'wood-screw';
+    case Anchor = 'anchor';
+    case AddedHole = 'added-hole';
+    case Washer = 'washer';
+    case Spacer = 'spacer';
+    case FloorScrew = 'floor-screw';
+    case FloorPlug = 'floor-plug';
+    case Paint = 'paint';
+    case MaskingTape = 'masking-tape';
+    case Filler = 'filler';
+    case TouchUp = 'touch-up';
+    case Patch = 'patch';
+    case WallPaint = 'wall-paint';
+    case Board = 'board';
+    case Rail = 'rail';
+    case Bit = 'bit';
+    case GroovingBit = 'grooving-bit';
+    case MetalBlade = 'metal-blade';
+
+    /** @return list<string> what it serves */
+    public function serves(): array
+    {
+        return match ($this) {
+            self::Leaf, self::Pull => ['leaf'],
+            self::Kit => ['rail', 'leaf'],
+            self::EndCaps, self::LagBolt, self::BracketBolt, self::Washer, self::Spacer, self::AddedHole, self::Rail, self::MetalBlade => ['rail'],
+            self::WoodScrew, self::Board => ['header'],
+            self::Anchor => ['rail', 'header'],
+            self::FloorScrew, self::FloorPlug => ['guide'],
+            self::Paint => ['leaf', 'header'],
+            self::MaskingTape => ['marks'],
+            self::Filler, self::TouchUp => ['old-door'],
+            self::Patch, self::WallPaint => ['hazard'],
+            self::Bit => ['holes'],
+            self::GroovingBit => ['groove'],
+        };
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Holding;
+
+use YokeLine\Doorway\Kit;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Rail;
+use YokeLine\Planning\RailPlace;
+
+/** Brackets that are set where the studs are: the rail is drilled through them. It lies nearest to its shared place where that holds. */
+final class FreeBrackets
+{
+    private const APART_MM = 150;
+
+    private const OVER_SOLID_MM = 400;
+
+    /**
+     * @param  list<Span>  $stops  bodies that no bracket may stand under
+     * @param  ?Length  $byHand  where its left end was set
+     */
+    public static function best(Span $wall, Span $least, Rail $rail, Holding $holding, array $stops, Kit $kit, ?Length $byHand): RailPlace
+    {
+        $length = $rail->length->total;
+        $shared = $rail->span->low;
+        $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
+        $fouls = array_map(fn (Span $body) => $body->widened($kit->standoffBase->half()->minus(Length::mm(1))), $stops);
+        $best = null;
+        foreach ($byHand === null ? self::candidates($range, $shared, $length, $holding, $kit) : [$byHand] as $left) {
+            $places = self::places(Span::from($left, $length), $holding, $fouls, $kit);
+            $holds = RailPlace::carries($places, Span::from($left, $length), $kit->rail, $rail->pieces);
+            if ($best === null || $holds) {
+                $best = [$left, $places, $holds];
+            }
+            if ($holds) {
+                break;
+            }
+        }
+        [$left, $places, $holds] = $best;
+        $margin = $places === [] ? null : Length::least(...array_map($holding->margin(...), $places));
+
+        return new RailPlace($range, $shared, $left, count($places), $places, $margin, $holds, [], null, $places, [], $holds, $length, $places);
+    }
+
+    /**
+     * Wherever a bracket comes onto the rail or off it, or as far from its end as one may be; the nearest to the shared place first.
+     *
+     * @return non-empty-list<Length>
+     */
+    private static function candidates(Span $range, Length $shared, Length $length, Holding $holding, Kit $kit): array
+    {
+        $found = [$shared->nm => $shared, $range->low->nm => $range->low, $range->high->nm => $range->high];
+        foreach ($holding->grips as $grip) {
+            foreach ($grip->stud === null ? [$grip->span->low, $grip->span->high] : [$grip->stud] as $at) {
+                foreach ([$kit->rail->firstHole, $kit->rail->firstFixingWithin] as $in) {
+                    foreach ([$at->minus($in), $at->plus($in)->minus($length)] as $left) {
+                        if ($range->contains($left)) {
+                            $found[$left->nm] = $left;
+                        }
+                    }
+                }
+            }
+        }
+        usort($found, fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm]);
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Span>  $fouls
+     * @return list<Length>
+     */
+    private static function places(Span $rail, Holding $holding, array $fouls, Kit $kit): array
+    {
+        $room = $rail->widened($kit->rail->firstHole->negated());
+        $wanted = [];
+        foreach ($holding->grips as $grip) {
+            if ($grip->stud !== null && $grip->span->contains($grip->stud)) {
+                $wanted[] = $grip->stud;
+            } elseif ($grip->stud === null) {
+                $solid = $grip->span->cutTo($room);
+                $bays = max(1, $solid->length()->orZeroIfNegative()->stepsOf(Length::mm(self::OVER_SOLID_MM)));
+                for ($i = 0; $i <= $bays && ! $solid->length()->isNegative(); $i++) {
+                    $wanted[] = $solid->low->plus($solid->length()->scaled($i, $bays));
+                }
+            }
+        }
+        usort($wanted, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
+        $places = [];
+        foreach ($wanted as $x) {
+            $clear = array_filter($fouls, fn (Span $foul) => $foul->surrounds($x)) === [];
+            $apart = $places === [] || ! $x->minus($places[count($places) - 1])->isUnder(Length::mm(self::APART_MM));
+            if ($room->contains($x) && $clear && $apart) {
+                $places[] = $x;
+            }
+        }
+
+        return $places;
+    }
+}
