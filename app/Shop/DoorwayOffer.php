@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Models\Doorway;
 use App\Models\Offer;
+use App\Words\HangWords;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\Order;
@@ -57,7 +58,7 @@ final readonly class DoorwayOffer
 
         return [
             ['Leaf', "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}")],
-            ['It opens', $plan->layout->meeting !== null ? 'in two leaves that meet' : ($plan->layout->midOverlap !== null ? 'as two leaves that pass each other' : ($plan->onlyLeaf()?->run->direction === -1 ? 'to the left' : 'to the right'))],
+            ['It opens', HangWords::opens($plan)],
             ['Passage when open', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
             ['Rail', $plan->kit->name.($plan->header === null ? ', straight on the wall' : ', on a board')],
             ['Soft close', $plan->hasSoftClose() ? 'at both ends' : 'none'],

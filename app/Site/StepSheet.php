@@ -58,7 +58,7 @@ final readonly class StepSheet
             StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->write),
             StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of($plan->doorway, $plan, $this->write),
             StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->write),
-            StepKind::RailTrue => $this->line(($this->lineBuilt)(Asks::railOf($step))),
+            StepKind::RailTrue => $this->line(($this->lineBuilt)(Asks::railOf($step, $this->plan))),
             StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
             StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->write),
             default => null,

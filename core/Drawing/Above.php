@@ -108,7 +108,7 @@ final readonly class Above
             if ($passage->total->isPositive()) {
                 $from = match (true) {
                     $way === 'right' => Span::between($jambs->high, $jambs->high->minus($passage->total)),
-                    $layout->meeting !== null => Span::between($layout->runs['left']->open()->high, $layout->runs['right']->open()->low)->cutTo($jambs),
+                    $this->plan->hang()->leavesMeet() => $layout->between()->cutTo($jambs),
                     $this->plan->onlyLeaf()?->run->direction === -1 => Span::between($jambs->high->minus($passage->total), $jambs->high),
                     default => Span::from($jambs->low, $passage->total),
                 };

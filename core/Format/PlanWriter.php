@@ -67,7 +67,7 @@ final class PlanWriter
         /** @var array<string, mixed> */
         return array_replace_recursive($common, match (true) {
             $only !== null => self::single($plan, $only),
-            $layout->meeting !== null => self::biparting($plan, $layout->meeting),
+            $plan->hang()->leavesMeet() => self::biparting($plan),
             default => self::bypass($plan, $layout->midOverlap),
         });
     }
@@ -89,12 +89,12 @@ final class PlanWriter
     }
 
     /** @return array<string, mixed> */
-    private static function biparting(Plan $plan, Length $meeting): array
+    private static function biparting(Plan $plan): array
     {
         $space = $plan->layout->centreStopSpace() ?? Length::zero();
 
         return [
-            'meeting' => self::mm($meeting),
+            'meeting' => $plan->layout->meeting?->toMm(),
             'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'open' => self::pair($run->open()), 'travel' => self::mm($run->travel->total)], $plan->layout->runs),
             'clear_width' => self::mm($plan->layout->passages['clear']->total),
             'centre_stop_space' => self::mm($space),

@@ -105,7 +105,7 @@ final readonly class KitCheck
     /** @return iterable<Finding> */
     private function bracket(): iterable
     {
-        $passes = array_filter($this->kit->hangs, fn ($hang) => $hang->needsTwoRails()) !== [];
+        $passes = array_filter($this->kit->hangs, fn ($hang) => $hang->rails() > 1) !== [];
         if ($passes && ($this->kit->bracket === null || $this->kit->trackPitch === null)) {
             yield new Finding(FindingCode::KitBracket, Severity::Stop, 'Two rails want a bracket', 'Say how far apart they are, and where the rows of bolt holes of the bracket lie above the yoke line.', 'track_pitch');
         }

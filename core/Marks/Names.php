@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Marks;
 
+use YokeLine\Doorway\Hang;
+
 /** Marks and hooks in words. */
 final class Names
 {
@@ -20,7 +22,7 @@ final class Names
         if (isset(self::MARKS[$mark])) {
             return self::MARKS[$mark];
         }
-        foreach (['left', 'right', 'rear', 'front'] as $leaf) {
+        foreach (array_merge(...array_map(fn (Hang $hang) => $hang->leaves(), Hang::cases())) as $leaf) {
             if (str_starts_with($mark, "{$leaf}-")) {
                 return "{$leaf} ".self::of(substr($mark, strlen($leaf) + 1));
             }

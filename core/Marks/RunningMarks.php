@@ -21,8 +21,7 @@ final class RunningMarks
             [$id, $name] = $leaf === 'leaf' ? ['', 'leaf'] : ["{$leaf}-", $leaf];
             $marks[] = new Mark("{$id}shut-l", "{$name} shut", $run->closed()->low, "{$leaf}.left");
             $marks[] = new Mark("{$id}shut-r", "{$name} shut", $run->closed()->high, "{$leaf}.right");
-            // Leaves that pass each other open to where the other stands shut.
-            if ($plan->layout->midOverlap === null) {
+            if ($plan->hang()->hasOpenPlaces()) {
                 $marks[] = new Mark("{$id}open-l", "{$name} open", $run->open()->low, "{$leaf}.open_left");
                 $marks[] = new Mark("{$id}open-r", "{$name} open", $run->open()->high, "{$leaf}.open_right");
             }

@@ -169,8 +169,7 @@ final readonly class Tapes
     {
         $marks = [$this->mark("{$leaf}shut-l", 'wall', $run->closed()->low, 'mark-wall'), $this->mark("{$leaf}shut-r", 'wall', $run->closed()->high, 'mark-wall')];
 
-        // Leaves that pass each other open to where the other stands shut.
-        return $this->plan->layout->midOverlap !== null ? $marks : [...$marks, $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'), $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall')];
+        return ! $this->plan->hang()->hasOpenPlaces() ? $marks : [...$marks, $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'), $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall')];
     }
 
     /** How far a hole on a stud may be off: half the stud less one and a half bolts less what it is off already. */

@@ -60,6 +60,14 @@ final readonly class Layout
         return Span::around(...array_map(fn (LeafRun $run) => $run->open(), array_values($this->runs)));
     }
 
+    /** Between leaves that meet, when both are open: the one furthest to the left first. */
+    public function between(): Span
+    {
+        $open = array_map(fn (LeafRun $run) => $run->open(), array_values($this->runs));
+
+        return Span::between($open[0]->high, $open[count($open) - 1]->low);
+    }
+
     /** From the edge of a leaf to the middle of its hanger: alike on every leaf. */
     public function hangerInset(): Length
     {

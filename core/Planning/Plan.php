@@ -9,6 +9,7 @@ use Closure;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
+use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -62,6 +63,11 @@ final readonly class Plan
         }
 
         return $known;
+    }
+
+    public function hang(): Hang
+    {
+        return $this->doorway->brief->hang;
     }
 
     /** @return non-empty-array<string, PlannedLeaf> by name, the one nearest the wall or furthest to the left first */
@@ -135,7 +141,7 @@ final readonly class Plan
     /** What lies between the backs of two leaves that pass each other: the rear one's straps and bolts run there. */
     public function betweenLeaves(): ?Sum
     {
-        $pitch = $this->layout->midOverlap === null ? null : $this->kit->trackPitch;
+        $pitch = $this->hang()->rails() === 1 ? null : $this->kit->trackPitch;
 
         return $pitch === null ? null : Sum::of('Between the leaves')->plus('from rail to rail', $pitch)->minus('leaf thickness', $this->thickness)->minus('strap', $this->kit->hanger->strapThickness)->minus('bolt heads', $this->kit->hanger->boltHead);
     }

@@ -49,7 +49,7 @@ final class Slide
     private static function opensFrom(Plan $plan, LeafRun $run): Length
     {
         $jambs = $plan->room->opening->span();
-        if ($plan->layout->meeting === null) {
+        if (! $plan->hang()->leavesMeet()) {
             return $run->direction === 1 ? $jambs->low : $jambs->high;
         }
         // The leaf that it meets ends where this one begins, a meeting gap away.

@@ -206,7 +206,7 @@ final readonly class Problems
     {
         $rails = [];
         foreach ($this->site->plan->leaves() as $leaf) {
-            $rails[$leaf->run->track === 0 ? '' : '-front'][] = $leaf;
+            $rails[Asks::ofRail($leaf)][] = $leaf;
         }
 
         return $rails;
@@ -220,8 +220,8 @@ final readonly class Problems
     {
         $asks = [];
         $rails = $this->rails();
-        foreach (array_keys($rails) as $rail) {
-            $of = count($rails) === 1 ? '' : ($rail === '' ? ' of the rear rail' : ' of the front rail');
+        foreach ($rails as $rail => $leaves) {
+            $of = count($rails) === 1 ? '' : " of the {$leaves[0]->name} rail";
             foreach (Asks::linePlaces($this->site->plan) as [$field, $x]) {
                 $asks["{$field}{$rail}"] = $length("Hole centre{$of} at {$this->site->say($x)}, up from the floor there", $this->site->plan->tapeUp($x));
             }
@@ -240,7 +240,7 @@ final readonly class Problems
         $rails = $this->rails();
         foreach ($rails as $rail => $leaves) {
             [$its, $out] = $this->lineOf($told, $rail, $leaves);
-            $name = $rail === '' ? 'rear' : 'front';
+            $name = $leaves[0]->name;
             array_push($says, ...array_map(fn (string $one) => count($rails) === 1 ? $one : ucfirst($name).' rail: '.lcfirst($one), $its));
             array_push($ways, ...array_map(fn (WayOut $way) => count($rails) === 1 ? $way : $way->of($name), $out));
         }

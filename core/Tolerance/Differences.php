@@ -99,7 +99,7 @@ final readonly class Differences
     private function along(): array
     {
         $rows = [];
-        foreach ($this->plan->layout->midOverlap === null ? $this->plan->layout->runs : [] as $name => $run) {
+        foreach ($this->plan->hang()->hasOpenPlaces() ? $this->plan->layout->runs : [] as $name => $run) {
             $alone = count($this->plan->layout->runs) === 1;
             foreach ($this->leaf($run, $alone ? '' : "{$name}.", $alone, $alone ? 'guide' : $name) as $row => $difference) {
                 $rows[$alone ? $row : "{$name}-{$row}"] = $difference;
@@ -208,16 +208,17 @@ final readonly class Differences
                 ...($space === null ? [] : ['middle-stops' => [fn (Held $is) => $space->plus($is->by('mark.right.shut'))->minus($is->by('mark.left.shut'), $is->at('kit.stop.body')->times(2)), $none]]),
             ];
         }
-        if (! isset($runs['rear'], $runs['front'])) {
+        if ($plan->hang()->rails() === 1) {
             return [];
         }
+        [$rear, $front] = array_keys($runs);
         $rows = [
             'between-leaves' => [fn (Held $is) => $is->at('kit.track_pitch')->minus($is->at('brief.leaf.thickness'), $is->at('kit.hanger.strap_thickness'), $plan->kit->hanger->boltHead), Length::mm(self::BETWEEN_MM)],
-            'mid-overlap' => [fn (Held $is) => $runs['rear']->closed()->low->plus($is->by('mark.rear.shut'), $is->at('leaf.width'))->minus($runs['front']->closed()->high->plus($is->by('mark.front.shut'))->minus($is->at('leaf.width'))), $none],
-            'cover-left' => [fn (Held $is) => $is->at('survey.opening.left')->minus($runs['rear']->closed()->low, $is->by('mark.rear.shut')), $none],
+            'mid-overlap' => [fn (Held $is) => $runs[$rear]->closed()->low->plus($is->by("mark.{$rear}.shut"), $is->at('leaf.width'))->minus($runs[$front]->closed()->high->plus($is->by("mark.{$front}.shut"))->minus($is->at('leaf.width'))), $none],
+            'cover-left' => [fn (Held $is) => $is->at('survey.opening.left')->minus($runs[$rear]->closed()->low, $is->by("mark.{$rear}.shut")), $none],
         ];
         foreach (array_keys($plan->room->opening->widths) as $i) {
-            $rows["cover-right[{$i}]"] = [fn (Held $is) => $runs['front']->closed()->high->plus($is->by('mark.front.shut'))->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), $none];
+            $rows["cover-right[{$i}]"] = [fn (Held $is) => $runs[$front]->closed()->high->plus($is->by("mark.{$front}.shut"))->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), $none];
         }
         if ($plan->header !== null && $plan->kit->bracket !== null) {
             $foot = $plan->header->foot->total;

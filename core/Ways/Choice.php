@@ -37,21 +37,6 @@ final readonly class Choice
         return $brief->choosing($this->hang, $this->opens, $this->kit, $this->backing, $brief->leaf->sized($this->width, $this->height), $brief->rules->covering($this->cover, $this->park));
     }
 
-    /** In a line. */
-    public function says(string $kit): string
-    {
-        return implode(', ', [
-            $this->hang->isSingle() ? "One leaf opening {$this->opens->value}" : ($this->hang->needsTwoRails() ? 'Two leaves that pass' : 'Two leaves that meet'),
-            match ($this->cover) {
-                Cover::Casing => 'over the casing',
-                Cover::JustEnough => 'just covering',
-                Cover::Opening => 'past the jambs',
-            },
-            lcfirst($kit),
-            $this->backing->isHeader() ? 'on a header' : 'on the wall',
-        ]);
-    }
-
     /**
      * What must be changed in a document to have it.
      *

@@ -10,7 +10,6 @@ use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
-use YokeLine\Doorway\Opens;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
@@ -124,13 +123,13 @@ final readonly class Search
         $short = [];
         foreach ($this->kits as $id => $kit) {
             foreach ($kit->hangs as $hang) {
-                foreach ($hang->isSingle() ? Opens::cases() : [Opens::Right] as $opens) {
+                foreach ($hang->waysToOpen() as $opens) {
                     foreach (Cover::cases() as $cover) {
                         foreach ($kit->bracket === null ? [Backing::Header, Backing::Direct] : [Backing::Header] as $backing) {
                             $choice = new Choice($hang, $opens, $id, $backing, $cover, null, null, $this->doorway->brief->rules->park);
                             $plan = $this->workshop->plan($choice->in($this->doorway->brief), $kit, $choice->along(), $choice->up(), slides: false);
                             // Both leaves of two that pass would eat into their overlap: there a size short by a tape's error is too small.
-                            $slack = $hang->needsTwoRails() ? Length::zero() : Tolerance::tape();
+                            $slack = $hang->rails() > 1 ? Length::zero() : Tolerance::tape();
                             $widths = self::nearest($leaf->stockWidths, $plan->layout->width->needed->total->minus($slack));
                             $heights = self::nearest($leaf->stockHeights, $plan->heights->leaf->needed->total->minus(Tolerance::tape()));
                             $short[] = count($leaf->stockWidths) - count($widths) + count($leaf->stockHeights) - count($heights);
@@ -159,7 +158,7 @@ final readonly class Search
     /** @return list<Length> past the jamb, as the brief has it, flush with it, short of it, and over the casing */
     private function parks(Hang $hang): array
     {
-        if ($hang->needsTwoRails()) {
+        if ($hang->rails() > 1) {
             return [Length::zero()];
         }
         $parks = [];

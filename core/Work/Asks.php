@@ -25,7 +25,7 @@ final class Asks
             StepKind::BoreBoard => self::holes($plan),
             StepKind::BoreWall => [...self::holes($plan), ...self::studs($plan)],
             StepKind::BoardFix => self::studs($plan),
-            StepKind::RailTrue => self::line($plan, self::railOf($step)),
+            StepKind::RailTrue => self::line($plan, self::railOf($step, $plan)),
             StepKind::SetStops => self::gaps($plan, self::leafOf($step, $plan)),
             default => [],
         };
@@ -106,9 +106,15 @@ final class Asks
         return $leaves[$step->of()] ?? $leaves[array_key_first($leaves)];
     }
 
-    /** What tells the readings of the front rail of two from the rear one's. */
-    public static function railOf(Step $step): string
+    /** What tells the readings of a second rail from the first one's. */
+    public static function railOf(Step $step, Plan $plan): string
     {
-        return $step->of() === 'front' ? '-front' : '';
+        return self::ofRail(self::leafOf($step, $plan));
+    }
+
+    /** The same, of the rail that a leaf runs on. */
+    public static function ofRail(PlannedLeaf $leaf): string
+    {
+        return $leaf->run->track === 0 ? '' : "-{$leaf->name}";
     }
 }

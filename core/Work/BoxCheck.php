@@ -19,7 +19,7 @@ final class BoxCheck
         $kit = $plan->kit;
         $leaves = count($plan->layout->runs);
         $soft = count(array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->softClose));
-        $rails = $plan->layout->midOverlap === null ? 1 : 2;
+        $rails = $plan->hang()->rails();
         $listed = array_map(fn (Part $part) => [$part->count, $part->part], $kit->contents);
         $needed = [
             [$rails * $plan->rail->pieces, 'rail'.($plan->rail->pieces > 1 ? ' pieces' : '').', '.$write->show($plan->rail->length->total).' in all'],

@@ -43,7 +43,7 @@ final readonly class Facts
         $schedule = $brief->rules->schedule;
         $runs = array_keys($plan->layout->runs);
         $pair = count($runs) > 1 ? $runs : [''];
-        $passing = $plan->layout->midOverlap !== null;
+        $passing = $plan->hang()->rails() > 1;
         $header = $plan->header;
         $width = $plan->layout->width->size->total->toMm() / 1000;
         $height = $plan->heights->leaf->size->total->toMm();

@@ -9,6 +9,7 @@ use App\Bench\Group;
 use App\Bench\Row;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Reach;
+use YokeLine\Measure\Length;
 use YokeLine\Setout;
 
 /** How it hangs, what it covers, how large it is. */
@@ -21,11 +22,13 @@ final class LeafStation
         $rules = $brief->rules;
         $plan = $setout->plan;
 
+        $asked = fn (string $place, ?Length $grey = null) => $brief->hang->asks($place) ? [Row::of(Field::of($place, grey: $grey))] : [];
+
         return [
             Group::named('purpose', [Row::named('purpose', Field::of('brief.purpose[0]'), Field::of('brief.purpose[1]'))], links: ['ways' => "/doorways/{$doorway}/ways", 'rules' => "/rules?doorway={$doorway}"]),
             Group::named('hang', [
                 Row::of(Field::of('brief.hang')),
-                ...($brief->hang->isSingle() ? [Row::of(Field::of('brief.opens'))] : []),
+                ...$asked('brief.opens'),
                 Row::of(Field::of('brief.rules.cover')),
                 Row::of($rules->cover === Cover::Casing ? Field::of('brief.rules.casing_margin') : Field::of('brief.rules.side_overlap', grey: $rules->usualOverlap())),
                 Row::of(Field::of('brief.rules.reach')->asList()),
@@ -34,10 +37,10 @@ final class LeafStation
                     Reach::AboveCasing => [Row::of(Field::of('brief.rules.above_casing'))],
                     Reach::CasingTop => [],
                 },
-                ...($plan?->layout->meeting === null ? [] : [Row::of(Field::of('brief.rules.meeting_gap'))]),
-                ...($plan?->layout->midOverlap === null ? [] : [Row::of(Field::of('brief.rules.mid_overlap', grey: $plan->layout->midOverlap->total))]),
-                ...($plan?->layout->midOverlap === null ? [Row::of(Field::of('brief.rules.park'))] : []),
-                ...($brief->hang->isSingle() ? [Row::of(Field::of('brief.rules.surplus'))] : []),
+                ...$asked('brief.rules.meeting_gap'),
+                ...$asked('brief.rules.mid_overlap', $plan?->layout->midOverlap?->total),
+                ...$asked('brief.rules.park'),
+                ...$asked('brief.rules.surplus'),
                 ...($setout->doorway->survey->opening?->is->isWayThrough() === false || $rules->parked ? [Row::of(Field::of('brief.rules.parked'))] : []),
             ]),
             Group::named('leaf', [

@@ -47,7 +47,7 @@ final class Travel implements AlongCheck
             yield new Finding(FindingCode::Passage, Severity::Stop, 'No passage is left', 'Open, the leaf still covers the whole opening.', 'brief.opens', ['passage' => $passage], $this->waysOut($sight, $cut));
         } elseif ($sight->isShort(Length::zero(), $cut)) {
             yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $sight->isShort(Length::zero(), $this->cut($leaf->run)) ? [$this->tooSoon($sight, $this->cut($leaf->run), $passage)] : []);
-        } elseif ($layout->midOverlap === null && $sight->isShort($passage, $least)) {
+        } elseif ($sight->plan->hang()->hasOpenPlaces() && $sight->isShort($passage, $least)) {
             yield new Finding(FindingCode::Passage, Severity::Note, "Passage {$sight->say($passage)} of {$sight->say($least)}", 'The open leaf stands over the rest, as its parking asks.', 'brief.rules.park', ['passage' => $passage], [$sight->cure('Park flush with the jamb', ['brief.rules.park' => '0'])]);
         } else {
             yield new Finding(FindingCode::PassageClear, Severity::Ok, "Passage {$sight->say($passage)} when open", 'Check the local rule for accessible width.', '', ['passage' => $passage]);

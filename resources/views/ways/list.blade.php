@@ -8,7 +8,7 @@
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
     @php([$choice, $plan] = [$way->choice, $here->plan($way)])
-    @php($says = $choice->says($here->kits[$choice->kit]->name))
+    @php($says = App\Words\HangWords::choice($choice, $here->kits[$choice->kit]->name))
     <li @class(['way', 'is-best' => in_array($way, $best, true)])>
       <span class="way-drawing">{!! $here->drawing($plan) !!}</span>
       <div>
@@ -27,7 +27,7 @@
     </li>
   @endforeach
 </ol>
-@if (count($arrangements) > 18)<p class="group-note">{{ count($arrangements) - 18 }} arrangements more, further from what matters: {{ implode('; ', array_map(fn ($row) => $row['way']->choice->says($here->kits[$row['way']->choice->kit]->name), array_slice($arrangements, 18))) }}.</p>@endif
+@if (count($arrangements) > 18)<p class="group-note">{{ count($arrangements) - 18 }} arrangements more, further from what matters: {{ implode('; ', array_map(fn ($row) => App\Words\HangWords::choice($row['way']->choice, $here->kits[$row['way']->choice->kit]->name), array_slice($arrangements, 18))) }}.</p>@endif
 @if ($done)
   <h2>What does not work here, and why</h2>
   <table class="table fails"><thead><tr><th scope="col">Reason</th><th scope="col">Hang</th><th scope="col">Ways</th></tr></thead><tbody>

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Illuminate\Support\Facades\Lang;
+use YokeLine\Planning\Plan;
+use YokeLine\Ways\Choice;
+
+/** How doors hang, in words. */
+final class HangWords
+{
+    /** An arrangement in a line. */
+    public static function choice(Choice $choice, string $kit): string
+    {
+        return implode(', ', [
+            self::say("choice.{$choice->hang->value}".(count($choice->hang->waysToOpen()) > 1 ? ".{$choice->opens->value}" : '')),
+            self::say("cover.{$choice->cover->value}"),
+            lcfirst($kit),
+            self::say($choice->backing->isHeader() ? 'on-header' : 'on-wall'),
+        ]);
+    }
+
+    /** How a door opens, for who buys it. */
+    public static function opens(Plan $plan): string
+    {
+        return self::say("opens.{$plan->hang()->value}".(count($plan->hang()->waysToOpen()) > 1 ? ".{$plan->doorway->brief->opens->value}" : ''));
+    }
+
+    private static function say(string $key): string
+    {
+        $words = Lang::get("hangs.{$key}");
+
+        return is_string($words) ? $words : $key;
+    }
+}
