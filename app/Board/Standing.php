@@ -8,9 +8,9 @@ use App\Models\Doorway;
 use App\Record\Log;
 use App\Site\HandOver;
 use App\Site\SiteRun;
+use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Inspection\Verdict;
-use YokeLine\Work\Says;
 use YokeLine\Work\StepKind;
 
 /** How far a doorway is: what comes next, and what it waits for. */
@@ -61,6 +61,6 @@ final class Standing
             $step->people > 1 => 'second',
             in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',
             default => 'us',
-        }, Says::step($step), $snags];
+        }, StepWords::step($step), $snags];
     }
 }

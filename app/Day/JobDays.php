@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Site\SiteRun;
+use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -14,7 +15,6 @@ use YokeLine\Work\Day\CannotStaff;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
 use YokeLine\Work\Day\Task;
-use YokeLine\Work\Says;
 use YokeLine\Work\Step;
 
 /** The open steps of a job's doorways in the days of its crew. */
@@ -191,7 +191,7 @@ final readonly class JobDays
                     $name = $part === $parts ? $task : "{$task}#{$part}";
                     $stands = $this->stands()[$name] ?? null;
                     $tasks[] = new Task($name, min($longest, $minutes - ($part - 1) * $longest), $step->people, (string) $doorway->id, $site, $step->at === 'wall', $part === 1 ? $after : ["{$task}#".($part - 1) => 0], $this->comes($step), $stands['at'] ?? null, $stands['with'] ?? []);
-                    $steps[$name] = [$step, "{$doorway->name}, ".lcfirst(Says::step($step)), $doorway];
+                    $steps[$name] = [$step, "{$doorway->name}, ".lcfirst(StepWords::step($step)), $doorway];
                 }
             }
         }

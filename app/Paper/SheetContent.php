@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\Station;
 use App\Marking\MarkingForm;
 use App\Models\Doorway;
+use App\Words\StepWords;
 use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
@@ -24,10 +25,9 @@ use YokeLine\Measure\Unit;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
-use YokeLine\Work\Cards;
 use YokeLine\Work\Order;
-use YokeLine\Work\Says;
 use YokeLine\Work\Step;
+use YokeLine\Work\WorkCard;
 
 /** What the set-out sheet says, on the screen and on paper alike. */
 final readonly class SheetContent
@@ -161,9 +161,14 @@ final readonly class SheetContent
     public function order(): array
     {
         // What was looked at and measured is done when there is a sheet.
-        $cards = array_slice(Cards::of(Order::of($this->plan)), 1);
+        $cards = array_slice(WorkCard::of(Order::of($this->plan)), 1);
+        $people = fn (array $steps) => max([1, ...array_map(fn (Step $step) => $step->people, $steps)]);
 
-        return array_map(fn (string $title, array $steps) => [$title, implode('; ', array_unique(array_map(fn (Step $step) => lcfirst(Says::kind($step->kind())), $steps))).' ('.Cards::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).(max(array_map(fn (Step $step) => $step->people, $steps)) > 1 ? ', '.max(array_map(fn (Step $step) => $step->people, $steps)).' people' : '').')'], array_keys($cards), $cards);
+        return array_map(fn (string $card, array $steps) => [
+            StepWords::card(WorkCard::from($card)),
+            implode('; ', array_unique(array_map(fn (Step $step) => lcfirst(StepWords::kind($step->kind())), $steps)))
+                .' ('.StepWords::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).($people($steps) > 1 ? ", {$people($steps)} people" : '').')',
+        ], array_keys($cards), $cards);
     }
 
     /** @return list<string> */

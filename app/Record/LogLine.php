@@ -7,11 +7,10 @@ namespace App\Record;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Revision;
+use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Marks\Names;
 use YokeLine\Measure\LengthWriter;
-use YokeLine\Work\Says;
-use YokeLine\Work\Step;
 
 /** One thing that happened, in a sentence: an entry of the log, or a change of the plan. */
 final readonly class LogLine
@@ -50,7 +49,7 @@ final readonly class LogLine
         $because = ($data['reason'] ?? '') === '' ? '' : ": {$data['reason']}";
 
         return match ($entry->kind) {
-            'step' => Says::step(new Step($entry->about, 1, 0, 'wall', [])).' '.(['done' => 'done', 'skipped' => 'skipped', 'open' => 'opened again'][$data['state']] ?? '').$because,
+            'step' => StepWords::named($entry->about).' '.(['done' => 'done', 'skipped' => 'skipped', 'open' => 'opened again'][$data['state']] ?? '').$because,
             'measured' => "{$data['label']}: {$length('value')}, planned {$length('planned')}",
             'mark' => (($data['made'] ?? false) ? 'Marked ' : 'Taken back ').Names::of((string) substr((string) strrchr($entry->about, '/'), 1)),
             'proof' => 'Line proved, '.strtr($entry->about, '-', ' ').": read {$length('read')}, expected {$length('expected')}, {$data['verdict']}",

@@ -6,12 +6,12 @@ namespace App\Site;
 
 use App\Models\Doorway;
 use App\Record\Log;
+use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Work\RunCheck;
-use YokeLine\Work\Says;
 use YokeLine\Work\StepKind;
 
 /** What comes from the site, one entry after the other; each is kept, or told why not. */
@@ -152,7 +152,7 @@ final readonly class Entries
     private function name(string $kind, string $about): string
     {
         return match ($kind) {
-            'step' => isset($this->run->steps[$about]) ? Says::step($this->run->steps[$about]) : $about,
+            'step' => isset($this->run->steps[$about]) ? StepWords::step($this->run->steps[$about]) : $about,
             'measured' => $this->run->asks()[$about]->label ?? $about,
             default => $about,
         };

@@ -8,6 +8,7 @@ use App\Marking\MarkingForm;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
@@ -19,9 +20,7 @@ use YokeLine\Setout;
 use YokeLine\Work\After;
 use YokeLine\Work\Ask;
 use YokeLine\Work\Asks;
-use YokeLine\Work\Cards;
 use YokeLine\Work\Order;
-use YokeLine\Work\Says;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -87,11 +86,11 @@ final readonly class SiteRun
 
         return array_values(array_map(fn (Step $step) => new SiteStep(
             $step,
-            Says::step($step),
-            Cards::titleOf($step),
+            StepWords::step($step),
+            StepWords::card($step->kind()->card()),
             $this->state($step->id),
             (string) ($this->said[$step->id]->data['reason'] ?? ''),
-            array_map(fn ($after) => [Says::after($after), ! isset($this->steps[$after->step]) || $this->state($after->step) !== 'open'], $step->after),
+            array_map(fn ($after) => [StepWords::after($after), ! isset($this->steps[$after->step]) || $this->state($after->step) !== 'open'], $step->after),
             $shown->drawing($step),
             $shown->readings($step),
             $shown->hand($step),

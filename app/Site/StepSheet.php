@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Marking\MarkingForm;
+use App\Words\StepWords;
 use Closure;
 use YokeLine\Drawing\AsBuilt;
 use YokeLine\Drawing\AtGuide;
@@ -30,7 +31,6 @@ use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
-use YokeLine\Work\Says;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -99,7 +99,7 @@ final readonly class StepSheet
     public function hand(Step $step): array
     {
         return array_values(array_filter([
-            Says::howTight($step),
+            StepWords::howTight($step),
             ...match ($step->kind()) {
                 StepKind::RailUp, StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
                 StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches, StepKind::DiscsIn => AtHand::stop($this->plan),
@@ -107,7 +107,7 @@ final readonly class StepSheet
                 StepKind::BoreLeaf => ['One hole, check square, then the second.'],
                 default => [],
             },
-            Says::why($step),
+            StepWords::why($step),
         ]));
     }
 

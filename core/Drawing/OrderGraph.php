@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use Closure;
 use YokeLine\Work\After;
 use YokeLine\Work\Order;
-use YokeLine\Work\Says;
 use YokeLine\Work\Step;
 
 /** The steps of a doorway as a graph, from left to right: what is done at the bench above, at the wall below. */
@@ -20,7 +20,8 @@ final class OrderGraph
 
     private const DOWN = 62;
 
-    public static function of(Order $order): Scene
+    /** @param  Closure(Step): string  $named  what a step is called */
+    public static function of(Order $order, Closure $named): Scene
     {
         $column = $row = $taken = [];
         // A step may stand in the table before one that it comes after: settled when nothing moves any more.
@@ -50,7 +51,7 @@ final class OrderGraph
         foreach ($order->steps as $id => $step) {
             [$x, $y] = [(float) $column[$id] * self::ACROSS, (float) $row[$id] * self::DOWN];
             $shapes[] = Shape::box("step at-{$step->at}".($step->people > 1 ? ' together' : ''), $x, $y, self::WIDE, self::HIGH);
-            foreach (explode("\n", wordwrap(Says::step($step), 26)) as $line => $words) {
+            foreach (explode("\n", wordwrap($named($step), 26)) as $line => $words) {
                 $shapes[] = Shape::text('step-name', $x + 6, $y + 15 + 13 * $line, 11, $words);
             }
             $shapes[] = Shape::text('step-time', $x + 6, $y + self::HIGH - 7, 10.5, "{$step->minutes} min".($step->people > 1 ? ", {$step->people} people" : ''));

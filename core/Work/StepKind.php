@@ -72,4 +72,25 @@ enum StepKind: string
     {
         return in_array($this, [self::Look, self::Measure, self::Scan, self::Choose, self::Order], true);
     }
+
+    /** The card that it is told on. */
+    public function card(): WorkCard
+    {
+        return match ($this) {
+            self::Look, self::Measure, self::Scan, self::Choose, self::Order => WorkCard::Choose,
+            self::BoxCheck, self::Trial => WorkCard::Box,
+            self::LeafIn, self::TrimLeaf, self::MarkLeaf, self::BoreLeaf, self::Groove, self::CoatLeaf,
+            self::FitHangers, self::FitDiscs, self::FitTriggers, self::FitPulls => WorkCard::Leaf,
+            self::CutBoard, self::MarkBoard, self::BoreBoard, self::CoatBoard, self::CutRail, self::BoreRail,
+            self::JoinRail, self::StopsOn, self::CatchesOn => WorkCard::Bench,
+            self::DoorOff, self::FillJambs, self::Isolate, self::OpenWall, self::MoveHazard, self::PatchWall,
+            self::MoveObstacle, self::Ease => WorkCard::Ready,
+            self::MarkWall, self::MarkLine, self::ProveLine => WorkCard::Line,
+            self::BoreWall, self::BoardUp, self::BoardFix => WorkCard::Carries,
+            self::RailUp, self::RailTrue => WorkCard::Rail,
+            self::Hang, self::DiscsIn, self::SetStops, self::Buffer, self::SetCatches, self::MarkGuide,
+            self::FixGuide => WorkCard::Hang,
+            self::ProveRun, self::PaintPatch, self::MakeGood, self::HandOver => WorkCard::Finish,
+        };
+    }
 }

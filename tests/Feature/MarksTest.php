@@ -5,7 +5,10 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\FieldWords;
+use App\Words\StepWords;
 use Database\Seeders\DemoSeeder;
+use YokeLine\Work\Step;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
@@ -130,7 +133,7 @@ test('an entry sent twice stands once', function () {
 });
 
 test('the order of work tells why a step comes after another', function () {
-    $this->get("{$this->url}/order")->assertOk()->assertSee('38 steps')->assertSee('A height taken wrong is found before it is drilled.');
+    $this->get("{$this->url}/order")->assertOk()->assertSee('38 steps')->assertSee(StepWords::why(new Step('prove-line', 1, 0, 'wall', [])));
 });
 
 test('leaf and parts show every leaf, the bits in steps, and what is held which way round', function () {
@@ -163,5 +166,5 @@ test('one who changes a list that another has changed is told on the marks page'
     $this->post("{$this->url}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $before]);
     $this->flushSession();
 
-    $this->post("{$this->url}/marks/changes", ['place' => 'marking.tape', 'value' => '3000', 'base' => $before])->assertSee('changed leaf thickness meanwhile');
+    $this->post("{$this->url}/marks/changes", ['place' => 'marking.tape', 'value' => '3000', 'base' => $before])->assertSee('changed '.lcfirst(FieldWords::label('brief.leaf.thickness')).' meanwhile');
 });

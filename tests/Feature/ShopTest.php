@@ -18,12 +18,14 @@ use App\Supply\Answers;
 use App\Supply\JobSupply;
 use App\Supply\SimulatedSupplier;
 use App\Supply\SupplierSilent;
+use App\Words\StepWords;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
 use YokeLine\Catalog\MaterialKind;
+use YokeLine\Work\StepKind;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
@@ -213,7 +215,7 @@ test('a step that is moved to where it may not be begins as soon as it can, and 
     $this->post("/jobs/{$this->job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00, 12:30-16:30', 'from' => '2027-01-11', 'travel' => 25, 'doorways' => [$this->kiln->id]]);
     // Hung before anything else is done; and checked in the break.
     $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/hang", 'start' => 480]);
-    $this->get("/jobs/{$this->job->id}/day-plan")->assertSee('Kiln room, hang the leaf cannot begin then');
+    $this->get("/jobs/{$this->job->id}/day-plan")->assertSee('Kiln room, '.lcfirst(StepWords::kind(StepKind::Hang)).' cannot begin then');
     $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/box-check", 'start' => 725]);
 
     $this->get("/jobs/{$this->job->id}/day-plan")->assertSee('Kiln room, check the kit’s box cannot begin then')->assertSee('It begins at Monday, 12:30');
@@ -223,7 +225,7 @@ test('nothing is done with a leaf that has not come', function () {
     $this->post("/jobs/{$this->job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00, 12:30-16:30', 'from' => '2027-01-11', 'travel' => 25, 'comes' => ['leaf' => '2027-01-14'], 'doorways' => [$this->kiln->id]]);
     $calendar = Reader::read($this->get("/jobs/{$this->job->id}/day-plan.ics")->getContent());
     foreach ($calendar->VEVENT as $event) {
-        if (str_contains((string) $event->SUMMARY, 'bring the leaf in')) {
+        if (str_contains((string) $event->SUMMARY, lcfirst(StepWords::kind(StepKind::LeafIn)))) {
             expect((string) $event->DTSTART)->toStartWith('20270114');
         }
     }
@@ -234,7 +236,7 @@ test('steps that are done are planned no more', function () {
     (new Entries($this->kiln, $run, 'Ada'))->take([['uid' => 'done-one', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done']]]);
     $this->post("/jobs/{$this->job->id}/day-plan", ['crew' => 3, 'hours' => '08:00-12:00, 12:30-16:30', 'from' => '2027-01-11', 'travel' => 25, 'doorways' => [$this->kiln->id]]);
 
-    $this->get("/jobs/{$this->job->id}/day-plan")->assertDontSee('Kiln room, check the kit’s box')->assertSee('Kiln room, bring the leaf in');
+    $this->get("/jobs/{$this->job->id}/day-plan")->assertDontSee('Kiln room, check the kit’s box')->assertSee('Kiln room, '.lcfirst(StepWords::kind(StepKind::LeafIn)));
 });
 
 test('a calendar takes the plan, read back by a library', function () {

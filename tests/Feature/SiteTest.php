@@ -243,7 +243,7 @@ test('the leaf that came is drawn beside the one that was planned', function () 
 });
 
 test('what a tape cannot be sure of stands among the findings', function () {
-    $this->get("{$this->url}/leaf/findings")->assertSee('Board over the casing, measured 1: fits, but by less than your tape can tell');
+    $this->get("{$this->url}/leaf/findings")->assertSee('Header board over the casing, measurement 1: fits, but by less than your tape can tell');
 });
 
 test('a way out that is taken changes the plan, keeps the old one, and is logged with its reason', function () {
@@ -382,7 +382,7 @@ test('a rail that is up has no slack left', function () {
 test('how sure a plan is follows the tools', function () {
     $this->get("{$this->url}/sure")->assertOk()->assertSee('3 clearances can be eaten up')->assertSee('Fits, but by less than your tape can tell.')->assertSee('leaf height');
     $this->post("{$this->url}/sure", ['place' => 'marking.plus_minus.tape', 'value' => '0.1', 'base' => $this->doorway->refresh()->revision_id])->assertOk();
-    $this->post("{$this->url}/sure", ['place' => 'marking.plus_minus.level', 'value' => '0.1', 'base' => $this->doorway->refresh()->revision_id])->assertSee('Board over the casing, measured 1');
+    $this->post("{$this->url}/sure", ['place' => 'marking.plus_minus.level', 'value' => '0.1', 'base' => $this->doorway->refresh()->revision_id])->assertSee('Header board over the casing, measurement 1');
 });
 
 test('the log tells plan and site in one, and can be filtered and given out', function () {

@@ -14,9 +14,13 @@ use App\Marking\SureForm;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
 use App\Words\FieldWords;
+use App\Words\StepWords;
 use Database\Seeders\DemoSeeder;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\FieldType;
+use YokeLine\Work\After;
+use YokeLine\Work\Step;
+use YokeLine\Work\StepKind;
 
 /**
  * All that a book of words says, by the way to it.
@@ -96,3 +100,22 @@ test('no field on any page is without words in either language', function (strin
 
     expect(count($labels))->toBeGreaterThan(500)->and(array_values(array_unique($unsaid)))->toBe([]);
 })->with(['en', 'es']);
+
+test('every step says what is done, on which card, with what in hand', function (StepKind $kind) {
+    $step = new Step($kind->value, 1, 0, 'wall', []);
+
+    expect(StepWords::step($step))->toMatch('/^[A-Z]/')->not->toContain('steps.')->and(StepWords::card($kind->card()))->not->toContain('steps.')
+        ->and($kind->isAtTheDesk() || StepWords::tools($step) !== [])->toBeTrue();
+})->with(fn () => array_column(StepKind::cases(), null, 'value'));
+
+test('a step of one leaf, or of one coat, says so', function () {
+    expect(StepWords::named('coat-leaf.left.2'))->toBe(StepWords::kind(StepKind::CoatLeaf).', left, coat 2')->and(StepWords::named('not a step'))->toBe('not a step');
+});
+
+test('what a step waits for is said in hours or minutes', function () {
+    expect(StepWords::after(new After('coat-leaf.1', 'dry', 240)))->toContain('240 minutes')->and(StepWords::after(new After('coat-leaf.2', 'cure', 960)))->toContain('16 hours');
+});
+
+test('time is said in five minutes, and in half hours from an hour on', function (int $minutes, string $says) {
+    expect(StepWords::about($minutes))->toBe($says);
+})->with([[2, '5 min'], [33, '35 min'], [57, '55 min'], [60, '1 h'], [89, '1 ½ h'], [130, '2 h']]);

@@ -21,7 +21,7 @@
       <li @class(['way-out', 'works' => $way->works])>
         <h2>{{ $way->title }}</h2>
         <p>{{ $way->says }}</p>
-        <p class="group-note">{{ $way->works ? ucfirst(WayOut::HARM[$way->harm]).'.'.($way->minutes ? " About {$way->minutes} minutes: ".implode(', ', array_map(fn ($kind) => lcfirst(YokeLine\Work\Says::kind($kind)), $way->redo)).'.' : '').($way->finding ? ' It leaves something to settle.' : '') : 'Does not work here.' }}</p>
+        <p class="group-note">{{ $way->works ? ucfirst(WayOut::HARM[$way->harm]).'.'.($way->minutes ? " About {$way->minutes} minutes: ".implode(', ', array_map(fn ($kind) => lcfirst(App\Words\StepWords::kind($kind)), $way->redo)).'.' : '').($way->finding ? ' It leaves something to settle.' : '') : 'Does not work here.' }}</p>
         @if ($way->works)<form method="post" action="{{ route('found.take', [$form->doorway, $form->row]) }}">@csrf<input type="hidden" name="base" value="{{ $form->doorway->revision_id }}"><button class="btn" name="way" value="{{ $way->id }}">Do this</button></form>@endif
       </li>
     @endforeach

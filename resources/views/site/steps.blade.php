@@ -1,7 +1,6 @@
 @use('YokeLine\Inspection\Cautions')
-@use('YokeLine\Work\Cards')
+@use('App\Words\StepWords')
 @use('YokeLine\Recovery\Problems')
-@use('YokeLine\Work\Tools')
 @php([$steps, $next] = [$run->steps(), $run->next()])
 <div id="site-state" data-change="{{ $run->doorway->revision->number }}" data-next="{{ $next }}">
 <p class="site-far"><progress max="{{ count($steps) }}" value="{{ $run->done() }}" aria-label="Steps done"></progress> {{ $run->done() }} of {{ count($steps) }} steps, change {{ $run->doorway->revision->number }}</p>
@@ -11,7 +10,7 @@
 </ol>
 @foreach ($steps as $i => $one)
 <section class="site-step" data-step="{{ $one->step->id }}" data-state="{{ $one->state }}" aria-label="{{ $one->title }}" @if ($one->step->id !== ($next ?? $steps[0]->step->id)) hidden @endif>
-  <p class="site-card">{{ $one->card }} · step {{ $i + 1 }}@if ($one->step->people > 1) · <b>{{ $one->step->people }} people</b>@endif · {{ Cards::about($one->step->minutes) }}</p>
+  <p class="site-card">{{ $one->card }} · step {{ $i + 1 }}@if ($one->step->people > 1) · <b>{{ $one->step->people }} people</b>@endif · {{ StepWords::about($one->step->minutes) }}</p>
   <h2 tabindex="-1">{{ $one->title }}</h2>
   <p class="site-said">{{ $one->state === 'done' ? 'Done.' : ($one->state === 'skipped' ? "Skipped: {$one->reason}" : $one->reason) }}</p>
   @if (array_filter($one->before, fn ($before) => ! $before[1]))<p class="site-before"><b>First:</b> @foreach ($one->before as [$says, $true])@unless ($true)<span>{{ $says }}</span> @endunless @endforeach</p>@endif
@@ -21,7 +20,7 @@
   @endforeach
   @if ($one->readings)<dl class="site-readings">@foreach ($one->readings as [$number, $says])<div><dt>{{ $says }}</dt><dd>{{ $number }}</dd></div>@endforeach</dl>@endif
   @if ($one->hand)<ul class="hand">@foreach ($one->hand as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
-  @if (Tools::of($one->step))<p class="site-tools"><b>In hand:</b> {{ implode(', ', Tools::of($one->step)) }}.</p>@endif
+  @if (StepWords::tools($one->step))<p class="site-tools"><b>In hand:</b> {{ implode(', ', StepWords::tools($one->step)) }}.</p>@endif
   @php($cautions = Cautions::at($one->step, $run->plan))
   @if ($cautions)<ul class="site-cautions">@foreach ($cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>@endif
   <details class="site-problem"><summary>Problem</summary>

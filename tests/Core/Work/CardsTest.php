@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Work\AtHand;
-use YokeLine\Work\Cards;
 use YokeLine\Work\Order;
-use YokeLine\Work\Says;
+use YokeLine\Work\WorkCard;
 
 test('every step is on one card, none is lost and none is told twice', function (string $name) {
     $order = Order::of(Doorways::plan($name));
-    $on = array_merge(...array_values(array_map(fn (array $steps) => array_map(fn ($step) => $step->id, $steps), Cards::of($order))));
+    $on = array_merge(...array_values(array_map(fn (array $steps) => array_map(fn ($step) => $step->id, $steps), WorkCard::of($order))));
     sort($on);
     $all = array_keys($order->steps);
     sort($all);
@@ -19,18 +18,8 @@ test('every step is on one card, none is lost and none is told twice', function 
 })->with(['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay']);
 
 test('there are at most ten cards', function (string $name) {
-    expect(count(Cards::of(Order::of(Doorways::plan($name)))))->toBeLessThanOrEqual(10);
+    expect(count(WorkCard::of(Order::of(Doorways::plan($name)))))->toBeLessThanOrEqual(10);
 })->with(['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay']);
-
-test('time is said in five minutes, and in half hours from an hour on', function (int $minutes, string $says) {
-    expect(Cards::about($minutes))->toBe($says);
-})->with([[2, '5 min'], [33, '35 min'], [57, '55 min'], [60, '1 h'], [89, '1 ½ h'], [130, '2 h']]);
-
-test('every step of the table has its words', function (string $name) {
-    foreach (Order::of(Doorways::plan($name))->steps as $step) {
-        expect(Says::kind($step->kind()))->not->toBe('');
-    }
-})->with(['kiln-room', 'reclaim-bay']);
 
 test('what is said at the hand follows from the kit', function () {
     expect(implode(' ', AtHand::stop(Doorways::plan('kiln-room'))))->toContain('Clamps on at any time')->toContain('Left and right catches differ')

@@ -10,7 +10,6 @@ use YokeLine\Work\Asks;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Order;
 use YokeLine\Work\RunCheck;
-use YokeLine\Work\Tools;
 
 const ON_SITE = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'meter-room', 'throwing-room', 'loading-bay'];
 
@@ -71,10 +70,4 @@ test('what is asked at a step is asked beside the number that was planned, and t
         expect($asked)->toContain("leaf-width{$leaf->suffix()}", "leaf-height{$leaf->suffix()}", "gap-left{$leaf->suffix()}");
     }
     expect($asked)->toContain('line-1', 'line-2', 'line-3')->and($asked)->toHaveCount(count(array_unique($asked)));
-})->with(ON_SITE);
-
-test('every step on site has its tools named, but those of the desk', function (string $name) {
-    $bare = array_filter(Order::of(Doorways::plan($name))->steps, fn ($step) => Tools::of($step) === []);
-
-    expect(array_filter($bare, fn ($step) => ! $step->kind()->isAtTheDesk()))->toBe([]);
 })->with(ON_SITE);
