@@ -57,7 +57,12 @@ final class Shelf
         $sheets = [];
         foreach (array_keys(KitReader::read($file)) as $i => $id) {
             $kit = $file->get("kits[{$i}]");
-            $sheets[$id] = Document::fromJson((string) json_encode(['units' => $file->get('units') ?? 'mm', ...get_object_vars($kit instanceof stdClass ? $kit : new stdClass)]));
+            $sheets[$id] = Document::fromJson(
+                (string) json_encode([
+                    'units' => $file->get('units') ?? 'mm',
+                    ...get_object_vars($kit instanceof stdClass ? $kit : new stdClass()),
+                ]),
+            );
         }
 
         return $sheets;

@@ -26,12 +26,17 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append([AnswersItsHosts::class, SendsGuarded::class]);
         // Pages carry the token themselves: no cookie needs to be open to scripts.
-        $middleware->web(append: [SendsSmall::class, ReadsPlainFields::class], replace: [ValidateCsrfToken::class => ChecksToken::class]);
+        $middleware->web(
+            append: [SendsSmall::class, ReadsPlainFields::class],
+            replace: [ValidateCsrfToken::class => ChecksToken::class],
+        );
     })
     ->withExceptions(function (Exceptions $exceptions) {
         // Where a page does not say it at the field itself, it is said on the page one came from.
         $exceptions->render(function (UnreadableFile $problem, Request $request) {
-            Notices::carry(Editor::of($request), null, [new Notice('That was not kept. '.implode(' ', $problem->problems))]);
+            Notices::carry(Editor::of($request), null, [
+                new Notice('That was not kept. '.implode(' ', $problem->problems)),
+            ]);
 
             return redirect()->back();
         });

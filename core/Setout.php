@@ -34,7 +34,13 @@ final readonly class Setout
      * @param  ?Plan  $plan  null while too little is known
      * @param  list<Finding>  $findings  the gravest first
      */
-    private function __construct(public Document $document, public Doorway $doorway, public ?Plan $plan, public array $findings, public LengthWriter $write) {}
+    private function __construct(
+        public Document $document,
+        public Doorway $doorway,
+        public ?Plan $plan,
+        public array $findings,
+        public LengthWriter $write,
+    ) {}
 
     /**
      * @param  array<string, Kit>  $kits  by id
@@ -64,16 +70,26 @@ final readonly class Setout
         return new self($this->document, $this->doorway, $this->plan, $proved, $this->write);
     }
 
-    /** Whether there are more cures than are tried in one go: those of the last findings follow once the first are settled. */
+    /**
+     * Whether there are more cures than are tried in one go: those of the last findings follow once the first are
+     * settled.
+     */
     public function hasMoreCures(): bool
     {
-        return array_sum(array_map(fn (Finding $finding) => count($finding->cures), $this->findings)) > self::PROVED_AT_ONCE;
+        return array_sum(array_map(fn (Finding $finding) => count($finding->cures), $this->findings)) >
+            self::PROVED_AT_ONCE;
     }
 
     /** @param  list<list<Cure>>  $cures  for each finding, as they were proved before */
     public function withCures(array $cures): self
     {
-        return new self($this->document, $this->doorway, $this->plan, array_map(fn (Finding $finding, array $proved) => $finding->withCures($proved), $this->findings, $cures), $this->write);
+        return new self(
+            $this->document,
+            $this->doorway,
+            $this->plan,
+            array_map(fn (Finding $finding, array $proved) => $finding->withCures($proved), $this->findings, $cures),
+            $this->write,
+        );
     }
 
     /** @return array<string, string> what to measure or choose next, place => what; [] once there is a plan */
@@ -115,7 +131,9 @@ final readonly class Setout
      */
     private static function kitAsPlanned(Document $document, Doorway $doorway): ?Kit
     {
-        return $document->get('kit.id') === $doorway->brief->kit && $doorway->brief->kit !== '' ? KitReader::at($document, 'kit') : null;
+        return $document->get('kit.id') === $doorway->brief->kit && $doorway->brief->kit !== ''
+            ? KitReader::at($document, 'kit')
+            : null;
     }
 
     /**
@@ -131,42 +149,88 @@ final readonly class Setout
             return [$toCure];
         }
         $findings = Inspector::inspectGeometry($sight);
-        $newStop = array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop && ! in_array($finding->code, $stops, true)) !== [];
+        $newStop =
+            array_filter(
+                $findings,
+                fn (Finding $finding) => $finding->severity === Severity::Stop &&
+                    ! in_array($finding->code, $stops, true),
+            ) !== [];
 
         return $newStop ? $findings : [...$findings, ...Inspector::anchors($sight)];
     }
 
     private function sameKit(Document $document, Doorway $doorway): bool
     {
-        return $doorway->brief->kit === $this->doorway->brief->kit && $document->get('kit') !== null && $document->get('kit') === $this->document->get('kit');
+        return $doorway->brief->kit === $this->doorway->brief->kit &&
+            $document->get('kit') !== null &&
+            $document->get('kit') === $this->document->get('kit');
     }
 
     /**
      * @param  array<string, Kit>  $kits
      * @param  ?Finding  $toCure  where its own check still says it, nothing else is asked
-     * @param  list<FindingCode>  $stops  that stood before: where a new one comes, how the rail is held is not asked any more
+     * @param  list<FindingCode>  $stops  that stood before: where a new one comes, how the rail is held is not asked
+     *   any more
      * @param  int  $times  how often the like of what is to be cured stood before
      */
-    private static function planned(Document $document, Doorway $doorway, array $kits, ?Unit $shown, ?Kit $asPlanned, ?Finding $toCure = null, array $stops = [], int $times = 1): self
-    {
+    private static function planned(
+        Document $document,
+        Doorway $doorway,
+        array $kits,
+        ?Unit $shown,
+        ?Kit $asPlanned,
+        ?Finding $toCure = null,
+        array $stops = [],
+        int $times = 1,
+    ): self {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
-            $kit = $asPlanned ?? $kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit);
+            $kit = $asPlanned ?? ($kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit));
             $plan = Planner::plan($doorway, $kit);
             $sight = new Sight($plan, $kits, $write);
-            $findings = $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
+            $findings =
+                $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
-                $findings[] = new Finding(FindingCode::KitChanged, Severity::Note, 'The shelf’s kit has changed since', 'This doorway is planned with the kit as it was.', 'brief.kit', [], [new Cure('Plan with the shelf’s kit', ['kit' => null])]);
+                $findings[] = new Finding(
+                    FindingCode::KitChanged,
+                    Severity::Note,
+                    'The shelf’s kit has changed since',
+                    'This doorway is planned with the kit as it was.',
+                    'brief.kit',
+                    [],
+                    [new Cure('Plan with the shelf’s kit', ['kit' => null])],
+                );
             }
 
             return new self($document, $doorway, $plan, $findings, $write);
         } catch (NotYetMeasured $problem) {
             $next = array_values($problem->missing);
             $then = array_slice($next, 1);
-            $findings = [new Finding(FindingCode::SurveyIncomplete, Severity::Settle, 'Next, measure '.$next[0], $then === [] ? '' : 'Then '.implode('; ', $then).'.', (string) array_key_first($problem->missing))];
+            $findings = [
+                new Finding(
+                    FindingCode::SurveyIncomplete,
+                    Severity::Settle,
+                    'Next, measure '.$next[0],
+                    $then === [] ? '' : 'Then '.implode('; ', $then).'.',
+                    (string) array_key_first($problem->missing),
+                ),
+            ];
         } catch (CannotPlan $problem) {
-            $others = array_map(fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]), array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))));
-            $findings = [new Finding(FindingCode::KitUnknown, Severity::Stop, rtrim($problem->getMessage(), '.'), '', $problem->where, [], $others)];
+            $others = array_map(
+                fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]),
+                array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))),
+            );
+            $findings = [
+                new Finding(
+                    FindingCode::KitUnknown,
+                    Severity::Stop,
+                    rtrim($problem->getMessage(), '.'),
+                    '',
+                    $problem->where,
+                    [],
+                    $others,
+                ),
+            ];
         }
 
         return new self($document, $doorway, null, $findings, $write);
@@ -186,14 +250,34 @@ final readonly class Setout
         foreach ($finding->cures as $cure) {
             try {
                 $document = $this->after($cure);
-                $measuredAnew = array_filter(array_keys($cure->changes), fn (string $place) => ! str_starts_with($place, 'brief.')) !== [];
+                $measuredAnew =
+                    array_filter(
+                        array_keys($cure->changes),
+                        fn (string $place) => ! str_starts_with($place, 'brief.'),
+                    ) !== [];
                 $doorway = DoorwayReader::read($document, $measuredAnew ? null : $this->doorway->survey);
-                $after = self::planned($document, $doorway, $kits, $this->write->unit, $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway), $finding, $stops, $times);
+                $after = self::planned(
+                    $document,
+                    $doorway,
+                    $kits,
+                    $this->write->unit,
+                    $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway),
+                    $finding,
+                    $stops,
+                    $times,
+                );
             } catch (UnreadableFile) {
                 continue;
             }
             // Without a plan nothing was known before: whatever brings one cures.
-            if (! $finding->isAmong($after->findings, $times) && ($this->plan === null || array_filter($after->codes(Severity::Stop), fn (FindingCode $code) => ! in_array($code, $stops, true)) === [])) {
+            if (
+                ! $finding->isAmong($after->findings, $times) &&
+                ($this->plan === null ||
+                    array_filter(
+                        $after->codes(Severity::Stop),
+                        fn (FindingCode $code) => ! in_array($code, $stops, true),
+                    ) === [])
+            ) {
                 $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
             }
         }
@@ -240,7 +324,12 @@ final readonly class Setout
     /** @return list<FindingCode> */
     private function codes(Severity $severity): array
     {
-        return array_values(array_map(fn (Finding $finding) => $finding->code, array_filter($this->findings, fn (Finding $finding) => $finding->severity === $severity)));
+        return array_values(
+            array_map(
+                fn (Finding $finding) => $finding->code,
+                array_filter($this->findings, fn (Finding $finding) => $finding->severity === $severity),
+            ),
+        );
     }
 
     /** What a change does to the numbers people order by. */
@@ -248,7 +337,15 @@ final readonly class Setout
     {
         $changes = [];
         [$before, $now] = [$this->plan?->sums() ?? [], $after->plan?->sums() ?? []];
-        foreach (['leaf.width' => 'leaf width', 'leaf.height' => 'leaf height', 'yoke_line' => 'yoke line', 'passage.clear' => 'passage', 'rail.length' => 'rail'] as $key => $name) {
+        foreach (
+            [
+                'leaf.width' => 'leaf width',
+                'leaf.height' => 'leaf height',
+                'yoke_line' => 'yoke line',
+                'passage.clear' => 'passage',
+                'rail.length' => 'rail',
+            ] as $key => $name
+        ) {
             [$was, $is] = [$before[$key]->total ?? null, $now[$key]->total ?? null];
             if ($is !== null && $was?->nm !== $is->nm) {
                 $changes[] = "{$name} {$this->write->show($is)}";

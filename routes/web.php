@@ -92,7 +92,9 @@ Route::post('/jobs/bring-in', [JobFileController::class, 'store'])->name('jobs.b
 Route::post('/jobs/{job}/files', [FileController::class, 'store'])->name('files.store');
 Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('files.show');
 
-Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)->name('give-out')->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
+Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)
+    ->name('give-out')
+    ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
 Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
 
@@ -167,10 +169,14 @@ Route::controller(HistoryController::class)->group(function () {
 Route::controller(AskController::class)->group(function () {
     Route::get('/doorways/{doorway}/why/{key}', 'why')->name('why');
     Route::get('/doorways/{doorway}/numbers', 'numbers')->name('numbers');
-    Route::get('/doorways/{doorway}/{station}/findings', 'findings')->name('findings')->whereIn('station', Station::cases());
+    Route::get('/doorways/{doorway}/{station}/findings', 'findings')
+        ->name('findings')
+        ->whereIn('station', Station::cases());
 });
 Route::controller(BenchController::class)->group(function () {
-    Route::post('/doorways/{doorway}/{station}/changes', 'change')->name('changes')->whereIn('station', Station::cases());
+    Route::post('/doorways/{doorway}/{station}/changes', 'change')
+        ->name('changes')
+        ->whereIn('station', Station::cases());
     Route::get('/doorways/{doorway}/{station}', 'show')->name('bench')->whereIn('station', Station::cases());
 });
 
@@ -190,11 +196,23 @@ Route::controller(RulesController::class)->group(function () {
 });
 
 Route::post('/editor', EditorController::class)->name('editor');
-Route::post('/notices/{notice}/seen', [NoticeController::class, 'seen'])->name('notices.seen')->whereNumber('notice');
-Route::post('/notices/{notice}/put-back', [NoticeController::class, 'putBack'])->name('notices.put-back')->whereNumber('notice');
+Route::post('/notices/{notice}/seen', [NoticeController::class, 'seen'])
+    ->name('notices.seen')
+    ->whereNumber('notice');
+Route::post('/notices/{notice}/put-back', [NoticeController::class, 'putBack'])
+    ->name('notices.put-back')
+    ->whereNumber('notice');
 
 // What `./yoke bench` holds the other pages against.
 Route::view('/empty', 'empty');
 
 // What a page that is seen again asks: whether it still shows what stands.
-Route::get('/state/{of}', fn (string $of) => response(State::named($of)->is, headers: ['Content-Type' => 'text/plain; charset=UTF-8', 'Cache-Control' => 'no-store']))->name('state')->where('of', '(doorway|job)-\d{1,18}|everything');
+Route::get(
+    '/state/{of}',
+    fn (string $of) => response(
+        State::named($of)->is,
+        headers: ['Content-Type' => 'text/plain; charset=UTF-8', 'Cache-Control' => 'no-store'],
+    ),
+)
+    ->name('state')
+    ->where('of', '(doorway|job)-\d{1,18}|everything');

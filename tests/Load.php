@@ -84,7 +84,9 @@ final class Load
 
     public function errors(): int
     {
-        return array_sum(array_filter($this->statuses, fn (int $status) => $status < 200 || $status >= 400, ARRAY_FILTER_USE_KEY));
+        return array_sum(
+            array_filter($this->statuses, fn (int $status) => $status < 200 || $status >= 400, ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** Brings a job in by the page, beside all else; the file that its status will stand in. */
@@ -93,7 +95,9 @@ final class Load
         $said = (string) tempnam(sys_get_temp_dir(), 'said');
         $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
         $token = "curl -s -c {$jar} {$this->url}/ | grep -o 'csrf-token\" content=\"[^\"]*' | cut -d'\"' -f3";
-        shell_exec("( curl -s -o /dev/null -w '%{http_code} %{time_total}' -b {$jar} -F _token=\$({$token}) -F file=@{$zip} {$this->url}/jobs/bring-in > {$said} ) > /dev/null 2>&1 &");
+        shell_exec(
+            "( curl -s -o /dev/null -w '%{http_code} %{time_total}' -b {$jar} -F _token=\$({$token}) -F file=@{$zip} {$this->url}/jobs/bring-in > {$said} ) > /dev/null 2>&1 &",
+        );
 
         return $said;
     }
@@ -102,17 +106,34 @@ final class Load
     public static function job(Document $document, int $changes): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'load');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $lines = '';
         for ($change = 1; $change <= $changes; $change++) {
-            $document = $document->with('brief.rules.gap', 8 + $change % 7);
-            $lines .= json_encode(['change' => $change, 'after' => $change === 1 ? null : $change - 1, 'what' => 'gap', 'who' => 'Load', 'at' => '2026-01-01T00:00:00Z', 'document' => $document->root])."\n";
+            $document = $document->with('brief.rules.gap', 8 + ($change % 7));
+            $lines .=
+                json_encode([
+                    'change' => $change,
+                    'after' => $change === 1 ? null : $change - 1,
+                    'what' => 'gap',
+                    'who' => 'Load',
+                    'at' => '2026-01-01T00:00:00Z',
+                    'document' => $document->root,
+                ])."\n";
         }
         $zip->addFromString('history/01-load.jsonl', $lines);
         $zip->addFromString('doorways/01-load.json', $document->toJson());
         $zip->addFromString('log/01-load.jsonl', '');
-        $zip->addFromString('job.json', (string) json_encode(['format' => 'yoke-line/job', 'version' => 2, 'name' => "Load of {$changes}", 'rules' => [], 'doorways' => [['file' => '01-load', 'change' => $changes]]]));
+        $zip->addFromString(
+            'job.json',
+            (string) json_encode([
+                'format' => 'yoke-line/job',
+                'version' => 2,
+                'name' => "Load of {$changes}",
+                'rules' => [],
+                'doorways' => [['file' => '01-load', 'change' => $changes]],
+            ]),
+        );
         $zip->close();
 
         return $path;
@@ -124,7 +145,11 @@ final class Load
         $this->kept = 0;
         for ($user = 0; $user < $users; $user++) {
             $handle = curl_init();
-            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60]);
+            curl_setopt_array($handle, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_COOKIEFILE => '',
+                CURLOPT_TIMEOUT => 60,
+            ]);
             $doorway = $this->doorways[$user % count($this->doorways)];
             curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf");
             $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0'];
@@ -139,7 +164,15 @@ final class Load
         $isWrite = mt_rand() / mt_getrandmax() < $writes;
         curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf".($isWrite ? '/changes' : ''));
         $isWrite
-            ? curl_setopt_array($handle, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['place' => 'brief.rules.gap', 'value' => (string) (8 + ++$this->sent / 10_000), 'base' => $base]), CURLOPT_HTTPHEADER => ["X-CSRF-TOKEN: {$token}", 'HX-Request: true']])
+            ? curl_setopt_array($handle, [
+                CURLOPT_POST => true,
+                CURLOPT_POSTFIELDS => http_build_query([
+                    'place' => 'brief.rules.gap',
+                    'value' => (string) (8 + ++$this->sent / 10_000),
+                    'base' => $base,
+                ]),
+                CURLOPT_HTTPHEADER => ["X-CSRF-TOKEN: {$token}", 'HX-Request: true'],
+            ])
             : curl_setopt_array($handle, [CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => []]);
         curl_multi_add_handle($this->all, $handle);
 
@@ -152,7 +185,10 @@ final class Load
         $status = (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         $this->took[] = (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME);
-        $this->kept += $status === 200 && str_ends_with((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), '/changes') ? 1 : 0;
+        $this->kept +=
+            $status === 200 && str_ends_with((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), '/changes')
+                ? 1
+                : 0;
         $this->learn($user, (string) curl_multi_getcontent($handle));
     }
 

@@ -80,11 +80,16 @@ foreach (['kiln-room', 'glaze-store'] as $name) {
 foreach (['kiln-room', 'reclaim-bay', 'slip-store'] as $name) {
     $doorway = DoorwayReader::read(Doorways::document($name));
     $kit = Doorways::kits()[$doorway->brief->kit];
-    $ms = inTurn(['anchoring' => function () use ($doorway, $kit) {
-        $anchoring = Anchoring::of(Planner::plan($doorway, $kit));
+    $ms = inTurn(
+        [
+            'anchoring' => function () use ($doorway, $kit) {
+                $anchoring = Anchoring::of(Planner::plan($doorway, $kit));
 
-        return [$anchoring->worst(), $anchoring->sags()];
-    }], 120)['anchoring'];
+                return [$anchoring->worst(), $anchoring->sags()];
+            },
+        ],
+        120,
+    )['anchoring'];
     row("plan and whole anchoring, {$name}", sprintf('%.2f ms', $ms), 'under 25 ms', $ms < 25);
 }
 
@@ -95,23 +100,51 @@ for ($seed = 1; $seed <= 500; $seed++) {
     $scan = Scan::of($wall->trace(), $wall->opening, $wall->wall);
     $all += count($wall->studs);
     $found += count($scan->studs);
-    $right += count(array_filter($wall->studs, fn (array $stud) => array_filter($scan->studs, fn (FoundStud $one) => abs($one->x - $stud['x']) <= 4) !== []));
-    $false += count(array_filter($scan->studs, fn (FoundStud $one) => array_filter($wall->studs, fn (array $stud) => abs($one->x - $stud['x']) <= 15) === []));
+    $right += count(
+        array_filter(
+            $wall->studs,
+            fn (array $stud) => array_filter($scan->studs, fn (FoundStud $one) => abs($one->x - $stud['x']) <= 4) !== [],
+        ),
+    );
+    $false += count(
+        array_filter(
+            $scan->studs,
+            fn (FoundStud $one) => array_filter($wall->studs, fn (array $stud) => abs($one->x - $stud['x']) <= 15) === [],
+        ),
+    );
     $cables += count($wall->cables);
-    $inside += count(array_filter($wall->cables, fn (array $cable) => array_filter($scan->zones, fn (array $zone) => $cable['x'] >= $zone[0] && $cable['x'] <= $zone[1]) !== []));
+    $inside += count(
+        array_filter(
+            $wall->cables,
+            fn (array $cable) => array_filter(
+                $scan->zones,
+                fn (array $zone) => $cable['x'] >= $zone[0] && $cable['x'] <= $zone[1],
+            ) !== [],
+        ),
+    );
 }
-row("studs of 500 simulated walls within 4 mm, of {$all}", sprintf('%.2f %%', 100 * $right / $all), 'at least 99 %', $right >= 0.99 * $all);
-row('studs that are none', sprintf('%.2f %%', 100 * $false / $found), 'at most 0.5 %', $false <= 0.005 * $found);
+row(
+    "studs of 500 simulated walls within 4 mm, of {$all}",
+    sprintf('%.2f %%', (100 * $right) / $all),
+    'at least 99 %',
+    $right >= 0.99 * $all,
+);
+row('studs that are none', sprintf('%.2f %%', (100 * $false) / $found), 'at most 0.5 %', $false <= 0.005 * $found);
 row("live cables inside a zone, of {$cables}", (string) $inside, 'all', $inside === $cables);
 
 $write = new LengthWriter(Unit::Millimetre);
 $kiln = DoorwayReader::read(Doorways::document('kiln-room'));
-$kiln = DoorwayReader::read(Doorways::document('kiln-room', ['brief.leaf.stock_widths' => range(760, 1510, 50), 'brief.leaf.stock_heights' => range(2080, 2230, 25)]));
+$kiln = DoorwayReader::read(
+    Doorways::document('kiln-room', [
+        'brief.leaf.stock_widths' => range(760, 1510, 50),
+        'brief.leaf.stock_heights' => range(2080, 2230, 25),
+    ]),
+);
 $times = $first = [];
 for ($run = 0; $run < 5; $run++) {
     $from = hrtime(true);
     $search = Search::of($kiln, Doorways::kits(), $write);
-    [$ranking, $judge] = [new Ranking, $search->judge()];
+    [$ranking, $judge] = [new Ranking(), $search->judge()];
     foreach ($search->ways(5500) as $i => $way) {
         $ranking->add($way);
         if (! isset($first[$run]) && (hrtime(true) - $from) / 1e9 > 0.12) {
@@ -122,8 +155,18 @@ for ($run = 0; $run < 5; $run++) {
     $ranking->judge($judge);
     $times[] = (hrtime(true) - $from) / 1e9;
 }
-row("ways of the kiln room, 5 500 of {$search->count()} combinations, held", sprintf('%.2f s', median($times)), 'under 1.5 s', median($times) < 1.5);
-row('the first of them, held', sprintf('%.2f s', median(array_values($first))), 'under 0.3 s', median(array_values($first)) < 0.3);
+row(
+    "ways of the kiln room, 5 500 of {$search->count()} combinations, held",
+    sprintf('%.2f s', median($times)),
+    'under 1.5 s',
+    median($times) < 1.5,
+);
+row(
+    'the first of them, held',
+    sprintf('%.2f s', median(array_values($first))),
+    'under 0.3 s',
+    median(array_values($first)) < 0.3,
+);
 
 /** Pages, over the wire. */
 Browser::$keepsDatabase = true;
@@ -131,7 +174,14 @@ $browser = Browser::fresh();
 $jar = tempnam(sys_get_temp_dir(), 'jar');
 $ask = function (string $path, ?array $post = null, array $headers = []) use ($browser, $jar): string {
     $curl = curl_init($browser->url.$path);
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => $headers, CURLOPT_ENCODING => 'gzip', CURLOPT_FOLLOWLOCATION => true]);
+    curl_setopt_array($curl, [
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_COOKIEJAR => $jar,
+        CURLOPT_COOKIEFILE => $jar,
+        CURLOPT_HTTPHEADER => $headers,
+        CURLOPT_ENCODING => 'gzip',
+        CURLOPT_FOLLOWLOCATION => true,
+    ]);
     if ($post !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($post));
     }
@@ -151,18 +201,47 @@ $medians = inTurn([
     'bench, glaze store' => fn () => $ask('/doorways/2/rail'),
     'one field' => function () use ($ask, $token, &$gap, &$at, $base) {
         $gap = $gap === 12 ? 11 : 12;
-        $at = $base($ask('/doorways/1/leaf/changes', ['place' => 'brief.rules.gap', 'value' => (string) $gap, 'base' => $at], ["X-CSRF-TOKEN: {$token[1]}", 'HX-Request: true']));
+        $at = $base(
+            $ask(
+                '/doorways/1/leaf/changes',
+                ['place' => 'brief.rules.gap', 'value' => (string) $gap, 'base' => $at],
+                ["X-CSRF-TOKEN: {$token[1]}", 'HX-Request: true'],
+            ),
+        );
     },
 ]);
 row('an empty Blade page', sprintf('%.1f ms', $medians['empty']), '', true);
 foreach (['bench, kiln room' => 3.0, 'bench, glaze store' => 3.0, 'one field' => 2.5] as $name => $most) {
     $ratio = $medians[$name] / $medians['empty'];
-    row("{$name}, against the empty page", sprintf('%.1f ms = %.2f x', $medians[$name], $ratio), "at most {$most} x", $ratio <= $most);
+    row(
+        "{$name}, against the empty page",
+        sprintf('%.1f ms = %.2f x', $medians[$name], $ratio),
+        "at most {$most} x",
+        $ratio <= $most,
+    );
 }
 
-$paper = inTurn(['sheet' => fn () => $ask('/doorways/1/give-out/sheet.pdf'), 'templates' => fn () => $ask('/doorways/1/give-out/templates.pdf'), 'marks' => fn () => $ask('/doorways/6/marks'), 'parts' => fn () => $ask('/doorways/6/parts')], 10);
-row('set-out sheet of the kiln room, as PDF', sprintf('%.0f ms', $paper['sheet']), 'under 1500 ms', $paper['sheet'] < 1500);
-row('templates of the kiln room, as PDF', sprintf('%.0f ms', $paper['templates']), 'under 1500 ms', $paper['templates'] < 1500);
+$paper = inTurn(
+    [
+        'sheet' => fn () => $ask('/doorways/1/give-out/sheet.pdf'),
+        'templates' => fn () => $ask('/doorways/1/give-out/templates.pdf'),
+        'marks' => fn () => $ask('/doorways/6/marks'),
+        'parts' => fn () => $ask('/doorways/6/parts'),
+    ],
+    10,
+);
+row(
+    'set-out sheet of the kiln room, as PDF',
+    sprintf('%.0f ms', $paper['sheet']),
+    'under 1500 ms',
+    $paper['sheet'] < 1500,
+);
+row(
+    'templates of the kiln room, as PDF',
+    sprintf('%.0f ms', $paper['templates']),
+    'under 1500 ms',
+    $paper['templates'] < 1500,
+);
 row('marks, leaf and parts of two leaves', sprintf('%.0f and %.0f ms', $paper['marks'], $paper['parts']), '', true);
 
 /** A job of 20 doorways to give out, asked for as the browser does, doorway by doorway. */
@@ -187,27 +266,73 @@ $lists = json_decode((string) file_get_contents(__DIR__.'/Core/Support/work/cutt
 $took = $proved = [];
 foreach ($lists as $list) {
     $from = hrtime(true);
-    $plan = Cutting::of(array_map(fn (int $mm) => new Piece(Length::mm($mm), (string) $mm), $list['pieces']), array_map(Length::mm(...), $list['stock']), Length::mm(3), Length::mm(10));
+    $plan = Cutting::of(
+        array_map(fn (int $mm) => new Piece(Length::mm($mm), (string) $mm), $list['pieces']),
+        array_map(Length::mm(...), $list['stock']),
+        Length::mm(3),
+        Length::mm(10),
+    );
     $took[] = (hrtime(true) - $from) / 1e9;
     $proved[] = $plan->isProved && [count($plan->bars), $plan->bought()->toMm()] == [$list['bars'], $list['bought']];
 }
-row(count($lists).' lists of 40 to 72 pieces, cut as an exact solver does', count(array_filter($proved)).' proved', 'all', ! in_array(false, $proved, true));
+row(
+    count($lists).' lists of 40 to 72 pieces, cut as an exact solver does',
+    count(array_filter($proved)).' proved',
+    'all',
+    ! in_array(false, $proved, true),
+);
 row('the slowest of them', sprintf('%.2f s', max($took)), 'under 1 s', max($took) < 1);
 $graphs = json_decode((string) file_get_contents(__DIR__.'/Core/Support/work/order.json'), true)['doorways'];
 $desk = ['look', 'measure', 'scan', 'choose', 'order'];
 foreach ([false, true] as $twoSites) {
     $tasks = [];
-    foreach (['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'kiln-room', 'glaze-store', 'reclaim-bay', 'glaze-store'] as $i => $name) {
-        foreach (array_filter($graphs[$name]['steps'], fn (array $step) => ! in_array($step['id'], $desk, true)) as $step) {
+    foreach (
+        [
+            'kiln-room',
+            'glaze-store',
+            'map-archive',
+            'reclaim-bay',
+            'kiln-room',
+            'glaze-store',
+            'reclaim-bay',
+            'glaze-store',
+        ] as $i => $name
+    ) {
+        foreach (
+            array_filter($graphs[$name]['steps'], fn (array $step) => ! in_array($step['id'], $desk, true)) as $step
+        ) {
             $after = array_filter($step['after'], fn (array $before) => ! in_array($before['step'], $desk, true));
-            $tasks[] = new Task("{$i}/{$step['id']}", $step['minutes'], min(2, $step['people']), (string) $i, $twoSites && $i % 2 === 1 ? 'mill' : 'pump', $step['at'] === 'wall', array_combine(array_map(fn (array $before) => "{$i}/{$before['step']}", $after), array_map(fn (array $before) => $before['minutes'] ?? 0, $after)));
+            $tasks[] = new Task(
+                "{$i}/{$step['id']}",
+                $step['minutes'],
+                min(2, $step['people']),
+                (string) $i,
+                $twoSites && $i % 2 === 1 ? 'mill' : 'pump',
+                $step['at'] === 'wall',
+                array_combine(
+                    array_map(fn (array $before) => "{$i}/{$before['step']}", $after),
+                    array_map(fn (array $before) => $before['minutes'] ?? 0, $after),
+                ),
+            );
         }
     }
     $from = hrtime(true);
-    $plan = DayPlan::of($tasks, [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[480, 720], [750, 990]])], $twoSites ? ['pump-mill' => 25, 'mill-pump' => 25] : [], (new SeededRandom(1964))->next(...), DayPlan::EFFORT, 480);
+    $plan = DayPlan::of(
+        $tasks,
+        [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[480, 720], [750, 990]])],
+        $twoSites ? ['pump-mill' => 25, 'mill-pump' => 25] : [],
+        (new SeededRandom(1964))->next(...),
+        DayPlan::EFFORT,
+        480,
+    );
     $seconds = (hrtime(true) - $from) / 1e9;
     $most = $twoSites ? 12 : 3;
-    row(count($tasks).' steps of 8 doorways, crew of 2, '.($twoSites ? 'two sites' : 'one site'), sprintf('%.2f s, %.1f %%', $seconds, 100 * $plan->gap()), "2 s, {$most} % over bound", $seconds < 2 && 100 * $plan->gap() <= $most);
+    row(
+        count($tasks).' steps of 8 doorways, crew of 2, '.($twoSites ? 'two sites' : 'one site'),
+        sprintf('%.2f s, %.1f %%', $seconds, 100 * $plan->gap()),
+        "2 s, {$most} % over bound",
+        $seconds < 2 && 100 * $plan->gap() <= $most,
+    );
 }
 
 /** Many who work at once: nobody gets an error, nothing that was answered as kept is lost. */
@@ -220,23 +345,50 @@ $load->work(50, 60, 0.2, function () use ($load, &$said): void {
     $said = $load->bringIn(Load::job(Doorways::document(), 500));
 });
 [$status, $seconds] = [...explode(' ', (string) file_get_contents($said)), '0'];
-$came = (int) $book->query("select count(*) from jobs where name = 'Load of 500' and arriving_since is null")->fetchColumn();
-row('50 at once for 60 s, a fifth writing: answers that are errors', $load->errors().' of '.array_sum($load->statuses), '0', $load->errors() === 0);
-row('their changes that were answered as kept and are not there', (string) max(0, $load->kept - ($changes() - $before - 500 * $came)), '0', $load->kept <= $changes() - $before - 500 * $came);
+$came = (int) $book
+    ->query("select count(*) from jobs where name = 'Load of 500' and arriving_since is null")
+    ->fetchColumn();
+row(
+    '50 at once for 60 s, a fifth writing: answers that are errors',
+    $load->errors().' of '.array_sum($load->statuses),
+    '0',
+    $load->errors() === 0,
+);
+row(
+    'their changes that were answered as kept and are not there',
+    (string) max(0, $load->kept - ($changes() - $before - 500 * $came)),
+    '0',
+    $load->kept <= $changes() - $before - 500 * $came,
+);
 row('a job of 500 changes brought in beside them', sprintf('%s, %.1f s', $status, $seconds), 'it came', $came === 1);
 $load->together(300);
 row('two who save one doorway at once, 300 times: errors', (string) $load->errors(), '0', $load->errors() === 0);
 
 /** Lists with 2 000 jobs and 10 000 doorways behind them, against the same lists with next to none. */
-$few = inTurn(['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')], 15);
+$few = inTurn(
+    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')],
+    15,
+);
 $book = new PDO("sqlite:{$browser->database()}");
 $book->exec('BEGIN');
-$book->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000) INSERT INTO jobs (name, created_at, updated_at) SELECT 'Made-up house ' || i, '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM n");
-$book->exec("INSERT INTO doorways (job_id, name, verdict, summary, revision_id, waits_for, next, created_at, updated_at) SELECT j.id, 'Room ' || m.k, 'fits', 'Made up', 1, 'us', 'Bring the leaf in', '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM jobs j, (SELECT 1 k UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT 5) m WHERE j.name LIKE 'Made-up house %'");
+$book->exec(
+    "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000) INSERT INTO jobs (name, created_at, updated_at) SELECT 'Made-up house ' || i, '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM n",
+);
+$book->exec(
+    "INSERT INTO doorways (job_id, name, verdict, summary, revision_id, waits_for, next, created_at, updated_at) SELECT j.id, 'Room ' || m.k, 'fits', 'Made up', 1, 'us', 'Bring the leaf in', '2026-01-01 00:00:00', '2026-01-01 00:00:00' FROM jobs j, (SELECT 1 k UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT 5) m WHERE j.name LIKE 'Made-up house %'",
+);
 $book->exec('COMMIT');
-$many = inTurn(['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')], 15);
+$many = inTurn(
+    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')],
+    15,
+);
 foreach ($few as $list => $ms) {
-    row("{$list} with 10 000 doorways, against 20", sprintf('%.1f ms = %.2f x', $many[$list], $many[$list] / $ms), 'at most 2 x', $many[$list] <= 2 * $ms);
+    row(
+        "{$list} with 10 000 doorways, against 20",
+        sprintf('%.1f ms = %.2f x', $many[$list], $many[$list] / $ms),
+        'at most 2 x',
+        $many[$list] <= 2 * $ms,
+    );
 }
 
 /** What a first visit loads, each file compressed once. */
@@ -251,24 +403,32 @@ foreach (array_unique($linked[0]) as $path) {
         $weight += strlen($ask($font));
     }
 }
-row('first load of the bench, compressed, fonts included', sprintf('%.0f kB', $weight / 1000), 'under 350 kB', $weight < 350_000);
+row(
+    'first load of the bench, compressed, fonts included',
+    sprintf('%.0f kB', $weight / 1000),
+    'under 350 kB',
+    $weight < 350_000,
+);
 
 /** The slide, in the browser. */
 $browser->visit('/doorways/1/leaf');
 $browser->driver->manage()->timeouts()->setScriptTimeout(30);
-$frames = $browser->driver->executeAsyncScript(<<<'JS'
-    const done = arguments[arguments.length - 1];
-    const range = document.querySelector('#slide');
-    const travel = Number(range.max);
-    const stamps = [];
-    const step = (now) => {
-        stamps.push(now);
-        range.value = Math.abs(((now / 2) % (2 * travel)) - travel);
-        range.dispatchEvent(new Event('input', { bubbles: true }));
-        stamps.length < 180 ? requestAnimationFrame(step) : done(stamps.slice(1).map((t, i) => t - stamps[i]));
-    };
-    requestAnimationFrame(step);
-JS);
+$frames = $browser->driver->executeAsyncScript(
+    <<<'JS'
+        const done = arguments[arguments.length - 1];
+        const range = document.querySelector('#slide');
+        const travel = Number(range.max);
+        const stamps = [];
+        const step = (now) => {
+            stamps.push(now);
+            range.value = Math.abs(((now / 2) % (2 * travel)) - travel);
+            range.dispatchEvent(new Event('input', { bubbles: true }));
+            stamps.length < 180 ? requestAnimationFrame(step) : done(stamps.slice(1).map((t, i) => t - stamps[i]));
+        };
+        requestAnimationFrame(step);
+    JS
+    ,
+);
 $rate = 1000 / (array_sum($frames) / count($frames));
 $slow = count(array_filter($frames, fn (float $ms) => $ms > 20.5));
 row('sliding, over 179 frames', sprintf('%.0f frames/s', $rate), 'at least 50', $rate >= 50);

@@ -58,11 +58,18 @@ final readonly class Bench implements Form
     public string $url;
 
     /**
-     * @param  array<string, array{typed: string, says: string}>  $refused  what was typed and could not be taken, by place
+     * @param  array<string, array{typed: string, says: string}>  $refused  what was typed and could not be taken, by
+     *   place
      * @param  list<Notice>  $notices
      */
-    public function __construct(public Doorway $doorway, public Station $station, ?Unit $units, public array $refused = [], public array $notices = [], bool $proveNow = false)
-    {
+    public function __construct(
+        public Doorway $doorway,
+        public Station $station,
+        ?Unit $units,
+        public array $refused = [],
+        public array $notices = [],
+        bool $proveNow = false,
+    ) {
         $this->url = "/doorways/{$doorway->id}";
         $shelf = app(Shelf::class);
         $this->kits = $shelf->kits();
@@ -74,7 +81,12 @@ final readonly class Bench implements Form
     /** @return list<Group> */
     public function groups(): array
     {
-        return $this->station->groups($this->setout, $this->kits, Items::shownTo(Editor::here(), $this->setout->document), $this->doorway->id);
+        return $this->station->groups(
+            $this->setout,
+            $this->kits,
+            Items::shownTo(Editor::here(), $this->setout->document),
+            $this->doorway->id,
+        );
     }
 
     public function undo(): Undo
@@ -97,7 +109,16 @@ final readonly class Bench implements Form
     {
         $groups = $this->groups();
 
-        return array_values(array_map(fn (array $refused) => $refused['says'], array_filter($this->refused, fn (string $place) => Group::field($place, ...$groups) === null, ARRAY_FILTER_USE_KEY)));
+        return array_values(
+            array_map(
+                fn (array $refused) => $refused['says'],
+                array_filter(
+                    $this->refused,
+                    fn (string $place) => Group::field($place, ...$groups) === null,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ),
+        );
     }
 
     public function unit(): Unit
@@ -125,25 +146,50 @@ final readonly class Bench implements Form
     /** Whether something is set here over what would be worked out; what was measured overrules nothing. */
     public function isOverruled(Field $field): bool
     {
-        return str_starts_with($field->place, 'brief.') && $field->greyIn($this->setout->doorway->units) !== null && $field->kind === 'length' && $this->value($field) !== '';
+        return str_starts_with($field->place, 'brief.') &&
+            $field->greyIn($this->setout->doorway->units) !== null &&
+            $field->kind === 'length' &&
+            $this->value($field) !== '';
     }
 
-    /** @return list<string> clearances that a tape cannot be sure of; told with the cures, and kept while the document is the same */
+    /**
+     * @return list<string> clearances that a tape cannot be sure of; told with the cures, and kept while the document
+     * is the same
+     */
     public function unsure(): array
     {
         $plan = $this->setout->plan;
 
-        return $plan === null || ! $this->hasCures ? [] : Cache::remember("unsure.{$this->doorway->revision_id}", now()->addWeek(), fn () => array_values(array_map(
-            fn (Clearance $row) => ucfirst(ClearanceWords::row($row->name)).': fits, but by less than your tape can tell',
-            array_filter(Clearance::of($plan, $plan->doorway->marking->plusMinus), fn (Clearance $row) => $row->verdict() === 'tight'),
-        )));
+        return $plan === null || ! $this->hasCures
+            ? []
+            : Cache::remember(
+                "unsure.{$this->doorway->revision_id}",
+                now()->addWeek(),
+                fn () => array_values(
+                    array_map(
+                        fn (Clearance $row) => ucfirst(ClearanceWords::row($row->name)).
+                            ': fits, but by less than your tape can tell',
+                        array_filter(
+                            Clearance::of($plan, $plan->doorway->marking->plusMinus),
+                            fn (Clearance $row) => $row->verdict() === 'tight',
+                        ),
+                    ),
+                ),
+            );
     }
 
     public function elevation(): string
     {
-        return Svg::write($this->station === Station::Anchors
-            ? Elevation::withAnchors($this->setout->doorway, $this->setout->plan, $this->setout->write, $this->doorway->trace->profile ?? [])
-            : Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write));
+        return Svg::write(
+            $this->station === Station::Anchors
+                ? Elevation::withAnchors(
+                    $this->setout->doorway,
+                    $this->setout->plan,
+                    $this->setout->write,
+                    $this->doorway->trace->profile ?? [],
+                )
+                : Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write),
+        );
     }
 
     public function above(): string
@@ -153,7 +199,9 @@ final readonly class Bench implements Form
 
     public function profile(): string
     {
-        return $this->setout->plan === null ? '' : Svg::write(FloorProfile::of($this->setout->plan, $this->setout->write));
+        return $this->setout->plan === null
+            ? ''
+            : Svg::write(FloorProfile::of($this->setout->plan, $this->setout->write));
     }
 
     public function loads(): string
@@ -178,7 +226,8 @@ final readonly class Bench implements Form
         [$of, $number] = [strtok($key, '.'), (string) strtok('')];
 
         return match (true) {
-            $of === 'up' => ', at '.$this->setout->write->show($this->setout->plan?->readingPlaces()[(int) $number] ?? Length::zero()),
+            $of === 'up' => ', at '.
+                $this->setout->write->show($this->setout->plan?->readingPlaces()[(int) $number] ?? Length::zero()),
             $of !== 'leaf' && isset($this->setout->plan?->layout->runs[$of]) => ", {$of}",
             default => '',
         };
@@ -192,7 +241,8 @@ final readonly class Bench implements Form
 
         return match (true) {
             $this->setout->missing() !== [] => count($this->setout->missing()).' to go before there is a plan.',
-            $stops > 0 => ($stops === 1 ? 'One thing stops it' : "{$stops} things stop it").($settles > 0 ? ", {$settles} more to settle." : '.'),
+            $stops > 0 => ($stops === 1 ? 'One thing stops it' : "{$stops} things stop it").
+                ($settles > 0 ? ", {$settles} more to settle." : '.'),
             $settles > 0 => ($settles === 1 ? 'One thing' : "{$settles} things").' to settle before you order.',
             default => 'Nothing to settle before you order.',
         };
@@ -215,8 +265,11 @@ final readonly class Bench implements Form
             'yoke_line' => ['Yoke line from high spot', $say($plan->yokeLine())],
             'leaf.width' => ['Leaf wide', $say($plan->layout->width->size->total)],
             'leaf.height' => ['Leaf high', $say($plan->heights->leaf->size->total)],
-            'rail.length' => [$plan->rail->pieces > 1 ? "Rail in {$plan->rail->pieces}" : 'Rail', $say($plan->rail->length->total)],
-            ...($plan->header === null ? [] : ['header.bottom' => ['Header foot', $say($plan->header->foot->total)]]),
+            'rail.length' => [
+                $plan->rail->pieces > 1 ? "Rail in {$plan->rail->pieces}" : 'Rail',
+                $say($plan->rail->length->total),
+            ],
+            ...$plan->header === null ? [] : ['header.bottom' => ['Header foot', $say($plan->header->foot->total)]],
             ...$this->travels($plan),
         ];
     }
@@ -229,16 +282,26 @@ final readonly class Bench implements Form
             return 'null';
         }
         $number = fn ($value) => $value instanceof Length ? $value->toMm() : $value;
-        $leaves = array_map(fn (PlannedLeaf $leaf) => [
-            'travel' => $leaf->run->travel->total->toMm(),
-            'hasCatch' => $leaf->softClose,
-            'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $leaf)),
-        ], $plan->leaves());
+        $leaves = array_map(
+            fn (PlannedLeaf $leaf) => [
+                'travel' => $leaf->run->travel->total->toMm(),
+                'hasCatch' => $leaf->softClose,
+                'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $leaf)),
+            ],
+            $plan->leaves(),
+        );
 
-        return (string) json_encode(['says' => $this->readings($plan), 'leaves' => $leaves, ...($this->station === Station::Anchors ? $this->holding($plan) : [])]);
+        return (string) json_encode([
+            'says' => $this->readings($plan),
+            'leaves' => $leaves,
+            ...$this->station === Station::Anchors ? $this->holding($plan) : [],
+        ]);
     }
 
-    /** @return array{step: float, from: int, texts: list<string>} every reading that the slide can show, step by step as the screen rounds, from the first step on */
+    /**
+     * @return array{step: float, from: int, texts: list<string>} every reading that the slide can show, step by step as
+     * the screen rounds, from the first step on
+     */
     private function readings(Plan $plan): array
     {
         $shown = [];
@@ -251,10 +314,17 @@ final readonly class Bench implements Form
         $count = fn (Length $length) => intdiv($length->roundedTo($step)->nm, $step->nm);
         [$from, $to] = [$count(Length::least(...$shown)), $count(Length::greatest(...$shown))];
 
-        return ['step' => $step->toMm(), 'from' => $from, 'texts' => array_map(fn (int $n) => $this->setout->write->show($step->times($n)), range($from, $to))];
+        return [
+            'step' => $step->toMm(),
+            'from' => $from,
+            'texts' => array_map(fn (int $n) => $this->setout->write->show($step->times($n)), range($from, $to)),
+        ];
     }
 
-    /** @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for each of its holes to hold */
+    /**
+     * @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for
+     * each of its holes to hold
+     */
     private function holding(Plan $plan): array
     {
         $anchoring = Anchoring::of($plan);
@@ -262,13 +332,22 @@ final readonly class Bench implements Form
         foreach ($plan->layout->runs as $leaf => $run) {
             for ($i = 0; $i <= self::LOAD_STEPS; $i++) {
                 $by = $run->travel->total->scaled($i, self::LOAD_STEPS);
-                $loads[$leaf][] = ['by' => $by->toMm(), 'taken' => array_map(fn (float $newton) => round($newton, 1), $anchoring->taken($leaf, $by))];
+                $loads[$leaf][] = [
+                    'by' => $by->toMm(),
+                    'taken' => array_map(fn (float $newton) => round($newton, 1), $anchoring->taken($leaf, $by)),
+                ];
             }
         }
         $grips = RailFixings::holding($plan)->grips;
-        $holes = array_map(fn (Length $hole) => array_map(fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()], $grips), $plan->rail->holes);
+        $holes = array_map(
+            fn (Length $hole) => array_map(
+                fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()],
+                $grips,
+            ),
+            $plan->rail->holes,
+        );
 
-        return ['loads' => $loads, ...($plan->header === null && ! $plan->isOnMasonry() ? ['holes' => $holes] : [])];
+        return ['loads' => $loads, ...$plan->header === null && ! $plan->isOnMasonry() ? ['holes' => $holes] : []];
     }
 
     /** @return array<string, array{string, string}> */
@@ -277,7 +356,10 @@ final readonly class Bench implements Form
         $say = $this->setout->write->show(...);
         $travels = [];
         foreach ($plan->layout->runs as $leaf => $run) {
-            $travels["{$leaf}.travel"] = [count($plan->layout->runs) === 1 ? 'Travel' : ucfirst($leaf).' travels', $say($run->travel->total)];
+            $travels["{$leaf}.travel"] = [
+                count($plan->layout->runs) === 1 ? 'Travel' : ucfirst($leaf).' travels',
+                $say($run->travel->total),
+            ];
         }
         if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
             return [array_key_first($travels) => ['Each travels', $travels[array_key_first($travels)][1]]];
@@ -294,8 +376,18 @@ final readonly class Bench implements Form
             $kept = $this->setout->document->get($rule->path);
             $why = $this->setout->document->get("house.{$key}.why");
             $why = is_string($why) ? $why : '';
-            if (is_scalar($kept) && (! $this->isUsual($rule, $kept) || $why !== '') && ($rule->answers === [] || in_array($kept, $rule->answers, true))) {
-                $rules[] = RuleWords::kept($rule, $rule->answers === [] ? $this->typed->toScreen(Field::of($rule->path), $kept) : RuleWords::answer($rule, (string) $kept), $why);
+            if (
+                is_scalar($kept) &&
+                (! $this->isUsual($rule, $kept) || $why !== '') &&
+                ($rule->answers === [] || in_array($kept, $rule->answers, true))
+            ) {
+                $rules[] = RuleWords::kept(
+                    $rule,
+                    $rule->answers === []
+                        ? $this->typed->toScreen(Field::of($rule->path), $kept)
+                        : RuleWords::answer($rule, (string) $kept),
+                    $why,
+                );
             }
         }
 
@@ -305,9 +397,14 @@ final readonly class Bench implements Form
     private function isUsual(CatalogField $rule, mixed $kept): bool
     {
         $units = $this->setout->doorway->units;
-        $usual = $rule->path === 'brief.rules.side_overlap' ? $this->setout->doorway->brief->rules->usualOverlap() : $rule->usualIn($units);
+        $usual =
+            $rule->path === 'brief.rules.side_overlap'
+                ? $this->setout->doorway->brief->rules->usualOverlap()
+                : $rule->usualIn($units);
 
-        return $rule->answers === [] ? $usual !== null && LengthReader::read($kept, $units)->equals($usual) : $kept === $rule->usual;
+        return $rule->answers === []
+            ? $usual !== null && LengthReader::read($kept, $units)->equals($usual)
+            : $kept === $rule->usual;
     }
 
     /** @return list<string> what is moved away before the leaf hangs, with what that leaves to make good */
@@ -315,7 +412,19 @@ final readonly class Bench implements Form
     {
         $going = array_filter($this->setout->doorway->survey->obstacles, fn (Obstacle $thing) => $thing->moved);
 
-        return array_values(array_map(fn (Obstacle $thing) => 'Move the '.$thing->name.' away'.($thing->isOnWall() ? (in_array($thing->kind, ['switch', 'socket', 'thermostat'], true) ? ' (an electrician’s work), close its box and make the wall good.' : ', fill its holes and make the wall good.') : '.'), $going));
+        return array_values(
+            array_map(
+                fn (Obstacle $thing) => 'Move the '.
+                    $thing->name.
+                    ' away'.
+                    ($thing->isOnWall()
+                        ? (in_array($thing->kind, ['switch', 'socket', 'thermostat'], true)
+                            ? ' (an electrician’s work), close its box and make the wall good.'
+                            : ', fill its holes and make the wall good.')
+                        : '.'),
+                $going,
+            ),
+        );
     }
 
     public function stationOf(Finding $finding): Station

@@ -26,8 +26,12 @@ abstract readonly class DoorwayForm implements Form
      * @param  array<string, array{typed: string, says: string}>  $refused
      * @param  list<Notice>  $notices  what others did meanwhile
      */
-    final public function __construct(public Doorway $doorway, ?Unit $units, private array $refused = [], public array $notices = [])
-    {
+    final public function __construct(
+        public Doorway $doorway,
+        ?Unit $units,
+        private array $refused = [],
+        public array $notices = [],
+    ) {
         $this->setout = $doorway->setout($units);
         $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
     }
@@ -37,7 +41,9 @@ abstract readonly class DoorwayForm implements Form
         return new static($doorway, Editor::of($request)->units);
     }
 
-    /** The form after what was typed in one of its fields, nudged there or taken out was kept, or refused at its place. */
+    /**
+     * The form after what was typed in one of its fields, nudged there or taken out was kept, or refused at its place.
+     */
     public static function after(Request $request, Doorway $doorway): static
     {
         $editor = Editor::of($request);
@@ -45,17 +51,24 @@ abstract readonly class DoorwayForm implements Form
         $typed = (string) $request->input('value');
         try {
             $changes = [$place => self::of($request, $doorway)->read($request, $place)];
-            $notices = (new Change($changes, Places::summary($changes, $doorway->revision->document), $editor))->applyTo($doorway, $request->integer('base'));
+            $notices = (new Change(
+                $changes,
+                Places::summary($changes, $doorway->revision->document),
+                $editor,
+            ))->applyTo($doorway, $request->integer('base'));
 
             return new static($doorway, $editor->units, [], $notices);
         } catch (UnreadableFile $problem) {
-            return new static($doorway, $editor->units, [$place => ['typed' => $typed, 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)]]);
+            return new static($doorway, $editor->units, [
+                $place => ['typed' => $typed, 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)],
+            ]);
         }
     }
 
     public function value(Field $field): string
     {
-        return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, $this->setout->document->get($field->place));
+        return $this->refused[$field->place]['typed'] ??
+            $this->typed->toScreen($field, $this->setout->document->get($field->place));
     }
 
     public function grey(Field $field): string
@@ -86,9 +99,15 @@ abstract readonly class DoorwayForm implements Form
         if ($request->boolean('remove')) {
             return null;
         }
-        $field = Group::field($place, ...$this->groups()) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
+        $field =
+            Group::field($place, ...$this->groups()) ??
+            throw new UnreadableFile([$place => 'There is no such field here.']);
         $said = $request->has('nudge')
-            ? $this->typed->nudged($this->setout->document->get($place), ($grey = $field->greyIn($this->setout->doorway->units)) instanceof Length ? $grey : Length::zero(), $request->integer('nudge'))
+            ? $this->typed->nudged(
+                $this->setout->document->get($place),
+                ($grey = $field->greyIn($this->setout->doorway->units)) instanceof Length ? $grey : Length::zero(),
+                $request->integer('nudge'),
+            )
             : (string) $request->input('value');
 
         return $this->typed->toDocument($field, $said);

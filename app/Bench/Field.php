@@ -11,7 +11,10 @@ use YokeLine\Catalog\FieldType;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
-/** One thing that can be set, at its place in the document: what it is comes from the catalogue, what it is called from the words of its language. */
+/**
+ * One thing that can be set, at its place in the document: what it is comes from the catalogue, what it is called from
+ * the words of its language.
+ */
 final readonly class Field
 {
     /**
@@ -36,8 +39,13 @@ final readonly class Field
      * @param  bool  $isShort  it has its caption beside it
      * @param  array<string, string>  $options  where they are not those of the catalogue
      */
-    public static function of(string $place, int $n = 0, Length|string|null $grey = null, bool $isShort = false, array $options = []): self
-    {
+    public static function of(
+        string $place,
+        int $n = 0,
+        Length|string|null $grey = null,
+        bool $isShort = false,
+        array $options = [],
+    ): self {
         return self::declared($place, $place, $n, $grey, $isShort, $options);
     }
 
@@ -48,8 +56,14 @@ final readonly class Field
     }
 
     /** @param  array<string, string>  $options */
-    private static function declared(string $place, string $at, int $n, Length|string|null $grey, bool $isShort, array $options): self
-    {
+    private static function declared(
+        string $place,
+        string $at,
+        int $n,
+        Length|string|null $grey,
+        bool $isShort,
+        array $options,
+    ): self {
         $field = Catalog::whole()->at($at);
         $options = $options === [] ? FieldWords::answers($at) : $options;
 
@@ -58,7 +72,14 @@ final readonly class Field
             FieldWords::label($at, $n),
             self::kind($field, $at, $options),
             $options,
-            $grey ?? ($field->type === FieldType::Flag ? ($field->usual === true ? 'yes' : 'no') : (is_scalar($field->usual) ? (string) $field->usual : null)),
+            $grey ??
+                ($field->type === FieldType::Flag
+                    ? ($field->usual === true
+                        ? 'yes'
+                        : 'no')
+                    : (is_scalar($field->usual)
+                        ? (string) $field->usual
+                        : null)),
             $isShort ? FieldWords::caption($at) : '',
             $field->usualLength,
         );
@@ -87,13 +108,21 @@ final readonly class Field
     /** As a list to open, however few its answers are. */
     public function asList(): self
     {
-        return new self($this->place, $this->label, 'select', $this->options, $this->grey, $this->caption, $this->usual);
+        return new self(
+            $this->place,
+            $this->label,
+            'select',
+            $this->options,
+            $this->grey,
+            $this->caption,
+            $this->usual,
+        );
     }
 
     /** What it is where nothing is set; in a document's unit, where that decides what is usual. */
     public function greyIn(Unit $kept): Length|string|null
     {
-        return $this->grey ?? $this->usual[$kept->value] ?? null;
+        return $this->grey ?? ($this->usual[$kept->value] ?? null);
     }
 
     /** Whether its values are pressed, not typed. */

@@ -24,7 +24,10 @@ final readonly class Items
     /** For a place that came back from a page: an id that the document does not know is the one to be added. */
     public static function named(string $place, Document $document): self
     {
-        return new self($document, preg_match('/\[#([A-Za-z0-9_-]{1,40})\]/', $place, $found) === 1 ? $found[1] : 'new');
+        return new self(
+            $document,
+            preg_match('/\[#([A-Za-z0-9_-]{1,40})\]/', $place, $found) === 1 ? $found[1] : 'new',
+        );
     }
 
     /** @return list<string> */
@@ -32,7 +35,8 @@ final readonly class Items
     {
         $places = [];
         foreach (array_values((array) ($this->document->get($list) ?? [])) as $i => $item) {
-            $places[] = $item instanceof stdClass && is_string($item->id ?? null) ? "{$list}[#{$item->id}]" : "{$list}[{$i}]";
+            $places[] =
+                $item instanceof stdClass && is_string($item->id ?? null) ? "{$list}[#{$item->id}]" : "{$list}[{$i}]";
         }
 
         return $places;

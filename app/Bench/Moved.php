@@ -10,18 +10,27 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Setout;
 
-/** Something moved by hand on the drawing: its places in the document, moved and set to whole steps of the screen's unit. */
+/**
+ * Something moved by hand on the drawing: its places in the document, moved and set to whole steps of the screen's
+ * unit.
+ */
 final class Moved
 {
     /** @return array<string, string> */
     public static function changes(Setout $setout, string $place, float $rightMm, float $upMm): array
     {
         if ($place === 'brief.rules.rail_left' && $setout->plan !== null && abs($rightMm) < 50_000) {
-            $left = $setout->plan->rail->span->low->plus(Length::nm((int) round($rightMm * 1_000_000)))->roundedTo($setout->write->unit->step());
+            $left = $setout->plan->rail->span->low
+                ->plus(Length::nm((int) round($rightMm * 1_000_000)))
+                ->roundedTo($setout->write->unit->step());
 
             return [$place => (new LengthWriter($setout->doorway->units))->exact($left)];
         }
-        if (preg_match('/^survey\.(obstacles|hazards)\[(\d+|#[A-Za-z0-9_-]+)\]$/', $place) !== 1 || abs($rightMm) > 50_000 || abs($upMm) > 50_000) {
+        if (
+            preg_match('/^survey\.(obstacles|hazards)\[(\d+|#[A-Za-z0-9_-]+)\]$/', $place) !== 1 ||
+            abs($rightMm) > 50_000 ||
+            abs($upMm) > 50_000
+        ) {
             return [];
         }
         $units = $setout->doorway->units;

@@ -11,7 +11,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Setout;
 
 /**
- * Cures are tried one by one on the whole doorway, which takes longer than everything else on the page: the page is sent without them and
+ * Cures are tried one by one on the whole doorway, which takes longer than everything else on the page: the page is
+ * sent without them and
  * asks for them at once. What was proved is kept for as long as document and shelf are the same.
  */
 final readonly class ProvedCures

@@ -35,12 +35,20 @@ enum Station: string
             self::Rail => Stations\RailStation::groups($setout, $kits),
             self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
-        $added = array_filter(Catalog::whole()->fields, fn (CatalogField $field) => $field->station === $this->value && $field->group !== null);
+        $added = array_filter(
+            Catalog::whole()->fields,
+            fn (CatalogField $field) => $field->station === $this->value && $field->group !== null,
+        );
 
-        return array_map(fn (Group $group) => $group->with(...array_map(
-            fn (CatalogField $field) => Row::of(Field::of($field->path)),
-            array_values(array_filter($added, fn (CatalogField $field) => $field->group === $group->key)),
-        )), $groups);
+        return array_map(
+            fn (Group $group) => $group->with(
+                ...array_map(
+                    fn (CatalogField $field) => Row::of(Field::of($field->path)),
+                    array_values(array_filter($added, fn (CatalogField $field) => $field->group === $group->key)),
+                ),
+            ),
+            $groups,
+        );
     }
 
     /**
@@ -76,6 +84,7 @@ enum Station: string
     /** The station at which a place of the document is set. */
     public static function settingPlace(string $place): self
     {
-        return self::tryFrom((string) Catalog::whole()->find($place)?->station) ?? (str_starts_with($place, 'survey.') ? self::Wall : self::Leaf);
+        return self::tryFrom((string) Catalog::whole()->find($place)?->station) ??
+            (str_starts_with($place, 'survey.') ? self::Wall : self::Leaf);
     }
 }

@@ -11,7 +11,9 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
-/** Between what a field shows and what the document holds: typed in the screen's unit, kept exactly in the document's. */
+/**
+ * Between what a field shows and what the document holds: typed in the screen's unit, kept exactly in the document's.
+ */
 final readonly class Typed
 {
     public function __construct(private Unit $shown, private Unit $kept) {}
@@ -32,7 +34,15 @@ final readonly class Typed
         try {
             return match ($field->kind) {
                 'length' => $this->keep($typed),
-                'lengths' => array_map($this->keep(...), array_values(array_filter(array_map(trim(...), preg_split('/[,;]/', $typed) ?: []), fn (string $part) => $part !== ''))),
+                'lengths' => array_map(
+                    $this->keep(...),
+                    array_values(
+                        array_filter(
+                            array_map(trim(...), preg_split('/[,;]/', $typed) ?: []),
+                            fn (string $part) => $part !== '',
+                        ),
+                    ),
+                ),
                 'flag' => $typed === 'yes',
                 'words' => array_map(trim(...), explode(',', $typed)),
                 default => $typed,

@@ -16,7 +16,16 @@ use YokeLine\Work\StepKind;
 /** How far a doorway is: what comes next, and what it waits for. */
 final class Standing
 {
-    public const WAITS = ['measure' => 'to be measured', 'settle' => 'something to settle', 'leaf' => 'the leaf', 'paint' => 'paint to dry', 'second' => 'a second person', 'us' => 'us', 'proof' => 'proof and signature', 'done' => 'done'];
+    public const WAITS = [
+        'measure' => 'to be measured',
+        'settle' => 'something to settle',
+        'leaf' => 'the leaf',
+        'paint' => 'paint to dry',
+        'second' => 'a second person',
+        'us' => 'us',
+        'proof' => 'proof and signature',
+        'done' => 'done',
+    ];
 
     /** The station that a doorway's next step is taken at. */
     public const STATIONS = ['measure' => 'wall', 'settle' => 'rail', 'proof' => 'prove', 'done' => 'log'];
@@ -26,7 +35,10 @@ final class Standing
     {
         if ($doorway->waits_for === null) {
             [$waits, $next, $snags] = self::of($doorway);
-            Doorway::query()->whereKey($doorway->id)->toBase()->update(['waits_for' => $waits, 'next' => mb_substr($next, 0, 120), 'snags' => $snags]);
+            Doorway::query()
+                ->whereKey($doorway->id)
+                ->toBase()
+                ->update(['waits_for' => $waits, 'next' => mb_substr($next, 0, 120), 'snags' => $snags]);
             $doorway->forceFill(['waits_for' => $waits, 'next' => $next, 'snags' => $snags])->syncOriginal();
         }
     }
@@ -55,12 +67,16 @@ final class Standing
         $dry = $run->ready(Carbon::now());
         $step = $run->steps[$dry[0] ?? $run->next()];
 
-        return [match (true) {
-            $step->kind() === StepKind::LeafIn => 'leaf',
-            $dry === [] => 'paint',
-            $step->people > 1 => 'second',
-            in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',
-            default => 'us',
-        }, StepWords::step($step), $snags];
+        return [
+            match (true) {
+                $step->kind() === StepKind::LeafIn => 'leaf',
+                $dry === [] => 'paint',
+                $step->people > 1 => 'second',
+                in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',
+                default => 'us',
+            },
+            StepWords::step($step),
+            $snags,
+        ];
     }
 }

@@ -7,7 +7,8 @@ namespace App\Database;
 use PDO;
 
 /**
- * SQLite that takes the lock when a transaction begins. One that takes it only when it first writes fails at once, however long it would
+ * SQLite that takes the lock when a transaction begins. One that takes it only when it first writes fails at once,
+ * however long it would
  * wait, where another has written since it first read. Before PHP 8.4 the framework cannot ask for this.
  */
 final class LockingPdo extends PDO

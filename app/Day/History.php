@@ -19,9 +19,16 @@ final class History
     public static function factors(): array
     {
         $known = [];
-        $entries = LogEntry::query()->where('kind', 'step')->orderBy('doorway_id')->orderBy('at')->get()->groupBy('doorway_id');
+        $entries = LogEntry::query()
+            ->where('kind', 'step')
+            ->orderBy('doorway_id')
+            ->orderBy('at')
+            ->get()
+            ->groupBy('doorway_id');
         /** @var Doorway $doorway */
-        foreach (Doorway::query()->with('revision', 'job')->whereIn('id', $entries->keys())->limit(40)->get() as $doorway) {
+        foreach (
+            Doorway::query()->with('revision', 'job')->whereIn('id', $entries->keys())->limit(40)->get() as $doorway
+        ) {
             if ($doorway->setout(null)->plan === null) {
                 continue;
             }
@@ -31,14 +38,25 @@ final class History
             /** @var LogEntry $entry */
             foreach ($entries[$doorway->id] ?? [] as $entry) {
                 $minutes = $before === null ? 0.0 : $before->at->diffInMinutes($entry->at);
-                if (($entry->data['state'] ?? '') === 'done' && isset($run->steps[$entry->about]) && $minutes > 1 && $minutes < self::LONGEST_MINUTES && $before !== null && $before->at->isSameDay($entry->at)) {
-                    $known[$run->steps[$entry->about]->kind()->value][] = $minutes / max(1, $run->steps[$entry->about]->minutes);
+                if (
+                    ($entry->data['state'] ?? '') === 'done' &&
+                    isset($run->steps[$entry->about]) &&
+                    $minutes > 1 &&
+                    $minutes < self::LONGEST_MINUTES &&
+                    $before !== null &&
+                    $before->at->isSameDay($entry->at)
+                ) {
+                    $known[$run->steps[$entry->about]->kind()->value][] =
+                        $minutes / max(1, $run->steps[$entry->about]->minutes);
                 }
                 $before = $entry;
             }
         }
 
-        return array_map(self::middle(...), array_filter($known, fn (array $ratios) => count($ratios) >= self::LEAST_KNOWN));
+        return array_map(
+            self::middle(...),
+            array_filter($known, fn (array $ratios) => count($ratios) >= self::LEAST_KNOWN),
+        );
     }
 
     /** @param  non-empty-list<float>  $ratios */

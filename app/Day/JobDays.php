@@ -50,7 +50,10 @@ final readonly class JobDays
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
         try {
-            [$this->plan, $this->notThen] = $tasks === [] ? [null, []] : self::planned($tasks, $this->people(), $this->travel($tasks), $this->begins());
+            [$this->plan, $this->notThen] =
+                $tasks === []
+                    ? [null, []]
+                    : self::planned($tasks, $this->people(), $this->travel($tasks), $this->begins());
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
@@ -73,7 +76,10 @@ final readonly class JobDays
     {
         $from = $this->set['from'] ?? null;
 
-        $day = is_string($from) && strtotime($from) !== false ? Carbon::parse($from)->startOfDay() : Carbon::now()->addDay()->startOfDay();
+        $day =
+            is_string($from) && strtotime($from) !== false
+                ? Carbon::parse($from)->startOfDay()
+                : Carbon::now()->addDay()->startOfDay();
 
         return $day->isWeekend() ? $day->nextWeekday() : $day;
     }
@@ -94,13 +100,25 @@ final readonly class JobDays
     /** @return list<int> doorways that are planned; every one that can be hung where nobody chose */
     public function doorways(): array
     {
-        return array_values(array_map(intval(...), is_array($this->set['doorways'] ?? null) ? $this->set['doorways'] : $this->atWork->whereIn('verdict', ['fits', 'to-settle'])->pluck('id')->all()));
+        return array_values(
+            array_map(
+                intval(...),
+                is_array($this->set['doorways'] ?? null)
+                    ? $this->set['doorways']
+                    : $this->atWork
+                        ->whereIn('verdict', ['fits', 'to-settle'])
+                        ->pluck('id')
+                        ->all(),
+            ),
+        );
     }
 
     public function moment(int $minutes): Carbon
     {
         // Days of the plan are working days.
-        return $this->from()->addWeekdays(intdiv($minutes, DayPlan::DAY))->addMinutes($minutes % DayPlan::DAY);
+        return $this->from()
+            ->addWeekdays(intdiv($minutes, DayPlan::DAY))
+            ->addMinutes($minutes % DayPlan::DAY);
     }
 
     public function isSetByHand(string $task): bool
@@ -121,7 +139,7 @@ final readonly class JobDays
             if ($from < $last || $to <= $from || $to > DayPlan::DAY) {
                 return null;
             }
-            $found[] = [$from, $last = $to];
+            $found[] = [$from, ($last = $to)];
         }
 
         return $found;
@@ -145,7 +163,11 @@ final readonly class JobDays
      */
     private static function planned(array $tasks, array $people, array $travel, int $from): array
     {
-        return Cache::remember('days '.sha1(serialize([$tasks, $people, $travel, $from])), self::KEPT_S, fn () => DayPlan::lawful($tasks, $people, $travel, self::SEED, DayPlan::EFFORT, $from));
+        return Cache::remember(
+            'days '.sha1(serialize([$tasks, $people, $travel, $from])),
+            self::KEPT_S,
+            fn () => DayPlan::lawful($tasks, $people, $travel, self::SEED, DayPlan::EFFORT, $from),
+        );
     }
 
     /** Planned from now on, where the first day has begun. */
@@ -153,7 +175,10 @@ final readonly class JobDays
     {
         $now = now();
 
-        return $now->lessThan($this->from()) ? 0 : (int) $this->from()->diffInWeekdays($now->copy()->startOfDay()) * DayPlan::DAY + (int) (ceil($now->copy()->startOfDay()->diffInMinutes($now) / 5) * 5);
+        return $now->lessThan($this->from())
+            ? 0
+            : (int) $this->from()->diffInWeekdays($now->copy()->startOfDay()) * DayPlan::DAY +
+                    (int) (ceil($now->copy()->startOfDay()->diffInMinutes($now) / 5) * 5);
     }
 
     /** @return array<string, array{at: int, with: list<int>}> */
@@ -177,7 +202,7 @@ final readonly class JobDays
             $site = is_string($told) && $told !== '' ? $told : 'here';
             $open = array_filter($run->steps, fn (string $id) => $run->state($id) === 'open', ARRAY_FILTER_USE_KEY);
             foreach ($open as $id => $step) {
-                $minutes = max(5, (int) (round($step->minutes * ($history[$step->kind()->value] ?? 1.0) / 5) * 5));
+                $minutes = max(5, (int) (round(($step->minutes * ($history[$step->kind()->value] ?? 1.0)) / 5) * 5));
                 $after = [];
                 foreach ($step->after as $before) {
                     if (isset($open[$before->step])) {
@@ -190,7 +215,18 @@ final readonly class JobDays
                 for ($part = 1; $part <= $parts; $part++) {
                     $name = $part === $parts ? $task : "{$task}#{$part}";
                     $stands = $this->stands()[$name] ?? null;
-                    $tasks[] = new Task($name, min($longest, $minutes - ($part - 1) * $longest), $step->people, (string) $doorway->id, $site, $step->at === 'wall', $part === 1 ? $after : ["{$task}#".($part - 1) => 0], $this->comes($step), $stands['at'] ?? null, $stands['with'] ?? []);
+                    $tasks[] = new Task(
+                        $name,
+                        min($longest, $minutes - ($part - 1) * $longest),
+                        $step->people,
+                        (string) $doorway->id,
+                        $site,
+                        $step->at === 'wall',
+                        $part === 1 ? $after : ["{$task}#".($part - 1) => 0],
+                        $this->comes($step),
+                        $stands['at'] ?? null,
+                        $stands['with'] ?? [],
+                    );
                     $steps[$name] = [$step, "{$doorway->name}, ".lcfirst(StepWords::step($step)), $doorway];
                 }
             }
@@ -218,7 +254,7 @@ final readonly class JobDays
         $ways = [];
         foreach ($sites as $from) {
             foreach ($sites as $to) {
-                $from === $to || $ways["{$from}-{$to}"] = $this->travelMinutes();
+                $from === $to || ($ways["{$from}-{$to}"] = $this->travelMinutes());
             }
         }
 

@@ -15,15 +15,19 @@ use YokeLine\Format\UnreadableFile;
 /**
  * Lays changes on a doorway that others may have changed since they were typed.
  *
- * An edit lands on the very item that was meant, by its id, or is refused where that was taken out. Of one field the later value stands:
- * whoever typed it is told at once what it stands over, and who is stood over is told when they next open anything; both can put theirs back.
+ * An edit lands on the very item that was meant, by its id, or is refused where that was taken out. Of one field the
+ * later value stands:
+ * whoever typed it is told at once what it stands over, and who is stood over is told when they next open anything;
+ * both can put theirs back.
  */
 final readonly class Change
 {
     /** @var array<string, mixed> */
     private array $changes;
 
-    /** @param  array<array-key, mixed>  $changes place => value, null to take it out; what names no place is left out */
+    /**
+     * @param  array<array-key, mixed>  $changes place => value, null to take it out; what names no place is left out
+     */
     public function __construct(array $changes, private string $what, private Editor $editor)
     {
         $this->changes = array_filter($changes, is_string(...), ARRAY_FILTER_USE_KEY);
@@ -49,15 +53,31 @@ final readonly class Change
     {
         $notices = [];
         $base = $based->id;
-        $doorway->rewrite(function (Revision $head) use ($based, &$notices): Document {
-            $foreign = $this->foreignChanges($based, $head);
-            $this->mustBeThere($based, $head, $foreign);
-            $notices = $this->notices($foreign, $head);
+        $doorway->rewrite(
+            function (Revision $head) use ($based, &$notices): Document {
+                $foreign = $this->foreignChanges($based, $head);
+                $this->mustBeThere($based, $head, $foreign);
+                $notices = $this->notices($foreign, $head);
 
-            return $this->on($head->document);
-        }, $this->what, $this->editor);
+                return $this->on($head->document);
+            },
+            $this->what,
+            $this->editor,
+        );
         foreach ($this->overruled($doorway, $base) as [$browser, $place, $before]) {
-            Notices::leave($browser, $doorway->id, $place, "{$this->editor->name} set ".lcfirst(Places::name($place, $doorway->revision->document))." of {$doorway->name} to ".Places::value($this->changes[$place]).' over your '.Places::value($before).'.', [$place => $before]);
+            Notices::leave(
+                $browser,
+                $doorway->id,
+                $place,
+                "{$this->editor->name} set ".
+                    lcfirst(Places::name($place, $doorway->revision->document)).
+                    " of {$doorway->name} to ".
+                    Places::value($this->changes[$place]).
+                    ' over your '.
+                    Places::value($before).
+                    '.',
+                [$place => $before],
+            );
         }
 
         return $notices;
@@ -85,7 +105,11 @@ final readonly class Change
     private function foreignChanges(Revision $from, Revision $to): array
     {
         $found = [];
-        for ($revision = $to; $revision->id !== $from->id && $revision->parent !== null; $revision = $revision->parent) {
+        for (
+            $revision = $to;
+            $revision->id !== $from->id && $revision->parent !== null;
+            $revision = $revision->parent
+        ) {
             if ($revision->browser !== $this->editor->browser) {
                 foreach ($revision->parent->document->changesTo($revision->document) as $place => $change) {
                     $found[$place] ??= [...$change, 'who' => $revision->who, 'browser' => $revision->browser];
@@ -107,9 +131,17 @@ final readonly class Change
     {
         foreach ($this->changes as $place => $value) {
             $item = preg_match('/^[^#]*\[#[^\]]+\]/', $place, $found) === 1 ? $found[0] : null;
-            if ($item !== null && $value !== null && $based->document->get($item) !== null && $head->document->get($item) === null) {
+            if (
+                $item !== null &&
+                $value !== null &&
+                $based->document->get($item) !== null &&
+                $head->document->get($item) === null
+            ) {
                 $who = $foreign[$item]['who'] ?? 'Someone';
-                throw new UnreadableFile([$place => Places::name($item, $based->document)." was taken out by {$who} meanwhile. What you typed was not laid on anything else; add it anew if it is still there."]);
+                throw new UnreadableFile([
+                    $place => Places::name($item, $based->document).
+                        " was taken out by {$who} meanwhile. What you typed was not laid on anything else; add it anew if it is still there.",
+                ]);
             }
         }
     }
@@ -125,8 +157,12 @@ final readonly class Change
             $name = lcfirst(Places::name($place, $head->document));
             $after = Places::value($change['after']);
             $notices[] = array_key_exists($place, $this->changes)
-                ? new Notice("{$change['who']} set {$name} to {$after} meanwhile; yours stands over it.", [$place => $change['after']])
-                : new Notice("{$change['who']} changed {$name} meanwhile: ".Places::value($change['before'])." → {$after}.");
+                ? new Notice("{$change['who']} set {$name} to {$after} meanwhile; yours stands over it.", [
+                    $place => $change['after'],
+                ])
+                : new Notice(
+                    "{$change['who']} changed {$name} meanwhile: ".Places::value($change['before'])." → {$after}.",
+                );
         }
 
         return $notices;
@@ -140,7 +176,10 @@ final readonly class Change
     private function overruled(Doorway $doorway, int $base): array
     {
         $mine = $doorway->revision;
-        $before = $mine->id === $base || $mine->parent_id === $base || $mine->browser !== $this->editor->browser ? null : $mine->parent;
+        $before =
+            $mine->id === $base || $mine->parent_id === $base || $mine->browser !== $this->editor->browser
+                ? null
+                : $mine->parent;
         if ($before === null) {
             return [];
         }

@@ -9,7 +9,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The history of what has no revisions of its own: kits, prices, house rules. Of two who set the same, the later stands, both are written down, and
+ * The history of what has no revisions of its own: kits, prices, house rules. Of two who set the same, the later
+ * stands, both are written down, and
  * both are told.
  */
 final readonly class Ledger
@@ -33,12 +34,36 @@ final readonly class Ledger
         if ($before === $after) {
             return;
         }
-        $foreign = DB::table('edits')->where('subject', $this->subject)->where('place', $place)->where('id', '>', $seen)->where('browser', '!=', $this->editor->browser)->latest('id')->first();
-        DB::table('edits')->insert(['subject' => $this->subject, 'place' => mb_substr($place, 0, 190), 'before' => json_encode($before), 'after' => json_encode($after), 'who' => $this->editor->name, 'browser' => $this->editor->browser, 'created_at' => now()]);
+        $foreign = DB::table('edits')
+            ->where('subject', $this->subject)
+            ->where('place', $place)
+            ->where('id', '>', $seen)
+            ->where('browser', '!=', $this->editor->browser)
+            ->latest('id')
+            ->first();
+        DB::table('edits')->insert([
+            'subject' => $this->subject,
+            'place' => mb_substr($place, 0, 190),
+            'before' => json_encode($before),
+            'after' => json_encode($after),
+            'who' => $this->editor->name,
+            'browser' => $this->editor->browser,
+            'created_at' => now(),
+        ]);
         if ($foreign !== null) {
             $theirs = self::value(json_decode((string) $foreign->after));
-            Notices::leave((string) $foreign->browser, null, "{$this->subject} {$place}", "{$this->editor->name} set {$says} to ".self::value($after)." over your {$theirs}.");
-            Notices::leave($this->editor->browser, null, "{$this->subject} {$place}", "{$foreign->who} had set {$says} to {$theirs} meanwhile; yours, ".self::value($after).', stands.');
+            Notices::leave(
+                (string) $foreign->browser,
+                null,
+                "{$this->subject} {$place}",
+                "{$this->editor->name} set {$says} to ".self::value($after)." over your {$theirs}.",
+            );
+            Notices::leave(
+                $this->editor->browser,
+                null,
+                "{$this->subject} {$place}",
+                "{$foreign->who} had set {$says} to {$theirs} meanwhile; yours, ".self::value($after).', stands.',
+            );
         }
     }
 
@@ -47,7 +72,13 @@ final readonly class Ledger
     {
         $last = [];
         foreach (DB::table('edits')->where('subject', $this->subject)->latest('id')->limit($most)->get() as $row) {
-            $last[] = [Carbon::parse((string) $row->created_at), (string) $row->who, (string) $row->place, self::value(json_decode((string) $row->before)), self::value(json_decode((string) $row->after))];
+            $last[] = [
+                Carbon::parse((string) $row->created_at),
+                (string) $row->who,
+                (string) $row->place,
+                self::value(json_decode((string) $row->before)),
+                self::value(json_decode((string) $row->after)),
+            ];
         }
 
         return $last;

@@ -7,6 +7,9 @@ namespace App\Editing;
 /** Something that happened meanwhile, said beside what one works on. */
 final readonly class Notice
 {
-    /** @param  array<string, mixed>  $putBack changes that put the other's values back; [] where there is nothing to put back */
+    /**
+     * @param  array<string, mixed>  $putBack changes that put the other's values back; [] where there is nothing to put
+     * back
+     */
     public function __construct(public string $says, public array $putBack = []) {}
 }

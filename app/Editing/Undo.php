@@ -13,7 +13,8 @@ use YokeLine\Format\Document;
 /**
  * Takes one's own last changes of a doorway back, one by one, and lays them on again.
  *
- * To undo is a change like any other, on top of all that came since: what another has set meanwhile stays as they set it, and one is told.
+ * To undo is a change like any other, on top of all that came since: what another has set meanwhile stays as they set
+ * it, and one is told.
  */
 final readonly class Undo
 {
@@ -58,20 +59,33 @@ final readonly class Undo
         $revision = $this->doorway->revisions()->with('parent')->findOrFail($id);
         $what = $says.preg_replace('/^(undid|did again): /', '', $revision->what);
         $notices = [];
-        $this->doorway->rewrite(function (Revision $head) use ($revision, &$notices): Document {
-            $notices = [];
-            $document = $head->document;
-            foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
-                if (json_encode($document->get($place)) !== json_encode($change['after'])) {
-                    $notices[] = new Notice(Places::name($place, $head->document).' was set otherwise since; it stays '.Places::value($document->get($place)).'.');
+        $this->doorway->rewrite(
+            function (Revision $head) use ($revision, &$notices): Document {
+                $notices = [];
+                $document = $head->document;
+                foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
+                    if (json_encode($document->get($place)) !== json_encode($change['after'])) {
+                        $notices[] = new Notice(
+                            Places::name($place, $head->document).
+                                ' was set otherwise since; it stays '.
+                                Places::value($document->get($place)).
+                                '.',
+                        );
 
-                    continue;
+                        continue;
+                    }
+                    $document =
+                        $change['before'] === null
+                            ? $document->without($place)
+                            : $document->with($place, $change['before']);
                 }
-                $document = $change['before'] === null ? $document->without($place) : $document->with($place, $change['before']);
-            }
 
-            return $document;
-        }, $what, $this->editor, undoes: $id);
+                return $document;
+            },
+            $what,
+            $this->editor,
+            undoes: $id,
+        );
 
         return $notices;
     }
@@ -79,8 +93,14 @@ final readonly class Undo
     /** @return array{list<int>, list<int>} */
     private function stacks(): array
     {
-        $own = Revision::query()->where('doorway_id', $this->doorway->id)->where('browser', $this->editor->browser)->whereNotNull('parent_id')
-            ->orderByDesc('id')->limit(self::FURTHEST)->get(['id', 'undoes'])->reverse();
+        $own = Revision::query()
+            ->where('doorway_id', $this->doorway->id)
+            ->where('browser', $this->editor->browser)
+            ->whereNotNull('parent_id')
+            ->orderByDesc('id')
+            ->limit(self::FURTHEST)
+            ->get(['id', 'undoes'])
+            ->reverse();
         $done = $undone = $isUndo = [];
         foreach ($own as $revision) {
             $of = $revision->undoes;

@@ -24,7 +24,8 @@ final class DoorwayFile
     }
 
     /**
-     * Whether a document could be brought in as a file: asked of every one before it is kept, so that what is given out is taken back.
+     * Whether a document could be brought in as a file: asked of every one before it is kept, so that what is given out
+     * is taken back.
      *
      * @param  ?Document  $before  one that was asked already: only what differs from it is held against the schema
      *
@@ -34,17 +35,23 @@ final class DoorwayFile
     {
         Document::fromJson($document->toJson());
         $changed = $before === null ? $document->root : self::changed($document->root, $before->root);
-        app(SchemaCheck::class)->check(Document::of(['format' => $document->get('format'), 'version' => $document->get('version'), ...get_object_vars($changed)]));
+        app(SchemaCheck::class)->check(
+            Document::of([
+                'format' => $document->get('format'),
+                'version' => $document->get('version'),
+                ...get_object_vars($changed),
+            ]),
+        );
     }
 
     /** What is not the same as before, object by object; lists whole. */
     private static function changed(stdClass $now, stdClass $before): stdClass
     {
-        $changed = new stdClass;
+        $changed = new stdClass();
         foreach (get_object_vars($now) as $key => $value) {
             $was = $before->{$key} ?? null;
             if ($value instanceof stdClass && $was instanceof stdClass) {
-                $value === $was ?: $changed->{$key} = self::changed($value, $was);
+                $value === $was ?: ($changed->{$key} = self::changed($value, $was));
             } elseif (json_encode($value) !== json_encode($was)) {
                 $changed->{$key} = $value;
             }

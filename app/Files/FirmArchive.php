@@ -23,8 +23,10 @@ use YokeLine\Measure\Unit;
 use ZipArchive;
 
 /**
- * Everything a house has, as one ZIP: `firm.json` with its rules, prices and how it reckons, `kits.json`, and each job as the ZIP that it is by
- * itself. Brought in where there is nothing, it is the same house; elsewhere its jobs stand beside those that are there.
+ * Everything a house has, as one ZIP: `firm.json` with its rules, prices and how it reckons, `kits.json`, and each job
+ * as the ZIP that it is by
+ * itself. Brought in where there is nothing, it is the same house; elsewhere its jobs stand beside those that are
+ * there.
  */
 final class FirmArchive
 {
@@ -38,7 +40,7 @@ final class FirmArchive
     public static function write(): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'firm');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $jobs = $written = [];
         /** @var list<Job> $all */
@@ -50,16 +52,27 @@ final class FirmArchive
             $zip->setCompressionName("jobs/{$name}.zip", ZipArchive::CM_STORE);
             $jobs[] = $name;
         }
-        $prices = new Prices;
+        $prices = new Prices();
         $zip->addFromString('kits.json', self::kits()->toJson(pretty: true)."\n");
-        $zip->addFromString('firm.json', Document::of([
-            'format' => 'yoke-line/firm', 'version' => self::VERSION,
-            'reckons' => array_combine(array_column(Setting::cases(), 'value'), array_map($prices->setting(...), Setting::cases())),
-            'prices' => (object) Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
-            'rules' => HouseRule::query()->whereNull('job_id')->orderBy('method')->get(['method', 'value', 'why'])->toArray(),
-            'jobs' => $jobs,
-            'edits' => self::edits(),
-        ])->toJson(pretty: true)."\n");
+        $zip->addFromString(
+            'firm.json',
+            Document::of([
+                'format' => 'yoke-line/firm',
+                'version' => self::VERSION,
+                'reckons' => array_combine(
+                    array_column(Setting::cases(), 'value'),
+                    array_map($prices->setting(...), Setting::cases()),
+                ),
+                'prices' => (object) Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
+                'rules' => HouseRule::query()
+                    ->whereNull('job_id')
+                    ->orderBy('method')
+                    ->get(['method', 'value', 'why'])
+                    ->toArray(),
+                'jobs' => $jobs,
+                'edits' => self::edits(),
+            ])->toJson(pretty: true)."\n",
+        );
         $zip->close();
         array_map(unlink(...), $written);
 
@@ -69,7 +82,12 @@ final class FirmArchive
     /** The shelf as a file of kits. */
     public static function kits(): Document
     {
-        return Document::of(['format' => 'yoke-line/kits', 'version' => 1, 'units' => 'mm', 'kits' => array_map(fn (ShelfKit $row) => $row->document->root, ShelfKit::inOrder())]);
+        return Document::of([
+            'format' => 'yoke-line/kits',
+            'version' => 1,
+            'units' => 'mm',
+            'kits' => array_map(fn (ShelfKit $row) => $row->document->root, ShelfKit::inOrder()),
+        ]);
     }
 
     /**
@@ -103,10 +121,13 @@ final class FirmArchive
             DB::transaction(function () use ($firm, $kits, $rules, $prices): void {
                 ShelfKit::bringIn($kits);
                 self::reckon($firm);
-                array_map((new Prices)->set(...), array_map(strval(...), array_keys($prices)), $prices);
+                array_map((new Prices())->set(...), array_map(strval(...), array_keys($prices)), $prices);
                 self::bringEdits($firm);
                 foreach ($rules as $method => [$value, $why]) {
-                    HouseRule::query()->updateOrCreate(['job_id' => null, 'method' => $method], ['value' => $value, 'why' => $why]);
+                    HouseRule::query()->updateOrCreate(
+                        ['job_id' => null, 'method' => $method],
+                        ['value' => $value, 'why' => $why],
+                    );
                 }
             });
         } catch (Throwable $problem) {
@@ -120,8 +141,17 @@ final class FirmArchive
     private static function edits(): array
     {
         $edits = [];
-        foreach (DB::table('edits')->where('subject', 'not like', 'rules job %')->orderBy('id')->lazyById(500) as $row) {
-            $edits[] = ['subject' => $row->subject, 'place' => $row->place, 'before' => json_decode((string) $row->before), 'after' => json_decode((string) $row->after), 'who' => $row->who, 'at' => $row->created_at];
+        foreach (
+            DB::table('edits')->where('subject', 'not like', 'rules job %')->orderBy('id')->lazyById(500) as $row
+        ) {
+            $edits[] = [
+                'subject' => $row->subject,
+                'place' => $row->place,
+                'before' => json_decode((string) $row->before),
+                'after' => json_decode((string) $row->after),
+                'who' => $row->who,
+                'at' => $row->created_at,
+            ];
         }
 
         return $edits;
@@ -131,10 +161,24 @@ final class FirmArchive
     {
         foreach ((array) $firm->get('edits') as $i => $row) {
             $at = $row instanceof stdClass && is_string($row->at ?? null) ? strtotime($row->at) : false;
-            if (! $row instanceof stdClass || $at === false || ! is_string($row->subject ?? null) || ! is_string($row->place ?? null) || ! is_string($row->who ?? null)) {
+            if (
+                ! $row instanceof stdClass ||
+                $at === false ||
+                ! is_string($row->subject ?? null) ||
+                ! is_string($row->place ?? null) ||
+                ! is_string($row->who ?? null)
+            ) {
                 throw new UnreadableFile(["edits[{$i}]" => 'A change says of what, by whom and when.']);
             }
-            $edit = ['subject' => mb_substr($row->subject, 0, 120), 'place' => mb_substr($row->place, 0, 190), 'before' => json_encode($row->before ?? null), 'after' => json_encode($row->after ?? null), 'who' => mb_substr($row->who, 0, 80), 'browser' => '', 'created_at' => date('Y-m-d H:i:s', $at)];
+            $edit = [
+                'subject' => mb_substr($row->subject, 0, 120),
+                'place' => mb_substr($row->place, 0, 190),
+                'before' => json_encode($row->before ?? null),
+                'after' => json_encode($row->after ?? null),
+                'who' => mb_substr($row->who, 0, 80),
+                'browser' => '',
+                'created_at' => date('Y-m-d H:i:s', $at),
+            ];
             if (DB::table('edits')->where($edit)->doesntExist()) {
                 DB::table('edits')->insert($edit);
             }
@@ -149,7 +193,12 @@ final class FirmArchive
 
             return JobArrival::read($path);
         } catch (UnreadableFile $problem) {
-            throw new UnreadableFile(array_combine(array_map(fn (string $place) => trim("{$at} {$place}"), array_keys($problem->problems)), $problem->problems));
+            throw new UnreadableFile(
+                array_combine(
+                    array_map(fn (string $place) => trim("{$at} {$place}"), array_keys($problem->problems)),
+                    $problem->problems,
+                ),
+            );
         } finally {
             unlink($path);
         }
@@ -159,7 +208,7 @@ final class FirmArchive
     {
         foreach (Setting::cases() as $setting) {
             $typed = $firm->get("reckons.{$setting->value}");
-            $refusal = is_string($typed) ? (new Prices)->settle($setting, $typed) : null;
+            $refusal = is_string($typed) ? (new Prices())->settle($setting, $typed) : null;
             if ($refusal !== null) {
                 throw new UnreadableFile(["reckons.{$setting->value}" => $refusal]);
             }
@@ -170,8 +219,13 @@ final class FirmArchive
     private static function prices(Document $firm): array
     {
         $prices = [];
-        foreach ($firm->get('prices') instanceof stdClass ? get_object_vars($firm->get('prices')) : [] as $key => $cents) {
-            $prices[(string) $key] = is_int($cents) && $cents >= 0 ? $cents : throw new UnreadableFile(["prices {$key}" => 'A price is a whole number of cents.']);
+        foreach (
+            $firm->get('prices') instanceof stdClass ? get_object_vars($firm->get('prices')) : [] as $key => $cents
+        ) {
+            $prices[(string) $key] =
+                is_int($cents) && $cents >= 0
+                    ? $cents
+                    : throw new UnreadableFile(["prices {$key}" => 'A price is a whole number of cents.']);
         }
 
         return $prices;
@@ -182,11 +236,17 @@ final class FirmArchive
     {
         $rules = [];
         foreach ((array) $firm->get('rules') as $i => $row) {
-            $method = $row instanceof stdClass && is_string($row->method ?? null) ? Catalog::whole()->rules()[$row->method] ?? null : null;
+            $method =
+                $row instanceof stdClass && is_string($row->method ?? null)
+                    ? Catalog::whole()->rules()[$row->method] ?? null
+                    : null;
             if ($method === null || ! is_string($row->value ?? null)) {
                 throw new UnreadableFile(["rules[{$i}].method" => 'This is no question of the house rules.']);
             }
-            $rules[$method->rule] = [(new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre), is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : ''];
+            $rules[$method->rule] = [
+                (new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre),
+                is_string($row->why ?? null) ? mb_substr($row->why, 0, 250) : '',
+            ];
         }
 
         return $rules;

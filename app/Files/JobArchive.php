@@ -19,7 +19,8 @@ use YokeLine\Format\Document;
 use ZipArchive;
 
 /**
- * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history and log a line to a change or an
+ * A job whole, as one ZIP: `job.json` with its house rules, each doorway as its open file, each doorway's history and
+ * log a line to a change or an
  * entry, its photographs, and what a scanner sent of its wall. Brought in again nothing is missing (`JobArrival`).
  */
 final class JobArchive
@@ -57,22 +58,48 @@ final class JobArchive
         }
         $zip->close();
 
-        return ['file' => $name, 'change' => $doorway->revision->number, 'archived_at' => $doorway->archived_at?->toJSON(), 'trace' => $doorway->trace !== null, 'offers' => self::offers($doorway)];
+        return [
+            'file' => $name,
+            'change' => $doorway->revision->number,
+            'archived_at' => $doorway->archived_at?->toJSON(),
+            'trace' => $doorway->trace !== null,
+            'offers' => self::offers($doorway),
+        ];
     }
 
     /** @param  list<array<string, mixed>>  $doorways  as `addDoorway` gave them */
     public static function addJob(string $path, Job $job, array $doorways): void
     {
         $zip = self::open($path);
-        $rules = HouseRule::query()->where('job_id', $job->id)->orderBy('method')->get(['method', 'value', 'why'])->toArray();
-        $zip->addFromString('job.json', Document::of(['format' => 'yoke-line/job', 'version' => self::VERSION, 'name' => $job->name, 'archived_at' => $job->archived_at?->toJSON(), 'rules' => $rules, 'day_plan' => self::dayPlan($job->day_plan, $job->doorways()->orderBy('id')->pluck('id')->flip()->all()), 'orders' => self::orders($job), 'doorways' => $doorways])->toJson(pretty: true)."\n");
+        $rules = HouseRule::query()
+            ->where('job_id', $job->id)
+            ->orderBy('method')
+            ->get(['method', 'value', 'why'])
+            ->toArray();
+        $zip->addFromString(
+            'job.json',
+            Document::of([
+                'format' => 'yoke-line/job',
+                'version' => self::VERSION,
+                'name' => $job->name,
+                'archived_at' => $job->archived_at?->toJSON(),
+                'rules' => $rules,
+                'day_plan' => self::dayPlan(
+                    $job->day_plan,
+                    $job->doorways()->orderBy('id')->pluck('id')->flip()->all(),
+                ),
+                'orders' => self::orders($job),
+                'doorways' => $doorways,
+            ])->toJson(pretty: true)."\n",
+        );
         $zip->close();
     }
 
     private static function open(string $path): ZipArchive
     {
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE) === true || throw new RuntimeException('There is no room to write a ZIP.');
+        $zip = new ZipArchive();
+        $zip->open($path, ZipArchive::CREATE) === true ||
+            throw new RuntimeException('There is no room to write a ZIP.');
 
         return $zip;
     }
@@ -90,7 +117,12 @@ final class JobArchive
             return null;
         }
         if (is_array($days['doorways'] ?? null)) {
-            $days['doorways'] = array_values(array_filter(array_map(fn (mixed $one) => is_int($one) ? $names[$one] ?? null : null, $days['doorways']), is_int(...)));
+            $days['doorways'] = array_values(
+                array_filter(
+                    array_map(fn (mixed $one) => is_int($one) ? $names[$one] ?? null : null, $days['doorways']),
+                    is_int(...),
+                ),
+            );
         }
         $stands = [];
         foreach (is_array($days['stands'] ?? null) ? $days['stands'] : [] as $task => $stand) {
@@ -109,7 +141,13 @@ final class JobArchive
         $offers = [];
         /** @var Offer $offer */
         foreach (Offer::query()->with('revision')->where('doorway_id', $doorway->id)->orderBy('id')->get() as $offer) {
-            $offers[] = ['change' => $offer->revision->number, 'cents' => $offer->cents, 'accepted_by' => $offer->accepted_by, 'accepted_at' => $offer->accepted_at?->toJSON(), 'at' => $offer->created_at->toJSON()];
+            $offers[] = [
+                'change' => $offer->revision->number,
+                'cents' => $offer->cents,
+                'accepted_by' => $offer->accepted_by,
+                'accepted_at' => $offer->accepted_at?->toJSON(),
+                'at' => $offer->created_at->toJSON(),
+            ];
         }
 
         return $offers;
@@ -121,7 +159,23 @@ final class JobArchive
         $orders = [];
         /** @var SupplyOrder $order */
         foreach (SupplyOrder::query()->with('receipts')->where('job_id', $job->id)->orderBy('id')->get() as $order) {
-            $orders[] = ['reference' => $order->reference, 'lines' => (object) $order->lines, 'answered' => $order->is_answered, 'receipts' => $order->receipts->sortBy('id')->map(fn (Receipt $one) => ['delivery' => $one->delivery, 'key' => $one->key, 'count' => $one->count, 'kind' => $one->kind])->values()->all()];
+            $orders[] = [
+                'reference' => $order->reference,
+                'lines' => (object) $order->lines,
+                'answered' => $order->is_answered,
+                'receipts' => $order->receipts
+                    ->sortBy('id')
+                    ->map(
+                        fn (Receipt $one) => [
+                            'delivery' => $one->delivery,
+                            'key' => $one->key,
+                            'count' => $one->count,
+                            'kind' => $one->kind,
+                        ],
+                    )
+                    ->values()
+                    ->all(),
+            ];
         }
 
         return $orders;
@@ -134,7 +188,21 @@ final class JobArchive
         $lines = '';
         /** @var Revision $revision */
         foreach ($doorway->revisions()->orderBy('number')->lazy(100) as $revision) {
-            $lines .= Document::of(array_filter(['change' => $revision->number, 'after' => $numbers[$revision->parent_id ?? 0] ?? null, 'undoes' => $numbers[$revision->undoes ?? 0] ?? null, 'what' => $revision->what, 'who' => $revision->who, 'at' => $revision->created_at->toJSON(), 'document' => $revision->document->root], fn (mixed $value) => $value !== null))->toJson()."\n";
+            $lines .=
+                Document::of(
+                    array_filter(
+                        [
+                            'change' => $revision->number,
+                            'after' => $numbers[$revision->parent_id ?? 0] ?? null,
+                            'undoes' => $numbers[$revision->undoes ?? 0] ?? null,
+                            'what' => $revision->what,
+                            'who' => $revision->who,
+                            'at' => $revision->created_at->toJSON(),
+                            'document' => $revision->document->root,
+                        ],
+                        fn (mixed $value) => $value !== null,
+                    ),
+                )->toJson()."\n";
         }
 
         return $lines;
@@ -147,7 +215,16 @@ final class JobArchive
         $lines = '';
         /** @var LogEntry $entry */
         foreach (LogEntry::query()->where('doorway_id', $doorway->id)->orderBy('id')->lazy(200) as $entry) {
-            $lines .= Document::of(['uid' => $entry->uid, 'change' => $numbers[$entry->revision_id], 'kind' => $entry->kind, 'about' => $entry->about, 'data' => (object) $entry->data, 'who' => $entry->who, 'at' => $entry->at->toJSON()])->toJson()."\n";
+            $lines .=
+                Document::of([
+                    'uid' => $entry->uid,
+                    'change' => $numbers[$entry->revision_id],
+                    'kind' => $entry->kind,
+                    'about' => $entry->about,
+                    'data' => (object) $entry->data,
+                    'who' => $entry->who,
+                    'at' => $entry->at->toJSON(),
+                ])->toJson()."\n";
         }
 
         return $lines;
@@ -158,10 +235,14 @@ final class JobArchive
     {
         $files = [];
         /** @var LogEntry $entry */
-        foreach (LogEntry::query()->where('doorway_id', $doorway->id)->where('kind', 'photo')->orderBy('id')->get() as $entry) {
+        foreach (
+            LogEntry::query()->where('doorway_id', $doorway->id)->where('kind', 'photo')->orderBy('id')->get() as $entry
+        ) {
             $files[] = $entry->data['file'] ?? null;
         }
 
-        return array_values(array_filter($files, fn (mixed $file) => is_string($file) && preg_match('/^[\w-]+\.jpg$/', $file) === 1));
+        return array_values(
+            array_filter($files, fn (mixed $file) => is_string($file) && preg_match('/^[\w-]+\.jpg$/', $file) === 1),
+        );
     }
 }

@@ -31,7 +31,8 @@ use YokeLine\Holding\Scan\Trace;
 use YokeLine\Measure\Unit;
 
 /**
- * A job that comes in from a ZIP, piece by piece, so that nobody waits for it: no list shows it till all of it is here, and one that cannot be read
+ * A job that comes in from a ZIP, piece by piece, so that nobody waits for it: no list shows it till all of it is here,
+ * and one that cannot be read
  * leaves nothing behind.
  */
 final class JobArrival
@@ -53,10 +54,17 @@ final class JobArrival
     /** What was begun and stopped half way is swept after so long. */
     private const LOST_AFTER_H = 2;
 
-    /** @var array<int, int> rows of the doorway at hand, by the number of the change: the documents themselves would fill the memory */
+    /**
+     * @var array<int, int> rows of the doorway at hand, by the number of the change: the documents themselves would
+     * fill the memory
+     */
     private array $kept = [];
 
-    private function __construct(private readonly Zip $zip, private readonly Job $job, private readonly bool $hasLines) {}
+    private function __construct(
+        private readonly Zip $zip,
+        private readonly Job $job,
+        private readonly bool $hasLines,
+    ) {}
 
     /** @throws UnreadableFile */
     public static function read(string $path): Job
@@ -106,12 +114,20 @@ final class JobArrival
         $days = $file->get('day_plan');
         DB::transaction(function () use ($file, $days, $ids, $put): void {
             foreach ($put as $id => $at) {
-                Doorway::query()->whereKey($id)->toBase()->update(['archived_at' => $at]);
+                Doorway::query()
+                    ->whereKey($id)
+                    ->toBase()
+                    ->update(['archived_at' => $at]);
             }
-            $this->job->forceFill([
-                'arriving_since' => null, 'archived_at' => self::moment($file->get('archived_at')),
-                'day_plan' => $days instanceof stdClass ? JobArchive::dayPlan((array) json_decode((string) json_encode($days), true), $ids) : null,
-            ])->save();
+            $this->job
+                ->forceFill([
+                    'arriving_since' => null,
+                    'archived_at' => self::moment($file->get('archived_at')),
+                    'day_plan' => $days instanceof stdClass
+                            ? JobArchive::dayPlan((array) json_decode((string) json_encode($days), true), $ids)
+                            : null,
+                ])
+                ->save();
         });
     }
 
@@ -121,33 +137,55 @@ final class JobArrival
         if ($method === null || ! is_string($row->value ?? null)) {
             throw new UnreadableFile(["{$at}.method" => 'This is no question of the house rules.']);
         }
-        HouseRule::create(['job_id' => $this->job->id, 'method' => $method->rule, 'value' => (new RuleBook(Level::job($this->job)))->read($method, $row->value, Unit::Millimetre), 'why' => self::words($row->why ?? '')]);
+        HouseRule::create([
+            'job_id' => $this->job->id,
+            'method' => $method->rule,
+            'value' => (new RuleBook(Level::job($this->job)))->read($method, $row->value, Unit::Millimetre),
+            'why' => self::words($row->why ?? ''),
+        ]);
     }
 
     private function doorway(stdClass $row, string $at): Doorway
     {
-        $name = is_string($row->file ?? null) && preg_match('/^[\w-]{1,100}$/', $row->file) === 1 ? $row->file : throw new UnreadableFile(["{$at}.file" => 'The name of the doorway’s file is wanted here.']);
-        $now = self::checked($this->zip->text("doorways/{$name}.json", self::MOST_DOORWAY_BYTES), "doorways/{$name}.json");
+        $name =
+            is_string($row->file ?? null) && preg_match('/^[\w-]{1,100}$/', $row->file) === 1
+                ? $row->file
+                : throw new UnreadableFile(["{$at}.file" => 'The name of the doorway’s file is wanted here.']);
+        $now = self::checked(
+            $this->zip->text("doorways/{$name}.json", self::MOST_DOORWAY_BYTES),
+            "doorways/{$name}.json",
+        );
         $doorway = new Doorway(['job_id' => $this->job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
-        $doorway->setRelation('job', $this->job)->forceFill(['archived_at' => now()])->save();
+        $doorway
+            ->setRelation('job', $this->job)
+            ->forceFill(['archived_at' => now()])
+            ->save();
         $this->kept = [];
         $this->history($doorway, $name);
         /** @var ?Revision $current */
         $current = Revision::query()->find(is_int($row->change ?? null) ? $this->kept[$row->change] ?? 0 : 0);
         if ($current === null || ! $current->document->equals(ItemIds::given($now))) {
-            throw new UnreadableFile(["doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.']);
+            throw new UnreadableFile([
+                "doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.',
+            ]);
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
         $this->log($doorway, $name);
         foreach (JobArchive::photos($doorway) as $file) {
             try {
-                Photo::write($doorway, pathinfo($file, PATHINFO_FILENAME), $this->zip->text("photos/{$name}/{$file}", self::MOST_PHOTO_BYTES));
+                Photo::write(
+                    $doorway,
+                    pathinfo($file, PATHINFO_FILENAME),
+                    $this->zip->text("photos/{$name}/{$file}", self::MOST_PHOTO_BYTES),
+                );
             } catch (NotTaken $problem) {
                 throw new UnreadableFile(["photos/{$name}/{$file}" => $problem->getMessage()]);
             }
         }
         if (($row->trace ?? false) === true) {
-            (new WallSweep($doorway, $doorway->setout(null)))->keep(Trace::read($this->zip->text("traces/{$name}.csv", self::MOST_TRACE_BYTES)));
+            (new WallSweep($doorway, $doorway->setout(null)))->keep(
+                Trace::read($this->zip->text("traces/{$name}.csv", self::MOST_TRACE_BYTES)),
+            );
         }
         DB::transaction(fn () => $this->offers($doorway, is_array($row->offers ?? null) ? $row->offers : [], $at));
 
@@ -161,16 +199,33 @@ final class JobArrival
             // Read and checked before the lock is taken.
             $made = [];
             foreach ($piece as [$place, $change]) {
-                $before = self::checked((string) json_encode($change->document ?? null, JSON_PRESERVE_ZERO_FRACTION), $place, $before);
+                $before = self::checked(
+                    (string) json_encode($change->document ?? null, JSON_PRESERVE_ZERO_FRACTION),
+                    $place,
+                    $before,
+                );
                 $made[] = [$place, $change, $before];
             }
             DB::transaction(function () use ($doorway, $made): void {
                 foreach ($made as [$place, $change, $document]) {
                     if (! is_int($change->change ?? null) || isset($this->kept[$change->change])) {
-                        throw new UnreadableFile([$place => 'A change has a number of its own and the doorway as it was after it.']);
+                        throw new UnreadableFile([
+                            $place => 'A change has a number of its own and the doorway as it was after it.',
+                        ]);
                     }
-                    $of = fn (string $key) => is_int($change->{$key} ?? null) ? $this->kept[$change->{$key}] ?? null : null;
-                    $revision = new Revision(['doorway_id' => $doorway->id, 'parent_id' => $of('after'), 'undoes' => $of('undoes'), 'number' => $change->change, 'document' => $document, 'what' => self::words($change->what ?? ''), 'who' => self::words($change->who ?? ''), 'browser' => '']);
+                    $of = fn (string $key) => is_int($change->{$key} ?? null)
+                        ? $this->kept[$change->{$key}] ?? null
+                        : null;
+                    $revision = new Revision([
+                        'doorway_id' => $doorway->id,
+                        'parent_id' => $of('after'),
+                        'undoes' => $of('undoes'),
+                        'number' => $change->change,
+                        'document' => $document,
+                        'what' => self::words($change->what ?? ''),
+                        'who' => self::words($change->who ?? ''),
+                        'browser' => '',
+                    ]);
                     $revision->setCreatedAt(self::moment($change->at ?? null) ?? now());
                     $revision->save();
                     $this->kept[$change->change] = $revision->id;
@@ -198,21 +253,49 @@ final class JobArrival
     {
         $revision = $this->kept[is_int($entry->change ?? null) ? $entry->change : 0] ?? null;
         $at = self::moment($entry->at ?? null);
-        if ($revision === null || $at === null || self::words($entry->uid ?? '') === '' || self::words($entry->kind ?? '') === '' || ! ($entry->data ?? null) instanceof stdClass) {
-            throw new UnreadableFile([$place => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.']);
+        if (
+            $revision === null ||
+            $at === null ||
+            self::words($entry->uid ?? '') === '' ||
+            self::words($entry->kind ?? '') === '' ||
+            ! ($entry->data ?? null) instanceof stdClass
+        ) {
+            throw new UnreadableFile([
+                $place => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.',
+            ]);
         }
-        LogEntry::create(['doorway_id' => $doorway->id, 'revision_id' => $revision, 'uid' => mb_substr(self::words($entry->uid), 0, 40), 'kind' => mb_substr(self::words($entry->kind), 0, 20), 'about' => mb_substr(self::words($entry->about ?? ''), 0, 80), 'data' => json_decode((string) json_encode($entry->data), true), 'who' => mb_substr(self::words($entry->who ?? ''), 0, 80), 'at' => $at]);
+        LogEntry::create([
+            'doorway_id' => $doorway->id,
+            'revision_id' => $revision,
+            'uid' => mb_substr(self::words($entry->uid), 0, 40),
+            'kind' => mb_substr(self::words($entry->kind), 0, 20),
+            'about' => mb_substr(self::words($entry->about ?? ''), 0, 80),
+            'data' => json_decode((string) json_encode($entry->data), true),
+            'who' => mb_substr(self::words($entry->who ?? ''), 0, 80),
+            'at' => $at,
+        ]);
     }
 
     /** @param  array<mixed>  $offers */
     private function offers(Doorway $doorway, array $offers, string $at): void
     {
         foreach ($offers as $i => $offer) {
-            $revision = $offer instanceof stdClass && is_int($offer->change ?? null) ? $this->kept[$offer->change] ?? null : null;
+            $revision =
+                $offer instanceof stdClass && is_int($offer->change ?? null)
+                    ? $this->kept[$offer->change] ?? null
+                    : null;
             if ($revision === null || ! is_int($offer->cents ?? null)) {
-                throw new UnreadableFile(["{$at}.offers[{$i}]" => 'An offer has its price in cents and the change it was for.']);
+                throw new UnreadableFile([
+                    "{$at}.offers[{$i}]" => 'An offer has its price in cents and the change it was for.',
+                ]);
             }
-            $made = new Offer(['doorway_id' => $doorway->id, 'revision_id' => $revision, 'cents' => $offer->cents, 'accepted_by' => self::words($offer->accepted_by ?? ''), 'accepted_at' => self::moment($offer->accepted_at ?? null)]);
+            $made = new Offer([
+                'doorway_id' => $doorway->id,
+                'revision_id' => $revision,
+                'cents' => $offer->cents,
+                'accepted_by' => self::words($offer->accepted_by ?? ''),
+                'accepted_at' => self::moment($offer->accepted_at ?? null),
+            ]);
             $made->setCreatedAt(self::moment($offer->at ?? null) ?? now());
             $made->save();
         }
@@ -221,15 +304,35 @@ final class JobArrival
     private function order(stdClass $row, string $at): void
     {
         $lines = (array) ($row->lines ?? []);
-        if (self::words($row->reference ?? '') === '' || array_filter($lines, fn (mixed $count) => ! is_int($count) && ! is_float($count)) !== []) {
+        if (
+            self::words($row->reference ?? '') === '' ||
+            array_filter($lines, fn (mixed $count) => ! is_int($count) && ! is_float($count)) !== []
+        ) {
             throw new UnreadableFile([$at => 'An order has its reference, and how many of which.']);
         }
         // The same order twice in one house would be asked for twice: a copy has a reference of its own.
         $reference = mb_substr(self::words($row->reference), 0, 40);
-        $order = SupplyOrder::create(['job_id' => $this->job->id, 'reference' => SupplyOrder::query()->where('reference', $reference)->exists() ? strtolower((string) Str::ulid()) : $reference, 'lines' => $lines, 'is_answered' => ($row->answered ?? false) === true]);
+        $order = SupplyOrder::create([
+            'job_id' => $this->job->id,
+            'reference' => SupplyOrder::query()->where('reference', $reference)->exists()
+                ? strtolower((string) Str::ulid())
+                : $reference,
+            'lines' => $lines,
+            'is_answered' => ($row->answered ?? false) === true,
+        ]);
         foreach (is_array($row->receipts ?? null) ? $row->receipts : [] as $receipt) {
-            if ($receipt instanceof stdClass && in_array($receipt->kind ?? null, ['received', 'returned'], true) && is_numeric($receipt->count ?? null)) {
-                Receipt::create(['order_id' => $order->id, 'delivery' => mb_substr(self::words($receipt->delivery ?? ''), 0, 60), 'key' => mb_substr(self::words($receipt->key ?? ''), 0, 120), 'count' => (float) $receipt->count, 'kind' => $receipt->kind]);
+            if (
+                $receipt instanceof stdClass &&
+                in_array($receipt->kind ?? null, ['received', 'returned'], true) &&
+                is_numeric($receipt->count ?? null)
+            ) {
+                Receipt::create([
+                    'order_id' => $order->id,
+                    'delivery' => mb_substr(self::words($receipt->delivery ?? ''), 0, 60),
+                    'key' => mb_substr(self::words($receipt->key ?? ''), 0, 120),
+                    'count' => (float) $receipt->count,
+                    'kind' => $receipt->kind,
+                ]);
             }
         }
     }
@@ -244,7 +347,15 @@ final class JobArrival
 
             return;
         }
-        foreach (self::rows(Zip::document($this->zip->text("{$folder}/{$name}.json", self::MOST_OLD_BYTES), "{$folder}/{$name}.json"), $key) as $i => $row) {
+        foreach (
+            self::rows(
+                Zip::document(
+                    $this->zip->text("{$folder}/{$name}.json", self::MOST_OLD_BYTES),
+                    "{$folder}/{$name}.json",
+                ),
+                $key,
+            ) as $i => $row
+        ) {
             yield ["{$folder}/{$name}.json {$key}[{$i}]", $row];
         }
     }
@@ -271,7 +382,9 @@ final class JobArrival
     /** What was left of a job that stopped half way. */
     private static function sweep(): void
     {
-        foreach (DB::table('jobs')->where('arriving_since', '<', now()->subHours(self::LOST_AFTER_H))->pluck('id') as $job) {
+        foreach (
+            DB::table('jobs')->where('arriving_since', '<', now()->subHours(self::LOST_AFTER_H))->pluck('id') as $job
+        ) {
             self::discard((int) $job);
         }
     }
@@ -281,13 +394,19 @@ final class JobArrival
     {
         $doorways = DB::table('doorways')->where('job_id', $job)->pluck('id')->all();
         DB::transaction(function () use ($job, $doorways): void {
-            DB::table('doorways')->whereIn('id', $doorways)->update(['revision_id' => null]);
-            DB::table('revisions')->whereIn('doorway_id', $doorways)->update(['parent_id' => null, 'undoes' => null]);
+            DB::table('doorways')
+                ->whereIn('id', $doorways)
+                ->update(['revision_id' => null]);
+            DB::table('revisions')
+                ->whereIn('doorway_id', $doorways)
+                ->update(['parent_id' => null, 'undoes' => null]);
             foreach (['offers', 'log_entries', 'traces', 'notices', 'revisions'] as $table) {
                 DB::table($table)->whereIn('doorway_id', $doorways)->delete();
             }
             DB::table('doorways')->whereIn('id', $doorways)->delete();
-            DB::table('receipts')->whereIn('order_id', DB::table('orders')->where('job_id', $job)->select('id'))->delete();
+            DB::table('receipts')
+                ->whereIn('order_id', DB::table('orders')->where('job_id', $job)->select('id'))
+                ->delete();
             foreach (['orders', 'house_rules'] as $table) {
                 DB::table($table)->where('job_id', $job)->delete();
             }
@@ -310,7 +429,12 @@ final class JobArrival
 
             return $document;
         } catch (UnreadableFile $problem) {
-            throw new UnreadableFile(array_combine(array_map(fn (string $place) => trim("{$file} {$place}"), array_keys($problem->problems)), $problem->problems));
+            throw new UnreadableFile(
+                array_combine(
+                    array_map(fn (string $place) => trim("{$file} {$place}"), array_keys($problem->problems)),
+                    $problem->problems,
+                ),
+            );
         }
     }
 

@@ -20,17 +20,31 @@ final class Table
         $file = fopen('php://temp', 'r+') ?: throw new RuntimeException('No room to write a table.');
         fputcsv($file, $head, escape: '');
         foreach ($rows as $row) {
-            fputcsv($file, array_map(fn (string|int|float $cell) => is_string($cell) ? self::safe(strtr($cell, ["\u{202f}" => ' '])) : $cell, $row), escape: '');
+            fputcsv(
+                $file,
+                array_map(
+                    fn (string|int|float $cell) => is_string($cell)
+                        ? self::safe(strtr($cell, ["\u{202f}" => ' ']))
+                        : $cell,
+                    $row,
+                ),
+                escape: '',
+            );
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
     }
 
-    /** Text that a spreadsheet would work as a formula stands behind a mark that makes it text; a number, also one below 0, is left alone. */
+    /**
+     * Text that a spreadsheet would work as a formula stands behind a mark that makes it text; a number, also one below
+     * 0, is left alone.
+     */
     private static function safe(string $cell): string
     {
-        return preg_match('/^[=+\-@\t\r|%]/', $cell) === 1 && preg_match('/^[+-]?[\d.,\/ ]+$/', $cell) !== 1 ? "'{$cell}" : $cell;
+        return preg_match('/^[=+\-@\t\r|%]/', $cell) === 1 && preg_match('/^[+-]?[\d.,\/ ]+$/', $cell) !== 1
+            ? "'{$cell}"
+            : $cell;
     }
 
     /** A cell as it was before it was made safe. */
@@ -44,6 +58,12 @@ final class Table
     {
         $name = implode('-', array_filter([Str::slug($whose), $what]));
 
-        return response($csv, headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
+        return response(
+            $csv,
+            headers: [
+                'Content-Type' => 'text/csv; charset=UTF-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}.csv\"",
+            ],
+        );
     }
 }

@@ -28,7 +28,7 @@ final readonly class Zip
     /** @throws UnreadableFile */
     public static function open(string $path): self
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw new UnreadableFile(['' => 'This is not a ZIP file.']);
         }
@@ -39,7 +39,9 @@ final readonly class Zip
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $entry = $zip->statIndex($i);
             if ($entry === false || preg_match(self::NAME, rtrim($entry['name'], '/')) !== 1) {
-                throw new UnreadableFile(['' => 'This ZIP has a file with a name that no file may have; it was not opened.']);
+                throw new UnreadableFile([
+                    '' => 'This ZIP has a file with a name that no file may have; it was not opened.',
+                ]);
             }
             $size += $entry['size'];
         }
@@ -67,7 +69,9 @@ final readonly class Zip
             throw new UnreadableFile([$name => 'This file is missing in the ZIP, or cannot be unpacked.']);
         }
 
-        return strlen($text) <= $most ? $text : throw new UnreadableFile([$name => 'This file is larger than it can be.']);
+        return strlen($text) <= $most
+            ? $text
+            : throw new UnreadableFile([$name => 'This file is larger than it can be.']);
     }
 
     /**

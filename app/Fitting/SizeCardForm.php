@@ -19,14 +19,26 @@ final readonly class SizeCardForm extends DoorwayForm
     /** @return list<Group> */
     public function groups(): array
     {
-        return [Group::named('in-hand', [
-            Row::of(Field::of('brief.in_hand.width')),
-            Row::of(Field::of('brief.in_hand.height')),
-            Row::named('thickness', Field::of('brief.in_hand.thickness[0]', isShort: true), Field::of('brief.in_hand.thickness[1]', isShort: true)),
-            Row::of(Field::of('brief.in_hand.mass_kg')),
-            Row::of(Field::of('brief.leaf.trim_limit')),
-            ...array_map(fn (int $i) => new Row(FieldWords::label("brief.leaf.solid[{$i}]"), [Field::of("brief.leaf.solid[{$i}][0]", $i + 1, isShort: $i === 0), Field::of("brief.leaf.solid[{$i}][1]", $i + 1, isShort: $i === 0)]), [0, 1]),
-        ])];
+        return [
+            Group::named('in-hand', [
+                Row::of(Field::of('brief.in_hand.width')),
+                Row::of(Field::of('brief.in_hand.height')),
+                Row::named(
+                    'thickness',
+                    Field::of('brief.in_hand.thickness[0]', isShort: true),
+                    Field::of('brief.in_hand.thickness[1]', isShort: true),
+                ),
+                Row::of(Field::of('brief.in_hand.mass_kg')),
+                Row::of(Field::of('brief.leaf.trim_limit')),
+                ...array_map(
+                    fn (int $i) => new Row(FieldWords::label("brief.leaf.solid[{$i}]"), [
+                        Field::of("brief.leaf.solid[{$i}][0]", $i + 1, isShort: $i === 0),
+                        Field::of("brief.leaf.solid[{$i}][1]", $i + 1, isShort: $i === 0),
+                    ]),
+                    [0, 1],
+                ),
+            ]),
+        ];
     }
 
     public function card(): ?SizeCard
@@ -39,7 +51,9 @@ final readonly class SizeCardForm extends DoorwayForm
     {
         $leaf = $this->setout->doorway->brief->inHand;
 
-        return $leaf === null || $card === null || $this->setout->plan === null ? [] : Fitting::of($this->setout->plan, $card, $leaf, $this->setout->write);
+        return $leaf === null || $card === null || $this->setout->plan === null
+            ? []
+            : Fitting::of($this->setout->plan, $card, $leaf, $this->setout->write);
     }
 
     public function changesUrl(): string

@@ -33,6 +33,10 @@ final readonly class Editor
             $session->put('browser', $browser = (string) Str::ulid());
         }
 
-        return new self((string) $session->get('who', 'Someone'), $browser, Unit::tryFrom((string) $session->get('units')));
+        return new self(
+            (string) $session->get('who', 'Someone'),
+            $browser,
+            Unit::tryFrom((string) $session->get('units')),
+        );
     }
 }

@@ -22,11 +22,13 @@ final readonly class State
         $doorway = $request->route('doorway');
         $job = $request->route('job');
 
-        return self::named(match (true) {
-            $doorway instanceof Doorway => "doorway-{$doorway->id}",
-            $job instanceof Job => "job-{$job->id}",
-            default => self::EVERYTHING,
-        });
+        return self::named(
+            match (true) {
+                $doorway instanceof Doorway => "doorway-{$doorway->id}",
+                $job instanceof Job => "job-{$job->id}",
+                default => self::EVERYTHING,
+            },
+        );
     }
 
     public static function named(string $of): self
@@ -39,17 +41,27 @@ final readonly class State
             ],
             'job' => [
                 DB::table('doorways')->where('job_id', (int) $id)->max('revision_id'),
-                DB::table('log_entries')->whereIn('doorway_id', DB::table('doorways')->where('job_id', (int) $id)->select('id'))->max('id'),
+                DB::table('log_entries')
+                    ->whereIn('doorway_id', DB::table('doorways')->where('job_id', (int) $id)->select('id'))
+                    ->max('id'),
                 DB::table('jobs')->where('id', (int) $id)->value('updated_at'),
                 DB::table('orders')->where('job_id', (int) $id)->max('id'),
                 DB::table('prices')->max('updated_at'),
             ],
             default => [
-                DB::table('revisions')->max('id'), DB::table('log_entries')->max('id'), DB::table('jobs')->max('updated_at'), DB::table('doorways')->max('updated_at'),
-                DB::table('kits')->max('updated_at'), DB::table('house_rules')->max('updated_at'), DB::table('prices')->max('updated_at'),
+                DB::table('revisions')->max('id'),
+                DB::table('log_entries')->max('id'),
+                DB::table('jobs')->max('updated_at'),
+                DB::table('doorways')->max('updated_at'),
+                DB::table('kits')->max('updated_at'),
+                DB::table('house_rules')->max('updated_at'),
+                DB::table('prices')->max('updated_at'),
             ],
         };
 
-        return new self($of, implode('.', array_map(fn (mixed $part) => is_scalar($part) ? (string) $part : '', $parts)));
+        return new self(
+            $of,
+            implode('.', array_map(fn (mixed $part) => is_scalar($part) ? (string) $part : '', $parts)),
+        );
     }
 }

@@ -23,7 +23,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
-/** One kit of the shelf with every number of its sheet; its height is kept as the sheet states it, with what it is stated to. */
+/**
+ * One kit of the shelf with every number of its sheet; its height is kept as the sheet states it, with what it is
+ * stated to.
+ */
 final readonly class KitForm implements Form
 {
     public ?Kit $kit;
@@ -40,7 +43,9 @@ final readonly class KitForm implements Form
     /** @param  array<string, array{typed: string, says: string}>  $refused */
     public function __construct(public ShelfKit $row, ?Unit $shown, public array $refused = [])
     {
-        $this->kept = Unit::tryFrom((string) (is_string($units = $row->document->get('units')) ? $units : '')) ?? Unit::Millimetre;
+        $this->kept =
+            Unit::tryFrom((string) (is_string($units = $row->document->get('units')) ? $units : '')) ??
+            Unit::Millimetre;
         $this->write = new LengthWriter($shown ?? $this->kept);
         $this->typed = new Typed($this->write->unit, $this->kept);
         [$this->kit, $this->unreadable] = self::read(self::stated($row->document));
@@ -49,35 +54,83 @@ final readonly class KitForm implements Form
     /** @return list<Group> */
     public function groups(): array
     {
-        $rows = fn (string ...$places) => array_map(fn (string $place) => Row::of(Field::ofKit($place)), array_values($places));
-        $row = fn (string $key, string ...$places) => Row::named($key, ...array_map(fn (string $place) => Field::ofKit($place, isShort: true), array_values($places)));
+        $rows = fn (string ...$places) => array_map(
+            fn (string $place) => Row::of(Field::ofKit($place)),
+            array_values($places),
+        );
+        $row = fn (string $key, string ...$places) => Row::named(
+            $key,
+            ...array_map(fn (string $place) => Field::ofKit($place, isShort: true), array_values($places)),
+        );
 
         return [
-            Group::named('kit-sheet', [...$rows('name', 'hang', 'capacity_kg'), $row('leaf-thickness', 'leaf_thickness[0]', 'leaf_thickness[1]'), ...$rows('price')]),
+            Group::named('kit-sheet', [
+                ...$rows('name', 'hang', 'capacity_kg'),
+                $row('leaf-thickness', 'leaf_thickness[0]', 'leaf_thickness[1]'),
+                ...$rows('price'),
+            ]),
             Group::named(
                 'kit-height',
-                [Row::named('kit-height', Field::ofKit('height.value'), Field::ofKit('height.datum')->asList()), $row('top-gap', 'top_gap.min', 'top_gap.max')],
-                note: $this->kit === null ? null : BenchWords::say('notes.kit-rise', ['rise' => $this->write->showWithUnit($this->kit->rise)]),
+                [
+                    Row::named('kit-height', Field::ofKit('height.value'), Field::ofKit('height.datum')->asList()),
+                    $row('top-gap', 'top_gap.min', 'top_gap.max'),
+                ],
+                note: $this->kit === null
+                    ? null
+                    : BenchWords::say('notes.kit-rise', ['rise' => $this->write->showWithUnit($this->kit->rise)]),
             ),
             Group::named('kit-rail', [
                 $row('section', 'rail.height', 'rail.thickness'),
                 Row::of(Field::ofKit('rail.material')->asList()),
                 ...$rows(
-                    'rail.lengths', 'rail.cuttable', 'rail.splice_over', 'rail.end_margin', 'rail.holes.first', 'rail.holes.max_spacing', 'rail.holes.at', 'rail.holes.free', 'rail.holes.diameter',
-                    'rail.first_fixing_within', 'rail.max_fixing_spacing',
+                    'rail.lengths',
+                    'rail.cuttable',
+                    'rail.splice_over',
+                    'rail.end_margin',
+                    'rail.holes.first',
+                    'rail.holes.max_spacing',
+                    'rail.holes.at',
+                    'rail.holes.free',
+                    'rail.holes.diameter',
+                    'rail.first_fixing_within',
+                    'rail.max_fixing_spacing',
                 ),
             ]),
-            Group::named('kit-standoff', [...$rows('standoff', 'standoff_base'), $row('bolt', 'bolt.diameter', 'bolt.length')]),
+            Group::named('kit-standoff', [
+                ...$rows('standoff', 'standoff_base'),
+                $row('bolt', 'bolt.diameter', 'bolt.length'),
+            ]),
             Group::named('kit-hanger', [
                 Row::of(Field::ofKit('hanger.style')->asList()),
                 ...$rows(
-                    'hanger.inset', 'hanger.strap_width', 'hanger.plate_length', 'hanger.strap_plane', 'hanger.strap_thickness', 'hanger.bolt_head', 'hanger.hole_to_tread', 'hanger.hole_offsets',
-                    'hanger.hole_diameter', 'hanger.above', 'hanger.lift_on',
+                    'hanger.inset',
+                    'hanger.strap_width',
+                    'hanger.plate_length',
+                    'hanger.strap_plane',
+                    'hanger.strap_thickness',
+                    'hanger.bolt_head',
+                    'hanger.hole_to_tread',
+                    'hanger.hole_offsets',
+                    'hanger.hole_diameter',
+                    'hanger.above',
+                    'hanger.lift_on',
                 ),
                 Row::named('wheel', Field::ofKit('wheel.material'), Field::ofKit('wheel.capacity_kg')),
             ]),
-            Group::named('kit-stop', [Row::of(Field::ofKit('stop.style')->asList()), ...$rows('stop.reach', 'stop.body', 'stop.passes_standoffs')]),
-            Group::named('kit-guide', [Row::of(Field::ofKit('guide.style')->asList()), ...$rows('guide.length', 'guide.blade_height', 'guide.blade_thickness', 'guide.cheek', 'guide.min_engagement')]),
+            Group::named('kit-stop', [
+                Row::of(Field::ofKit('stop.style')->asList()),
+                ...$rows('stop.reach', 'stop.body', 'stop.passes_standoffs'),
+            ]),
+            Group::named('kit-guide', [
+                Row::of(Field::ofKit('guide.style')->asList()),
+                ...$rows(
+                    'guide.length',
+                    'guide.blade_height',
+                    'guide.blade_thickness',
+                    'guide.cheek',
+                    'guide.min_engagement',
+                ),
+            ]),
             Group::named('kit-disc', [
                 $row('disc', 'jump_disc.inset', 'jump_disc.diameter', 'jump_disc.gap'),
                 $row('soft-close', 'soft_close.stroke', 'soft_close.catch_length', 'soft_close.min_leaf_width'),
@@ -95,7 +148,8 @@ final readonly class KitForm implements Form
 
     public function value(Field $field): string
     {
-        return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, self::stated($this->row->document)->get($field->place));
+        return $this->refused[$field->place]['typed'] ??
+            $this->typed->toScreen($field, self::stated($this->row->document)->get($field->place));
     }
 
     public function grey(Field $field): string
@@ -112,7 +166,7 @@ final readonly class KitForm implements Form
 
     public function refusal(Field $field): ?string
     {
-        return $this->refused[$field->place]['says'] ?? $this->unreadable[$field->place] ?? null;
+        return $this->refused[$field->place]['says'] ?? ($this->unreadable[$field->place] ?? null);
     }
 
     public function unit(): Unit
@@ -132,7 +186,8 @@ final readonly class KitForm implements Form
      */
     public function with(string $place, string $said): Document
     {
-        $field = $this->field($place) ?? throw new UnreadableFile([$place => 'There is no such number on a kit’s sheet.']);
+        $field =
+            $this->field($place) ?? throw new UnreadableFile([$place => 'There is no such number on a kit’s sheet.']);
         $value = $this->typed->toDocument($field, $said);
         $sheet = self::stated($this->row->document);
         $document = $value === null ? $sheet->without($place) : $sheet->with($place, $value);
@@ -168,9 +223,20 @@ final readonly class KitForm implements Form
     {
         $count = count((array) ($this->row->document->get('contents') ?? []));
 
-        $fields = fn (int $i) => array_map(fn (string $key) => Field::ofKit("contents[{$i}].{$key}", $i + 1), ['part', 'count', 'into']);
+        $fields = fn (int $i) => array_map(fn (string $key) => Field::ofKit("contents[{$i}].{$key}", $i + 1), [
+            'part',
+            'count',
+            'into',
+        ]);
 
-        return array_map(fn (int $i) => new Row(BenchWords::say('rows.part', ['n' => $i + 1]), $fields($i), $i < $count ? "contents[{$i}]" : null), range(0, $count));
+        return array_map(
+            fn (int $i) => new Row(
+                BenchWords::say('rows.part', ['n' => $i + 1]),
+                $fields($i),
+                $i < $count ? "contents[{$i}]" : null,
+            ),
+            range(0, $count),
+        );
     }
 
     /** @return array{?Kit, array<string, string>} */
@@ -179,7 +245,13 @@ final readonly class KitForm implements Form
         try {
             return [KitReader::sheet($document), []];
         } catch (UnreadableFile $problem) {
-            return [null, array_combine(array_map(fn (string $place) => substr($place, strlen('kit.')), array_keys($problem->problems)), array_values($problem->problems))];
+            return [
+                null,
+                array_combine(
+                    array_map(fn (string $place) => substr($place, strlen('kit.')), array_keys($problem->problems)),
+                    array_values($problem->problems),
+                ),
+            ];
         }
     }
 }

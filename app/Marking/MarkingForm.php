@@ -36,14 +36,20 @@ final readonly class MarkingForm extends DoorwayForm
                 Row::of(Field::of('marking.rail_up')),
             ]),
             Group::named('other-tapes', [
-                ...($this->plan()->header === null ? [] : [Row::of(Field::of('marking.pulls.board[0]', grey: 'end-l right'))]),
+                ...$this->plan()->header === null
+                    ? []
+                    : [Row::of(Field::of('marking.pulls.board[0]', grey: 'end-l right'))],
                 Row::of(Field::of('marking.pulls.rail[0]', grey: 'end-l right')),
                 Row::of($this->pull('floor', 0, Pulls::floorHooks($this->plan()))),
             ]),
-            Group::named('heights', [
-                Row::of(Field::of('brief.rules.heights')->asList()),
-                ...($marking->heights === 'laser' ? [Row::of(Field::of('marking.laser'))] : []),
-            ], note: $marking->heights === 'laser' ? BenchWords::note('laser') : ''),
+            Group::named(
+                'heights',
+                [
+                    Row::of(Field::of('brief.rules.heights')->asList()),
+                    ...$marking->heights === 'laser' ? [Row::of(Field::of('marking.laser'))] : [],
+                ],
+                note: $marking->heights === 'laser' ? BenchWords::note('laser') : '',
+            ),
             Group::named('check', [
                 Row::of(Field::of('marking.proved_at', grey: $this->provedAt())),
                 Row::of(Field::of('marking.packing', grey: $this->packing())),
@@ -88,7 +94,12 @@ final readonly class MarkingForm extends DoorwayForm
     public function pulls(): array
     {
         $plan = $this->plan();
-        $marks = ['wall' => Tapes::wall($plan), 'board' => Tapes::board($plan), 'rail' => Tapes::rail($plan), 'floor' => Tapes::floor($plan)];
+        $marks = [
+            'wall' => Tapes::wall($plan),
+            'board' => Tapes::board($plan),
+            'rail' => Tapes::rail($plan),
+            'floor' => Tapes::floor($plan),
+        ];
         $hooks = [
             'wall' => $this->hooks(),
             'board' => Pulls::ends($plan->header?->span->length() ?? Length::zero(), $this->isFromRight('board')),
@@ -97,7 +108,13 @@ final readonly class MarkingForm extends DoorwayForm
         ];
         $pulls = [];
         foreach (array_filter($marks) as $tape => $on) {
-            $pulls[$tape] = Pulls::of($on, $hooks[$tape], $this->tape(), $this->setout->write->unit, $this->marking()->pulls[$tape]);
+            $pulls[$tape] = Pulls::of(
+                $on,
+                $hooks[$tape],
+                $this->tape(),
+                $this->setout->write->unit,
+                $this->marking()->pulls[$tape],
+            );
         }
 
         return $pulls;
@@ -123,7 +140,11 @@ final readonly class MarkingForm extends DoorwayForm
     private function pullRows(): array
     {
         $count = count($this->marking()->pulls['wall']);
-        $row = fn (int $i) => new Row(BenchWords::say('rows.run', ['n' => $i + 1]), [$this->pull('wall', $i, $this->hooks())], $i < $count ? "marking.pulls.wall[{$i}]" : null);
+        $row = fn (int $i) => new Row(
+            BenchWords::say('rows.run', ['n' => $i + 1]),
+            [$this->pull('wall', $i, $this->hooks())],
+            $i < $count ? "marking.pulls.wall[{$i}]" : null,
+        );
 
         return array_map($row, range(0, min($count, self::PULLS - 1)));
     }
@@ -134,7 +155,9 @@ final readonly class MarkingForm extends DoorwayForm
         $options = ['' => BenchWords::say('least-hooked')];
         foreach ($hooks as $hook) {
             foreach ($hook->ways as $way) {
-                $options[$hook->pull($way)] = BenchWords::say('hook-to.'.($way === 1 ? 'right' : 'left'), ['hook' => Names::hook($hook->id)]);
+                $options[$hook->pull($way)] = BenchWords::say('hook-to.'.($way === 1 ? 'right' : 'left'), [
+                    'hook' => Names::hook($hook->id),
+                ]);
             }
         }
 

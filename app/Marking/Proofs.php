@@ -18,7 +18,10 @@ final readonly class Proofs
 {
     public const WAYS = [
         'packing' => ['Leaf stood on packing', 'From the leaf’s top up to the line.'],
-        'laid-out' => ['Leaf, hanger and rail laid out on the floor', 'From the leaf’s foot to the middle of the rail’s holes.'],
+        'laid-out' => [
+            'Leaf, hanger and rail laid out on the floor',
+            'From the leaf’s foot to the middle of the rail’s holes.',
+        ],
         'casing' => ['Template on the casing', 'From the top of the casing up to the line.'],
         'gauge-block' => ['Gauge block under a wheel', ''],
     ];
@@ -48,7 +51,12 @@ final readonly class Proofs
     {
         $read = LengthReader::read($typed, $this->write->unit);
 
-        return ['read' => Log::write($read), 'expected' => Log::write($this->proof($way)->expected), 'at' => Log::write($this->form->provedAt()), 'verdict' => $this->proof($way)->verdict($read)];
+        return [
+            'read' => Log::write($read),
+            'expected' => Log::write($this->proof($way)->expected),
+            'at' => Log::write($this->form->provedAt()),
+            'verdict' => $this->proof($way)->verdict($read),
+        ];
     }
 
     public function proof(string $way): Proof
@@ -63,7 +71,9 @@ final readonly class Proofs
 
     public function how(string $way): string
     {
-        return $way === 'gauge-block' ? "A block {$this->write->show(Proof::blockLength($this->plan))} long, hung under the wheel: from the floor to its foot." : self::WAYS[$way][1];
+        return $way === 'gauge-block'
+            ? "A block {$this->write->show(Proof::blockLength($this->plan))} long, hung under the wheel: from the floor to its foot."
+            : self::WAYS[$way][1];
     }
 
     public function expected(string $way): string
@@ -75,7 +85,8 @@ final readonly class Proofs
     {
         $entry = $this->entries[$way] ?? null;
 
-        return $this->refused[$way]['typed'] ?? ($entry === null ? '' : $this->write->exact(Log::read($entry->data['read'])));
+        return $this->refused[$way]['typed'] ??
+            ($entry === null ? '' : $this->write->exact(Log::read($entry->data['read'])));
     }
 
     /** What the last reading says of the line as it is planned now; how sure the way is, where nobody has read. */
@@ -88,7 +99,9 @@ final readonly class Proofs
         }
         $read = Log::read($entry->data['read']);
         $off = $proof->tooHigh($read);
-        $by = $off->isZero() ? 'The line is where it should be.' : "The line is {$this->write->show($off->absolute())} too ".($off->isNegative() ? 'low' : 'high').'.';
+        $by = $off->isZero()
+            ? 'The line is where it should be.'
+            : "The line is {$this->write->show($off->absolute())} too ".($off->isNegative() ? 'low' : 'high').'.';
 
         return match ($proof->verdict($read)) {
             'agrees' => "Agrees. {$by}",
@@ -99,6 +112,9 @@ final readonly class Proofs
 
     public function readAt(string $way): string
     {
-        return isset($this->entries[$way]) ? "read {$this->entries[$way]->at->format('j M, H:i')}".($this->entries[$way]->who === '' ? '' : " by {$this->entries[$way]->who}") : '';
+        return isset($this->entries[$way])
+            ? "read {$this->entries[$way]->at->format('j M, H:i')}".
+                    ($this->entries[$way]->who === '' ? '' : " by {$this->entries[$way]->who}")
+            : '';
     }
 }

@@ -19,7 +19,18 @@ final readonly class SureForm extends DoorwayForm
     /** @return list<Group> */
     public function groups(): array
     {
-        return [Group::named('plus-minus', array_map(fn (string $what) => Row::of(Field::of("marking.plus_minus.{$what}")), ['tape', 'level', 'leaf', 'hole', 'kit']))];
+        return [
+            Group::named(
+                'plus-minus',
+                array_map(fn (string $what) => Row::of(Field::of("marking.plus_minus.{$what}")), [
+                    'tape',
+                    'level',
+                    'leaf',
+                    'hole',
+                    'kit',
+                ]),
+            ),
+        ];
     }
 
     public function changesUrl(): string
@@ -38,7 +49,15 @@ final readonly class SureForm extends DoorwayForm
     /** @return list<Clearance> that are judged, the least sure first */
     public function rows(): array
     {
-        $rows = $this->setout->plan === null ? [] : array_values(array_filter(Clearance::of($this->setout->plan, $this->setout->doorway->marking->plusMinus), fn (Clearance $row) => $row->wanted !== null));
+        $rows =
+            $this->setout->plan === null
+                ? []
+                : array_values(
+                    array_filter(
+                        Clearance::of($this->setout->plan, $this->setout->doorway->marking->plusMinus),
+                        fn (Clearance $row) => $row->wanted !== null,
+                    ),
+                );
         usort($rows, fn (Clearance $a, Clearance $b) => ($a->spare() ?? 0) - $a->rss <=> ($b->spare() ?? 0) - $b->rss);
 
         return $rows;
@@ -53,6 +72,11 @@ final readonly class SureForm extends DoorwayForm
     /** @return list<Pick> */
     public function picks(): array
     {
-        return $this->setout->plan === null ? [] : Pick::of(new OnSite($this->setout->document, $this->setout->plan, $this->setout->write), $this->setout->doorway->marking->plusMinus);
+        return $this->setout->plan === null
+            ? []
+            : Pick::of(
+                new OnSite($this->setout->document, $this->setout->plan, $this->setout->write),
+                $this->setout->doorway->marking->plusMinus,
+            );
     }
 }

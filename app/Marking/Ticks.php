@@ -33,7 +33,11 @@ final readonly class Ticks
         }
         $made = Log::read($this->entries[self::about($mark)]->data['place']);
 
-        return $made->equals($mark->place) ? '' : "Moved since it was marked: it was {$this->write->show($made->minus($mark->place)->absolute())} further ".($made->isOver($mark->place) ? 'on' : 'back').'. Rub that one out.';
+        return $made->equals($mark->place)
+            ? ''
+            : "Moved since it was marked: it was {$this->write->show($made->minus($mark->place)->absolute())} further ".
+                    ($made->isOver($mark->place) ? 'on' : 'back').
+                    '. Rub that one out.';
     }
 
     private function isTicked(WallMark $mark): bool

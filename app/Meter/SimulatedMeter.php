@@ -6,7 +6,10 @@ namespace App\Meter;
 
 use Illuminate\Support\Facades\Cache;
 
-/** Stands in for a meter in the hand: sends the readings of a made-up doorway one at a time, in walking order, round and round. */
+/**
+ * Stands in for a meter in the hand: sends the readings of a made-up doorway one at a time, in walking order, round and
+ * round.
+ */
 final readonly class SimulatedMeter implements DistanceMeter
 {
     public function __construct(private string $file) {}
@@ -18,7 +21,12 @@ final readonly class SimulatedMeter implements DistanceMeter
 
     public function next(string $browser): ?string
     {
-        $readings = array_values(array_filter(array_map(trim(...), file($this->file) ?: []), fn (string $line) => $line !== '' && $line[0] !== '#'));
+        $readings = array_values(
+            array_filter(
+                array_map(trim(...), file($this->file) ?: []),
+                fn (string $line) => $line !== '' && $line[0] !== '#',
+            ),
+        );
         $key = "meter {$browser}";
         $at = (int) Cache::get($key, 0);
         Cache::put($key, $at + 1, 86_400);

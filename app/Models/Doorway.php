@@ -91,10 +91,12 @@ final class Doorway extends Model
     }
 
     /**
-     * Makes a document of the current revision and keeps it as the next one. Planned before anything is locked: where somebody else was
+     * Makes a document of the current revision and keeps it as the next one. Planned before anything is locked: where
+     * somebody else was
      * quicker meanwhile, it is made anew of what they made.
      *
-     * @param  callable(Revision): Document|callable(): Document  $make  of the current revision; a doorway that begins has none
+     * @param  callable(Revision): Document|callable(): Document  $make  of the current revision; a doorway that begins
+     *   has none
      * @param  ?int  $undoes  the own change that it takes back
      *
      * @throws UnreadableFile where the document does not read; then nothing is kept
@@ -105,21 +107,34 @@ final class Doorway extends Model
             /** @var ?Revision $head */
             $head = $this->exists && $this->revision_id !== null ? $this->refresh()->revision : null;
             $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
-            $document = ItemIds::given($this->withItsKit($head === null ? $make() : $make($head)), 'r'.base_convert((string) $number, 10, 36).'n');
+            $document = ItemIds::given(
+                $this->withItsKit($head === null ? $make() : $make($head)),
+                'r'.base_convert((string) $number, 10, 36).'n',
+            );
             $setout = $this->plan($document);
             DoorwayFile::check($document, $head?->document);
-            $isDone = ($undoes === null && $head !== null && $document->equals($head->document)) || DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
-                if (! $this->exists) {
-                    $this->save();
-                }
-                if (self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') !== $head?->id) {
-                    return false;
-                }
-                $revision = $this->revisions()->create(['parent_id' => $head?->id, 'number' => $number, 'document' => $document, 'what' => mb_substr($what, 0, 250), 'who' => $editor->name, 'browser' => $editor->browser, 'undoes' => $undoes]);
-                $this->moveTo($revision, $setout);
+            $isDone =
+                ($undoes === null && $head !== null && $document->equals($head->document)) ||
+                DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
+                    if (! $this->exists) {
+                        $this->save();
+                    }
+                    if (self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') !== $head?->id) {
+                        return false;
+                    }
+                    $revision = $this->revisions()->create([
+                        'parent_id' => $head?->id,
+                        'number' => $number,
+                        'document' => $document,
+                        'what' => mb_substr($what, 0, 250),
+                        'who' => $editor->name,
+                        'browser' => $editor->browser,
+                        'undoes' => $undoes,
+                    ]);
+                    $this->moveTo($revision, $setout);
 
-                return true;
-            });
+                    return true;
+                });
         } while (! $isDone);
     }
 
@@ -127,7 +142,9 @@ final class Doorway extends Model
     public function seen(int $revision): Revision
     {
         /** @var Revision */
-        return $revision === $this->revision_id ? $this->revision : $this->revisions()->find($revision) ?? $this->revision;
+        return $revision === $this->revision_id
+            ? $this->revision
+            : $this->revisions()->find($revision) ?? $this->revision;
     }
 
     /** A doorway takes its kit along as it is on the shelf when it is chosen; what the shelf does not know it keeps. */
@@ -149,7 +166,10 @@ final class Doorway extends Model
     public function setout(?Unit $shown): Setout
     {
         $document = $this->revision->document;
-        if ($this->setout?->document !== $document || $this->setout->write->unit !== ($shown ?? $this->setout->doorway->units)) {
+        if (
+            $this->setout?->document !== $document ||
+            $this->setout->write->unit !== ($shown ?? $this->setout->doorway->units)
+        ) {
             $this->setout = Setout::quick($document, app(Shelf::class)->kits(), $shown);
         }
 

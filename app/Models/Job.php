@@ -55,7 +55,11 @@ final class Job extends Model
     public function scopeInList(Builder $query, bool $archived): void
     {
         if ($archived) {
-            $query->where(fn (Builder $any) => $any->whereNotNull('archived_at')->orWhereIn('id', Doorway::query()->select('job_id')->whereNotNull('archived_at')));
+            $query->where(
+                fn (Builder $any) => $any
+                    ->whereNotNull('archived_at')
+                    ->orWhereIn('id', Doorway::query()->select('job_id')->whereNotNull('archived_at')),
+            );
         } else {
             $query->whereNull('archived_at');
         }
@@ -70,9 +74,14 @@ final class Job extends Model
     {
         if ($words !== '') {
             $like = '%'.addcslashes($words, '%_\\').'%';
-            $query->where(fn (Builder $any) => $any
-                ->whereRaw("name like ? escape '\\'", [$like])
-                ->orWhereIn('id', Doorway::query()->select('job_id')->whereRaw("name like ? escape '\\'", [$like])));
+            $query->where(
+                fn (Builder $any) => $any->whereRaw("name like ? escape '\\'", [$like])->orWhereIn(
+                    'id',
+                    Doorway::query()
+                        ->select('job_id')
+                        ->whereRaw("name like ? escape '\\'", [$like]),
+                ),
+            );
         }
     }
 }

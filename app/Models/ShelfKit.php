@@ -41,7 +41,8 @@ final class ShelfKit extends Model
     }
 
     /**
-     * Kits of a file: one that is on the shelf just so is left as it is, one whose name is free takes it, any other stands beside.
+     * Kits of a file: one that is on the shelf just so is left as it is, one whose name is free takes it, any other
+     * stands beside.
      *
      * @throws UnreadableFile where one does not read; then none is taken
      */

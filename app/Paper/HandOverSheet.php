@@ -34,7 +34,12 @@ final class HandOverSheet
         $page = $this->page;
         $wide = $page->getPageWidth() - 2 * self::EDGE;
         $page->say(self::EDGE, $this->y, 18, $over->doorway->name, 'L', true);
-        $page->say(self::EDGE, $this->y + 6, 9.5, "{$over->doorway->job->name} · change {$over->doorway->revision->number} · ".now()->format('j M Y'));
+        $page->say(
+            self::EDGE,
+            $this->y + 6,
+            9.5,
+            "{$over->doorway->job->name} · change {$over->doorway->revision->number} · ".now()->format('j M Y'),
+        );
         $this->y += 14;
         $this->title('What was fitted');
         foreach ($over->fitted() as [$name, $says]) {
@@ -42,16 +47,33 @@ final class HandOverSheet
             $page->say(self::EDGE + 45, $this->y, 10, $says, 'L', true);
             $this->y += 5;
         }
-        ScenePainter::paint($page, Elevation::of($over->doorway->setout($over->run->units)->doorway, $over->run->plan, $over->run->write), self::EDGE, $this->y, $wide, 68);
+        ScenePainter::paint(
+            $page,
+            Elevation::of($over->doorway->setout($over->run->units)->doorway, $over->run->plan, $over->run->write),
+            self::EDGE,
+            $this->y,
+            $wide,
+            68,
+        );
         $this->y += 74;
         $this->title('How it was proved');
         foreach ($over->checks() as $check) {
-            $this->line($check->says.($over->read($check) === '' ? '' : ": {$over->read($check)}").' - '.match ($over->holds($check)) {
-                true => 'holds', false => 'does not hold', null => 'not checked',
-            });
+            $this->line(
+                $check->says.
+                    ($over->read($check) === '' ? '' : ": {$over->read($check)}").
+                    ' - '.
+                    match ($over->holds($check)) {
+                        true => 'holds',
+                        false => 'does not hold',
+                        null => 'not checked',
+                    },
+            );
         }
         foreach ($over->snags as $snag) {
-            $this->line("{$snag->data['says']}: {$snag->data['state']}".(($snag->data['reason'] ?? '') === '' ? '' : " ({$snag->data['reason']})"));
+            $this->line(
+                "{$snag->data['says']}: {$snag->data['state']}".
+                    (($snag->data['reason'] ?? '') === '' ? '' : " ({$snag->data['reason']})"),
+            );
         }
         $this->y += 2;
         $this->title('How to care for it');
@@ -72,18 +94,28 @@ final class HandOverSheet
 
             return;
         }
-        preg_match_all('/([ML])([\d.-]+) ([\d.-]+)/', (string) $this->over->signature->data['strokes'], $points, PREG_SET_ORDER);
+        preg_match_all(
+            '/([ML])([\d.-]+) ([\d.-]+)/',
+            (string) $this->over->signature->data['strokes'],
+            $points,
+            PREG_SET_ORDER,
+        );
         $page->setLineWidth(0.4);
         $last = null;
         foreach ($points as [, $kind, $x, $y]) {
             // The box on the screen is 400 by 140.
-            $at = [self::EDGE + (float) $x / 400 * 70, $foot - 24 + (float) $y / 140 * 24];
+            $at = [self::EDGE + ((float) $x / 400) * 70, $foot - 24 + ((float) $y / 140) * 24];
             if ($kind === 'L' && $last !== null) {
                 $page->stroke($last[0], $last[1], $at[0], $at[1]);
             }
             $last = $at;
         }
-        $page->say(self::EDGE, $foot + 4, 8.5, "{$this->over->signature->data['name']}, {$this->over->signature->at->format('j M Y, H:i')}");
+        $page->say(
+            self::EDGE,
+            $foot + 4,
+            8.5,
+            "{$this->over->signature->data['name']}, {$this->over->signature->at->format('j M Y, H:i')}",
+        );
     }
 
     private function title(string $says): void

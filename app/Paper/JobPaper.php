@@ -25,7 +25,11 @@ final class JobPaper
             file_put_contents($path, SetOutSheet::of(new SheetContent($doorway, $units), $paper));
         }
 
-        return ['name' => $doorway->name, 'says' => Verdict::from($doorway->verdict)->says().' '.$doorway->summary, 'file' => $has ? $path : null];
+        return [
+            'name' => $doorway->name,
+            'says' => Verdict::from($doorway->verdict)->says().' '.$doorway->summary,
+            'file' => $has ? $path : null,
+        ];
     }
 
     /**
@@ -36,7 +40,7 @@ final class JobPaper
     {
         $first = "{$path}.first";
         file_put_contents($first, self::contents($job, $rows, $paper));
-        $whole = new BoundPages;
+        $whole = new BoundPages();
         $whole->setTitle("Set-out sheets, {$job->name}");
         foreach ([$first, ...array_filter(array_column($rows, 'file'), is_string(...))] as $file) {
             $pages = $whole->setSourceFile($file);
@@ -66,7 +70,12 @@ final class JobPaper
             $page->say(15, 29, 10, count($rows).' doorways');
             foreach ($chunk as $i => $row) {
                 $page->say(15, 42 + 7.5 * $i, 11, (string) $row['name'], 'L', true);
-                $page->say(70, 42 + 7.5 * $i, 9, $page->lines((string) $row['says'].($row['file'] === null ? ' No sheet yet.' : ''), 125, 9)[0]);
+                $page->say(
+                    70,
+                    42 + 7.5 * $i,
+                    9,
+                    $page->lines((string) $row['says'].($row['file'] === null ? ' No sheet yet.' : ''), 125, 9)[0],
+                );
                 $page->stroke(15, 44 + 7.5 * $i, $page->getPageWidth() - 15, 44 + 7.5 * $i);
             }
         }

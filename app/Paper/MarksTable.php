@@ -16,11 +16,41 @@ final class MarksTable
 {
     public static function csv(Plan $plan): string
     {
-        $rows = array_map(fn (WallMark $mark) => ['mark', $mark->tape, $mark->id, Names::of($mark->id), $mark->place->toMm(), '', $mark->spare?->toMm() ?? '', '', '', '', $mark->step], MarksWriter::marks($plan));
+        $rows = array_map(
+            fn (WallMark $mark) => [
+                'mark',
+                $mark->tape,
+                $mark->id,
+                Names::of($mark->id),
+                $mark->place->toMm(),
+                '',
+                $mark->spare?->toMm() ?? '',
+                '',
+                '',
+                '',
+                $mark->step,
+            ],
+            MarksWriter::marks($plan),
+        );
         foreach (Anchoring::of($plan)->fixings as $i => $fixing) {
-            $rows[] = ['fixing', 'wall', 'fixing-'.($i + 1), strtr($fixing->kind, '-', ' '), $fixing->x->toMm(), $fixing->y->toMm(), '', $fixing->diameter->toMm(), $fixing->length?->toMm() ?? '', $fixing->into->inFile(), ''];
+            $rows[] = [
+                'fixing',
+                'wall',
+                'fixing-'.($i + 1),
+                strtr($fixing->kind, '-', ' '),
+                $fixing->x->toMm(),
+                $fixing->y->toMm(),
+                '',
+                $fixing->diameter->toMm(),
+                $fixing->length?->toMm() ?? '',
+                $fixing->into->inFile(),
+                '',
+            ];
         }
 
-        return Table::csv(['what', 'tape', 'id', 'name', 'place_mm', 'up_mm', 'spare_mm', 'diameter_mm', 'length_mm', 'into', 'step'], $rows);
+        return Table::csv(
+            ['what', 'tape', 'id', 'name', 'place_mm', 'up_mm', 'spare_mm', 'diameter_mm', 'length_mm', 'into', 'step'],
+            $rows,
+        );
     }
 }

@@ -21,13 +21,31 @@ final class OfferSheet
         $page->plain();
         $wide = $page->getPageWidth() - 2 * self::EDGE;
         $page->say(self::EDGE, 20, 18, "Offer, {$offer->doorway->name}", 'L', true);
-        $page->say(self::EDGE, 26, 9.5, "{$offer->doorway->job->name} · for change {$offer->doorway->revision->number} of the plan · ".now()->format('j M Y'));
+        $page->say(
+            self::EDGE,
+            26,
+            9.5,
+            "{$offer->doorway->job->name} · for change {$offer->doorway->revision->number} of the plan · ".
+                now()->format('j M Y'),
+        );
         $plan = array_values($offer->materials->plans)[0];
-        ScenePainter::paint($page, Elevation::of($plan->doorway, $plan, $offer->materials->write), self::EDGE, 30, $wide, 80);
+        ScenePainter::paint(
+            $page,
+            Elevation::of($plan->doorway, $plan, $offer->materials->write),
+            self::EDGE,
+            30,
+            $wide,
+            80,
+        );
         $y = 118.0;
         $price = $offer->price();
         $say = $offer->materials->prices->say(...);
-        $rows = [...$offer->choices(), ['Materials', $say($price['materials'])], ['Work', $say($price['work'])], ['Tax', $say($price['tax'])]];
+        $rows = [
+            ...$offer->choices(),
+            ['Materials', $say($price['materials'])],
+            ['Work', $say($price['work'])],
+            ['Tax', $say($price['tax'])],
+        ];
         foreach ($rows as [$name, $says]) {
             $page->say(self::EDGE, $y, 10, $name);
             $page->say(self::EDGE + 50, $y, 10, $says, 'L', true);
@@ -49,7 +67,14 @@ final class OfferSheet
         }
         $foot = $page->getPageHeight() - 20;
         $page->stroke(self::EDGE, $foot, self::EDGE + 80, $foot);
-        $page->say(self::EDGE, $foot + 4, 8.5, $offer->accepted === null ? 'Accepted, with name and day' : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format('j M Y')}, for change {$offer->accepted->revision->number}");
+        $page->say(
+            self::EDGE,
+            $foot + 4,
+            8.5,
+            $offer->accepted === null
+                ? 'Accepted, with name and day'
+                : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format('j M Y')}, for change {$offer->accepted->revision->number}",
+        );
 
         return $page->file();
     }

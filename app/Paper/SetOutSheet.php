@@ -77,11 +77,24 @@ final class SetOutSheet
         $page->stroke(self::EDGE, 19, $right, 19);
         $page->plain();
         $y = 23.5;
-        foreach ($page->lines($content->bench->setout->verdict()->says().' '.$content->bench->toSettle(), $this->wide, 9.5, true) as $line) {
+        foreach (
+            $page->lines(
+                $content->bench->setout->verdict()->says().' '.$content->bench->toSettle(),
+                $this->wide,
+                9.5,
+                true,
+            ) as $line
+        ) {
             $page->say(self::EDGE, $y, 9.5, $line, 'L', true);
             $y += 4;
         }
-        foreach ($page->lines(implode('  ', array_map(fn (string $says) => "▸ {$says}", $content->findings())), $this->wide, 8) as $line) {
+        foreach (
+            $page->lines(
+                implode('  ', array_map(fn (string $says) => "▸ {$says}", $content->findings())),
+                $this->wide,
+                8,
+            ) as $line
+        ) {
             $page->say(self::EDGE, $y, 8, $line);
             $y += 3.4;
         }
@@ -91,12 +104,17 @@ final class SetOutSheet
         ScenePainter::paint($page, $elevation, self::EDGE, $y - 2, $this->wide - $beside - 3, $high);
         $x = $right - $beside;
         $half = $beside / 2;
-        $under = max($this->table($x, $y, $half - 1, 'Up from the high spot', $content->heights()), $this->table($x + $half, $y, $half, 'Up to yoke, floor at', $content->readings()));
+        $under = max(
+            $this->table($x, $y, $half - 1, 'Up from the high spot', $content->heights()),
+            $this->table($x + $half, $y, $half, 'Up to yoke, floor at', $content->readings()),
+        );
 
         return max($y + $high - 1, $under) + self::GAP;
     }
 
-    /** Blocks one under the other in two columns, each where there is more room; a new page where neither has enough. */
+    /**
+     * Blocks one under the other in two columns, each where there is more room; a new page where neither has enough.
+     */
     private function flow(float $top): void
     {
         $limit = $this->page->getPageHeight() - 7 - self::FOOT;
@@ -109,7 +127,14 @@ final class SetOutSheet
                 $this->page->plain();
                 $free = [13.0, 13.0];
                 $column = 0;
-                $this->page->say(self::EDGE, 10, 9, "{$this->content->doorway->name}, {$this->content->subtitle()}", 'L', true);
+                $this->page->say(
+                    self::EDGE,
+                    10,
+                    9,
+                    "{$this->content->doorway->name}, {$this->content->subtitle()}",
+                    'L',
+                    true,
+                );
             }
             $draw(self::EDGE + $column * ($this->column + self::GUTTER), $free[$column]);
             $free[$column] += $high + self::GAP;
@@ -133,8 +158,20 @@ final class SetOutSheet
         }
         $blocks[] = $this->sentences('Bored in each leaf', $content->drilling(), 7);
         $blocks[] = $this->sentences('Fixings (a guide, not a structural design)', $content->fixings(), 7);
-        $blocks[] = $this->sentences('Order of work', array_map(fn (array $card, int $i) => ($i + 1).". {$card[0]}: {$card[1]}", $content->order(), array_keys($content->order())), 6.5);
-        $blocks[] = $this->sentences('Take care', array_map(fn (string $says) => "- {$says}", $content->cautions()), 6.5);
+        $blocks[] = $this->sentences(
+            'Order of work',
+            array_map(
+                fn (array $card, int $i) => $i + 1 .". {$card[0]}: {$card[1]}",
+                $content->order(),
+                array_keys($content->order()),
+            ),
+            6.5,
+        );
+        $blocks[] = $this->sentences(
+            'Take care',
+            array_map(fn (string $says) => "- {$says}", $content->cautions()),
+            6.5,
+        );
         $rules = $content->bench->houseRules();
         if ($rules !== []) {
             $blocks[] = $this->sentences('As this house does it', $rules, 7);
@@ -152,18 +189,22 @@ final class SetOutSheet
         $rows = (int) ceil(count($readings) / 2);
         $half = $this->column / 2;
         // The widest reading stands clear of its box: fractions are wider than millimetres.
-        $reach = 4.4 + max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
+        $reach =
+            4.4 + max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
 
-        return [4.2 + 4.3 * $rows, function (float $x, float $y) use ($title, $readings, $rows, $half, $reach): void {
-            $this->title($x, $y, $title);
-            foreach ($readings as $i => [$reading, $name]) {
-                $left = $x + $half * intdiv($i, max(1, $rows));
-                $line = $y + 7.6 + 4.3 * ($i % max(1, $rows));
-                $this->page->box($left, $line - 2.6, 2.8, 2.8);
-                $this->page->say($left + $reach, $line, 10.5, $reading, 'R', true);
-                $this->page->say($left + $reach + 1.5, $line, 7.5, $name);
-            }
-        }];
+        return [
+            4.2 + 4.3 * $rows,
+            function (float $x, float $y) use ($title, $readings, $rows, $half, $reach): void {
+                $this->title($x, $y, $title);
+                foreach ($readings as $i => [$reading, $name]) {
+                    $left = $x + $half * intdiv($i, max(1, $rows));
+                    $line = $y + 7.6 + 4.3 * ($i % max(1, $rows));
+                    $this->page->box($left, $line - 2.6, 2.8, 2.8);
+                    $this->page->say($left + $reach, $line, 10.5, $reading, 'R', true);
+                    $this->page->say($left + $reach + 1.5, $line, 7.5, $name);
+                }
+            },
+        ];
     }
 
     /**
@@ -172,13 +213,16 @@ final class SetOutSheet
      */
     private function rows(string $title, array $rows): array
     {
-        return [4 + 3.9 * count($rows), function (float $x, float $y) use ($title, $rows): void {
-            $this->title($x, $y, $title);
-            foreach ($rows as $i => [$name, $value]) {
-                $this->page->say($x, $y + 7.2 + 3.9 * $i, 8, $name);
-                $this->page->say($x + 26, $y + 7.2 + 3.9 * $i, 9, $value, 'L', true);
-            }
-        }];
+        return [
+            4 + 3.9 * count($rows),
+            function (float $x, float $y) use ($title, $rows): void {
+                $this->title($x, $y, $title);
+                foreach ($rows as $i => [$name, $value]) {
+                    $this->page->say($x, $y + 7.2 + 3.9 * $i, 8, $name);
+                    $this->page->say($x + 26, $y + 7.2 + 3.9 * $i, 9, $value, 'L', true);
+                }
+            },
+        ];
     }
 
     /**
@@ -187,15 +231,20 @@ final class SetOutSheet
      */
     private function sentences(string $title, array $sentences, float $points): array
     {
-        $lines = array_merge(...array_map(fn (string $says) => $this->page->lines($says, $this->column, $points), $sentences ?: ['-']));
+        $lines = array_merge(
+            ...array_map(fn (string $says) => $this->page->lines($says, $this->column, $points), $sentences ?: ['-']),
+        );
         $step = $points * 0.41;
 
-        return [4.2 + $step * count($lines), function (float $x, float $y) use ($title, $lines, $points, $step): void {
-            $this->title($x, $y, $title);
-            foreach ($lines as $i => $line) {
-                $this->page->say($x, $y + 4 + $step * ($i + 0.9), $points, $line);
-            }
-        }];
+        return [
+            4.2 + $step * count($lines),
+            function (float $x, float $y) use ($title, $lines, $points, $step): void {
+                $this->title($x, $y, $title);
+                foreach ($lines as $i => $line) {
+                    $this->page->say($x, $y + 4 + $step * ($i + 0.9), $points, $line);
+                }
+            },
+        ];
     }
 
     /** @return array{float, Closure(float, float): void} */
@@ -203,16 +252,23 @@ final class SetOutSheet
     {
         $high = min($most * $this->size, ScenePainter::height($scene, $this->column));
 
-        return [5 + $high, function (float $x, float $y) use ($title, $scene, $high): void {
-            $this->title($x, $y, $title);
-            ScenePainter::paint($this->page, $scene, $x, $y + 4.5, $this->column, $high);
-        }];
+        return [
+            5 + $high,
+            function (float $x, float $y) use ($title, $scene, $high): void {
+                $this->title($x, $y, $title);
+                ScenePainter::paint($this->page, $scene, $x, $y + 4.5, $this->column, $high);
+            },
+        ];
     }
 
     /** @return array{float, Closure(float, float): void} */
     private function leafCard(PlannedLeaf $leaf): array
     {
-        return $this->drawing(($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf').', from its leading edge, its top, its foot', LeafCard::shortened($this->content->plan, $leaf, $this->write), 50);
+        return $this->drawing(
+            ($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf').', from its leading edge, its top, its foot',
+            LeafCard::shortened($this->content->plan, $leaf, $this->write),
+            50,
+        );
     }
 
     private function title(float $x, float $y, string $title): void
@@ -240,7 +296,18 @@ final class SetOutSheet
     private function foot(): void
     {
         $y = $this->page->getPageHeight() - 7;
-        $this->page->say(self::EDGE, $y, 7, 'Structure, wiring and fire are for those licensed for them; local rules hold. Fixings as the kit’s maker says.');
-        $this->page->say(self::EDGE + $this->wide, $y, 7, "Yoke Line · {$this->content->doorway->name} · change {$this->content->doorway->revision->number} · page {$this->page->PageNo()}", 'R');
+        $this->page->say(
+            self::EDGE,
+            $y,
+            7,
+            'Structure, wiring and fire are for those licensed for them; local rules hold. Fixings as the kit’s maker says.',
+        );
+        $this->page->say(
+            self::EDGE + $this->wide,
+            $y,
+            7,
+            "Yoke Line · {$this->content->doorway->name} · change {$this->content->doorway->revision->number} · page {$this->page->PageNo()}",
+            'R',
+        );
     }
 }

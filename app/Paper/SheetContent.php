@@ -61,19 +61,38 @@ final readonly class SheetContent
     /** @return list<string> what stops it or must be settled */
     public function findings(): array
     {
-        return array_values(array_map(fn (Finding $finding) => "{$finding->says}.".($finding->severity->value === 'stop' ? " {$finding->more}" : ''), array_filter($this->bench->setout->findings, fn (Finding $finding) => $finding->severity->needsSettling())));
+        return array_values(
+            array_map(
+                fn (Finding $finding) => "{$finding->says}.".
+                    ($finding->severity->value === 'stop' ? " {$finding->more}" : ''),
+                array_filter(
+                    $this->bench->setout->findings,
+                    fn (Finding $finding) => $finding->severity->needsSettling(),
+                ),
+            ),
+        );
     }
 
     /** @return list<array{string, string}> up from the high spot, the highest first */
     public function heights(): array
     {
-        return array_map(fn ($mark) => [$this->say($mark->at), $mark->name], array_reverse(RunningMarks::heights($this->plan)));
+        return array_map(
+            fn ($mark) => [$this->say($mark->at), $mark->name],
+            array_reverse(RunningMarks::heights($this->plan)),
+        );
     }
 
     /** @return list<array{string, string}> up to the yoke line, by the place along the wall */
     public function readings(): array
     {
-        return array_map(fn (array $reading) => [$this->say($reading['up']), $this->say($reading['x']).($reading['x']->equals($this->plan->floor->highSpot()) ? ' · high spot' : '')], RunningMarks::readings($this->plan));
+        return array_map(
+            fn (array $reading) => [
+                $this->say($reading['up']),
+                $this->say($reading['x']).
+                ($reading['x']->equals($this->plan->floor->highSpot()) ? ' · high spot' : ''),
+            ],
+            RunningMarks::readings($this->plan),
+        );
     }
 
     /** @return list<array{string, list<array{string, string}>}> every pull of every tape, with its readings */
@@ -82,7 +101,13 @@ final readonly class SheetContent
         $found = [];
         foreach ($this->marking->pulls() as $tape => $pulls) {
             foreach ($pulls->pulls as $pull) {
-                $found[] = [$this->hooked($tape, $pull), array_map(fn (Reading $reading) => [$this->say($reading->shown), Names::of($reading->mark->id)], $pull->readings)];
+                $found[] = [
+                    $this->hooked($tape, $pull),
+                    array_map(
+                        fn (Reading $reading) => [$this->say($reading->shown), Names::of($reading->mark->id)],
+                        $pull->readings,
+                    ),
+                ];
             }
         }
 
@@ -92,11 +117,24 @@ final readonly class SheetContent
     /** @return list<array{string, list<array{string, string}>}> the leaf's own tapes: across it, down it, up it */
     public function leafTapes(): array
     {
-        $read = fn (WallMark $mark, string $of = '') => [$this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown), Names::of($mark->id).$of];
+        $read = fn (WallMark $mark, string $of = '') => [
+            $this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
+            Names::of($mark->id).$of,
+        ];
 
         return [
-            ...$this->ofLeaves(fn (PlannedLeaf $leaf) => array_map($read(...), Tapes::across($this->plan, $leaf)), 'On the leaf, from its leading edge', 'On the %s leaf, from its leading edge'),
-            ['On the leaf, up and down', [...array_map(fn (WallMark $mark) => $read($mark, ', down'), Tapes::down($this->plan)), ...array_map(fn (WallMark $mark) => $read($mark, ', up'), Tapes::up($this->plan))]],
+            ...$this->ofLeaves(
+                fn (PlannedLeaf $leaf) => array_map($read(...), Tapes::across($this->plan, $leaf)),
+                'On the leaf, from its leading edge',
+                'On the %s leaf, from its leading edge',
+            ),
+            [
+                'On the leaf, up and down',
+                [
+                    ...array_map(fn (WallMark $mark) => $read($mark, ', down'), Tapes::down($this->plan)),
+                    ...array_map(fn (WallMark $mark) => $read($mark, ', up'), Tapes::up($this->plan)),
+                ],
+            ],
         ];
     }
 
@@ -107,14 +145,41 @@ final readonly class SheetContent
         $say = $this->say(...);
 
         return [
-            ['Leaf', "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}"],
-            ...array_map(fn (string $leaf, LeafRun $run) => [$leaf === 'leaf' ? 'Opens' : ucfirst($leaf).' opens', ($run->direction === 1 ? 'right' : 'left').", travel {$say($run->travel->total)}"], array_keys($plan->layout->runs), $plan->layout->runs),
+            [
+                'Leaf',
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}",
+            ],
+            ...array_map(
+                fn (string $leaf, LeafRun $run) => [
+                    $leaf === 'leaf' ? 'Opens' : ucfirst($leaf).' opens',
+                    ($run->direction === 1 ? 'right' : 'left').", travel {$say($run->travel->total)}",
+                ],
+                array_keys($plan->layout->runs),
+                $plan->layout->runs,
+            ),
             ['Passage', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
             ['Rail', $say($plan->rail->length->total).($plan->rail->pieces > 1 ? " in {$plan->rail->pieces}" : '')],
-            ...($plan->header === null ? [] : [['Header', "{$say($plan->header->span->length())} × {$say($plan->header->top->total->minus($plan->header->foot->total))} × {$say($plan->header->thickness)}"]]),
+            ...$plan->header === null
+                ? []
+                : [
+                    [
+                        'Header',
+                        "{$say($plan->header->span->length())} × {$say($plan->header->top->total->minus($plan->header->foot->total))} × {$say($plan->header->thickness)}",
+                    ],
+                ],
             ['Kit', $plan->kit->name],
-            ...$this->ofLeaves(fn (PlannedLeaf $leaf) => "{$say($leaf->depth->clearance->total)} clear", 'Behind leaf', 'Behind %s leaf'),
-            ...($plan->kit->guide->style->needsGroove() ? $this->ofLeaves(fn (PlannedLeaf $leaf) => "{$this->write->showUp($leaf->guide->grooveDepth ?? Length::zero())} deep", 'Groove', 'Groove, %s leaf') : []),
+            ...$this->ofLeaves(
+                fn (PlannedLeaf $leaf) => "{$say($leaf->depth->clearance->total)} clear",
+                'Behind leaf',
+                'Behind %s leaf',
+            ),
+            ...$plan->kit->guide->style->needsGroove()
+                ? $this->ofLeaves(
+                    fn (PlannedLeaf $leaf) => "{$this->write->showUp($leaf->guide->grooveDepth ?? Length::zero())} deep",
+                    'Groove',
+                    'Groove, %s leaf',
+                )
+                : [],
         ];
     }
 
@@ -123,20 +188,44 @@ final readonly class SheetContent
     {
         $mm = fn (Length $length) => (string) $length->toMm();
 
-        return array_map(fn (Schedule $row) => "{$row->count} × {$row->says} {$mm($row->diameter)} × ".($row->length === null ? '?' : $mm($row->length))." into {$row->into}, bits ".implode(' → ', array_map($mm, $row->bits)).($row->depth === null ? '' : ", {$mm($row->depth)} deep").'.', $this->bench->fixings());
+        return array_map(
+            fn (Schedule $row) => "{$row->count} × {$row->says} {$mm($row->diameter)} × ".
+                ($row->length === null ? '?' : $mm($row->length)).
+                " into {$row->into}, bits ".
+                implode(' → ', array_map($mm, $row->bits)).
+                ($row->depth === null ? '' : ", {$mm($row->depth)} deep").
+                '.',
+            $this->bench->fixings(),
+        );
     }
 
     /** @return list<string> what is bored in each leaf: what is bored alike, in one line */
     public function drilling(): array
     {
         $said = [];
-        foreach ($this->plan->leavesThatDiffer(fn (PlannedLeaf $leaf) => Drilling::of($this->plan, $leaf)) as $name => $leaf) {
+        foreach (
+            $this->plan->leavesThatDiffer(fn (PlannedLeaf $leaf) => Drilling::of($this->plan, $leaf)) as $name => $leaf
+        ) {
             $alike = [];
             foreach (Drilling::of($this->plan, $leaf) as $row) {
-                $bits = $row->bits === [] ? '' : ', bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
-                $alike["{$bits}: {$row->from}."][] = ($row->kind === 'groove' ? 'groove' : "{$row->count} for the {$row->kind}").($row->depth === null ? '' : " {$this->write->showUp($row->depth)} deep");
+                $bits =
+                    $row->bits === []
+                        ? ''
+                        : ', bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
+                $alike["{$bits}: {$row->from}."][] =
+                    ($row->kind === 'groove' ? 'groove' : "{$row->count} for the {$row->kind}").
+                    ($row->depth === null ? '' : " {$this->write->showUp($row->depth)} deep");
             }
-            array_push($said, ...array_map(fn (string $how, array $what) => ($name === '' ? '' : ucfirst($name).' leaf: ').implode(', ', $what).$how, array_keys($alike), $alike));
+            array_push(
+                $said,
+                ...array_map(
+                    fn (string $how, array $what) => ($name === '' ? '' : ucfirst($name).' leaf: ').
+                        implode(', ', $what).
+                        $how,
+                    array_keys($alike),
+                    $alike,
+                ),
+            );
         }
 
         return $said;
@@ -154,7 +243,11 @@ final readonly class SheetContent
     {
         $leaves = $this->plan->leavesThatDiffer($what);
 
-        return array_map(fn (string $name, PlannedLeaf $leaf) => [$name === '' ? $title : sprintf($titleOfOne, $name), $what($leaf)], array_keys($leaves), $leaves);
+        return array_map(
+            fn (string $name, PlannedLeaf $leaf) => [$name === '' ? $title : sprintf($titleOfOne, $name), $what($leaf)],
+            array_keys($leaves),
+            $leaves,
+        );
     }
 
     /** @return list<array{string, string}> the steps in ten cards */
@@ -164,11 +257,21 @@ final readonly class SheetContent
         $cards = array_slice(WorkCard::of(Order::of($this->plan)), 1);
         $people = fn (array $steps) => max([1, ...array_map(fn (Step $step) => $step->people, $steps)]);
 
-        return array_map(fn (string $card, array $steps) => [
-            StepWords::card(WorkCard::from($card)),
-            implode('; ', array_unique(array_map(fn (Step $step) => lcfirst(StepWords::kind($step->kind())), $steps)))
-                .' ('.StepWords::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).($people($steps) > 1 ? ", {$people($steps)} people" : '').')',
-        ], array_keys($cards), $cards);
+        return array_map(
+            fn (string $card, array $steps) => [
+                StepWords::card(WorkCard::from($card)),
+                implode(
+                    '; ',
+                    array_unique(array_map(fn (Step $step) => lcfirst(StepWords::kind($step->kind())), $steps)),
+                ).
+                ' ('.
+                StepWords::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).
+                ($people($steps) > 1 ? ", {$people($steps)} people" : '').
+                ')',
+            ],
+            array_keys($cards),
+            $cards,
+        );
     }
 
     /** @return list<string> */
@@ -179,9 +282,18 @@ final readonly class SheetContent
 
     private function hooked(string $tape, Pull $pull): string
     {
-        $on = ['wall' => 'Along the wall', 'board' => 'On the board', 'rail' => 'On the rail', 'floor' => 'On the floor'][$tape];
+        $on = [
+            'wall' => 'Along the wall',
+            'board' => 'On the board',
+            'rail' => 'On the rail',
+            'floor' => 'On the floor',
+        ][$tape];
 
-        return "{$on}: hook at the ".Names::hook($pull->hook->id).', pull '.($pull->way === 1 ? 'right' : 'left').($pull->hook->carried ? ', carried up with a plumb' : '');
+        return "{$on}: hook at the ".
+            Names::hook($pull->hook->id).
+            ', pull '.
+            ($pull->way === 1 ? 'right' : 'left').
+            ($pull->hook->carried ? ', carried up with a plumb' : '');
     }
 
     private function say(Length $length): string

@@ -12,7 +12,9 @@ use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
-/** Paper to drill from, true to size: the corners of the leaf, its foot with guide and groove, the strip of the wall. */
+/**
+ * Paper to drill from, true to size: the corners of the leaf, its foot with guide and groove, the strip of the wall.
+ */
 final class Templates
 {
     private const EDGE = 20.0;
@@ -20,8 +22,12 @@ final class Templates
     private TruePage $page;
 
     /** @param  'A4'|'Letter'  $paper */
-    private function __construct(private readonly Plan $plan, private readonly LengthWriter $write, private readonly string $name, private readonly string $paper)
-    {
+    private function __construct(
+        private readonly Plan $plan,
+        private readonly LengthWriter $write,
+        private readonly string $name,
+        private readonly string $paper,
+    ) {
         $this->page = new TruePage($paper);
         $this->page->setTitle("Templates, {$name}");
         $this->page->setLineWidth(0.2);
@@ -55,7 +61,10 @@ final class Templates
     {
         // The page is seen from the room: the leading edge is on the right of a leaf that opens left.
         $onLeft = ($run->direction === 1) === ($edge === 'leading');
-        $page = $this->begin(($leaf === 'leaf' ? 'Top corner of the leaf' : "Top corner of the {$leaf} leaf").", {$edge} edge", 'P');
+        $page = $this->begin(
+            ($leaf === 'leaf' ? 'Top corner of the leaf' : "Top corner of the {$leaf} leaf").", {$edge} edge",
+            'P',
+        );
         $side = $onLeft ? self::EDGE : $page->getPageWidth() - self::EDGE;
         $way = $onLeft ? 1 : -1;
         $top = 70.0;
@@ -69,21 +78,46 @@ final class Templates
         $x = $side + $way * $inset->toMm();
         $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
         $page->stroke($x, $top, $x, $top + 150);
-        $page->say($x + $way * 3, $top + 148, 9, "hanger, {$this->write->show($inset)} in from the {$edge} edge", $onLeft ? 'L' : 'R');
+        $page->say(
+            $x + $way * 3,
+            $top + 148,
+            9,
+            "hanger, {$this->write->show($inset)} in from the {$edge} edge",
+            $onLeft ? 'L' : 'R',
+        );
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
             $page->cross($x, $top + $down->toMm());
             $page->ring($x, $top + $down->toMm(), $radius);
-            $page->say($x + $way * 14, $top + $down->toMm() - 1, 10, 'hole '.($i + 1).", {$this->write->show($down)} down, bore {$this->write->exact($this->plan->kit->hanger->holeDiameter)}", $onLeft ? 'L' : 'R', true);
+            $page->say(
+                $x + $way * 14,
+                $top + $down->toMm() - 1,
+                10,
+                'hole '.
+                    ($i + 1).
+                    ", {$this->write->show($down)} down, bore {$this->write->exact($this->plan->kit->hanger->holeDiameter)}",
+                $onLeft ? 'L' : 'R',
+                true,
+            );
         }
         if ($this->plan->heights->hangerHoles === []) {
-            $page->say($x + $way * 14, $top + 20, 10, 'hanger plate on the top edge, its middle on this line', $onLeft ? 'L' : 'R', true);
+            $page->say(
+                $x + $way * 14,
+                $top + 20,
+                10,
+                'hanger plate on the top edge, its middle on this line',
+                $onLeft ? 'L' : 'R',
+                true,
+            );
         }
     }
 
     /** The leaf's foot seen on its end, with the groove and the guide in it. */
     private function foot(string $leaf, GuidePlace $guide): void
     {
-        $page = $this->begin($leaf === '' ? 'Foot of the leaf, seen on its edge' : "Foot of the {$leaf} leaf, seen on its edge", 'P');
+        $page = $this->begin(
+            $leaf === '' ? 'Foot of the leaf, seen on its edge' : "Foot of the {$leaf} leaf, seen on its edge",
+            'P',
+        );
         $middle = $page->getPageWidth() / 2;
         $thick = $this->plan->thickness->toMm();
         $foot = 150.0;
@@ -105,16 +139,33 @@ final class Templates
         $page->stroke($middle + $wide / 2, $foot, $middle + $thick / 2, $foot);
         $page->setLineWidth(0.2);
         $page->stroke($middle, $foot - 80, $middle, $foot + 15);
-        $page->say($middle, $foot + 22, 10, "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}", 'C', true);
+        $page->say(
+            $middle,
+            $foot + 22,
+            10,
+            "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}",
+            'C',
+            true,
+        );
         $page->say($middle, $foot + 29, 9, 'Cut before coating, the whole width of the leaf.', 'C');
     }
 
-    /** The floor under a guide, to be laid against the wall: its middle, the leaf over it, and the jamb where it is near. */
+    /**
+     * The floor under a guide, to be laid against the wall: its middle, the leaf over it, and the jamb where it is
+     * near.
+     */
     private function floor(string $guide, GuidePlace $place): void
     {
         $page = $this->begin($guide === 'guide' ? 'Floor at the guide' : "Floor at the {$guide} guide", 'P');
         if ($place->at === null || ! $this->plan->kit->guide->style->standsOnFloor()) {
-            $page->say(self::EDGE, 80, 11, $place->at === null ? 'There is no room for the guide yet; see what the plan says of it.' : "This guide stands on the wall: its middle {$this->write->show($place->at)} along it.");
+            $page->say(
+                self::EDGE,
+                80,
+                11,
+                $place->at === null
+                    ? 'There is no room for the guide yet; see what the plan says of it.'
+                    : "This guide stands on the wall: its middle {$this->write->show($place->at)} along it.",
+            );
 
             return;
         }
@@ -126,28 +177,63 @@ final class Templates
         $page->say(self::EDGE, $wall - 2, 9, 'wall');
         if ($baseboard > 0) {
             $page->stroke(self::EDGE, $wall + $baseboard, $page->getPageWidth() - self::EDGE, $wall + $baseboard);
-            $page->say($page->getPageWidth() - self::EDGE, $wall + $baseboard + 4, 9, 'baseboard: cut here and lay the paper against it', 'R');
+            $page->say(
+                $page->getPageWidth() - self::EDGE,
+                $wall + $baseboard + 4,
+                9,
+                'baseboard: cut here and lay the paper against it',
+                'R',
+            );
         }
         $page->setLineWidth(0.2);
         $depth = $this->plan->innerDepth();
-        foreach (['back of the leaf' => $depth->leafBack->total, 'front of the leaf' => $this->plan->outerDepth()->leafFront->total] as $what => $out) {
+        foreach (
+            [
+                'back of the leaf' => $depth->leafBack->total,
+                'front of the leaf' => $this->plan->outerDepth()->leafFront->total,
+            ] as $what => $out
+        ) {
             $page->dash([3, 2]);
             $page->stroke(self::EDGE, $wall + $out->toMm(), $page->getPageWidth() - self::EDGE, $wall + $out->toMm());
             $page->dash([]);
-            $page->say($page->getPageWidth() - self::EDGE, $wall + $out->toMm() - 1, 8, "{$what}, {$this->write->show($out)} out", 'R');
+            $page->say(
+                $page->getPageWidth() - self::EDGE,
+                $wall + $out->toMm() - 1,
+                8,
+                "{$what}, {$this->write->show($out)} out",
+                'R',
+            );
         }
         $out = $wall + $depth->leafBack->total->plus($this->plan->thickness->half())->toMm();
         $kit = $this->plan->kit->guide;
         $thick = $kit->style->needsGroove() ? $kit->bladeThickness->toMm() : $this->plan->thickness->toMm();
         $page->box($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);
         $page->cross($middle, $out, 14);
-        $page->say($middle, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 24, 10, "middle of the guide, {$this->write->show($place->at)} along the wall", 'C', true);
+        $page->say(
+            $middle,
+            $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 24,
+            10,
+            "middle of the guide, {$this->write->show($place->at)} along the wall",
+            'C',
+            true,
+        );
         $jambs = $this->plan->room->opening->span();
         foreach ([$jambs->low, $jambs->high] as $jamb) {
             $off = $jamb->minus($place->at)->toMm();
             if (abs($off) < $middle - self::EDGE) {
-                $page->stroke($middle + $off, $wall - 12, $middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 8);
-                $page->say($middle + $off, $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 13, 9, "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off", 'C');
+                $page->stroke(
+                    $middle + $off,
+                    $wall - 12,
+                    $middle + $off,
+                    $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 8,
+                );
+                $page->say(
+                    $middle + $off,
+                    $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 13,
+                    9,
+                    "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off",
+                    'C',
+                );
             }
         }
     }
@@ -164,7 +250,12 @@ final class Templates
             $line = 110.0;
             $page->stroke($left, $line, $left + $usable, $line);
             // The lap: the right cross of a sheet goes on the left cross of the next.
-            foreach ([...($tile > 0 ? [$left + StoryStrip::LAP_MM / 2] : []), ...($tile < $tiles - 1 ? [$left + $usable - StoryStrip::LAP_MM / 2] : [])] as $x) {
+            foreach (
+                [
+                    ...$tile > 0 ? [$left + StoryStrip::LAP_MM / 2] : [],
+                    ...$tile < $tiles - 1 ? [$left + $usable - StoryStrip::LAP_MM / 2] : [],
+                ] as $x
+            ) {
                 $page->cross($x, $line + 40, 5);
                 $page->ring($x, $line + 40, 2.5);
             }
@@ -177,10 +268,23 @@ final class Templates
                 $low = $line - 12 - 6 * ($row % 6);
                 $page->stroke($left + $x, $low, $left + $x, $line + 8);
                 $right = $x > $usable - 60;
-                $page->say($left + $x + ($right ? -1 : 1), $low + 2.5, 8, Names::of($mark->id)."  {$this->write->show($mark->place)}", $right ? 'R' : 'L');
+                $page->say(
+                    $left + $x + ($right ? -1 : 1),
+                    $low + 2.5,
+                    8,
+                    Names::of($mark->id)."  {$this->write->show($mark->place)}",
+                    $right ? 'R' : 'L',
+                );
                 $row++;
             }
-            $page->say($left, $line + 55, 9, 'Lay each cross on its neighbour’s; the jambs on the strip go on the jambs of the opening. Zero is the leftmost mark, '.$this->write->show($strip->zero).' along the wall.');
+            $page->say(
+                $left,
+                $line + 55,
+                9,
+                'Lay each cross on its neighbour’s; the jambs on the strip go on the jambs of the opening. Zero is the leftmost mark, '.
+                    $this->write->show($strip->zero).
+                    ' along the wall.',
+            );
             $page->checkScale($left, $line + 68);
         }
     }

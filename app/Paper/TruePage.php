@@ -44,7 +44,15 @@ final class TruePage extends TCPDF
     /** @param  string  $style  D its line, F its fill, or both */
     public function box(float $x, float $y, float $width, float $height, string $style = 'D'): void
     {
-        $this->_out(sprintf('%s %.4F %.4F re %s', self::at($this->k, $this->h, $x, $y), $width * $this->k, -$height * $this->k, self::drawn($style, false)));
+        $this->_out(
+            sprintf(
+                '%s %.4F %.4F re %s',
+                self::at($this->k, $this->h, $x, $y),
+                $width * $this->k,
+                -$height * $this->k,
+                self::drawn($style, false),
+            ),
+        );
     }
 
     /** @param  string  $style  D its line, F its fill, or both */
@@ -52,8 +60,17 @@ final class TruePage extends TCPDF
     {
         $h = $radius * self::HANDLE;
         $this->_out(self::at($this->k, $this->h, $x + $radius, $y).' m');
-        foreach ([[[$x + $radius, $y - $h], [$x + $h, $y - $radius], [$x, $y - $radius]], [[$x - $h, $y - $radius], [$x - $radius, $y - $h], [$x - $radius, $y]], [[$x - $radius, $y + $h], [$x - $h, $y + $radius], [$x, $y + $radius]], [[$x + $h, $y + $radius], [$x + $radius, $y + $h], [$x + $radius, $y]]] as $points) {
-            $this->_out(implode(' ', array_map(fn (array $point) => self::at($this->k, $this->h, ...$point), $points)).' c');
+        foreach (
+            [
+                [[$x + $radius, $y - $h], [$x + $h, $y - $radius], [$x, $y - $radius]],
+                [[$x - $h, $y - $radius], [$x - $radius, $y - $h], [$x - $radius, $y]],
+                [[$x - $radius, $y + $h], [$x - $h, $y + $radius], [$x, $y + $radius]],
+                [[$x + $h, $y + $radius], [$x + $radius, $y + $h], [$x + $radius, $y]],
+            ] as $points
+        ) {
+            $this->_out(
+                implode(' ', array_map(fn (array $point) => self::at($this->k, $this->h, ...$point), $points)).' c',
+            );
         }
         $this->_out(self::drawn($style, true));
     }
@@ -149,11 +166,16 @@ final class TruePage extends TCPDF
             $down = $y + 9 * $row;
             $this->stroke($x, $down, $x + $long, $down);
             for ($i = 0; $i <= $parts; $i++) {
-                $this->stroke($x + $i * $long / $parts, $down - 3, $x + $i * $long / $parts, $down);
+                $this->stroke($x + ($i * $long) / $parts, $down - 3, $x + ($i * $long) / $parts, $down);
             }
             $this->say($x + $long + 3, $down, 9, $name);
         }
-        $this->say($x, $y + 15, 8, 'Lay a rule on both. If either differs, print again at 100 %, not fitted to the page.');
+        $this->say(
+            $x,
+            $y + 15,
+            8,
+            'Lay a rule on both. If either differs, print again at 100 %, not fitted to the page.',
+        );
     }
 
     private static function drawn(string $style, bool $closed): string

@@ -20,7 +20,9 @@ final class Parcel
 
     private const KEPT_HOURS = 12;
 
-    /** @param  array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>}  $state */
+    /**
+     * @param  array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>}  $state
+     */
     private function __construct(public readonly string $id, private array $state) {}
 
     /**
@@ -31,8 +33,21 @@ final class Parcel
     {
         self::clearOld();
         // What is put away goes into the ZIP, which leaves nothing out, and not onto paper.
-        $doorways = $job->doorways()->when($kind === 'sheets', fn (Builder $at) => $at->whereNull('archived_at'))->orderBy('id')->pluck('id')->map(intval(...))->all();
-        $parcel = new self(strtolower((string) Str::ulid()), ['job' => $job->id, 'kind' => $kind, 'paper' => $paper, 'units' => $units?->value, 'doorways' => array_values($doorways), 'rows' => []]);
+        $doorways = $job
+            ->doorways()
+            ->when($kind === 'sheets', fn (Builder $at) => $at->whereNull('archived_at'))
+            ->orderBy('id')
+            ->pluck('id')
+            ->map(intval(...))
+            ->all();
+        $parcel = new self(strtolower((string) Str::ulid()), [
+            'job' => $job->id,
+            'kind' => $kind,
+            'paper' => $paper,
+            'units' => $units?->value,
+            'doorways' => array_values($doorways),
+            'rows' => [],
+        ]);
         File::ensureDirectoryExists($parcel->path());
         $parcel->keep();
 
@@ -42,8 +57,11 @@ final class Parcel
     public static function find(string $id): self
     {
         $file = self::folder()."/{$id}/state.json";
-        preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($file) || abort(404, 'That parcel is gone; make it again.');
-        /** @var array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>} $state */
+        (preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($file)) ||
+            abort(404, 'That parcel is gone; make it again.');
+        /**
+         * @var array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>} $state
+         */
         $state = json_decode(File::get($file), true);
 
         return new self($id, $state);
@@ -55,9 +73,15 @@ final class Parcel
         $i = $this->done();
         if ($i < $this->of()) {
             $doorway = Doorway::query()->with('revision', 'trace', 'job')->findOrFail($this->state['doorways'][$i]);
-            $this->state['rows'][] = $this->state['kind'] === 'sheets'
-                ? JobPaper::sheet($doorway, $this->path("{$i}.pdf"), $this->state['paper'], Unit::tryFrom((string) $this->state['units']))
-                : JobArchive::addDoorway($this->file(), $i, $doorway);
+            $this->state['rows'][] =
+                $this->state['kind'] === 'sheets'
+                    ? JobPaper::sheet(
+                        $doorway,
+                        $this->path("{$i}.pdf"),
+                        $this->state['paper'],
+                        Unit::tryFrom((string) $this->state['units']),
+                    )
+                    : JobArchive::addDoorway($this->file(), $i, $doorway);
             $this->keep();
         }
         if ($this->isReady() && ! is_file($this->path('closed'))) {

@@ -22,8 +22,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
         $this->app->scoped(\App\Shop\Prices::class);
         $this->app->bind(\App\Supply\Supplier::class, \App\Supply\SimulatedSupplier::class);
-        $this->app->singleton(SchemaCheck::class, fn () => new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json'))));
-        $this->app->singleton(Shelf::class, fn () => new Shelf);
+        $this->app->singleton(
+            SchemaCheck::class,
+            fn () => new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json'))),
+        );
+        $this->app->singleton(Shelf::class, fn () => new Shelf());
         $this->app->singleton(DistanceMeter::class, fn () => new SimulatedMeter(resource_path('meter/larder.txt')));
     }
 

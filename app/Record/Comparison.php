@@ -30,9 +30,21 @@ final readonly class Comparison
     /** @return list<array{string, string, string}> what was typed: place, before, after */
     public function changes(): array
     {
-        $changes = array_filter($this->from->document->changesTo($this->to->document), fn (string $place) => ! str_starts_with($place, 'kit.') && ! str_starts_with($place, 'house.'), ARRAY_FILTER_USE_KEY);
+        $changes = array_filter(
+            $this->from->document->changesTo($this->to->document),
+            fn (string $place) => ! str_starts_with($place, 'kit.') && ! str_starts_with($place, 'house.'),
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return array_map(fn (string $place, array $change) => [Places::name($place), Places::value($change['before']), Places::value($change['after'])], array_keys($changes), $changes);
+        return array_map(
+            fn (string $place, array $change) => [
+                Places::name($place),
+                Places::value($change['before']),
+                Places::value($change['after']),
+            ],
+            array_keys($changes),
+            $changes,
+        );
     }
 
     /** @return list<array{string, string, string}> numbers of the plan that differ: name, before, after */
@@ -43,7 +55,11 @@ final readonly class Comparison
         foreach ($old + $new as $key => $sum) {
             [$was, $is] = [$old[$key] ?? null, $new[$key] ?? null];
             if ($was === null || $is === null || ! $was->total->equals($is->total)) {
-                $found[] = [$sum->name.(str_starts_with($key, 'up.') ? ', place '.((int) substr($key, 3) + 1) : ''), $this->say($was), $this->say($is)];
+                $found[] = [
+                    $sum->name.(str_starts_with($key, 'up.') ? ', place '.((int) substr($key, 3) + 1) : ''),
+                    $this->say($was),
+                    $this->say($is),
+                ];
             }
         }
 
@@ -53,7 +69,10 @@ final readonly class Comparison
     /** @return array{string, string} the wall before and after */
     public function drawings(): array
     {
-        return [$this->before->plan === null ? '' : Svg::write(Small::of($this->before->plan)), $this->after->plan === null ? '' : Svg::write(Small::of($this->after->plan))];
+        return [
+            $this->before->plan === null ? '' : Svg::write(Small::of($this->before->plan)),
+            $this->after->plan === null ? '' : Svg::write(Small::of($this->after->plan)),
+        ];
     }
 
     /** @return array{string, string} */

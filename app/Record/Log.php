@@ -22,13 +22,29 @@ final readonly class Log
      * @param  array<string, mixed>  $data
      * @param  ?string  $uid  named by whoever enters it: the same name again is the same entry
      */
-    public function add(string $kind, string $about, array $data, string $who, ?string $uid = null, ?Carbon $at = null): LogEntry
-    {
-        Doorway::query()->whereKey($this->doorway->id)->toBase()->update(['waits_for' => null]);
+    public function add(
+        string $kind,
+        string $about,
+        array $data,
+        string $who,
+        ?string $uid = null,
+        ?Carbon $at = null,
+    ): LogEntry {
+        Doorway::query()
+            ->whereKey($this->doorway->id)
+            ->toBase()
+            ->update(['waits_for' => null]);
 
         return LogEntry::query()->firstOrCreate(
             ['doorway_id' => $this->doorway->id, 'uid' => $uid ?? (string) Str::ulid()],
-            ['revision_id' => $this->doorway->revision_id, 'kind' => $kind, 'about' => $about, 'data' => $data, 'who' => $who, 'at' => $at ?? now()],
+            [
+                'revision_id' => $this->doorway->revision_id,
+                'kind' => $kind,
+                'about' => $about,
+                'data' => $data,
+                'who' => $who,
+                'at' => $at ?? now(),
+            ],
         );
     }
 
@@ -37,7 +53,14 @@ final readonly class Log
     {
         $last = [];
         /** @var LogEntry $entry */
-        foreach (LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', $kind)->orderBy('at')->orderBy('id')->get() as $entry) {
+        foreach (
+            LogEntry::query()
+                ->where('doorway_id', $this->doorway->id)
+                ->where('kind', $kind)
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get() as $entry
+        ) {
             $last[$entry->about] = $entry;
         }
 

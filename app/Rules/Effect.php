@@ -46,8 +46,17 @@ final readonly class Effect
         return [
             'leaf' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
             'yoke line' => $write->show($plan->yokeLine()),
-            'passage' => implode(' / ', array_map(fn (Sum $passage) => $write->show($passage->total), $plan->layout->passages)),
-            'guide' => implode(' / ', array_map(fn (GuidePlace $guide) => $guide->at === null ? 'no room' : $write->show($guide->at), $plan->guides)),
+            'passage' => implode(
+                ' / ',
+                array_map(fn (Sum $passage) => $write->show($passage->total), $plan->layout->passages),
+            ),
+            'guide' => implode(
+                ' / ',
+                array_map(
+                    fn (GuidePlace $guide) => $guide->at === null ? 'no room' : $write->show($guide->at),
+                    $plan->guides,
+                ),
+            ),
             'verdict' => $findings,
         ];
     }

@@ -40,19 +40,25 @@ final readonly class Level
 
     public function says(): string
     {
-        return $this->doorway->name ?? $this->job->name ?? 'The company';
+        return $this->doorway->name ?? ($this->job->name ?? 'The company');
     }
 
     /** @return array<string, string> what a link to this level's page carries */
     public function query(): array
     {
-        return array_map(strval(...), array_filter(['doorway' => $this->doorway?->id, 'job' => $this->doorway === null ? $this->job?->id : null]));
+        return array_map(
+            strval(...),
+            array_filter(['doorway' => $this->doorway?->id, 'job' => $this->doorway === null ? $this->job?->id : null]),
+        );
     }
 
     /** @return Builder<Doorway> the doorways at work that it can reach */
     public function doorways(): Builder
     {
-        $open = Doorway::query()->whereNull('archived_at')->whereNotNull('revision_id')->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
+        $open = Doorway::query()
+            ->whereNull('archived_at')
+            ->whereNotNull('revision_id')
+            ->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
 
         /** @var Builder<Doorway> */
         return match (true) {
@@ -65,7 +71,11 @@ final readonly class Level
     /** @return array<string, HouseRule> by method, the nearer level over the further */
     public function rules(): array
     {
-        $rules = HouseRule::query()->whereNull('job_id')->orWhere('job_id', $this->job->id ?? 0)->orderByRaw('job_id is not null')->get();
+        $rules = HouseRule::query()
+            ->whereNull('job_id')
+            ->orWhere('job_id', $this->job->id ?? 0)
+            ->orderByRaw('job_id is not null')
+            ->get();
 
         /** @var array<string, HouseRule> */
         return $rules->keyBy('method')->all();

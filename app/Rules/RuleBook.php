@@ -24,7 +24,8 @@ use YokeLine\Measure\UnreadableLength;
 /**
  * House rules, and the doorways that follow them.
  *
- * A rule that is taken is written into every doorway that follows it, marked with where it came from: the document stays the whole
+ * A rule that is taken is written into every doorway that follows it, marked with where it came from: the document
+ * stays the whole
  * record, undo works, and a doorway that was set otherwise by hand stays as it is.
  */
 final readonly class RuleBook
@@ -39,7 +40,9 @@ final readonly class RuleBook
     public function read(Field $rule, string $said, Unit $shown): string
     {
         if ($rule->type !== FieldType::Length || trim($said) === '') {
-            return trim($said) === '' || in_array($said, $rule->answers, true) ? trim($said) : throw new UnreadableFile([$rule->rule => RuleWords::oneOf($rule)]);
+            return trim($said) === '' || in_array($said, $rule->answers, true)
+                ? trim($said)
+                : throw new UnreadableFile([$rule->rule => RuleWords::oneOf($rule)]);
         }
         try {
             return (new LengthWriter(Unit::Millimetre))->exact(LengthReader::read($said, $shown)).' mm';
@@ -67,7 +70,9 @@ final readonly class RuleBook
     {
         return $value === ''
             ? $document->without($rule->path)->without("house.{$rule->rule}")
-            : $document->with($rule->path, $value)->with("house.{$rule->rule}", (object) ['from' => $this->level->name(), 'why' => $why]);
+            : $document
+                ->with($rule->path, $value)
+                ->with("house.{$rule->rule}", (object) ['from' => $this->level->name(), 'why' => $why]);
     }
 
     /** Who set which rule of this level to what. */
@@ -85,15 +90,27 @@ final readonly class RuleBook
         if ($this->level->doorway === null) {
             DB::transaction(function () use ($rule, $value, $why, $editor, $seen): void {
                 $row = ['job_id' => $this->level->job?->id, 'method' => $rule->rule];
-                $this->ledger($editor)->write($rule->rule, lcfirst(RuleWords::ask($rule)), HouseRule::query()->where($row)->value('value') ?? '', $value, $seen);
-                $value === '' ? HouseRule::query()->where($row)->delete() : HouseRule::query()->updateOrCreate($row, ['value' => $value, 'why' => $why]);
+                $this->ledger($editor)->write(
+                    $rule->rule,
+                    lcfirst(RuleWords::ask($rule)),
+                    HouseRule::query()->where($row)->value('value') ?? '',
+                    $value,
+                    $seen,
+                );
+                $value === ''
+                    ? HouseRule::query()->where($row)->delete()
+                    : HouseRule::query()->updateOrCreate($row, ['value' => $value, 'why' => $why]);
             });
         }
         $changed = 0;
         // Doorway by doorway, so that nobody waits for all of them.
         foreach ($this->followers($rule) as $doorway) {
             $before = $doorway->revision_id;
-            $doorway->rewrite(fn (Revision $head) => $this->on($head->document, $rule, $value, $why), "house rule of the {$this->level->name()}: ".lcfirst(RuleWords::ask($rule)), $editor);
+            $doorway->rewrite(
+                fn (Revision $head) => $this->on($head->document, $rule, $value, $why),
+                "house rule of the {$this->level->name()}: ".lcfirst(RuleWords::ask($rule)),
+                $editor,
+            );
             $changed += $doorway->revision_id === $before ? 0 : 1;
         }
 
@@ -107,7 +124,12 @@ final readonly class RuleBook
         foreach ($level->rules() as $kept) {
             $rule = $rules[$kept->method] ?? null;
             if ($rule !== null && $document->get($rule->path) === null) {
-                $document = $document->with($rule->path, $kept->value)->with("house.{$rule->rule}", (object) ['from' => $kept->job_id === null ? 'company' : 'job', 'why' => $kept->why]);
+                $document = $document
+                    ->with($rule->path, $kept->value)
+                    ->with(
+                        "house.{$rule->rule}",
+                        (object) ['from' => $kept->job_id === null ? 'company' : 'job', 'why' => $kept->why],
+                    );
             }
         }
 

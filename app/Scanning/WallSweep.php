@@ -45,7 +45,11 @@ final readonly class WallSweep
     {
         $csv = $trace->toCsv();
         // Of what is kept, so that who keeps the same has the same.
-        WallTrace::create(['doorway_id' => $this->doorway->id, 'csv' => $csv, 'profile' => self::profile(Trace::read($csv))]);
+        WallTrace::create([
+            'doorway_id' => $this->doorway->id,
+            'csv' => $csv,
+            'profile' => self::profile(Trace::read($csv)),
+        ]);
     }
 
     /**
@@ -57,16 +61,59 @@ final readonly class WallSweep
     {
         $exact = new LengthWriter($this->setout->doorway->units);
         $say = fn (float $mm) => $exact->exact(Length::nm((int) round($mm * 10) * 100_000));
-        $kept = array_values(array_filter((array) ($this->setout->document->get('survey.studs') ?? []), fn (mixed $stud) => is_object($stud) && ! in_array($stud->source ?? 'measured', ['scan'], true)));
-        $measured = array_map(fn ($stud) => $stud->x->toMm(), array_filter($this->setout->doorway->survey->studs, fn ($stud) => $stud->source !== 'scan'));
-        $new = array_values(array_filter($scan->studs, fn (FoundStud $stud) => array_filter($measured, fn (float $x) => abs($x - $stud->x) <= self::SAME_STUD_MM) === []));
-        $hazards = array_values(array_filter((array) ($this->setout->document->get('survey.hazards') ?? []), fn (mixed $hazard) => is_object($hazard) && ($hazard->source ?? '') !== 'scan'));
+        $kept = array_values(
+            array_filter(
+                (array) ($this->setout->document->get('survey.studs') ?? []),
+                fn (mixed $stud) => is_object($stud) && ! in_array($stud->source ?? 'measured', ['scan'], true),
+            ),
+        );
+        $measured = array_map(
+            fn ($stud) => $stud->x->toMm(),
+            array_filter($this->setout->doorway->survey->studs, fn ($stud) => $stud->source !== 'scan'),
+        );
+        $new = array_values(
+            array_filter(
+                $scan->studs,
+                fn (FoundStud $stud) => array_filter(
+                    $measured,
+                    fn (float $x) => abs($x - $stud->x) <= self::SAME_STUD_MM,
+                ) === [],
+            ),
+        );
+        $hazards = array_values(
+            array_filter(
+                (array) ($this->setout->document->get('survey.hazards') ?? []),
+                fn (mixed $hazard) => is_object($hazard) && ($hazard->source ?? '') !== 'scan',
+            ),
+        );
         $ceiling = $this->setout->doorway->survey->ceiling ?? Length::mm(2500);
 
         return [
-            'survey.studs' => [...$kept, ...array_map(fn (FoundStud $stud) => ['x' => $say($stud->x), 'width' => $say(round($stud->width)), 'source' => 'scan', 'confidence' => round($stud->confidence, 2)], $new)],
+            'survey.studs' => [
+                ...$kept,
+                ...array_map(
+                    fn (FoundStud $stud) => [
+                        'x' => $say($stud->x),
+                        'width' => $say(round($stud->width)),
+                        'source' => 'scan',
+                        'confidence' => round($stud->confidence, 2),
+                    ],
+                    $new,
+                ),
+            ],
             // A zone is 50 to each side already: the cable itself is in its middle.
-            'survey.hazards' => [...$hazards, ...array_map(fn (array $zone) => ['kind' => 'cable', 'x' => [$say(($zone[0] + $zone[1]) / 2 - 5), $say(($zone[0] + $zone[1]) / 2 + 5)], 'y' => [$say(0), $exact->exact($ceiling)], 'source' => 'scan'], $scan->zones)],
+            'survey.hazards' => [
+                ...$hazards,
+                ...array_map(
+                    fn (array $zone) => [
+                        'kind' => 'cable',
+                        'x' => [$say(($zone[0] + $zone[1]) / 2 - 5), $say(($zone[0] + $zone[1]) / 2 + 5)],
+                        'y' => [$say(0), $exact->exact($ceiling)],
+                        'source' => 'scan',
+                    ],
+                    $scan->zones,
+                ),
+            ],
         ];
     }
 
@@ -89,7 +136,9 @@ final readonly class WallSweep
     /** @return list<array{float, float}> of the lowest sweep that goes right, every third row */
     private static function profile(Trace $trace): array
     {
-        $sweep = array_values(array_filter($trace->sweeps, fn (Sweep $sweep) => $sweep->forward))[0] ?? $trace->sweeps[0] ?? null;
+        $sweep =
+            array_values(array_filter($trace->sweeps, fn (Sweep $sweep) => $sweep->forward))[0] ??
+            ($trace->sweeps[0] ?? null);
         $rows = $sweep === null ? [] : array_merge(...$sweep->parts);
         $most = max([1.0, ...array_column($rows, 'density')]);
         $profile = [];

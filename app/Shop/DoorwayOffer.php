@@ -22,7 +22,12 @@ final readonly class DoorwayOffer
     {
         $this->materials = new JobMaterials($doorway->job, $units, $doorway->id);
         /** @var ?Offer $accepted */
-        $accepted = Offer::query()->with('revision')->where('doorway_id', $doorway->id)->whereNotNull('accepted_at')->latest('id')->first();
+        $accepted = Offer::query()
+            ->with('revision')
+            ->where('doorway_id', $doorway->id)
+            ->whereNotNull('accepted_at')
+            ->latest('id')
+            ->first();
         $this->accepted = $accepted;
     }
 
@@ -38,10 +43,16 @@ final readonly class DoorwayOffer
     public function price(): array
     {
         $totals = $this->materials->totals();
-        $work = (int) round($this->minutes() / 60 * $this->materials->prices->number(Setting::Hour) * 100);
+        $work = (int) round(($this->minutes() / 60) * $this->materials->prices->number(Setting::Hour) * 100);
         $tax = $this->materials->prices->tax($totals['net'] + $work);
 
-        return ['materials' => $totals['net'], 'work' => $work, 'tax' => $tax, 'total' => $totals['net'] + $work + $tax, 'unpriced' => $totals['unpriced']];
+        return [
+            'materials' => $totals['net'],
+            'work' => $work,
+            'tax' => $tax,
+            'total' => $totals['net'] + $work + $tax,
+            'unpriced' => $totals['unpriced'],
+        ];
     }
 
     /** Whether the plan is another one than that which was accepted. */
@@ -57,9 +68,18 @@ final readonly class DoorwayOffer
         $say = $this->materials->write->show(...);
 
         return [
-            ['Leaf', "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}".($plan->doorway->brief->leaf->construction === null ? '' : ", {$plan->doorway->brief->leaf->construction}")],
+            [
+                'Leaf',
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}".
+                ($plan->doorway->brief->leaf->construction === null
+                    ? ''
+                    : ", {$plan->doorway->brief->leaf->construction}"),
+            ],
             ['It opens', HangWords::opens($plan)],
-            ['Passage when open', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
+            [
+                'Passage when open',
+                implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)),
+            ],
             ['Rail', $plan->kit->name.($plan->header === null ? ', straight on the wall' : ', on a board')],
             ['Soft close', $plan->hasSoftClose() ? 'at both ends' : 'none'],
         ];
@@ -68,12 +88,19 @@ final readonly class DoorwayOffer
     /** @return list<string> */
     public function notIncluded(): array
     {
-        return ['Moving cables, pipes, switches or radiators: work for those licensed for it.', 'Painting of walls, floor work, taking rubbish away, unless it is on the list.', 'What shows only once the old door is off or the wall is opened.'];
+        return [
+            'Moving cables, pipes, switches or radiators: work for those licensed for it.',
+            'Painting of walls, floor work, taking rubbish away, unless it is on the list.',
+            'What shows only once the old door is off or the wall is opened.',
+        ];
     }
 
     /** @return list<string> */
     public function cautions(): array
     {
-        return ['A sliding leaf closes less tightly than a hinged one: light, sound and smells pass at its edges.', ...array_slice(Cautions::of(array_values($this->materials->plans)[0]), -3)];
+        return [
+            'A sliding leaf closes less tightly than a hinged one: light, sound and smells pass at its edges.',
+            ...array_slice(Cautions::of(array_values($this->materials->plans)[0]), -3),
+        ];
     }
 }

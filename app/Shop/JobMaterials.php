@@ -48,13 +48,17 @@ final readonly class JobMaterials
         $this->doorways = $job->doorwaysAtWork();
         $this->names = self::told($this->doorways);
         $plans = $unplanned = [];
-        foreach ($this->doorways->filter(fn (Doorway $doorway) => $only === null || $doorway->id === $only) as $doorway) {
+        foreach (
+            $this->doorways->filter(fn (Doorway $doorway) => $only === null || $doorway->id === $only) as $doorway
+        ) {
             $plan = $doorway->setout($units)->plan;
-            $plan === null ? $unplanned[] = $this->names[$doorway->id] : $plans[$doorway->id] = $plan;
+            $plan === null ? ($unplanned[] = $this->names[$doorway->id]) : ($plans[$doorway->id] = $plan);
         }
         [$this->plans, $this->unplanned] = [$plans, $unplanned];
-        $this->write = new LengthWriter($units ?? (array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre);
-        $this->prices = new Prices;
+        $this->write = new LengthWriter(
+            $units ?? ((array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre),
+        );
+        $this->prices = new Prices();
         $this->sections = BoardsToCut::of($plans, $this->names, self::stock($this->prices), $this->write);
         $this->lines = self::priced($plans, $this->sections, $this->prices, $this->write);
     }
@@ -74,7 +78,16 @@ final readonly class JobMaterials
     {
         $rows = [];
         foreach ($this->lines as $line) {
-            $rows[] = [$line->material->group, $line->material->what, $line->count, $line->material->unit, $line->says($this->names), $line->material->note, Prices::plain($line->each), Prices::plain($line->cents())];
+            $rows[] = [
+                $line->material->group,
+                $line->material->what,
+                $line->count,
+                $line->material->unit,
+                $line->says($this->names),
+                $line->material->note,
+                Prices::plain($line->each),
+                Prices::plain($line->cents()),
+            ];
         }
 
         return Table::csv(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'], $rows);
@@ -83,7 +96,10 @@ final readonly class JobMaterials
     /** @return array<string, float> how many of which are to be bought */
     public function wanted(): array
     {
-        return array_map(fn (MaterialLine $line) => $line->count, array_filter($this->lines, fn (MaterialLine $line) => ! $line->material->isTool));
+        return array_map(
+            fn (MaterialLine $line) => $line->count,
+            array_filter($this->lines, fn (MaterialLine $line) => ! $line->material->isTool),
+        );
     }
 
     /** @return array<string, string> what each is called, by key */
@@ -108,7 +124,9 @@ final readonly class JobMaterials
      */
     public static function cost(Plan $plan, Prices $prices, LengthWriter $write): array
     {
-        return self::sum(self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices), $write), $prices, $write));
+        return self::sum(
+            self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices), $write), $prices, $write),
+        );
     }
 
     /**
@@ -120,14 +138,30 @@ final readonly class JobMaterials
     {
         $lines = [];
         foreach ($plans as $doorway => $plan) {
-            foreach (Materials::of($plan, $write, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material) {
-                $lines[$material->key] = isset($lines[$material->key]) ? $lines[$material->key]->and($material, $doorway) : new MaterialLine($material, $material->count, [$doorway => $material->for], $prices->of($material->key) ?? self::kitPrice($material, $plan));
+            foreach (
+                Materials::of($plan, $write, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material
+            ) {
+                $lines[$material->key] = isset($lines[$material->key])
+                    ? $lines[$material->key]->and($material, $doorway)
+                    : new MaterialLine(
+                        $material,
+                        $material->count,
+                        [$doorway => $material->for],
+                        $prices->of($material->key) ?? self::kitPrice($material, $plan),
+                    );
             }
         }
         foreach ($sections as $section) {
             foreach ($section->bars() as $nm => $count) {
                 $long = Length::nm($nm);
-                $material = new Material('Boards', $section->bar($long), "{$section->says}, {$write->show($long)} long", $count, '', 'cut as drawn below');
+                $material = new Material(
+                    'Boards',
+                    $section->bar($long),
+                    "{$section->says}, {$write->show($long)} long",
+                    $count,
+                    '',
+                    'cut as drawn below',
+                );
                 $lines[$material->key] = new MaterialLine($material, $count, [], $prices->of($material->key));
             }
         }
@@ -169,6 +203,8 @@ final readonly class JobMaterials
 
     private static function kitPrice(Material $material, Plan $plan): ?int
     {
-        return $material->id->kind === MaterialKind::Kit && $plan->kit->price !== null ? (int) round($plan->kit->price * 100) : null;
+        return $material->id->kind === MaterialKind::Kit && $plan->kit->price !== null
+            ? (int) round($plan->kit->price * 100)
+            : null;
     }
 }

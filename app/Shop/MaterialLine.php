@@ -15,7 +15,12 @@ final readonly class MaterialLine
     public function and(Material $more, int $doorway): self
     {
         // A bit or a blade serves every doorway.
-        return new self($this->material, $this->material->isTool ? $this->count : $this->count + $more->count, $this->for + [$doorway => $more->for], $this->each);
+        return new self(
+            $this->material,
+            $this->material->isTool ? $this->count : $this->count + $more->count,
+            $this->for + [$doorway => $more->for],
+            $this->each,
+        );
     }
 
     /** Cents for all of it; null where it has no price. */
@@ -33,7 +38,10 @@ final readonly class MaterialLine
         return match (count($alike)) {
             0 => $this->material->for,
             1 => implode(': ', array_filter([implode(', ', $whose), $alike[0]])),
-            default => implode('; ', array_map(fn (string $name, string $for) => "{$name}: {$for}", $whose, $this->for)),
+            default => implode(
+                '; ',
+                array_map(fn (string $name, string $for) => "{$name}: {$for}", $whose, $this->for),
+            ),
         };
     }
 }

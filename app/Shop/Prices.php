@@ -28,7 +28,9 @@ final class Prices
 
     public function set(string $key, ?int $cents): void
     {
-        $cents === null ? Price::query()->where('key', $key)->delete() : Price::query()->updateOrCreate(['key' => mb_substr($key, 0, 120)], ['cents' => $cents]);
+        $cents === null
+            ? Price::query()->where('key', $key)->delete()
+            : Price::query()->updateOrCreate(['key' => mb_substr($key, 0, 120)], ['cents' => $cents]);
         $this->cents = null;
     }
 
@@ -71,7 +73,8 @@ final class Prices
 
     public function setting(Setting $setting): string
     {
-        return $this->settings[$setting->value] ??= (string) (DB::table('shop_settings')->where('name', $setting->value)->value('value') ?? $setting->usual());
+        return $this->settings[$setting->value] ??=
+            (string) (DB::table('shop_settings')->where('name', $setting->value)->value('value') ?? $setting->usual());
     }
 
     /** A setting that is a number: 7,5 as 7.5. */
@@ -95,7 +98,7 @@ final class Prices
     /** On so many cents. */
     public function tax(int $cents): int
     {
-        return (int) round($cents * $this->number(Setting::Tax) / 100);
+        return (int) round(($cents * $this->number(Setting::Tax)) / 100);
     }
 
     /** 1250 as `€ 12.50`. */
@@ -122,7 +125,10 @@ final class Prices
     {
         $cents = Price::query()->orderBy('key')->pluck('cents', 'key')->all();
 
-        return Table::csv(['what', 'price'], array_map(fn (string|int $key, int $each) => [$key, self::plain($each)], array_keys($cents), $cents));
+        return Table::csv(
+            ['what', 'price'],
+            array_map(fn (string|int $key, int $each) => [$key, self::plain($each)], array_keys($cents), $cents),
+        );
     }
 
     /**
@@ -139,12 +145,20 @@ final class Prices
                 continue;
             }
             $cents = self::read($cells[1] ?? '');
-            trim($cells[0]) === '' || $cents === null ? $problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.' : $taken[trim($cells[0])] = $cents;
+            trim($cells[0]) === '' || $cents === null
+                ? ($problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.')
+                : ($taken[trim($cells[0])] = $cents);
         }
         if ($problems === []) {
             DB::transaction(function () use ($taken, $ledger): void {
                 foreach ($taken as $key => $cents) {
-                    $ledger?->write($key, "the price of {$key}", self::plain($this->of($key)), self::plain($cents), $ledger->seen());
+                    $ledger?->write(
+                        $key,
+                        "the price of {$key}",
+                        self::plain($this->of($key)),
+                        self::plain($cents),
+                        $ledger->seen(),
+                    );
                     $this->set($key, $cents);
                 }
             });

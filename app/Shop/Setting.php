@@ -56,24 +56,35 @@ enum Setting: string
             self::Stock => self::lengths($typed) !== null,
         };
 
-        return $reads ? null : "“{$typed}” does not read here: ".match ($this) {
-            self::Currency => 'a sign or a short word, such as € or kr.',
-            self::Tax, self::Waste => 'a share under a hundred, such as 20 or 7.5.',
-            self::Hour => 'write it as 48 or 48.50.',
-            self::Spares => 'a whole number from 1 to 999; 8 buys one more for every eight.',
-            self::Stock => 'lengths from 300 mm to 12 m with commas between, such as 2400, 3600.',
-        };
+        return $reads
+            ? null
+            : "“{$typed}” does not read here: ".
+                    match ($this) {
+                        self::Currency => 'a sign or a short word, such as € or kr.',
+                        self::Tax, self::Waste => 'a share under a hundred, such as 20 or 7.5.',
+                        self::Hour => 'write it as 48 or 48.50.',
+                        self::Spares => 'a whole number from 1 to 999; 8 buys one more for every eight.',
+                        self::Stock => 'lengths from 300 mm to 12 m with commas between, such as 2400, 3600.',
+                    };
     }
 
     /** @return ?non-empty-list<Length> the lengths of a list with commas; null where one does not read */
     public static function lengths(string $typed): ?array
     {
         try {
-            $found = array_map(fn (string $one) => LengthReader::read(trim($one), Unit::Millimetre), explode(',', $typed));
+            $found = array_map(
+                fn (string $one) => LengthReader::read(trim($one), Unit::Millimetre),
+                explode(',', $typed),
+            );
         } catch (UnreadableLength) {
             return null;
         }
 
-        return array_filter($found, fn (Length $length) => $length->isOver(Length::mm(12_000)) || Length::mm(300)->isOver($length)) === [] ? $found : null;
+        return array_filter(
+            $found,
+            fn (Length $length) => $length->isOver(Length::mm(12_000)) || Length::mm(300)->isOver($length),
+        ) === []
+            ? $found
+            : null;
     }
 }

@@ -26,7 +26,8 @@ final readonly class Entries
 
     /**
      * @param  list<mixed>  $entries  in the order they were entered
-     * @return array{kept: list<string>, refused: array<string, string>, notices: list<string>} by the names they were given
+     * @return array{kept: list<string>, refused: array<string, string>, notices: list<string>} by the names they were
+     *   given
      */
     public function take(array $entries): array
     {
@@ -49,7 +50,12 @@ final readonly class Entries
                 $before = $this->log->last($kind)[$about] ?? null;
                 $at = $this->moment($entry['at'] ?? null);
                 if ($before !== null && $before->uid !== $entry['uid'] && $before->at->isAfter($at)) {
-                    $notices[] = "{$this->name($kind, $about)}: ".($before->who === '' ? 'someone' : $before->who).' had entered it later, at '.$before->at->format('H:i').'. Both are kept; theirs, which is newer, counts.';
+                    $notices[] =
+                        "{$this->name($kind, $about)}: ".
+                        ($before->who === '' ? 'someone' : $before->who).
+                        ' had entered it later, at '.
+                        $before->at->format('H:i').
+                        '. Both are kept; theirs, which is newer, counts.';
                 }
                 $this->log->add($kind, $about, $data, $this->who, $entry['uid'], $at);
                 $kept[] = $entry['uid'];
@@ -68,7 +74,18 @@ final readonly class Entries
      */
     public function photograph(string $uid, string $about, string $says, mixed $at, string $bytes): void
     {
-        $this->log->add('photo', mb_substr($about, 0, 80), [...Photo::write($this->doorway, $uid, $bytes), 'says' => trim(mb_substr($says, 0, 500)), 'step' => mb_substr($about, 0, 80)], $this->who, $uid, $this->moment($at));
+        $this->log->add(
+            'photo',
+            mb_substr($about, 0, 80),
+            [
+                ...Photo::write($this->doorway, $uid, $bytes),
+                'says' => trim(mb_substr($says, 0, 500)),
+                'step' => mb_substr($about, 0, 80),
+            ],
+            $this->who,
+            $uid,
+            $this->moment($at),
+        );
     }
 
     /**
@@ -85,7 +102,9 @@ final readonly class Entries
         return match ($kind) {
             'step' => $this->step($about, $words('state'), $words('reason')),
             'measured' => $this->measured($about, $words('typed'), $words('units')),
-            'note' => $words('says') === '' ? throw new NotTaken('Say what was found.') : ['says' => $words('says'), 'step' => $words('step')],
+            'note' => $words('says') === ''
+                ? throw new NotTaken('Say what was found.')
+                : ['says' => $words('says'), 'step' => $words('step')],
             'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $words('says')),
             'snag' => $this->snag($words('says'), $words('state'), $words('reason')),
             default => throw new NotTaken('That is nothing that is entered on site.'),
@@ -95,10 +114,15 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function step(string $about, string $state, string $reason): array
     {
-        isset($this->run->steps[$about]) || throw new NotTaken('This doorway has no such step any more; the plan has changed.');
+        isset($this->run->steps[$about]) ||
+            throw new NotTaken('This doorway has no such step any more; the plan has changed.');
         in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken('A step is done, skipped or open.');
-        $open = $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver ? (new HandOver($this->doorway, $this->run->units))->open() : [];
-        $open === [] || throw new NotTaken('It cannot be handed over while something is open: '.implode('; ', $open).'.');
+        $open =
+            $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver
+                ? (new HandOver($this->doorway, $this->run->units))->open()
+                : [];
+        $open === [] ||
+            throw new NotTaken('It cannot be handed over while something is open: '.implode('; ', $open).'.');
         $state !== 'skipped' || $reason !== '' || throw new NotTaken('Say why it is skipped.');
 
         return ['state' => $state, 'reason' => $reason];
@@ -107,15 +131,22 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function measured(string $about, string $typed, string $units): array
     {
-        $ask = $this->run->asks()[$about] ?? throw new NotTaken('That is not asked for any more; the plan has changed.');
+        $ask =
+            $this->run->asks()[$about] ?? throw new NotTaken('That is not asked for any more; the plan has changed.');
 
-        return ['value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)), 'planned' => Log::write($ask->planned), 'label' => $ask->label];
+        return [
+            'value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)),
+            'planned' => Log::write($ask->planned),
+            'label' => $ask->label,
+        ];
     }
 
     /** @return array<string, mixed> */
     private function check(string $about, string $holds, string $typed, string $units, string $says): array
     {
-        $check = array_column(RunCheck::of($this->run->plan, $this->run->write), null, 'id')[$about] ?? throw new NotTaken('There is no such check.');
+        $check =
+            array_column(RunCheck::of($this->run->plan, $this->run->write), null, 'id')[$about] ??
+            throw new NotTaken('There is no such check.');
         if ($typed === '') {
             in_array($holds, ['yes', 'no'], true) || throw new NotTaken('Does it hold, or not?');
 
@@ -123,14 +154,21 @@ final readonly class Entries
         }
         $read = LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit);
 
-        return ['holds' => $check->holds($read), 'value' => Log::write($read), 'planned' => $check->expected === null ? null : Log::write($check->expected), 'says' => $says, 'label' => $check->says];
+        return [
+            'holds' => $check->holds($read),
+            'value' => Log::write($read),
+            'planned' => $check->expected === null ? null : Log::write($check->expected),
+            'says' => $says,
+            'label' => $check->says,
+        ];
     }
 
     /** @return array<string, mixed> */
     private function snag(string $says, string $state, string $reason): array
     {
         $says !== '' || throw new NotTaken('Say what is still to be done.');
-        in_array($state, ['open', 'settled', 'accepted'], true) || throw new NotTaken('A snag is open, settled or accepted.');
+        in_array($state, ['open', 'settled', 'accepted'], true) ||
+            throw new NotTaken('A snag is open, settled or accepted.');
         $state !== 'accepted' || $reason !== '' || throw new NotTaken('Say why it is accepted as it is.');
 
         return ['says' => $says, 'state' => $state, 'reason' => $reason];
@@ -142,11 +180,20 @@ final readonly class Entries
      */
     private function planMoved(array $entries): array
     {
-        $seen = array_filter(array_map(fn (mixed $entry) => is_array($entry) && is_int($entry['change'] ?? null) ? $entry['change'] : null, $entries));
+        $seen = array_filter(
+            array_map(
+                fn (mixed $entry) => is_array($entry) && is_int($entry['change'] ?? null) ? $entry['change'] : null,
+                $entries,
+            ),
+        );
         $now = $this->doorway->revision->number;
         $old = $seen === [] ? $now : min($seen);
 
-        return $old >= $now ? [] : ["The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what}). What you entered is kept; look at its numbers again."];
+        return $old >= $now
+            ? []
+            : [
+                "The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what}). What you entered is kept; look at its numbers again.",
+            ];
     }
 
     private function name(string $kind, string $about): string

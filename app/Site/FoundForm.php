@@ -37,14 +37,24 @@ final readonly class FoundForm
     private array $told;
 
     /** @param  array<string, array{typed: string, says: string}>  $refused */
-    public function __construct(public Doorway $doorway, public string $row, private ?Unit $units, public array $refused = [])
-    {
+    public function __construct(
+        public Doorway $doorway,
+        public string $row,
+        private ?Unit $units,
+        public array $refused = [],
+    ) {
         $this->run = new SiteRun($doorway, $units);
         $found = (new Log($doorway))->last('found')[$row]->data ?? [];
         // Ways out go from the plan as it was when it was found, while nothing but that has changed it.
-        $under = ($found['revision'] ?? null) === $doorway->revision_id ? Revision::query()->where('doorway_id', $doorway->id)->find($found['under'] ?? 0) : null;
+        $under =
+            ($found['revision'] ?? null) === $doorway->revision_id
+                ? Revision::query()
+                    ->where('doorway_id', $doorway->id)
+                    ->find($found['under'] ?? 0)
+                : null;
         $this->under = $under instanceof Revision ? $under->id : (int) $doorway->revision_id;
-        $this->before = $under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null;
+        $this->before =
+            $under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null;
         $this->problems = $this->run->problems($this->before);
         $this->told = $this->last($found['told'] ?? []);
     }
@@ -64,7 +74,8 @@ final readonly class FoundForm
     {
         $told = $this->told[$field] ?? null;
 
-        return $this->refused[$field]['typed'] ?? ($told instanceof Length ? $this->run->write->exact($told) : (string) $told);
+        return $this->refused[$field]['typed'] ??
+            ($told instanceof Length ? $this->run->write->exact($told) : (string) $told);
     }
 
     /**
@@ -94,13 +105,39 @@ final readonly class FoundForm
                 $this->survey($told, $editor);
             } catch (UnreadableFile $problem) {
                 // Beside the first thing that was told: no survey could hold it.
-                return [(string) array_key_first($told) => ['typed' => trim(is_string($typed[array_key_first($told)] ?? null) ? $typed[array_key_first($told)] : ''), 'says' => implode(' ', $problem->problems)]];
+                return [
+                    (string) array_key_first($told) => [
+                        'typed' => trim(
+                            is_string($typed[array_key_first($told)] ?? null) ? $typed[array_key_first($told)] : '',
+                        ),
+                        'says' => implode(' ', $problem->problems),
+                    ],
+                ];
             }
-            $log->add('found', $this->row, ['told' => $told, 'says' => Problems::ROWS[$this->row], 'under' => $this->under, 'revision' => (int) $this->doorway->revision_id], $editor->name);
+            $log->add(
+                'found',
+                $this->row,
+                [
+                    'told' => $told,
+                    'says' => Problems::ROWS[$this->row],
+                    'under' => $this->under,
+                    'revision' => (int) $this->doorway->revision_id,
+                ],
+                $editor->name,
+            );
         }
         // What is asked for at a step as well is the same reading.
         foreach (array_intersect_key($told, $this->run->asks()) as $ask => $value) {
-            $log->add('measured', $ask, ['value' => $value, 'planned' => Log::write($this->run->asks()[$ask]->planned), 'label' => $this->run->asks()[$ask]->label], $editor->name);
+            $log->add(
+                'measured',
+                $ask,
+                [
+                    'value' => $value,
+                    'planned' => Log::write($this->run->asks()[$ask]->planned),
+                    'label' => $this->run->asks()[$ask]->label,
+                ],
+                $editor->name,
+            );
         }
 
         return $refused;
@@ -114,14 +151,23 @@ final readonly class FoundForm
         }
         [$says, $ways] = $this->problems->ways($this->row, $this->told);
         $document = $this->doorway->revision->document;
-        $hazard = $this->row === 'hazard' ? Surveyed::hazardAt($document, $this->run->plan->doorway->units, $this->told) : null;
+        $hazard =
+            $this->row === 'hazard'
+                ? Surveyed::hazardAt($document, $this->run->plan->doorway->units, $this->told)
+                : null;
         if ($hazard === null) {
             return [$says, $ways];
         }
         $id = $document->get("survey.hazards[{$hazard}].id");
         $place = 'survey.hazards['.(is_string($id) ? "#{$id}" : $hazard).']';
 
-        return [['It stands in the survey now.', ...$says], array_map(fn (WayOut $way) => $way->id === 'move-hazard' ? $way->changing(["{$place}.moved" => true]) : $way, $ways)];
+        return [
+            ['It stands in the survey now.', ...$says],
+            array_map(
+                fn (WayOut $way) => $way->id === 'move-hazard' ? $way->changing(["{$place}.moved" => true]) : $way,
+                $ways,
+            ),
+        ];
     }
 
     /** @return list<string> what follows of it that did not stand before */
@@ -131,10 +177,19 @@ final readonly class FoundForm
             return [];
         }
         $known = $this->before->findings;
-        $count = fn (Finding $finding) => 1 + count(array_filter($known, fn (Finding $other) => $other->code === $finding->code));
-        $new = array_filter($this->doorway->setout($this->units)->findings, fn (Finding $finding) => ! $finding->isAmong($known, $count($finding)));
+        $count = fn (Finding $finding) => 1 +
+            count(array_filter($known, fn (Finding $other) => $other->code === $finding->code));
+        $new = array_filter(
+            $this->doorway->setout($this->units)->findings,
+            fn (Finding $finding) => ! $finding->isAmong($known, $count($finding)),
+        );
 
-        return ['It stands in the survey now.', ...($new === [] ? ['Nothing new is wrong because of it.'] : array_values(array_map(fn (Finding $finding) => "{$finding->says}.", $new)))];
+        return [
+            'It stands in the survey now.',
+            ...$new === []
+                ? ['Nothing new is wrong because of it.']
+                : array_values(array_map(fn (Finding $finding) => "{$finding->says}.", $new)),
+        ];
     }
 
     /**
@@ -144,27 +199,61 @@ final readonly class FoundForm
      */
     private function survey(array $told, Editor $editor): void
     {
-        $read = array_map(fn (string $field, string $value) => ($this->asks()[$field]['options'] ?? []) === [] ? Log::read($value) : $value, array_keys($told), $told);
+        $read = array_map(
+            fn (string $field, string $value) => ($this->asks()[$field]['options'] ?? []) === []
+                ? Log::read($value)
+                : $value,
+            array_keys($told),
+            $told,
+        );
         $found = array_combine(array_keys($told), $read);
-        $this->doorway->rewrite(fn (Revision $head) => Surveyed::in($head->document, $this->run->plan->doorway->units, $this->row, $found, $editor->name, now()->toIso8601String()), "Found on site: {$this->title()}", $editor);
+        $this->doorway->rewrite(
+            fn (Revision $head) => Surveyed::in(
+                $head->document,
+                $this->run->plan->doorway->units,
+                $this->row,
+                $found,
+                $editor->name,
+                now()->toIso8601String(),
+            ),
+            "Found on site: {$this->title()}",
+            $editor,
+        );
     }
 
     public function way(string $id): ?WayOut
     {
-        return array_values(array_filter($this->ways()[1], fn (WayOut $way) => $way->id === $id && $way->works))[0] ?? null;
+        return array_values(array_filter($this->ways()[1], fn (WayOut $way) => $way->id === $id && $way->works))[0] ??
+            null;
     }
 
     /** Nothing is done about it, for a reason; what it leaves to settle stays. */
     public function left(string $why, string $who): void
     {
-        (new Log($this->doorway))->add('decision', $this->row, ['way' => 'leave', 'says' => 'Left as it is', 'why' => $why, 'redo' => [], 'harm' => WayOut::HARM[0]], $who);
+        (new Log($this->doorway))->add(
+            'decision',
+            $this->row,
+            ['way' => 'leave', 'says' => 'Left as it is', 'why' => $why, 'redo' => [], 'harm' => WayOut::HARM[0]],
+            $who,
+        );
     }
 
     /** Logs the decision, and opens again what is to be done over. */
     public function decided(WayOut $way, string $who): void
     {
         $log = new Log($this->doorway);
-        $log->add('decision', $this->row, ['way' => $way->id, 'says' => $way->title, 'why' => $way->says, 'redo' => array_column($way->redo, 'value'), 'harm' => WayOut::HARM[$way->harm]], $who);
+        $log->add(
+            'decision',
+            $this->row,
+            [
+                'way' => $way->id,
+                'says' => $way->title,
+                'why' => $way->says,
+                'redo' => array_column($way->redo, 'value'),
+                'harm' => WayOut::HARM[$way->harm],
+            ],
+            $who,
+        );
         foreach ($this->run->steps as $id => $step) {
             if (in_array($step->kind(), $way->redo, true) && $this->run->state($id) !== 'open') {
                 $log->add('step', $id, ['state' => 'open', 'reason' => "To do over: {$way->title}"], $who);
@@ -182,7 +271,10 @@ final readonly class FoundForm
     {
         $told = [];
         foreach ($found as $field => $value) {
-            $told[$field] = ($this->problems->asks($this->row)[$field]['options'] ?? []) === [] ? Log::read($value) : (string) $value;
+            $told[$field] =
+                ($this->problems->asks($this->row)[$field]['options'] ?? []) === []
+                    ? Log::read($value)
+                    : (string) $value;
         }
         foreach (array_keys($this->problems->asks($this->row)) as $field) {
             $read = $this->run->read($field);

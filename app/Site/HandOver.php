@@ -55,11 +55,27 @@ final readonly class HandOver
     /** @return list<string> what blocks the end: snags that are open, checks that do not hold or are not made */
     public function open(): array
     {
-        $snags = array_map(fn (LogEntry $snag) => (string) $snag->data['says'], array_values(array_filter($this->snags, fn (LogEntry $snag) => $snag->data['state'] === 'open')));
-        $failed = array_map(fn (RunCheck $check) => "Does not hold: {$check->says}", array_values(array_filter($this->checks(), fn (RunCheck $check) => $this->holds($check) === false && ($this->snags["run-{$check->id}"]->data['state'] ?? '') !== 'accepted')));
+        $snags = array_map(
+            fn (LogEntry $snag) => (string) $snag->data['says'],
+            array_values(array_filter($this->snags, fn (LogEntry $snag) => $snag->data['state'] === 'open')),
+        );
+        $failed = array_map(
+            fn (RunCheck $check) => "Does not hold: {$check->says}",
+            array_values(
+                array_filter(
+                    $this->checks(),
+                    fn (RunCheck $check) => $this->holds($check) === false &&
+                        ($this->snags["run-{$check->id}"]->data['state'] ?? '') !== 'accepted',
+                ),
+            ),
+        );
         $left = count(array_filter($this->checks(), fn (RunCheck $check) => $this->holds($check) === null));
 
-        return [...$snags, ...$failed, ...($left === 0 ? [] : [$left === 1 ? 'One check is not made yet' : "{$left} checks are not made yet"])];
+        return [
+            ...$snags,
+            ...$failed,
+            ...$left === 0 ? [] : [$left === 1 ? 'One check is not made yet' : "{$left} checks are not made yet"],
+        ];
     }
 
     /** @return list<array{string, string}> what was fitted */
@@ -69,10 +85,21 @@ final readonly class HandOver
         $say = $this->run->write->show(...);
 
         return [
-            ['Leaf', "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}, about ".round($plan->mass->kg).' kg'],
+            [
+                'Leaf',
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}, about ".
+                round($plan->mass->kg).
+                ' kg',
+            ],
             ['Kit', $plan->kit->name],
-            ['Rail', $say($plan->rail->length->total).($plan->header === null ? ', straight to the wall' : ', on a board')],
-            ['Passage when open', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
+            [
+                'Rail',
+                $say($plan->rail->length->total).($plan->header === null ? ', straight to the wall' : ', on a board'),
+            ],
+            [
+                'Passage when open',
+                implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)),
+            ],
             ['Rail line', "{$say($plan->yokeLine())} above the high spot".$this->lineBuilt()],
         ];
     }
@@ -82,26 +109,39 @@ final readonly class HandOver
     {
         $kit = $this->run->plan->kit;
 
-        return array_values(array_filter([
-            'Once a month: wipe the rail; no oil on it, wheels run dry.',
-            'Twice a year: look whether stops, hangers and guide are snug; by hand, not harder.',
-            $kit->jumpDisc === null ? null : 'Jump discs stay turned in: they keep the leaf on the rail.',
-            $this->run->plan->hasSoftClose() ? 'Soft close: push the leaf into it gently if it has let go; it cocks itself.' : null,
-            $kit->guide->style->needsGroove() ? 'The guide in the floor is small and sharp: keep it covered by the leaf.' : null,
-            'A leaf that runs by itself, rubs or rattles has moved: do not bend anything, ask the installer.',
-            'Wood moves with the seasons: a little more or less gap is no fault.',
-        ]));
+        return array_values(
+            array_filter([
+                'Once a month: wipe the rail; no oil on it, wheels run dry.',
+                'Twice a year: look whether stops, hangers and guide are snug; by hand, not harder.',
+                $kit->jumpDisc === null ? null : 'Jump discs stay turned in: they keep the leaf on the rail.',
+                $this->run->plan->hasSoftClose()
+                    ? 'Soft close: push the leaf into it gently if it has let go; it cocks itself.'
+                    : null,
+                $kit->guide->style->needsGroove()
+                    ? 'The guide in the floor is small and sharp: keep it covered by the leaf.'
+                    : null,
+                'A leaf that runs by itself, rubs or rattles has moved: do not bend anything, ask the installer.',
+                'Wood moves with the seasons: a little more or less gap is no fault.',
+            ]),
+        );
     }
 
     /** @return list<string> what the customer must know */
     public function cautions(): array
     {
-        return ['Fingers are trapped at the jamb and at the stops; children are shown it, and not left to swing on the leaf.', 'Nothing is hung on the leaf or on the rail.', ...array_slice(Cautions::of($this->run->plan), -1)];
+        return [
+            'Fingers are trapped at the jamb and at the stops; children are shown it, and not left to swing on the leaf.',
+            'Nothing is hung on the leaf or on the rail.',
+            ...array_slice(Cautions::of($this->run->plan), -1),
+        ];
     }
 
     private function lineBuilt(): string
     {
-        $off = array_map(fn (array $built) => $built[1]->absolute(), [...$this->run->lineBuilt(), ...$this->run->lineBuilt('-front')]);
+        $off = array_map(fn (array $built) => $built[1]->absolute(), [
+            ...$this->run->lineBuilt(),
+            ...$this->run->lineBuilt('-front'),
+        ]);
 
         return $off === [] ? '' : ', built within '.$this->run->write->show(Length::greatest(...$off));
     }

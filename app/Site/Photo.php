@@ -7,7 +7,9 @@ namespace App\Site;
 use App\Models\Doorway;
 use Illuminate\Support\Facades\File;
 
-/** A photograph from a phone: made small, written anew so that nothing of where and with what it was taken stays in it. */
+/**
+ * A photograph from a phone: made small, written anew so that nothing of where and with what it was taken stays in it.
+ */
 final class Photo
 {
     private const MOST_SIDE = 1600;
@@ -26,10 +28,13 @@ final class Photo
     {
         $size = @getimagesizefromstring($bytes);
         $size !== false || throw new NotTaken('This is not a photograph that can be read: a JPEG, a PNG or a WebP is.');
-        $size[0] * $size[1] <= self::MOST_PIXELS || throw new NotTaken('This photograph has more than 24 million points; a smaller one shows as much.');
+        $size[0] * $size[1] <= self::MOST_PIXELS ||
+            throw new NotTaken('This photograph has more than 24 million points; a smaller one shows as much.');
         $picture = @imagecreatefromstring($bytes) ?: throw new NotTaken('This photograph cannot be read.');
         $shrink = min(1.0, self::MOST_SIDE / max(imagesx($picture), imagesy($picture)));
-        $small = imagescale($picture, (int) round(imagesx($picture) * $shrink), (int) round(imagesy($picture) * $shrink)) ?: $picture;
+        $small =
+            imagescale($picture, (int) round(imagesx($picture) * $shrink), (int) round(imagesy($picture) * $shrink)) ?:
+            $picture;
         $file = preg_replace('/[^\w-]/', '', $uid).'.jpg';
         File::ensureDirectoryExists(self::folder($doorway));
         imagejpeg($small, self::folder($doorway)."/{$file}", self::QUALITY);

@@ -18,7 +18,8 @@ final readonly class Pieces
 
     public function __construct(Doorway $doorway, string $uid)
     {
-        $this->file = rtrim((string) config('app.photos'), '/')."/pieces/{$doorway->id}-".preg_replace('/[^\w-]/', '', $uid);
+        $this->file =
+            rtrim((string) config('app.photos'), '/')."/pieces/{$doorway->id}-".preg_replace('/[^\w-]/', '', $uid);
     }
 
     /** So many bytes are here. */
@@ -38,7 +39,7 @@ final readonly class Pieces
      */
     public function take(string $piece, int $from, int $of): ?string
     {
-        $of > 0 && $of <= self::MOST_BYTES || throw new NotTaken('This photograph is larger than 12 MB.');
+        ($of > 0 && $of <= self::MOST_BYTES) || throw new NotTaken('This photograph is larger than 12 MB.');
         if ($from === 0) {
             $this->begin();
         }

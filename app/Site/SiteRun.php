@@ -70,32 +70,63 @@ final readonly class SiteRun
         return $this->ready()[0] ?? null;
     }
 
-    /** @return list<string> open steps that nothing open stands before; and, where a moment is given, that wait for nothing to dry then */
+    /**
+     * @return list<string> open steps that nothing open stands before; and, where a moment is given, that wait for
+     * nothing to dry then
+     */
     public function ready(?Carbon $at = null): array
     {
         $isBefore = fn (After $after) => isset($this->steps[$after->step]) && $this->state($after->step) === 'open';
-        $isWet = fn (After $after) => $at !== null && isset($this->said[$after->step]) && $this->said[$after->step]->at->diffInMinutes($at) < $after->minutes;
+        $isWet = fn (After $after) => $at !== null &&
+            isset($this->said[$after->step]) &&
+            $this->said[$after->step]->at->diffInMinutes($at) < $after->minutes;
 
-        return array_keys(array_filter($this->steps, fn (Step $step) => $this->state($step->id) === 'open' && array_filter($step->after, fn (After $after) => $isBefore($after) || $isWet($after)) === []));
+        return array_keys(
+            array_filter(
+                $this->steps,
+                fn (Step $step) => $this->state($step->id) === 'open' &&
+                    array_filter($step->after, fn (After $after) => $isBefore($after) || $isWet($after)) === [],
+            ),
+        );
     }
 
     /** @return list<SiteStep> */
     public function steps(): array
     {
-        $shown = new StepSheet($this->plan, $this->write, new MarkingForm($this->doorway, $this->units), $this->lineBuilt(...), $this->read(...));
+        $shown = new StepSheet(
+            $this->plan,
+            $this->write,
+            new MarkingForm($this->doorway, $this->units),
+            $this->lineBuilt(...),
+            $this->read(...),
+        );
 
-        return array_values(array_map(fn (Step $step) => new SiteStep(
-            $step,
-            StepWords::step($step),
-            StepWords::card($step->kind()->card()),
-            $this->state($step->id),
-            (string) ($this->said[$step->id]->data['reason'] ?? ''),
-            array_map(fn ($after) => [StepWords::after($after), ! isset($this->steps[$after->step]) || $this->state($after->step) !== 'open'], $step->after),
-            $shown->drawing($step),
-            $shown->readings($step),
-            $shown->hand($step),
-            array_map(fn (Ask $ask) => [$ask, $this->typed($ask->id), $this->off($ask)], Asks::at($step, $this->plan)),
-        ), $this->steps));
+        return array_values(
+            array_map(
+                fn (Step $step) => new SiteStep(
+                    $step,
+                    StepWords::step($step),
+                    StepWords::card($step->kind()->card()),
+                    $this->state($step->id),
+                    (string) ($this->said[$step->id]->data['reason'] ?? ''),
+                    array_map(
+                        fn ($after) => [
+                            StepWords::after($after),
+                            ! isset($this->steps[$after->step]) || $this->state($after->step) !== 'open',
+                        ],
+                        $step->after,
+                    ),
+                    $shown->drawing($step),
+                    $shown->readings($step),
+                    $shown->hand($step),
+                    array_map(
+                        fn (Ask $ask) => [$ask, $this->typed($ask->id), $this->off($ask)],
+                        Asks::at($step, $this->plan),
+                    ),
+                ),
+                $this->steps,
+            ),
+        );
     }
 
     /** @return array<string, Ask> every number that is asked for, by its name */
@@ -142,7 +173,14 @@ final readonly class SiteRun
             $kinds[$step->kind()->value] = ($kinds[$step->kind()->value] ?? true) && $this->state($id) === 'done';
         }
 
-        return new Problems(new OnSite($before->document ?? $this->doorway->revision->document, $before->plan ?? $this->plan, $this->write, array_map(StepKind::from(...), array_keys(array_filter($kinds)))));
+        return new Problems(
+            new OnSite(
+                $before->document ?? $this->doorway->revision->document,
+                $before->plan ?? $this->plan,
+                $this->write,
+                array_map(StepKind::from(...), array_keys(array_filter($kinds))),
+            ),
+        );
     }
 
     /**

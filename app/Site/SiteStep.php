@@ -17,5 +17,16 @@ final readonly class SiteStep
      * @param  list<string>  $hand  which way round, how tight
      * @param  list<array{Ask, string, string}>  $asks  what is asked, what was last typed, and what is off about it
      */
-    public function __construct(public Step $step, public string $title, public string $card, public string $state, public string $reason, public array $before, public string $drawing, public array $readings, public array $hand, public array $asks) {}
+    public function __construct(
+        public Step $step,
+        public string $title,
+        public string $card,
+        public string $state,
+        public string $reason,
+        public array $before,
+        public string $drawing,
+        public array $readings,
+        public array $hand,
+        public array $asks,
+    ) {}
 }

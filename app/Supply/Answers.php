@@ -7,7 +7,10 @@ namespace App\Supply;
 /** How long the simulated supplier takes to answer: too long, now and then. */
 final class Answers
 {
-    /** @param  list<?int>  $next  milliseconds of the next answers, null for one that never comes; after those it is quick */
+    /**
+     * @param  list<?int>  $next  milliseconds of the next answers, null for one that never comes; after those it is
+     * quick
+     */
     public function __construct(private array $next = []) {}
 
     /** @throws SupplierSilent where the next answer takes longer than one waits */

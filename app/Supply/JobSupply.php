@@ -40,7 +40,8 @@ final readonly class JobSupply
     }
 
     /**
-     * Orders what is wanted and not ordered yet. An order that was not answered is sent again first, under its own reference.
+     * Orders what is wanted and not ordered yet. An order that was not answered is sent again first, under its own
+     * reference.
      *
      * @param  array<string, float>  $wanted
      *
@@ -52,10 +53,23 @@ final readonly class JobSupply
             $this->send($unanswered);
         }
         $ordered = $this->ordered();
-        $left = array_filter(array_map(fn (float $count, string $key) => round($count - ($ordered[$key] ?? 0), 1), $wanted, array_keys($wanted)), fn (float $count) => $count > 0);
+        $left = array_filter(
+            array_map(
+                fn (float $count, string $key) => round($count - ($ordered[$key] ?? 0), 1),
+                $wanted,
+                array_keys($wanted),
+            ),
+            fn (float $count) => $count > 0,
+        );
         $lines = array_combine(array_map(fn (int $i) => array_keys($wanted)[$i], array_keys($left)), $left);
         if ($lines !== []) {
-            $this->send(SupplyOrder::create(['job_id' => $this->job->id, 'reference' => strtolower((string) Str::ulid()), 'lines' => $lines]));
+            $this->send(
+                SupplyOrder::create([
+                    'job_id' => $this->job->id,
+                    'reference' => strtolower((string) Str::ulid()),
+                    'lines' => $lines,
+                ]),
+            );
         }
     }
 
@@ -71,7 +85,10 @@ final readonly class JobSupply
             $deliveries = $this->supplier->deliveries($order->reference);
             DB::transaction(function () use ($order, $deliveries, &$new): void {
                 foreach ($deliveries as $delivery) {
-                    $receipt = Receipt::query()->firstOrCreate(['order_id' => $order->id, 'delivery' => $delivery->number, 'kind' => 'received'], ['key' => $delivery->key, 'count' => $delivery->count]);
+                    $receipt = Receipt::query()->firstOrCreate(
+                        ['order_id' => $order->id, 'delivery' => $delivery->number, 'kind' => 'received'],
+                        ['key' => $delivery->key, 'count' => $delivery->count],
+                    );
                     $new += $receipt->wasRecentlyCreated ? 1 : 0;
                 }
             });
@@ -83,8 +100,15 @@ final readonly class JobSupply
     /** Sends back something that came; once. */
     public function giveBack(int $receipt): void
     {
-        $came = Receipt::query()->whereKey($receipt)->where('kind', 'received')->whereIn('order_id', $this->orders()->pluck('id'))->firstOrFail();
-        Receipt::query()->firstOrCreate(['order_id' => $came->order_id, 'delivery' => $came->delivery, 'kind' => 'returned'], ['key' => $came->key, 'count' => $came->count]);
+        $came = Receipt::query()
+            ->whereKey($receipt)
+            ->where('kind', 'received')
+            ->whereIn('order_id', $this->orders()->pluck('id'))
+            ->firstOrFail();
+        Receipt::query()->firstOrCreate(
+            ['order_id' => $came->order_id, 'delivery' => $came->delivery, 'kind' => 'returned'],
+            ['key' => $came->key, 'count' => $came->count],
+        );
     }
 
     /** @return array<string, float> how many of which are ordered */
@@ -106,7 +130,8 @@ final readonly class JobSupply
         $here = [];
         foreach ($this->orders() as $order) {
             foreach ($order->receipts as $receipt) {
-                $here[$receipt->key] = ($here[$receipt->key] ?? 0) + ($receipt->kind === 'received' ? $receipt->count : -$receipt->count);
+                $here[$receipt->key] =
+                    ($here[$receipt->key] ?? 0) + ($receipt->kind === 'received' ? $receipt->count : -$receipt->count);
             }
         }
 

@@ -46,7 +46,13 @@ final readonly class Patient implements Supplier
             try {
                 return $question();
             } catch (SupplierSilent $silent) {
-                $try < self::TRIES ?: throw new SupplierSilent('The supplier did not answer, asked '.self::TRIES.' times. Nothing is lost: ask again later, it is the same order.', previous: $silent);
+                $try < self::TRIES ?:
+                throw new SupplierSilent(
+                    'The supplier did not answer, asked '.
+                        self::TRIES.
+                        ' times. Nothing is lost: ask again later, it is the same order.',
+                    previous: $silent,
+                );
             }
         }
     }

@@ -8,25 +8,41 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A supplier that ships with the product, to work with where there is none. What it does with a thing follows from its name: most come, some
- * are on back order, some come in parts, some come wrong; and it now and then answers too late, after it has taken the order.
+ * A supplier that ships with the product, to work with where there is none. What it does with a thing follows from its
+ * name: most come, some
+ * are on back order, some come in parts, some come wrong; and it now and then answers too late, after it has taken the
+ * order.
  */
 final readonly class SimulatedSupplier implements Supplier
 {
     private const PATIENCE_MS = 3000;
 
-    public function __construct(private Answers $answers = new Answers) {}
+    public function __construct(private Answers $answers = new Answers()) {}
 
     public function ask(array $keys): array
     {
         $this->answers->within(self::PATIENCE_MS);
 
-        return array_combine($keys, array_map(fn (string $key) => new Quote($this->habit($key) === 0 ? 0 : 4 + $this->habit($key) * 3, 190 + crc32($key) % 12_000, $this->days($key)), $keys));
+        return array_combine(
+            $keys,
+            array_map(
+                fn (string $key) => new Quote(
+                    $this->habit($key) === 0 ? 0 : 4 + $this->habit($key) * 3,
+                    190 + (crc32($key) % 12_000),
+                    $this->days($key),
+                ),
+                $keys,
+            ),
+        );
     }
 
     public function order(string $reference, array $lines): void
     {
-        DB::table('supplier_books')->insertOrIgnore(['reference' => $reference, 'lines' => json_encode($lines), 'taken_at' => now()]);
+        DB::table('supplier_books')->insertOrIgnore([
+            'reference' => $reference,
+            'lines' => json_encode($lines),
+            'taken_at' => now(),
+        ]);
         // The order is in the book; whether the answer arrives is another matter.
         $this->answers->within(self::PATIENCE_MS);
     }
@@ -56,7 +72,9 @@ final readonly class SimulatedSupplier implements Supplier
         $days = $this->days($key);
 
         return match ($this->habit($key)) {
-            1 => $count < 2 ? [[$key, $count, $days]] : [[$key, floor($count / 2), $days], [$key, $count - floor($count / 2), $days + 4]],
+            1 => $count < 2
+                ? [[$key, $count, $days]]
+                : [[$key, floor($count / 2), $days], [$key, $count - floor($count / 2), $days + 4]],
             2 => [["{$key}, another size", $count, $days], [$key, $count, $days + 6]],
             default => [[$key, $count, $days]],
         };
@@ -70,6 +88,6 @@ final readonly class SimulatedSupplier implements Supplier
 
     private function days(string $key): int
     {
-        return $this->habit($key) === 0 ? 12 : 2 + crc32("days {$key}") % 4;
+        return $this->habit($key) === 0 ? 12 : 2 + (crc32("days {$key}") % 4);
     }
 }

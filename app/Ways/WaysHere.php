@@ -37,8 +37,11 @@ final class WaysHere
 
     private ?Judge $judge = null;
 
-    public function __construct(public readonly Doorway $doorway, ?Unit $units, public readonly int $most = Search::AT_ONCE)
-    {
+    public function __construct(
+        public readonly Doorway $doorway,
+        ?Unit $units,
+        public readonly int $most = Search::AT_ONCE,
+    ) {
         $this->setout = $doorway->setout($units);
         $this->kits = app(Shelf::class)->kits();
     }
@@ -77,7 +80,7 @@ final class WaysHere
 
             return;
         }
-        $ranking = new Ranking;
+        $ranking = new Ranking();
         $from = microtime(true);
         foreach ($this->search()->ways($this->most) as $way) {
             $ranking->add($way);

@@ -16,7 +16,10 @@ final class ClearanceWords
     {
         foreach (['left', 'right'] as $leaf) {
             if (str_starts_with($row, "{$leaf}-")) {
-                return self::say('of', ['leaf' => self::say("leaf.{$leaf}"), 'what' => self::row(substr($row, strlen($leaf) + 1))]);
+                return self::say('of', [
+                    'leaf' => self::say("leaf.{$leaf}"),
+                    'what' => self::row(substr($row, strlen($leaf) + 1)),
+                ]);
             }
         }
         $kind = (string) preg_replace('/[@\[].*$/', '', $row);
@@ -45,7 +48,9 @@ final class ClearanceWords
     {
         $input = $row->mattersMost();
 
-        return self::say(str_starts_with($input, 'survey.') ? 'measure-again' : 'matters-most', ['what' => self::input($input, $document)]);
+        return self::say(str_starts_with($input, 'survey.') ? 'measure-again' : 'matters-most', [
+            'what' => self::input($input, $document),
+        ]);
     }
 
     private static function thing(string $thing): string

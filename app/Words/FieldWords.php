@@ -13,7 +13,8 @@ final class FieldWords
     /** @param  int  $n  which of a list it is of, from 1 */
     public static function label(string $place, int $n = 0): string
     {
-        return self::find('fields', $place, ['n' => $n]) ?? strtr(Catalog::path($place), ['.' => ' ', '_' => ' ', '[]' => '']);
+        return self::find('fields', $place, ['n' => $n]) ??
+            strtr(Catalog::path($place), ['.' => ' ', '_' => ' ', '[]' => '']);
     }
 
     public static function isNamed(string $place): bool

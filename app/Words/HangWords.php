@@ -15,7 +15,10 @@ final class HangWords
     public static function choice(Choice $choice, string $kit): string
     {
         return implode(', ', [
-            self::say("choice.{$choice->hang->value}".(count($choice->hang->waysToOpen()) > 1 ? ".{$choice->opens->value}" : '')),
+            self::say(
+                "choice.{$choice->hang->value}".
+                    (count($choice->hang->waysToOpen()) > 1 ? ".{$choice->opens->value}" : ''),
+            ),
             self::say("cover.{$choice->cover->value}"),
             lcfirst($kit),
             self::say($choice->backing->isHeader() ? 'on-header' : 'on-wall'),
@@ -25,7 +28,10 @@ final class HangWords
     /** How a door opens, for who buys it. */
     public static function opens(Plan $plan): string
     {
-        return self::say("opens.{$plan->hang()->value}".(count($plan->hang()->waysToOpen()) > 1 ? ".{$plan->doorway->brief->opens->value}" : ''));
+        return self::say(
+            "opens.{$plan->hang()->value}".
+                (count($plan->hang()->waysToOpen()) > 1 ? ".{$plan->doorway->brief->opens->value}" : ''),
+        );
     }
 
     private static function say(string $key): string

@@ -25,8 +25,11 @@ final class Places
             $value === null => self::say('nothing'),
             is_bool($value) => self::say($value ? 'yes' : 'no'),
             is_scalar($value) => (string) $value,
-            is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value ? implode(', ', $value) : self::say('many', ['count' => count($value)]),
-            $value instanceof stdClass && is_string($value->name ?? $value->kind ?? null) => (string) ($value->name ?? $value->kind),
+            is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value
+                ? implode(', ', $value)
+                : self::say('many', ['count' => count($value)]),
+            $value instanceof stdClass && is_string($value->name ?? ($value->kind ?? null)) => (string) ($value->name ??
+                $value->kind),
             default => self::say('something'),
         };
     }
@@ -34,10 +37,17 @@ final class Places
     /** @param  array<string, mixed>  $changes */
     public static function summary(array $changes, ?Document $document = null): string
     {
-        return implode('; ', array_map(
-            fn (int|string $place, mixed $value) => self::say($value === null ? 'taken-out' : 'set', ['what' => self::name((string) $place, $document), 'to' => self::value($value)]),
-            array_keys($changes), $changes,
-        ));
+        return implode(
+            '; ',
+            array_map(
+                fn (int|string $place, mixed $value) => self::say($value === null ? 'taken-out' : 'set', [
+                    'what' => self::name((string) $place, $document),
+                    'to' => self::value($value),
+                ]),
+                array_keys($changes),
+                $changes,
+            ),
+        );
     }
 
     /** @param  array<string, string|int>  $with */

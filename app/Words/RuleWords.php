@@ -33,7 +33,11 @@ final class RuleWords
 
     public static function kept(Field $rule, string $answer, string $why): string
     {
-        return self::say($why === '' ? 'kept' : 'kept-because', ['question' => self::ask($rule), 'answer' => $answer, 'why' => $why]);
+        return self::say($why === '' ? 'kept' : 'kept-because', [
+            'question' => self::ask($rule),
+            'answer' => $answer,
+            'why' => $why,
+        ]);
     }
 
     /** The question has only these answers. */

@@ -15,7 +15,10 @@ final class StepWords
 {
     public static function step(Step $step): string
     {
-        $of = array_map(fn (string $one) => ctype_digit($one) ? self::say('of.coat', ['n' => (int) $one]) : self::say("of.{$one}"), array_slice(explode('.', $step->id), 1));
+        $of = array_map(
+            fn (string $one) => ctype_digit($one) ? self::say('of.coat', ['n' => (int) $one]) : self::say("of.{$one}"),
+            array_slice(explode('.', $step->id), 1),
+        );
 
         return implode(', ', [self::kind($step->kind()), ...$of]);
     }
@@ -60,7 +63,13 @@ final class StepWords
     {
         $step = lcfirst(self::named($after->step));
 
-        return $after->lag === null ? $step : self::say("after.{$after->lag}", ['step' => $step, 'minutes' => $after->minutes, 'hours' => intdiv($after->minutes, 60)]);
+        return $after->lag === null
+            ? $step
+            : self::say("after.{$after->lag}", [
+                'step' => $step,
+                'minutes' => $after->minutes,
+                'hours' => intdiv($after->minutes, 60),
+            ]);
     }
 
     /** Minutes as they are said: five-minute starts, half hours from an hour on. */

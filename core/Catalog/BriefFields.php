@@ -128,22 +128,43 @@ final class BriefFields
     private static function practice(): array
     {
         return [
-            Field::choice('brief.rules.line_found', 'worked-out', 'laid-out', 'packing', 'template')->rule('line', 'line-found')->alone()->at('leaf'),
-            Field::choice('brief.rules.height_means', 'hole', 'top', 'foot')->rule('line', 'height-means')->alone()->at('leaf'),
+            Field::choice('brief.rules.line_found', 'worked-out', 'laid-out', 'packing', 'template')
+                ->rule('line', 'line-found')
+                ->alone()
+                ->at('leaf'),
+            Field::choice('brief.rules.height_means', 'hole', 'top', 'foot')
+                ->rule('line', 'height-means')
+                ->alone()
+                ->at('leaf'),
             Field::choice('brief.rules.heights', 'level', 'places', 'laser')->rule('line', 'line-drawn')->at('leaf'),
             Field::choice('brief.rules.wheels', 'quiet', 'steel')->rule('rail', 'wheels')->alone()->at('rail'),
-            Field::choice('brief.rules.guide', 'kit', 'fin', 'shoe', 'roller')->rule('guide', 'guide-kind')->alone()->at('rail'),
+            Field::choice('brief.rules.guide', 'kit', 'fin', 'shoe', 'roller')
+                ->rule('guide', 'guide-kind')
+                ->alone()
+                ->at('rail'),
             Field::choice('brief.rules.groove', 'full', 'stopped')->rule('guide', 'groove')->alone()->at('leaf'),
-            Field::choice('brief.rules.guide_touch', 'clear', 'touching')->rule('guide', 'guide-touch')->alone()->at('rail'),
+            Field::choice('brief.rules.guide_touch', 'clear', 'touching')
+                ->rule('guide', 'guide-touch')
+                ->alone()
+                ->at('rail'),
             Field::choice('brief.rules.wall_pull', 'flush', 'proud')->rule('guide', 'wall-pull')->alone()->at('leaf'),
-            Field::choice('brief.rules.holes_found', 'readings', 'held-up', 'bench', 'from-first')->rule('work', 'holes-found')->alone()->at('rail'),
+            Field::choice('brief.rules.holes_found', 'readings', 'held-up', 'bench', 'from-first')
+                ->rule('work', 'holes-found')
+                ->alone()
+                ->at('rail'),
             Field::enum('brief.rules.first_bolt', FirstBolt::Ends)->rule('work', 'first-bolt')->at('rail'),
             Field::enum('brief.rules.tightened', Tightened::LevelThen)->rule('work', 'tightened')->at('rail'),
-            Field::choice('brief.rules.board_held', 'helper', 'props', 'tacked')->rule('work', 'held')->alone()->at('rail'),
+            Field::choice('brief.rules.board_held', 'helper', 'props', 'tacked')
+                ->rule('work', 'held')
+                ->alone()
+                ->at('rail'),
             Field::choice('brief.rules.old_leaf', 'auto', 'first', 'last')->rule('work', 'old-leaf')->at('leaf'),
             Field::choice('brief.rules.leaf_holes', 'play', 'tight')->rule('work', 'leaf-holes')->alone()->at('leaf'),
             Field::choice('brief.rules.finish', 'before', 'in-place')->rule('work', 'finish')->alone()->at('leaf'),
-            Field::choice('brief.rules.looks', 'wall', 'leaf', 'capped', 'coloured')->rule('work', 'looks')->alone()->at('rail'),
+            Field::choice('brief.rules.looks', 'wall', 'leaf', 'capped', 'coloured')
+                ->rule('work', 'looks')
+                ->alone()
+                ->at('rail'),
             Field::choice('brief.rules.trim', 'shared', 'one-edge')->rule('work', 'trim')->alone()->at('leaf'),
             Field::flag('brief.rules.props')->at('rail'),
             Field::flag('brief.rules.trial')->at('rail'),

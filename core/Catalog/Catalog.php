@@ -27,17 +27,35 @@ final readonly class Catalog
         /** @var ?self $whole */
         static $whole = null;
 
-        return $whole ??= new self(array_column([Field::enum('units', Unit::Millimetre), Field::text('name', 'Doorway'), ...SurveyFields::all(), ...BriefFields::all(), ...MarkingFields::all(), ...KitFields::all()], null, 'path'));
+        return $whole ??= new self(
+            array_column(
+                [
+                    Field::enum('units', Unit::Millimetre),
+                    Field::text('name', 'Doorway'),
+                    ...SurveyFields::all(),
+                    ...BriefFields::all(),
+                    ...MarkingFields::all(),
+                    ...KitFields::all(),
+                ],
+                null,
+                'path',
+            ),
+        );
     }
 
     /** @return array<string, Field> those of one part: `survey`, `brief`, `brief.rules`, `marking`, `kit` */
     public function of(string $part): array
     {
-        return array_filter($this->fields, fn (string $path) => str_starts_with($path, "{$part}."), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $this->fields,
+            fn (string $path) => str_starts_with($path, "{$part}."),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**
-     * The field at a place of a document: `survey.studs[#k3].x` is `survey.studs[].x`, the second width is one of the widths.
+     * The field at a place of a document: `survey.studs[#k3].x` is `survey.studs[].x`, the second width is one of the
+     * widths.
      *
      * @throws LogicException where nothing is declared
      */
@@ -50,7 +68,7 @@ final readonly class Catalog
     {
         $path = self::path($place);
 
-        return $this->fields[$path] ?? $this->fields[rtrim($path, '[]')] ?? null;
+        return $this->fields[$path] ?? ($this->fields[rtrim($path, '[]')] ?? null);
     }
 
     /** A place without the numbers and ids of items. */
@@ -79,6 +97,14 @@ final readonly class Catalog
     /** @return list<string> the lists whose items have ids */
     public function lists(): array
     {
-        return array_values(array_map(fn (Field $field) => $field->path, array_filter($this->fields, fn (Field $field) => $field->type === FieldType::Items && ! str_starts_with($field->path, 'kit.'))));
+        return array_values(
+            array_map(
+                fn (Field $field) => $field->path,
+                array_filter(
+                    $this->fields,
+                    fn (Field $field) => $field->type === FieldType::Items && ! str_starts_with($field->path, 'kit.'),
+                ),
+            ),
+        );
     }
 }

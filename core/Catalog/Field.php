@@ -26,7 +26,8 @@ final readonly class Field
      * @param  bool  $isNeeded  nothing can be planned without it
      * @param  bool  $decidesOrder  what is ordered goes wrong where it was never answered
      * @param  bool  $mayBeAuto  `auto` leaves it to be worked out
-     * @param  string  $rule  the key of the house's rule that it is: a question on which good installers differ; '' for none
+     * @param  string  $rule  the key of the house's rule that it is: a question on which good installers differ; '' for
+     *   none
      * @param  string  $section  of the rule: door, line, rail, guide or work
      * @param  bool  $isAlone  it belongs to no larger thing, and is asked for by its path
      * @param  list<string>  $keys  that must be there in every item, of a list
@@ -152,7 +153,9 @@ final readonly class Field
     /** Several of an enumeration's cases. */
     public static function enums(string $path, BackedEnum $one): self
     {
-        return (new self($path, FieldType::Choices, answers: self::casesOf($one)))->but(['most' => count($one::cases())]);
+        return (new self($path, FieldType::Choices, answers: self::casesOf($one)))->but([
+            'most' => count($one::cases()),
+        ]);
     }
 
     /** A list of things, each with fields of its own below `path[]`. */
@@ -169,7 +172,12 @@ final readonly class Field
      */
     public function usually(int|float $mm, string $inches): self
     {
-        return $this->but(['usualLength' => ['mm' => LengthReader::read($mm, Unit::Millimetre), 'in' => LengthReader::read($inches, Unit::Inch)]]);
+        return $this->but([
+            'usualLength' => [
+                'mm' => LengthReader::read($mm, Unit::Millimetre),
+                'in' => LengthReader::read($inches, Unit::Inch),
+            ],
+        ]);
     }
 
     public function unsure(Unsure $by): self

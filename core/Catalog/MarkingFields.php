@@ -17,7 +17,12 @@ final class MarkingFields
             Field::positive('marking.laser'),
             Field::length('marking.proved_at'),
             Field::size('marking.packing'),
-            ...array_map(fn (string $tape) => Field::texts("marking.pulls.{$tape}", 60), ['wall', 'board', 'rail', 'floor']),
+            ...array_map(fn (string $tape) => Field::texts("marking.pulls.{$tape}", 60), [
+                'wall',
+                'board',
+                'rail',
+                'floor',
+            ]),
             Field::size('marking.plus_minus.tape')->usually(1, '1/32'),
             Field::size('marking.plus_minus.level')->usually(1, '1/32'),
             Field::size('marking.plus_minus.leaf')->usually(1.5, '1/16'),

@@ -16,20 +16,28 @@ final class Schema
         $properties = ['format' => ['const' => 'yoke-line/doorway'], 'version' => ['enum' => [1, 2]]];
         foreach (Catalog::whole()->fields as $field) {
             $isKit = str_starts_with($field->path, 'kit.');
-            $properties = self::with($properties, explode('.', $field->path), $isKit ? self::orNull(self::of($field)) : self::of($field), $isKit);
+            $properties = self::with(
+                $properties,
+                explode('.', $field->path),
+                $isKit ? self::orNull(self::of($field)) : self::of($field),
+                $isKit,
+            );
         }
 
-        return json_encode([
-            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-            '$id' => 'yoke-line:doorway-v1',
-            'title' => 'Yoke Line doorway, versions 1 and 2',
-            'description' => 'One doorway: what was measured and what is wanted. A length is a number in the document\'s units or text as people write it. '
-                .'Unknown keys are kept. Version 2 gives the items of lists ids of their own.',
-            'type' => 'object',
-            'required' => ['format', 'version'],
-            'properties' => $properties,
-            '$defs' => ['length' => ['type' => ['number', 'string']]],
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            [
+                '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                '$id' => 'yoke-line:doorway-v1',
+                'title' => 'Yoke Line doorway, versions 1 and 2',
+                'description' => 'One doorway: what was measured and what is wanted. A length is a number in the document\'s units or text as people write it. '.
+                    'Unknown keys are kept. Version 2 gives the items of lists ids of their own.',
+                'type' => 'object',
+                'required' => ['format', 'version'],
+                'properties' => $properties,
+                '$defs' => ['length' => ['type' => ['number', 'string']]],
+            ],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -85,7 +93,11 @@ final class Schema
             FieldType::Lengths => ['type' => 'array', 'maxItems' => $field->most, 'items' => self::LENGTH],
             FieldType::Span => $pair,
             // Of these one end may be told before the other.
-            FieldType::Spans => ['type' => 'array', 'maxItems' => $field->most, 'items' => ['type' => 'array', 'maxItems' => 2, 'items' => self::orNull(self::LENGTH)]],
+            FieldType::Spans => [
+                'type' => 'array',
+                'maxItems' => $field->most,
+                'items' => ['type' => 'array', 'maxItems' => 2, 'items' => self::orNull(self::LENGTH)],
+            ],
             FieldType::Text => ['type' => 'string'],
             FieldType::Texts => ['type' => 'array', 'maxItems' => $field->most, 'items' => ['type' => 'string']],
             FieldType::Flag => ['enum' => [true, false, 'yes', 'no']],

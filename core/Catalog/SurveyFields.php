@@ -54,7 +54,10 @@ final class SurveyFields
             Field::sizeOrNone('survey.opening.casing.left')->decidesOrder()->csv('casing left'),
             Field::sizeOrNone('survey.opening.casing.right')->decidesOrder()->csv('casing right'),
             Field::sizeOrNone('survey.opening.casing.head')->decidesOrder()->unsure(Unsure::Tape)->csv('casing head'),
-            Field::sizeOrNone('survey.opening.casing.thickness')->decidesOrder()->unsure(Unsure::Tape)->csv('casing proud'),
+            Field::sizeOrNone('survey.opening.casing.thickness')
+                ->decidesOrder()
+                ->unsure(Unsure::Tape)
+                ->csv('casing proud'),
             Field::enum('survey.opening.was', OldDoor::None)->decidesOrder(),
         ];
     }
@@ -64,7 +67,10 @@ final class SurveyFields
     {
         return [
             Field::sizeOrNone('survey.baseboard.height')->decidesOrder()->csv('baseboard height'),
-            Field::sizeOrNone('survey.baseboard.thickness')->decidesOrder()->unsure(Unsure::Tape)->csv('baseboard proud'),
+            Field::sizeOrNone('survey.baseboard.thickness')
+                ->decidesOrder()
+                ->unsure(Unsure::Tape)
+                ->csv('baseboard proud'),
             Field::text('survey.floor.finish')->decidesOrder(),
             Field::flag('survey.floor.drillable', usual: true)->alone(),
             Field::size('survey.floor.pile'),

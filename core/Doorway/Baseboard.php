@@ -9,8 +9,5 @@ use YokeLine\Measure\Length;
 /** The board along the foot of the wall. */
 final readonly class Baseboard
 {
-    public function __construct(
-        public Length $height,
-        public Length $thickness,
-    ) {}
+    public function __construct(public Length $height, public Length $thickness) {}
 }

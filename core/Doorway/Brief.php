@@ -7,7 +7,10 @@ namespace YokeLine\Doorway;
 /** What is wanted. */
 final readonly class Brief
 {
-    /** @param  list<string>  $purposes  what the leaf is for, the most important first: sight, sound, light, space, looks */
+    /**
+     * @param  list<string>  $purposes  what the leaf is for, the most important first: sight, sound, light, space,
+     * looks
+     */
     public function __construct(
         public Hang $hang,
         public Opens $opens,
@@ -28,8 +31,27 @@ final readonly class Brief
         return $this->choosing($this->hang, $this->opens, $this->kit, $backing, $this->leaf, $this->rules);
     }
 
-    public function choosing(Hang $hang, Opens $opens, string $kit, Backing $backing, LeafBrief $leaf, HouseRules $rules): self
-    {
-        return new self($hang, $opens, $kit, $leaf, $backing, $this->header, $this->frontPull, $this->wallPull, $rules, $this->inHand, $this->anchor, $this->purposes);
+    public function choosing(
+        Hang $hang,
+        Opens $opens,
+        string $kit,
+        Backing $backing,
+        LeafBrief $leaf,
+        HouseRules $rules,
+    ): self {
+        return new self(
+            $hang,
+            $opens,
+            $kit,
+            $leaf,
+            $backing,
+            $this->header,
+            $this->frontPull,
+            $this->wallPull,
+            $rules,
+            $this->inHand,
+            $this->anchor,
+            $this->purposes,
+        );
     }
 }

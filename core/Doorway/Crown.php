@@ -9,8 +9,5 @@ use YokeLine\Measure\Length;
 /** A moulding where wall and ceiling meet. */
 final readonly class Crown
 {
-    public function __construct(
-        public Length $drop,
-        public Length $projection,
-    ) {}
+    public function __construct(public Length $drop, public Length $projection) {}
 }

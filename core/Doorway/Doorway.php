@@ -20,7 +20,9 @@ final readonly class Doorway
 
     public function wanting(Brief $brief): self
     {
-        return $brief === $this->brief ? $this : new self($this->name, $this->units, $this->survey, $brief, $this->marking, $this->told);
+        return $brief === $this->brief
+            ? $this
+            : new self($this->name, $this->units, $this->survey, $brief, $this->marking, $this->told);
     }
 
     /**
@@ -30,6 +32,7 @@ final readonly class Doorway
      */
     public function missing(): array
     {
-        return $this->survey->missing() + ($this->brief->leaf->thickness === null ? ['brief.leaf.thickness' => 'how thick the leaf is'] : []);
+        return $this->survey->missing() +
+            ($this->brief->leaf->thickness === null ? ['brief.leaf.thickness' => 'how thick the leaf is'] : []);
     }
 }

@@ -9,9 +9,5 @@ use YokeLine\Measure\Length;
 /** The floor at one place, up positive, from any level line; `place` is where in the document it stands. */
 final readonly class FloorReading
 {
-    public function __construct(
-        public Length $x,
-        public Length $level,
-        public string $place = '',
-    ) {}
+    public function __construct(public Length $x, public Length $level, public string $place = '') {}
 }

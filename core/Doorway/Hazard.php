@@ -6,7 +6,10 @@ namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Span;
 
-/** A cable or pipe in the wall; y from the floor below its middle. One that is to be moved will be gone when the rail goes up. */
+/**
+ * A cable or pipe in the wall; y from the floor below its middle. One that is to be moved will be gone when the rail
+ * goes up.
+ */
 final readonly class Hazard
 {
     public function __construct(

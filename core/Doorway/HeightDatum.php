@@ -15,7 +15,8 @@ enum HeightDatum: string
     case WheelTop = 'wheel-top';
 
     /**
-     * From the leaf's top up to the centre of the rail's holes, which is half of the rail's height under its top and over its foot.
+     * From the leaf's top up to the centre of the rail's holes, which is half of the rail's height under its top and
+     * over its foot.
      *
      * @param  Length  $value  as the sheet states it
      * @param  Length  $above  how far the wheel's top stands over the rail

@@ -64,8 +64,34 @@ final readonly class HouseRules
     public function covering(Cover $cover, Length $park): self
     {
         return new self(
-            $cover, $this->units, $this->overlapUsual, $this->overlapSaid, $this->casingMargin, $this->surplus, $park, $this->gap, $this->headOverlap, $this->endClearance, $this->guideMargin, $this->meetingGap, $this->midOverlap,
-            $this->hangerInset, $this->pullHeight, $this->spacer, $this->softClose, $this->reach, $this->aboveCasing, $this->railReach, $this->openEnd, $this->parked, $this->loadFactorTenths, $this->oneDisc, $this->aisle, $this->railLeft, $this->washers, $this->schedule,
+            $cover,
+            $this->units,
+            $this->overlapUsual,
+            $this->overlapSaid,
+            $this->casingMargin,
+            $this->surplus,
+            $park,
+            $this->gap,
+            $this->headOverlap,
+            $this->endClearance,
+            $this->guideMargin,
+            $this->meetingGap,
+            $this->midOverlap,
+            $this->hangerInset,
+            $this->pullHeight,
+            $this->spacer,
+            $this->softClose,
+            $this->reach,
+            $this->aboveCasing,
+            $this->railReach,
+            $this->openEnd,
+            $this->parked,
+            $this->loadFactorTenths,
+            $this->oneDisc,
+            $this->aisle,
+            $this->railLeft,
+            $this->washers,
+            $this->schedule,
         );
     }
 }

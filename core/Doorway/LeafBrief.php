@@ -32,7 +32,10 @@ final readonly class LeafBrief
         public array $solid,
     ) {}
 
-    /** Whether a hole so far from the leading edge lies in a solid member, with $around of it to either side; null where nobody has told what is inside. */
+    /**
+     * Whether a hole so far from the leading edge lies in a solid member, with $around of it to either side; null where
+     * nobody has told what is inside.
+     */
     public function holds(Length $at, Length $around): ?bool
     {
         foreach ($this->solid as $member) {
@@ -47,6 +50,20 @@ final readonly class LeafBrief
     /** Null is worked out. */
     public function sized(?Length $width, ?Length $height, ?Length $thickness = null): self
     {
-        return new self($width, $height, $thickness ?? $this->thickness, $this->stile, $this->stockWidths, $this->stockHeights, $this->construction, $this->glassM2, $this->glassThickness, $this->massKg, $this->hardwareKg, $this->trimLimit, $this->solid);
+        return new self(
+            $width,
+            $height,
+            $thickness ?? $this->thickness,
+            $this->stile,
+            $this->stockWidths,
+            $this->stockHeights,
+            $this->construction,
+            $this->glassM2,
+            $this->glassThickness,
+            $this->massKg,
+            $this->hardwareKg,
+            $this->trimLimit,
+            $this->solid,
+        );
     }
 }

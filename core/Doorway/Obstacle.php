@@ -38,6 +38,15 @@ final readonly class Obstacle
 
     public function mirrored(): self
     {
-        return new self($this->name, $this->kind, $this->x->mirrored(), $this->y, $this->projection, $this->standsOff, $this->moved, $this->place);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->x->mirrored(),
+            $this->y,
+            $this->projection,
+            $this->standsOff,
+            $this->moved,
+            $this->place,
+        );
     }
 }

@@ -47,12 +47,22 @@ final readonly class Opening
         return match (true) {
             $last < 0 => [],
             $last === 0 => [[$jambs->low, 0], [$jambs->high, 0]],
-            default => array_map(fn (int $i) => [$jambs->low->plus($jambs->length()->scaled($i, $last)), $i], range(0, $last)),
+            default => array_map(
+                fn (int $i) => [$jambs->low->plus($jambs->length()->scaled($i, $last)), $i],
+                range(0, $last),
+            ),
         };
     }
 
     public function mirrored(): self
     {
-        return new self($this->span()->high->negated(), $this->widths, array_reverse($this->heights), $this->casing->mirrored(), $this->was, $this->is);
+        return new self(
+            $this->span()->high->negated(),
+            $this->widths,
+            array_reverse($this->heights),
+            $this->casing->mirrored(),
+            $this->was,
+            $this->is,
+        );
     }
 }

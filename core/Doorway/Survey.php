@@ -61,7 +61,10 @@ final readonly class Survey
             'survey.wall.to' => [$this->wallTo, 'where the wall ends on the right'],
             'survey.wall.ceiling' => [$this->ceiling, 'the least height to the ceiling along the rail'],
             'survey.opening.left' => [$this->opening, 'the left jamb and the width between the jambs'],
-            'survey.opening.height[0]' => [$this->opening === null || $this->opening->heights === [] ? null : true, 'the height of the opening at each jamb'],
+            'survey.opening.height[0]' => [
+                $this->opening === null || $this->opening->heights === [] ? null : true,
+                'the height of the opening at each jamb',
+            ],
         ];
 
         return array_map(fn (array $row) => $row[1], array_filter($wanted, fn (array $row) => $row[0] === null));
@@ -105,6 +108,27 @@ final readonly class Survey
     /** @param  list<Hazard>  $hazards */
     private function withHazards(array $hazards): self
     {
-        return new self($this->wallFrom, $this->wallTo, $this->ceiling, $this->crown, $this->lining, $this->leftEnd, $this->rightEnd, $this->opening, $this->baseboard, $this->floorFinish, $this->floor, $this->studs, $hazards, $this->obstacles, $this->solids, $this->wood, $this->walkway, $this->pile, $this->plate, $this->unfinished);
+        return new self(
+            $this->wallFrom,
+            $this->wallTo,
+            $this->ceiling,
+            $this->crown,
+            $this->lining,
+            $this->leftEnd,
+            $this->rightEnd,
+            $this->opening,
+            $this->baseboard,
+            $this->floorFinish,
+            $this->floor,
+            $this->studs,
+            $hazards,
+            $this->obstacles,
+            $this->solids,
+            $this->wood,
+            $this->walkway,
+            $this->pile,
+            $this->plate,
+            $this->unfinished,
+        );
     }
 }

@@ -7,7 +7,10 @@ namespace YokeLine\Doorway;
 use LogicException;
 use YokeLine\Measure\Length;
 
-/** What was told of a doorway that belongs to no larger thing: each by its path in the catalogue, or what is usual there. */
+/**
+ * What was told of a doorway that belongs to no larger thing: each by its path in the catalogue, or what is usual
+ * there.
+ */
 final readonly class Told
 {
     /**

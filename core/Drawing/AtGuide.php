@@ -12,14 +12,19 @@ use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
-/** The foot at a guide: cut through it with the floor as it is, and along the wall with the leaf's edges shut and open over it. */
+/**
+ * The foot at a guide: cut through it with the floor as it is, and along the wall with the leaf's edges shut and open
+ * over it.
+ */
 final readonly class AtGuide
 {
     private const HIGH = 200;
 
     private const UP_MM = 80;
 
-    /** Heights are drawn so much larger than lengths where one looks along the wall, so that the floor's fall is seen. */
+    /**
+     * Heights are drawn so much larger than lengths where one looks along the wall, so that the floor's fall is seen.
+     */
     public const TALLER = 3;
 
     private const WIDE = 430;
@@ -27,13 +32,16 @@ final readonly class AtGuide
     /** @return list<array{string, Scene}> cut through each guide, with what it is called */
     public static function cuts(Plan $plan, LengthWriter $write): array
     {
-        return array_map(fn (string $guide) => [self::name($guide), self::cut($plan, $guide, $write)], array_keys($plan->guides));
+        return array_map(
+            fn (string $guide) => [self::name($guide), self::cut($plan, $guide, $write)],
+            array_keys($plan->guides),
+        );
     }
 
     public static function cut(Plan $plan, string $guide, LengthWriter $write): Scene
     {
         $cut = new FootCut($plan, $guide, Length::mm(self::UP_MM));
-        $px = self::UP_MM * 1.4 / self::HIGH;
+        $px = (self::UP_MM * 1.4) / self::HIGH;
         $front = $plan->outerDepth()->leafFront->total->toMm();
         $back = $plan->innerDepth()->leafBack->total->toMm();
         $gap = $plan->heights->gap->low;
@@ -43,20 +51,48 @@ final readonly class AtGuide
         $middle = $back + $plan->thickness->half()->toMm();
         $rows = [
             ["gap here {$write->show($gap->minus($floor))}", $front, -$gap->plus($floor)->half()->toMm(), ''],
-            [($groove ? 'bite ' : 'holds ').$write->show($place->hold->total), $middle, -$gap->plus($place->hold->total->half())->toMm(), ' is-yoke'],
-            ["middle of the leaf {$write->show($plan->innerDepth()->leafBack->total->plus($plan->thickness->half()))} from the wall", $middle, -self::UP_MM + 12.0, ''],
+            [
+                ($groove ? 'bite ' : 'holds ').$write->show($place->hold->total),
+                $middle,
+                -$gap->plus($place->hold->total->half())->toMm(),
+                ' is-yoke',
+            ],
+            [
+                "middle of the leaf {$write->show($plan->innerDepth()->leafBack->total->plus($plan->thickness->half()))} from the wall",
+                $middle,
+                -self::UP_MM + 12.0,
+                '',
+            ],
         ];
         if ($place->grooveDepth !== null && $place->grooveWidth !== null) {
-            $rows[] = ["groove {$write->showUp($place->grooveDepth)} deep, {$write->showUp($place->grooveWidth)} wide", $middle + $place->grooveWidth->half()->toMm(), -$gap->plus($place->grooveDepth)->toMm(), ''];
+            $rows[] = [
+                "groove {$write->showUp($place->grooveDepth)} deep, {$write->showUp($place->grooveWidth)} wide",
+                $middle + $place->grooveWidth->half()->toMm(),
+                -$gap->plus($place->grooveDepth)->toMm(),
+                '',
+            ];
         }
         if (! $floor->isZero()) {
-            $rows[] = ["floor {$write->show($floor->absolute())} below the high spot", $front + 10, -$floor->toMm() + 4, ''];
+            $rows[] = [
+                "floor {$write->show($floor->absolute())} below the high spot",
+                $front + 10,
+                -$floor->toMm() + 4,
+                '',
+            ];
         }
         $right = $front + HeadCut::PAST_MM;
         $wide = max(array_map(fn (array $row) => Labels::width($row[0], 11), $rows)) * $px;
         $top = -(self::UP_MM + 6.0);
 
-        return new Scene('detail', 'Cut through the guide, the wall to the left', -HeadCut::WALL_MM - 4 * $px, $top, HeadCut::WALL_MM + $right + $wide + 28 * $px, 24 - $top - $floor->toMm(), [...$cut->shapes(), ...Callouts::right($rows, $right + 14 * $px, 11 * $px)]);
+        return new Scene(
+            'detail',
+            'Cut through the guide, the wall to the left',
+            -HeadCut::WALL_MM - 4 * $px,
+            $top,
+            HeadCut::WALL_MM + $right + $wide + 28 * $px,
+            24 - $top - $floor->toMm(),
+            [...$cut->shapes(), ...Callouts::right($rows, $right + 14 * $px, 11 * $px)],
+        );
     }
 
     /** @return list<array{string, Scene}> each guide, with what it is called */
@@ -65,7 +101,12 @@ final readonly class AtGuide
         $found = [];
         foreach ($plan->guides as $name => $place) {
             if ($place->at !== null) {
-                $runs = array_values(array_map(fn (PlannedLeaf $leaf) => $leaf->run, array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->guideName === $name)));
+                $runs = array_values(
+                    array_map(
+                        fn (PlannedLeaf $leaf) => $leaf->run,
+                        array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->guideName === $name),
+                    ),
+                );
                 $found[] = [self::name($name), self::run($plan, $runs, $place, $place->at, $write)];
             }
         }
@@ -81,7 +122,10 @@ final readonly class AtGuide
     /** @param  list<LeafRun>  $runs  the leaves that it holds */
     private static function run(Plan $plan, array $runs, GuidePlace $place, Length $at, LengthWriter $write): Scene
     {
-        $guide = Span::between($at->minus($plan->kit->guide->length->half()), $at->plus($plan->kit->guide->length->half()));
+        $guide = Span::between(
+            $at->minus($plan->kit->guide->length->half()),
+            $at->plus($plan->kit->guide->length->half()),
+        );
         $jambs = $plan->room->opening->span();
         $jamb = $at->isOver($jambs->middle()) ? $jambs->high : $jambs->low;
         $shown = $guide->joined($place->window)->joined(Span::between($jamb, $jamb))->widened(Length::mm(90));
@@ -99,7 +143,13 @@ final readonly class AtGuide
             foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $leaf) {
                 if ($leaf->overlaps($shown)) {
                     $part = $leaf->cutTo($shown);
-                    $shapes[] = Shape::box($when === 'shut' ? 'leaf' : 'ghost', $part->low->toMm(), -$up, $part->length()->toMm(), $up + $y($gap));
+                    $shapes[] = Shape::box(
+                        $when === 'shut' ? 'leaf' : 'ghost',
+                        $part->low->toMm(),
+                        -$up,
+                        $part->length()->toMm(),
+                        $up + $y($gap),
+                    );
                     foreach ([$leaf->low, $leaf->high] as $edge) {
                         if ($shown->contains($edge)) {
                             $rows[] = [$edge, "edge {$when}, {$write->show($edge->minus($at)->absolute())} off"];
@@ -109,11 +159,30 @@ final readonly class AtGuide
             }
         }
         $height = $plan->kit->guide->style->needsGroove() ? $plan->kit->guide->bladeHeight : $plan->kit->guide->cheek;
-        $shapes[] = Shape::box('guide', $guide->low->toMm(), $y($plan->floor->at($at)->plus($height)), $guide->length()->toMm(), $height->toMm() * self::TALLER);
+        $shapes[] = Shape::box(
+            'guide',
+            $guide->low->toMm(),
+            $y($plan->floor->at($at)->plus($height)),
+            $guide->length()->toMm(),
+            $height->toMm() * self::TALLER,
+        );
         $shapes[] = Shape::line('jamb', $jamb->toMm(), -$up, $jamb->toMm(), $deep);
         $rows[] = [$at, "guide, {$write->show($at->minus($jamb)->absolute())} from the jamb"];
-        [$words, $top, $reach] = Callouts::above(array_map(fn (array $row) => [$row[1], $row[0]->toMm(), -$up * 0.9], $rows), -$up - 6 * $px, 10.5 * $px, 1);
+        [$words, $top, $reach] = Callouts::above(
+            array_map(fn (array $row) => [$row[1], $row[0]->toMm(), -$up * 0.9], $rows),
+            -$up - 6 * $px,
+            10.5 * $px,
+            1,
+        );
 
-        return new Scene('detail', 'Along the wall at the guide, heights drawn '.self::TALLER.' times as large', $shown->low->toMm(), $top, max($shown->high->toMm(), $reach) - $shown->low->toMm(), $deep - $top, [...$shapes, ...$words]);
+        return new Scene(
+            'detail',
+            'Along the wall at the guide, heights drawn '.self::TALLER.' times as large',
+            $shown->low->toMm(),
+            $top,
+            max($shown->high->toMm(), $reach) - $shown->low->toMm(),
+            $deep - $top,
+            [...$shapes, ...$words],
+        );
     }
 }

@@ -18,7 +18,12 @@ final class Callouts
         $centres = Labels::spread(array_column($rows, 2), array_fill(0, count($rows), 1.3 * $size));
         $shapes = [];
         foreach ($rows as $i => [$says, $fromX, $fromY, $class]) {
-            $shapes[] = Shape::path('leader', [[$fromX, $fromY], [$x - 1.1 * $size, $fromY], [$x - 0.3 * $size, $centres[$i]], [$x, $centres[$i]]]);
+            $shapes[] = Shape::path('leader', [
+                [$fromX, $fromY],
+                [$x - 1.1 * $size, $fromY],
+                [$x - 0.3 * $size, $centres[$i]],
+                [$x, $centres[$i]],
+            ]);
             $shapes[] = Shape::text("reading{$class}", $x + 0.2 * $size, $centres[$i] + 0.35 * $size, $size, $says);
         }
 
@@ -40,8 +45,19 @@ final class Callouts
         $reaches = [];
         foreach ($rows as $i => [$says, $x, $y]) {
             $line = $foot - 1.3 * $size * $i;
-            $shapes[] = Shape::path('leader', [[$x, $y], [$x, $line - 0.3 * $size], [$x + 0.4 * $size * $way, $line - 0.3 * $size]]);
-            $shapes[] = Shape::text('reading', $x + 0.6 * $size * $way, $line, $size, $says, $way === 1 ? 'start' : 'end');
+            $shapes[] = Shape::path('leader', [
+                [$x, $y],
+                [$x, $line - 0.3 * $size],
+                [$x + 0.4 * $size * $way, $line - 0.3 * $size],
+            ]);
+            $shapes[] = Shape::text(
+                'reading',
+                $x + 0.6 * $size * $way,
+                $line,
+                $size,
+                $says,
+                $way === 1 ? 'start' : 'end',
+            );
             $reaches[] = ($x + (0.6 * $size + Labels::width($says, $size)) * $way) * $way;
         }
 

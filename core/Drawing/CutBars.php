@@ -34,10 +34,25 @@ final class CutBars
                 $x += $wide + 2;
             }
             if ($bar->offcut->toMm() * $scale > 40) {
-                $shapes[] = Shape::text('caption', 80 + $bar->stock->toMm() * $scale - 4, $y + 22, 10, 'left '.$write->showDown($bar->offcut), 'end');
+                $shapes[] = Shape::text(
+                    'caption',
+                    80 + $bar->stock->toMm() * $scale - 4,
+                    $y + 22,
+                    10,
+                    'left '.$write->showDown($bar->offcut),
+                    'end',
+                );
             }
         }
 
-        return new Scene('cut-bars', 'The bars to buy and how each is cut; the table says the same', 0, 0, self::WIDE, self::ROW * count($plan->bars) + 10, $shapes);
+        return new Scene(
+            'cut-bars',
+            'The bars to buy and how each is cut; the table says the same',
+            0,
+            0,
+            self::WIDE,
+            self::ROW * count($plan->bars) + 10,
+            $shapes,
+        );
     }
 }

@@ -29,17 +29,43 @@ final class DayBars
         $x = fn (int $minutes) => self::LEFT + ($minutes - $day * DayPlan::DAY - $from) * $scale;
         $shapes = [];
         for ($hour = intdiv($from + 59, 60); $hour * 60 <= $to; $hour++) {
-            $shapes[] = Shape::line('hour', self::LEFT + ($hour * 60 - $from) * $scale, self::HEAD - 4, self::LEFT + ($hour * 60 - $from) * $scale, self::HEAD + self::ROW * count($plan->crew));
-            $shapes[] = Shape::text('caption', self::LEFT + ($hour * 60 - $from) * $scale, 12, 11, "{$hour}:00", 'middle');
+            $shapes[] = Shape::line(
+                'hour',
+                self::LEFT + ($hour * 60 - $from) * $scale,
+                self::HEAD - 4,
+                self::LEFT + ($hour * 60 - $from) * $scale,
+                self::HEAD + self::ROW * count($plan->crew),
+            );
+            $shapes[] = Shape::text(
+                'caption',
+                self::LEFT + ($hour * 60 - $from) * $scale,
+                12,
+                11,
+                "{$hour}:00",
+                'middle',
+            );
         }
         foreach (array_values($plan->crew) as $row => $person) {
             $y = self::HEAD + self::ROW * $row;
             $shapes[] = Shape::text('reading', 0, $y + 24, 13, "Person {$person->id}");
             foreach ($person->hours as [$a, $b]) {
-                $shapes[] = Shape::box('stretch', self::LEFT + ($a - $from) * $scale, $y + 2, ($b - $a) * $scale, self::ROW - 6);
+                $shapes[] = Shape::box(
+                    'stretch',
+                    self::LEFT + ($a - $from) * $scale,
+                    $y + 2,
+                    ($b - $a) * $scale,
+                    self::ROW - 6,
+                );
             }
             foreach ($plan->days($person->id)[$day] ?? [] as $placed) {
-                $shapes[] = self::bar($placed, $x($placed->start), $y + 2, $placed->task->minutes * $scale, $names, in_array($placed->task->id, $critical, true));
+                $shapes[] = self::bar(
+                    $placed,
+                    $x($placed->start),
+                    $y + 2,
+                    $placed->task->minutes * $scale,
+                    $names,
+                    in_array($placed->task->id, $critical, true),
+                );
             }
         }
 
@@ -49,7 +75,10 @@ final class DayBars
     /** @return array{int, int} the first and the last working minute of a day */
     public static function hours(DayPlan $plan): array
     {
-        return [min(array_map(fn ($person) => $person->hours[0][0], $plan->crew) ?: [480]), max(array_map(fn ($person) => $person->hours[count($person->hours) - 1][1], $plan->crew) ?: [990])];
+        return [
+            min(array_map(fn ($person) => $person->hours[0][0], $plan->crew) ?: [480]),
+            max(array_map(fn ($person) => $person->hours[count($person->hours) - 1][1], $plan->crew) ?: [990]),
+        ];
     }
 
     /** @param  array<string, string>  $names */
@@ -57,7 +86,15 @@ final class DayBars
     {
         $name = $names[$placed->task->id] ?? $placed->task->id;
         $fits = max(0, (int) floor(($wide - 6) / 5.6));
-        $inside = [Shape::box('work'.($critical ? ' critical' : '').(count($placed->people) > 1 ? ' together' : ''), $x, $y, max(1.5, $wide - 1), self::ROW - 6)];
+        $inside = [
+            Shape::box(
+                'work'.($critical ? ' critical' : '').(count($placed->people) > 1 ? ' together' : ''),
+                $x,
+                $y,
+                max(1.5, $wide - 1),
+                self::ROW - 6,
+            ),
+        ];
         // As many whole words as there is room for: what one reads is what one hears.
         $says = '';
         foreach (explode(' ', $name) as $word) {
@@ -70,6 +107,12 @@ final class DayBars
             $inside[] = Shape::text('work-name', $x + 4, $y + 21, 10, rtrim($says, ','));
         }
 
-        return Shape::group('task', $inside, ['data-task' => $placed->task->id, 'data-start' => (string) $placed->start, 'tabindex' => '0', 'role' => 'button', 'aria-label' => "{$name}; arrow keys move it by five minutes"]);
+        return Shape::group('task', $inside, [
+            'data-task' => $placed->task->id,
+            'data-start' => (string) $placed->start,
+            'tabindex' => '0',
+            'role' => 'button',
+            'aria-label' => "{$name}; arrow keys move it by five minutes",
+        ]);
     }
 }

@@ -38,13 +38,26 @@ final readonly class Elevation
     private float $px;
 
     /** @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm */
-    private function __construct(private Doorway $doorway, private ?Plan $plan, private LengthWriter $write, private bool $anchors, private array $trace)
-    {
+    private function __construct(
+        private Doorway $doorway,
+        private ?Plan $plan,
+        private LengthWriter $write,
+        private bool $anchors,
+        private array $trace,
+    ) {
         $survey = $doorway->survey;
         $guess = $survey->opening?->span()->widened(Length::mm(900)) ?? new Span(Length::zero(), Length::mm(3600));
-        $this->wall = $survey->wall() ?? new Span($survey->wallFrom ?? Length::least($guess->low, $survey->wallTo ?? $guess->low), $survey->wallTo ?? $guess->high);
+        $this->wall =
+            $survey->wall() ??
+            new Span(
+                $survey->wallFrom ?? Length::least($guess->low, $survey->wallTo ?? $guess->low),
+                $survey->wallTo ?? $guess->high,
+            );
         $this->ceiling = $survey->ceiling ?? Length::mm(2500);
-        $this->px = max($this->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND), $this->ceiling->toMm() / (self::HIGH - self::FOOT_BAND - self::TOP_BAND));
+        $this->px = max(
+            $this->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND),
+            $this->ceiling->toMm() / (self::HIGH - self::FOOT_BAND - self::TOP_BAND),
+        );
     }
 
     public static function of(Doorway $doorway, ?Plan $plan, LengthWriter $write): Scene
@@ -71,17 +84,29 @@ final readonly class Elevation
             ...$this->wallAndFloor(),
             ...$this->studs(),
             ...$this->opening(),
-            ...($plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)]),
+            ...$plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)],
             ...$this->things(),
             ...$this->swept(),
-            ...($plan === null ? [] : $this->yokeLine($plan)),
-            ...($plan === null || ! $this->anchors ? [] : $this->anchors($plan)),
+            ...$plan === null ? [] : $this->yokeLine($plan),
+            ...$plan === null || ! $this->anchors ? [] : $this->anchors($plan),
             ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
-            ...$tape->up($this->wall->low->toMm() - 8 * $px, $this->ceiling, $plan === null ? [] : RunningMarks::up($plan)),
+            ...$tape->up(
+                $this->wall->low->toMm() - 8 * $px,
+                $this->ceiling,
+                $plan === null ? [] : RunningMarks::up($plan),
+            ),
         ];
         $width = $this->wall->length()->toMm() + (self::LEFT_BAND + self::RIGHT_BAND) * $px;
 
-        return new Scene('elevation', $this->title(), $this->wall->low->toMm() - self::LEFT_BAND * $px, -$this->ceiling->toMm() - self::TOP_BAND * $px, $width, $this->ceiling->toMm() + (self::FOOT_BAND + self::TOP_BAND) * $px, $shapes);
+        return new Scene(
+            'elevation',
+            $this->title(),
+            $this->wall->low->toMm() - self::LEFT_BAND * $px,
+            -$this->ceiling->toMm() - self::TOP_BAND * $px,
+            $width,
+            $this->ceiling->toMm() + (self::FOOT_BAND + self::TOP_BAND) * $px,
+            $shapes,
+        );
     }
 
     private function title(): string
@@ -97,20 +122,46 @@ final readonly class Elevation
         $survey = $this->doorway->survey;
         $known = $survey->wall() !== null && $survey->ceiling !== null;
         $floor = [[$this->wall->low->toMm(), 0.0]];
-        $levels = $this->plan === null ? [] : array_map(fn (FloorReading $at) => [$at->x->toMm(), -$this->plan->floor->at($at->x)->toMm()], $survey->floor);
+        $levels =
+            $this->plan === null
+                ? []
+                : array_map(
+                    fn (FloorReading $at) => [$at->x->toMm(), -$this->plan->floor->at($at->x)->toMm()],
+                    $survey->floor,
+                );
         usort($levels, fn (array $a, array $b) => $a[0] <=> $b[0]);
         if ($levels !== []) {
-            $floor = [[$this->wall->low->toMm(), $levels[0][1]], ...$levels, [$this->wall->high->toMm(), $levels[count($levels) - 1][1]]];
+            $floor = [
+                [$this->wall->low->toMm(), $levels[0][1]],
+                ...$levels,
+                [$this->wall->high->toMm(), $levels[count($levels) - 1][1]],
+            ];
         } else {
             $floor[] = [$this->wall->high->toMm(), 0.0];
         }
         $deep = 8 * $this->px;
         $shapes = [
-            Shape::box($known ? 'wall' : 'wall unmeasured', $this->wall->low->toMm(), -$this->ceiling->toMm(), $this->wall->length()->toMm(), $this->ceiling->toMm()),
-            Shape::area('floor', [...$floor, [$this->wall->high->toMm(), $floor[count($floor) - 1][1] + $deep], [$this->wall->low->toMm(), $floor[0][1] + $deep]]),
+            Shape::box(
+                $known ? 'wall' : 'wall unmeasured',
+                $this->wall->low->toMm(),
+                -$this->ceiling->toMm(),
+                $this->wall->length()->toMm(),
+                $this->ceiling->toMm(),
+            ),
+            Shape::area('floor', [
+                ...$floor,
+                [$this->wall->high->toMm(), $floor[count($floor) - 1][1] + $deep],
+                [$this->wall->low->toMm(), $floor[0][1] + $deep],
+            ]),
         ];
         if ($survey->crown !== null) {
-            $shapes[] = Shape::box('casing', $this->wall->low->toMm(), -$this->ceiling->toMm(), $this->wall->length()->toMm(), $survey->crown->drop->toMm());
+            $shapes[] = Shape::box(
+                'casing',
+                $this->wall->low->toMm(),
+                -$this->ceiling->toMm(),
+                $this->wall->length()->toMm(),
+                $survey->crown->drop->toMm(),
+            );
         }
 
         return $shapes;
@@ -121,7 +172,11 @@ final readonly class Elevation
     {
         $shapes = [];
         foreach ($this->doorway->survey->studs as $stud) {
-            $shapes[] = Shape::spanned('stud', Span::from($stud->x->minus($stud->width->half()), $stud->width), new Span(Length::zero(), $this->ceiling));
+            $shapes[] = Shape::spanned(
+                'stud',
+                Span::from($stud->x->minus($stud->width->half()), $stud->width),
+                new Span(Length::zero(), $this->ceiling),
+            );
         }
 
         return $shapes;
@@ -144,8 +199,16 @@ final readonly class Elevation
             $shapes[] = Shape::spanned('baseboard', new Span($this->wall->low, $jambs->low), $high);
             $shapes[] = Shape::spanned('baseboard', new Span($jambs->high, $this->wall->high), $high);
         }
-        $shapes[] = Shape::spanned('casing', new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)), new Span(Length::zero(), $head->plus($casing->head)));
-        $shapes[] = Shape::spanned($opening->heights === [] ? 'opening unmeasured' : 'opening', $jambs, new Span(Length::zero(), $head));
+        $shapes[] = Shape::spanned(
+            'casing',
+            new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)),
+            new Span(Length::zero(), $head->plus($casing->head)),
+        );
+        $shapes[] = Shape::spanned(
+            $opening->heights === [] ? 'opening unmeasured' : 'opening',
+            $jambs,
+            new Span(Length::zero(), $head),
+        );
 
         return $shapes;
     }
@@ -156,8 +219,22 @@ final readonly class Elevation
         $survey = $this->doorway->survey;
         $shapes = [];
         foreach ($survey->obstacles as $obstacle) {
-            $name = Shape::text('caption', $obstacle->x->middle()->toMm(), -$obstacle->y->high->toMm() - 3 * $this->px, 9.5 * $this->px, $obstacle->name, 'middle');
-            $shapes[] = $this->thing($obstacle->place, $obstacle->name, [Shape::spanned($obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'), $obstacle->x, $obstacle->y), $name]);
+            $name = Shape::text(
+                'caption',
+                $obstacle->x->middle()->toMm(),
+                -$obstacle->y->high->toMm() - 3 * $this->px,
+                9.5 * $this->px,
+                $obstacle->name,
+                'middle',
+            );
+            $shapes[] = $this->thing($obstacle->place, $obstacle->name, [
+                Shape::spanned(
+                    $obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'),
+                    $obstacle->x,
+                    $obstacle->y,
+                ),
+                $name,
+            ]);
         }
         foreach ($survey->hazardsThatStay() as $hazard) {
             $shapes[] = $this->thing($hazard->place, $hazard->kind, [Shape::spanned('hazard', $hazard->x, $hazard->y)]);
@@ -176,7 +253,12 @@ final readonly class Elevation
      */
     private function thing(string $place, string $name, array $shapes): Shape
     {
-        return Shape::group('thing', $shapes, ['data-place' => $place, 'tabindex' => '0', 'role' => 'button', 'aria-label' => "Move the {$name} by arrow keys"]);
+        return Shape::group('thing', $shapes, [
+            'data-place' => $place,
+            'tabindex' => '0',
+            'role' => 'button',
+            'aria-label' => "Move the {$name} by arrow keys",
+        ]);
     }
 
     /** @return list<Shape> header, rail, stops, guide */
@@ -185,7 +267,11 @@ final readonly class Elevation
         $shapes = [];
         $yoke = $plan->yokeLine();
         if ($plan->header !== null) {
-            $shapes[] = Shape::spanned('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
+            $shapes[] = Shape::spanned(
+                'header',
+                $plan->header->span,
+                new Span($plan->header->foot->total, $plan->header->top->total),
+            );
         }
         $half = $plan->kit->rail->height->half();
         $high = new Span($yoke->minus($half), $yoke->plus($half));
@@ -198,7 +284,12 @@ final readonly class Elevation
             $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
         }
         foreach ($plan->rail->holes as $hole) {
-            $shapes[] = Shape::circle('hole', $hole->toMm(), -$yoke->toMm(), max($plan->kit->rail->holeDiameter->half()->toMm(), 1.6 * $this->px));
+            $shapes[] = Shape::circle(
+                'hole',
+                $hole->toMm(),
+                -$yoke->toMm(),
+                max($plan->kit->rail->holeDiameter->half()->toMm(), 1.6 * $this->px),
+            );
         }
         foreach ($plan->stopBodies() as $body) {
             $shapes[] = Shape::spanned('stop-block', $body, $high->widened(Length::mm(8)));
@@ -206,7 +297,11 @@ final readonly class Elevation
         foreach ($plan->guides as $guide) {
             if ($guide->at !== null) {
                 $length = $plan->kit->guide->length;
-                $shapes[] = Shape::spanned('guide', Span::from($guide->at->minus($length->half()), $length), new Span($plan->floor->at($guide->at), Length::mm(34)));
+                $shapes[] = Shape::spanned(
+                    'guide',
+                    Span::from($guide->at->minus($length->half()), $length),
+                    new Span($plan->floor->at($guide->at), Length::mm(34)),
+                );
             }
         }
 
@@ -221,7 +316,9 @@ final readonly class Elevation
         }
         $foot = -0.42 * $this->ceiling->toMm();
 
-        return [Shape::path('trace', array_map(fn (array $at) => [$at[0], $foot - $at[1] * 62 * $this->px], $this->trace))];
+        return [
+            Shape::path('trace', array_map(fn (array $at) => [$at[0], $foot - $at[1] * 62 * $this->px], $this->trace)),
+        ];
     }
 
     /** @return list<Shape> the rail that can be slid, its holes by whether they hold, and the screws of the board */
@@ -234,19 +331,57 @@ final readonly class Elevation
         $inside = [Shape::spanned('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)))];
         $held = array_map(fn (Length $x) => $x->nm, $anchoring->supports);
         foreach ($plan->rail->holes as $i => $hole) {
-            $inside[] = Shape::group(in_array($hole->nm, $held, true) ? 'rail-hole is-held' : 'rail-hole is-missed', [Shape::circle('held', $hole->toMm(), -$yoke->toMm(), 4.5 * $px), Shape::lines('missed', [[$hole->toMm() - 4 * $px, -$yoke->toMm() - 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() + 4 * $px], [$hole->toMm() - 4 * $px, -$yoke->toMm() + 4 * $px, $hole->toMm() + 4 * $px, -$yoke->toMm() - 4 * $px]])], ['data-hole' => (string) $i]);
+            $inside[] = Shape::group(
+                in_array($hole->nm, $held, true) ? 'rail-hole is-held' : 'rail-hole is-missed',
+                [
+                    Shape::circle('held', $hole->toMm(), -$yoke->toMm(), 4.5 * $px),
+                    Shape::lines('missed', [
+                        [
+                            $hole->toMm() - 4 * $px,
+                            -$yoke->toMm() - 4 * $px,
+                            $hole->toMm() + 4 * $px,
+                            -$yoke->toMm() + 4 * $px,
+                        ],
+                        [
+                            $hole->toMm() - 4 * $px,
+                            -$yoke->toMm() + 4 * $px,
+                            $hole->toMm() + 4 * $px,
+                            -$yoke->toMm() - 4 * $px,
+                        ],
+                    ]),
+                ],
+                ['data-hole' => (string) $i],
+            );
         }
         $shapes = [];
         if ($plan->header !== null) {
-            $shapes = array_map(fn (Length $joint) => Shape::line('joint', $joint->toMm(), -$plan->header->foot->total->toMm(), $joint->toMm(), -$plan->header->top->total->toMm()), BoardPieces::of($plan, $plan->header)->joints);
+            $shapes = array_map(
+                fn (Length $joint) => Shape::line(
+                    'joint',
+                    $joint->toMm(),
+                    -$plan->header->foot->total->toMm(),
+                    $joint->toMm(),
+                    -$plan->header->top->total->toMm(),
+                ),
+                BoardPieces::of($plan, $plan->header)->joints,
+            );
         }
         foreach ($anchoring->header->fixings ?? [] as $screw) {
             $shapes[] = Shape::circle('screw', $screw->x->toMm(), -$screw->y->toMm(), 2.6 * $px);
         }
         foreach ($plan->stopBodies() as $body) {
-            $shapes[] = Shape::spanned('stop-block', $body, (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)));
+            $shapes[] = Shape::spanned(
+                'stop-block',
+                $body,
+                (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)),
+            );
         }
-        $shapes[] = Shape::group('thing rail-group', $inside, ['data-place' => 'brief.rules.rail_left', 'tabindex' => '0', 'role' => 'button', 'aria-label' => 'Slide the rail by arrow keys']);
+        $shapes[] = Shape::group('thing rail-group', $inside, [
+            'data-place' => 'brief.rules.rail_left',
+            'tabindex' => '0',
+            'role' => 'button',
+            'aria-label' => 'Slide the rail by arrow keys',
+        ]);
 
         return $shapes;
     }
@@ -276,8 +411,16 @@ final readonly class Elevation
         $inner = $leaf->widened($stile->negated());
         $shapes = [
             Shape::spanned('leaf', $leaf, new Span($foot, $top)),
-            Shape::spanned('leaf-panel', $inner, new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile))),
-            Shape::spanned('leaf-panel', $inner, new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile))),
+            Shape::spanned(
+                'leaf-panel',
+                $inner,
+                new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile)),
+            ),
+            Shape::spanned(
+                'leaf-panel',
+                $inner,
+                new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile)),
+            ),
         ];
         $hangers = $run->hangers($leaf);
         $tread = $plan->yokeLine()->plus($plan->kit->rail->height->half());
@@ -285,12 +428,25 @@ final readonly class Elevation
         $strapFoot = $top->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(25)));
         foreach ([$hangers->low, $hangers->high] as $x) {
             $width = $plan->kit->hanger->strapWidth;
-            $shapes[] = Shape::spanned('strap', Span::from($x->minus($width->half()), $width), new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())));
-            $shapes[] = Shape::circle('wheel', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), $plan->kit->hanger->above->half()->toMm());
+            $shapes[] = Shape::spanned(
+                'strap',
+                Span::from($x->minus($width->half()), $width),
+                new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())),
+            );
+            $shapes[] = Shape::circle(
+                'wheel',
+                $x->toMm(),
+                -$tread->plus($plan->kit->hanger->above->half())->toMm(),
+                $plan->kit->hanger->above->half()->toMm(),
+            );
             $shapes[] = Shape::circle('hub', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), 8.0);
         }
         $pull = $run->fromLeading($leaf, $stile->half());
-        $shapes[] = Shape::spanned('pull', Span::from($pull->minus(Length::mm(9)), Length::mm(18)), Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)));
+        $shapes[] = Shape::spanned(
+            'pull',
+            Span::from($pull->minus(Length::mm(9)), Length::mm(18)),
+            Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)),
+        );
 
         return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction, 'data-leaf' => $name]);
     }
@@ -300,11 +456,18 @@ final readonly class Elevation
     {
         $px = $this->px;
         $y = -$plan->yokeLine()->toMm();
-        $shapes = [Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y)];
+        $shapes = [
+            Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y),
+        ];
         $readings = RunningMarks::readings($plan);
         $texts = array_map(fn (array $at) => $this->write->show($at['up']), $readings);
-        $centres = Labels::spread(array_map(fn (array $at) => $at['x']->toMm(), $readings), array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts));
-        $row = min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) - 16 * $px;
+        $centres = Labels::spread(
+            array_map(fn (array $at) => $at['x']->toMm(), $readings),
+            array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts),
+        );
+        $row =
+            min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) -
+            16 * $px;
         $row = max($row, -$this->ceiling->toMm() - 10 * $px);
         foreach ($readings as $i => $at) {
             $x = $at['x']->toMm();
@@ -313,7 +476,14 @@ final readonly class Elevation
             $shapes[] = Shape::path('pull-up', [[$x, $floor], [$x, $row + 12 * $px], [$centres[$i], $row + 5 * $px]]);
             $shapes[] = Shape::circle('pull-up-end', $x, $y, 2.2 * $px);
             $shapes[] = Shape::box('pull-up-flag', $centres[$i] - $width / 2, $row - 10 * $px, $width, 15 * $px);
-            $shapes[] = Shape::text('reading is-yoke', $centres[$i], $row + 1.5 * $px, 12 * $px, $texts[$i], 'middle')->telling("up.{$i}");
+            $shapes[] = Shape::text(
+                'reading is-yoke',
+                $centres[$i],
+                $row + 1.5 * $px,
+                12 * $px,
+                $texts[$i],
+                'middle',
+            )->telling("up.{$i}");
         }
 
         return $shapes;

@@ -31,7 +31,14 @@ final readonly class FloorProfile
         usort($readings, fn (FloorReading $a, FloorReading $b) => $a->x->nm <=> $b->x->nm);
         $y = fn (FloorReading $at) => -$plan->floor->at($at->x)->toMm() * self::TIMES;
         $points = array_map(fn (FloorReading $at) => [$at->x->toMm(), $y($at)], $readings);
-        $line = $points === [] ? [[$wall->low->toMm(), 0.0], [$wall->high->toMm(), 0.0]] : [[$wall->low->toMm(), $points[0][1]], ...$points, [$wall->high->toMm(), $points[count($points) - 1][1]]];
+        $line =
+            $points === []
+                ? [[$wall->low->toMm(), 0.0], [$wall->high->toMm(), 0.0]]
+                : [
+                    [$wall->low->toMm(), $points[0][1]],
+                    ...$points,
+                    [$wall->high->toMm(), $points[count($points) - 1][1]],
+                ];
         $deep = max(0.0, ...array_column($line, 1)) + 22 * $px;
         $sweep = $plan->layout->sweep();
         $jambs = $plan->room->opening->span();
@@ -44,13 +51,26 @@ final readonly class FloorProfile
             Shape::line('jamb', $jambs->high->toMm(), -26 * $px, $jambs->high->toMm(), $deep),
         ];
         $texts = array_map(fn (FloorReading $at) => $this->write->show($plan->floor->at($at->x)), $readings);
-        $centres = Labels::spread(array_column($points, 0), array_map(fn (string $text) => Labels::width($text, 12 * $px) + 10 * $px, $texts), $wall->low->toMm(), $wall->high->toMm());
+        $centres = Labels::spread(
+            array_column($points, 0),
+            array_map(fn (string $text) => Labels::width($text, 12 * $px) + 10 * $px, $texts),
+            $wall->low->toMm(),
+            $wall->high->toMm(),
+        );
         foreach ($readings as $i => $at) {
             $shapes[] = Shape::circle('pull-up-end', $points[$i][0], $points[$i][1], 3 * $px);
             $shapes[] = Shape::path('leader', [[$points[$i][0], $points[$i][1]], [$centres[$i], -8 * $px]]);
             $shapes[] = Shape::text('reading', $centres[$i], -12 * $px, 12 * $px, $texts[$i], 'middle');
         }
 
-        return new Scene('profile', "The floor from its high spot, {$this->write->show($plan->floor->highSpot())} along the wall; it falls {$this->write->show($plan->floor->fall())} under the leaf", $wall->low->toMm() - 20 * $px, -52 * $px, $wall->length()->toMm() + 40 * $px, $deep + 56 * $px, $shapes);
+        return new Scene(
+            'profile',
+            "The floor from its high spot, {$this->write->show($plan->floor->highSpot())} along the wall; it falls {$this->write->show($plan->floor->fall())} under the leaf",
+            $wall->low->toMm() - 20 * $px,
+            -52 * $px,
+            $wall->length()->toMm() + 40 * $px,
+            $deep + 56 * $px,
+            $shapes,
+        );
     }
 }

@@ -9,7 +9,10 @@ use YokeLine\Planning\Depth;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 
-/** The foot cut through the floor guide, true to scale, the wall to the left; heights are from the high spot, the floor is drawn where it really is. */
+/**
+ * The foot cut through the floor guide, true to scale, the wall to the left; heights are from the high spot, the floor
+ * is drawn where it really is.
+ */
 final readonly class FootCut
 {
     /** @param  string  $guide  the one that is cut through */
@@ -27,12 +30,27 @@ final readonly class FootCut
             $this->low('lining', $this->lining()->negated(), Length::zero(), Length::zero(), $this->to),
         ];
         if ($plan->room->baseboard !== null) {
-            $shapes[] = $this->low('baseboard', Length::zero(), $plan->room->baseboard->thickness, Length::zero(), Length::least($plan->room->baseboard->height, $this->to));
+            $shapes[] = $this->low(
+                'baseboard',
+                Length::zero(),
+                $plan->room->baseboard->thickness,
+                Length::zero(),
+                Length::least($plan->room->baseboard->height, $this->to),
+            );
         }
         foreach ($plan->leaves() as $leaf) {
-            array_push($shapes, ...$leaf->guideName === $this->guide ? $this->leafAtFoot($leaf->depth, $place, $floor) : []);
+            array_push(
+                $shapes,
+                ...$leaf->guideName === $this->guide ? $this->leafAtFoot($leaf->depth, $place, $floor) : [],
+            );
         }
-        $shapes[] = $this->low('floor', Length::mm(-HeadCut::WALL_MM), $front->plus(Length::mm(HeadCut::PAST_MM)), $floor->minus(Length::mm(14)), $floor);
+        $shapes[] = $this->low(
+            'floor',
+            Length::mm(-HeadCut::WALL_MM),
+            $front->plus(Length::mm(HeadCut::PAST_MM)),
+            $floor->minus(Length::mm(14)),
+            $floor,
+        );
 
         return $shapes;
     }
@@ -46,12 +64,36 @@ final readonly class FootCut
         $shapes = [$this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->to)];
         if ($guide->style->needsGroove()) {
             $half = ($place->grooveWidth ?? $guide->bladeThickness)->half();
-            $shapes[] = $this->low('groove', $middle->minus($half), $middle->plus($half), $gap, $gap->plus($place->grooveDepth ?? Length::zero()));
-            $shapes[] = $this->low('guide', $middle->minus($guide->bladeThickness->half()), $middle->plus($guide->bladeThickness->half()), $floor, $floor->plus($guide->bladeHeight));
+            $shapes[] = $this->low(
+                'groove',
+                $middle->minus($half),
+                $middle->plus($half),
+                $gap,
+                $gap->plus($place->grooveDepth ?? Length::zero()),
+            );
+            $shapes[] = $this->low(
+                'guide',
+                $middle->minus($guide->bladeThickness->half()),
+                $middle->plus($guide->bladeThickness->half()),
+                $floor,
+                $floor->plus($guide->bladeHeight),
+            );
         } else {
             $cheek = Length::mm(4);
-            $shapes[] = $this->low('guide', $depth->leafBack->total->minus($cheek), $depth->leafBack->total, $floor, $floor->plus($guide->cheek));
-            $shapes[] = $this->low('guide', $depth->leafFront->total, $depth->leafFront->total->plus($cheek), $floor, $floor->plus($guide->cheek));
+            $shapes[] = $this->low(
+                'guide',
+                $depth->leafBack->total->minus($cheek),
+                $depth->leafBack->total,
+                $floor,
+                $floor->plus($guide->cheek),
+            );
+            $shapes[] = $this->low(
+                'guide',
+                $depth->leafFront->total,
+                $depth->leafFront->total->plus($cheek),
+                $floor,
+                $floor->plus($guide->cheek),
+            );
         }
 
         return $shapes;

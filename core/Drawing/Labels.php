@@ -8,7 +8,8 @@ namespace YokeLine\Drawing;
 final class Labels
 {
     /**
-     * Least squares under the order and the room each label takes: neighbours that would overlap are pooled and centred together.
+     * Least squares under the order and the room each label takes: neighbours that would overlap are pooled and centred
+     * together.
      *
      * @param  list<float>  $wanted  centres, ascending
      * @param  list<float>  $sizes  the room each takes along the line
@@ -18,7 +19,10 @@ final class Labels
      */
     public static function spread(array $wanted, array $sizes, ?float $from = null, ?float $to = null): array
     {
-        /** @var list<array{from: int, to: int, offset: float, weight: int}> $pools each: labels from..to, and the mean of where its first one would like to start */
+        /**
+         * @var list<array{from: int, to: int, offset: float, weight: int}> $pools each: labels from..to, and the mean
+         * of where its first one would like to start
+         */
         $pools = [];
         foreach ($wanted as $i => $centre) {
             $pools[] = ['from' => $i, 'to' => $i, 'offset' => $centre - $sizes[$i] / 2, 'weight' => 1];
@@ -30,8 +34,11 @@ final class Labels
                     break;
                 }
                 $weight = $before['weight'] + $last['weight'];
-                $start = ($before['offset'] * $before['weight'] + ($last['offset'] - $length) * $last['weight']) / $weight;
-                array_splice($pools, -2, 2, [['from' => $before['from'], 'to' => $last['to'], 'offset' => $start, 'weight' => $weight]]);
+                $start =
+                    ($before['offset'] * $before['weight'] + ($last['offset'] - $length) * $last['weight']) / $weight;
+                array_splice($pools, -2, 2, [
+                    ['from' => $before['from'], 'to' => $last['to'], 'offset' => $start, 'weight' => $weight],
+                ]);
             }
         }
         $centres = [];

@@ -13,7 +13,9 @@ use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\WallPull;
 
-/** The leaf for the shop: its face with every hole, its top edge, its foot with the groove; the leading edge is marked. */
+/**
+ * The leaf for the shop: its face with every hole, its top edge, its foot with the groove; the leading edge is marked.
+ */
 final readonly class LeafCard
 {
     /** Room for labels beside the leaf, as the card is drawn 420 high. */
@@ -26,8 +28,13 @@ final readonly class LeafCard
 
     private LeafRun $run;
 
-    private function __construct(private Plan $plan, private PlannedLeaf $leaf, private LengthWriter $write, private float $high, private float $squeeze)
-    {
+    private function __construct(
+        private Plan $plan,
+        private PlannedLeaf $leaf,
+        private LengthWriter $write,
+        private float $high,
+        private float $squeeze,
+    ) {
         $this->run = $leaf->run;
     }
 
@@ -42,7 +49,13 @@ final readonly class LeafCard
         $high = $plan->heights->leaf->size->total->toMm();
         $squeeze = min(1.0, self::BETWEEN_MM / max(1.0, $high - self::TRUE_TOP_MM));
 
-        return (new self($plan, $leaf, $write, self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze, $squeeze))->scene();
+        return (new self(
+            $plan,
+            $leaf,
+            $write,
+            self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze,
+            $squeeze,
+        ))->scene();
     }
 
     /** Where so far down from the top is drawn. */
@@ -64,12 +77,20 @@ final readonly class LeafCard
         $stile = min($wide / 2, $this->plan->doorway->brief->leaf->stile->toMm());
         $shapes = [
             Shape::box('leaf-outline', 0, 0, $wide, $high),
-            Shape::line('leaf-member', $stile, 0, $stile, $high), Shape::line('leaf-member', $wide - $stile, 0, $wide - $stile, $high),
+            Shape::line('leaf-member', $stile, 0, $stile, $high),
+            Shape::line('leaf-member', $wide - $stile, 0, $wide - $stile, $high),
             Shape::box('leaf-outline', 0, -$thick - 26 * $px, $wide, $thick),
             Shape::box('leaf-outline', 0, $high + 26 * $px, $wide, $thick),
             Shape::text('caption', $wide / 2, -$thick - 30 * $px, 10 * $px, 'top edge', 'middle'),
             Shape::text('caption', $wide / 2, $high + $thick + 36 * $px, 10 * $px, 'foot', 'middle'),
-            Shape::text('caption', $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px, $high / 2, 10 * $px, 'leading edge', $this->run->direction === 1 ? 'end' : 'start'),
+            Shape::text(
+                'caption',
+                $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px,
+                $high / 2,
+                10 * $px,
+                'leading edge',
+                $this->run->direction === 1 ? 'end' : 'start',
+            ),
         ];
         foreach ($this->plan->doorway->brief->leaf->solid as $member) {
             [$from, $to] = [$x($member->low->toMm()), $x($member->high->toMm())];
@@ -77,10 +98,28 @@ final readonly class LeafCard
         }
         $back = $this->plan->doorway->brief->wallPull;
         if ($back !== null) {
-            $middle = WallPull::middle($this->run, $this->plan->room->opening->span(), $this->plan->doorway->brief->leaf, $back);
+            $middle = WallPull::middle(
+                $this->run,
+                $this->plan->room->opening->span(),
+                $this->plan->doorway->brief->leaf,
+                $back,
+            );
             $up = $this->down($this->plan->heights->leaf->size->total->minus(Tapes::up($this->plan)[0]->place)->toMm());
-            $shapes[] = Shape::box('behind', $x($middle->toMm()) - $back->width->half()->toMm(), $up - $back->height->half()->toMm(), $back->width->toMm(), $back->height->toMm());
-            $shapes[] = Shape::text('caption', $x($middle->toMm()), $up + $back->height->half()->toMm() + 14 * $px, 10 * $px, "{$back->kind->value} pull behind, {$this->write->show($middle)} in", 'middle');
+            $shapes[] = Shape::box(
+                'behind',
+                $x($middle->toMm()) - $back->width->half()->toMm(),
+                $up - $back->height->half()->toMm(),
+                $back->width->toMm(),
+                $back->height->toMm(),
+            );
+            $shapes[] = Shape::text(
+                'caption',
+                $x($middle->toMm()),
+                $up + $back->height->half()->toMm() + 14 * $px,
+                10 * $px,
+                "{$back->kind->value} pull behind, {$this->write->show($middle)} in",
+                'middle',
+            );
         }
         $across = Tapes::across($this->plan, $this->leaf);
         $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
@@ -101,7 +140,14 @@ final readonly class LeafCard
                 $up = $this->down($this->plan->heights->leaf->size->total->minus($fromFoot)->toMm());
                 $shapes[] = Shape::box('bore', $at - 9, $up - 90 * $this->squeeze, 18, 180 * $this->squeeze);
                 $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
-                $shapes[] = Shape::text('reading', $beside, $up + 4 * $px, 12 * $px, $this->write->show($fromFoot).' up from the foot', $away);
+                $shapes[] = Shape::text(
+                    'reading',
+                    $beside,
+                    $up + 4 * $px,
+                    12 * $px,
+                    $this->write->show($fromFoot).' up from the foot',
+                    $away,
+                );
             } else {
                 $shapes[] = Shape::circle('bore', $at, -$thick / 2 - 26 * $px, max(4 * $px, $thick / 5));
             }
@@ -110,22 +156,64 @@ final readonly class LeafCard
         $places = array_map(fn (WallMark $mark) => $x($mark->place->toMm()), $labels);
         $texts = array_map(fn (WallMark $mark) => $this->write->show($mark->place), $labels);
         $names = array_map(fn (WallMark $mark) => Names::of($mark->id), $labels);
-        $centres = Labels::spread($places, array_map(fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) + 9 * $px, $texts, $names), -self::BESIDE * $px, $wide + self::BESIDE * $px);
+        $centres = Labels::spread(
+            $places,
+            array_map(
+                fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +
+                    9 * $px,
+                $texts,
+                $names,
+            ),
+            -self::BESIDE * $px,
+            $wide + self::BESIDE * $px,
+        );
         foreach ($labels as $i => $mark) {
-            $shapes[] = Shape::path('leader', [[$places[$i], -$thick - 27 * $px], [$places[$i], -$thick - 44 * $px], [$centres[$i], -$thick - 52 * $px]]);
+            $shapes[] = Shape::path('leader', [
+                [$places[$i], -$thick - 27 * $px],
+                [$places[$i], -$thick - 44 * $px],
+                [$centres[$i], -$thick - 52 * $px],
+            ]);
             $shapes[] = Shape::text('reading', $centres[$i], -$thick - 66 * $px, 16 * $px, $texts[$i], 'middle');
             $shapes[] = Shape::text('caption', $centres[$i], -$thick - 56 * $px, 10 * $px, $names[$i], 'middle');
         }
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
-            $shapes[] = Shape::text('reading', $beside, $down->toMm() + 4 * $px, 12 * $px, $this->write->show($down).' down, hole '.($i + 1), $away);
+            $shapes[] = Shape::text(
+                'reading',
+                $beside,
+                $down->toMm() + 4 * $px,
+                12 * $px,
+                $this->write->show($down).' down, hole '.($i + 1),
+                $away,
+            );
         }
         $groove = $this->leaf->guide;
         if ($groove->grooveWidth !== null && $groove->grooveDepth !== null) {
             $mid = $high + 26 * $px + $thick / 2;
-            $shapes[] = Shape::box('groove-cut', 0, $mid - $groove->grooveWidth->toMm() / 2, $wide, $groove->grooveWidth->toMm());
-            $shapes[] = Shape::text('reading', $wide / 2, $high + 18 * $px, 11 * $px, "groove {$this->write->showUp($groove->grooveDepth)} deep, {$this->write->showUp($groove->grooveWidth)} wide, in the middle", 'middle');
+            $shapes[] = Shape::box(
+                'groove-cut',
+                0,
+                $mid - $groove->grooveWidth->toMm() / 2,
+                $wide,
+                $groove->grooveWidth->toMm(),
+            );
+            $shapes[] = Shape::text(
+                'reading',
+                $wide / 2,
+                $high + 18 * $px,
+                11 * $px,
+                "groove {$this->write->showUp($groove->grooveDepth)} deep, {$this->write->showUp($groove->grooveWidth)} wide, in the middle",
+                'middle',
+            );
         }
 
-        return new Scene('leaf-card', "The leaf, {$this->write->show($this->run->width)} by {$this->write->show($this->plan->heights->leaf->size->total)}, with every hole from its leading edge, its top and its foot", -(self::BESIDE + 10) * $px, -$thick - 84 * $px, $wide + 2 * (self::BESIDE + 10) * $px, $high + 2 * $thick + 136 * $px, $shapes);
+        return new Scene(
+            'leaf-card',
+            "The leaf, {$this->write->show($this->run->width)} by {$this->write->show($this->plan->heights->leaf->size->total)}, with every hole from its leading edge, its top and its foot",
+            -(self::BESIDE + 10) * $px,
+            -$thick - 84 * $px,
+            $wide + 2 * (self::BESIDE + 10) * $px,
+            $high + 2 * $thick + 136 * $px,
+            $shapes,
+        );
     }
 }

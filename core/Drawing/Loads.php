@@ -9,7 +9,10 @@ use YokeLine\Holding\Fixing;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 
-/** What each fixing of the rail takes at the most while the leaf runs, drawn along the rail; the hardest worked one is marked. */
+/**
+ * What each fixing of the rail takes at the most while the leaf runs, drawn along the rail; the hardest worked one is
+ * marked.
+ */
 final readonly class Loads
 {
     private const WIDE = 420;
@@ -29,7 +32,7 @@ final readonly class Loads
         $px = $rail->length()->toMm() / self::WIDE;
         $bolts = $this->byPlace();
         $most = max([1.0, ...array_map(fn (Fixing $bolt) => $bolt->reaction->max, $bolts)]);
-        $scale = self::HIGH * $px / $most;
+        $scale = (self::HIGH * $px) / $most;
         $shapes = [
             Shape::box('rail', $rail->low->toMm(), 0, $rail->length()->toMm(), 7 * $px),
             Shape::line('wall-face', $rail->low->toMm(), 0, $rail->high->toMm(), 0),
@@ -39,19 +42,54 @@ final readonly class Loads
             $x = $bolt->x->toMm();
             $used = $bolt->utilisation;
             $class = $used === null ? 'use-unknown' : ($used > 1 ? 'use-over' : ($used > 0.8 ? 'use-high' : 'use-ok'));
-            $shapes[] = Shape::box("load {$class}", $x - 9 * $px, -$bolt->reaction->max * $scale, 18 * $px, $bolt->reaction->max * $scale);
-            $shapes[] = Shape::group('load-now', [Shape::box('load-now-bar', $x - 3 * $px, -1.0, 6 * $px, 1.0)], ['data-load' => (string) $i, 'data-scale' => (string) round($scale, 5)]);
+            $shapes[] = Shape::box(
+                "load {$class}",
+                $x - 9 * $px,
+                -$bolt->reaction->max * $scale,
+                18 * $px,
+                $bolt->reaction->max * $scale,
+            );
+            $shapes[] = Shape::group(
+                'load-now',
+                [Shape::box('load-now-bar', $x - 3 * $px, -1.0, 6 * $px, 1.0)],
+                ['data-load' => (string) $i, 'data-scale' => (string) round($scale, 5)],
+            );
             if ($bolt->reaction->min < -0.5) {
-                $shapes[] = Shape::box('load uplift', $x - 5 * $px, 7 * $px, 10 * $px, min(18 * $px, -$bolt->reaction->min * $scale));
+                $shapes[] = Shape::box(
+                    'load uplift',
+                    $x - 5 * $px,
+                    7 * $px,
+                    10 * $px,
+                    min(18 * $px, -$bolt->reaction->min * $scale),
+                );
             }
-            $shapes[] = Shape::text($bolt === $worst ? 'reading is-worst' : 'reading', $x, -$bolt->reaction->max * $scale - 4 * $px, 12 * $px, $used === null ? '?' : ((int) ceil($used * 100)).' %', 'middle');
+            $shapes[] = Shape::text(
+                $bolt === $worst ? 'reading is-worst' : 'reading',
+                $x,
+                -$bolt->reaction->max * $scale - 4 * $px,
+                12 * $px,
+                $used === null ? '?' : ((int) ceil($used * 100)).' %',
+                'middle',
+            );
             $shapes[] = Shape::text('caption', $x, 38 * $px, 10 * $px, round($bolt->reaction->max).' N', 'middle');
         }
         foreach ($this->plan->joints() as $joint) {
             $shapes[] = Shape::line('joint', $joint->toMm(), -2 * $px, $joint->toMm(), 9 * $px);
         }
 
-        return new Scene('loads', $worst?->utilisation === null ? 'What each fixing of the rail takes' : "What each fixing of the rail takes; the hardest worked, at {$this->write->show($worst->x)}, is at ".((int) ceil($worst->utilisation * 100)).' %', $rail->low->toMm() - 14 * $px, -(self::HIGH + 26) * $px, $rail->length()->toMm() + 28 * $px, (self::HIGH + 70) * $px, $shapes);
+        return new Scene(
+            'loads',
+            $worst?->utilisation === null
+                ? 'What each fixing of the rail takes'
+                : "What each fixing of the rail takes; the hardest worked, at {$this->write->show($worst->x)}, is at ".
+                    ((int) ceil($worst->utilisation * 100)).
+                    ' %',
+            $rail->low->toMm() - 14 * $px,
+            -(self::HIGH + 26) * $px,
+            $rail->length()->toMm() + 28 * $px,
+            (self::HIGH + 70) * $px,
+            $shapes,
+        );
     }
 
     /** @return list<Fixing> the hardest worked of each place, as brackets have several rows */

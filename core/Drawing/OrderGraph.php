@@ -28,7 +28,10 @@ final class OrderGraph
         do {
             $before = $column;
             foreach ($order->steps as $id => $step) {
-                $column[$id] = max([0, ...array_map(fn (After $after) => ($column[$after->step] ?? 0) + 1, $step->after)]);
+                $column[$id] = max([
+                    0,
+                    ...array_map(fn (After $after) => ($column[$after->step] ?? 0) + 1, $step->after),
+                ]);
             }
         } while ($column !== $before);
         foreach ($order->steps as $id => $step) {
@@ -43,21 +46,49 @@ final class OrderGraph
         $shapes = [];
         foreach ($order->steps as $id => $step) {
             foreach ($step->after as $after) {
-                $from = [$column[$after->step] * self::ACROSS + self::WIDE, $row[$after->step] * self::DOWN + self::HIGH / 2];
+                $from = [
+                    $column[$after->step] * self::ACROSS + self::WIDE,
+                    $row[$after->step] * self::DOWN + self::HIGH / 2,
+                ];
                 $to = [$column[$id] * self::ACROSS, $row[$id] * self::DOWN + self::HIGH / 2];
-                $shapes[] = Shape::path($after->lag === null ? 'edge' : 'edge waits', [[(float) $from[0], (float) $from[1]], [$from[0] + 12.0, (float) $from[1]], [$to[0] - 10.0, (float) $to[1]], [(float) $to[0], (float) $to[1]]]);
+                $shapes[] = Shape::path($after->lag === null ? 'edge' : 'edge waits', [
+                    [(float) $from[0], (float) $from[1]],
+                    [$from[0] + 12.0, (float) $from[1]],
+                    [$to[0] - 10.0, (float) $to[1]],
+                    [(float) $to[0], (float) $to[1]],
+                ]);
             }
         }
         foreach ($order->steps as $id => $step) {
             [$x, $y] = [(float) $column[$id] * self::ACROSS, (float) $row[$id] * self::DOWN];
-            $shapes[] = Shape::box("step at-{$step->at}".($step->people > 1 ? ' together' : ''), $x, $y, self::WIDE, self::HIGH);
+            $shapes[] = Shape::box(
+                "step at-{$step->at}".($step->people > 1 ? ' together' : ''),
+                $x,
+                $y,
+                self::WIDE,
+                self::HIGH,
+            );
             foreach (explode("\n", wordwrap($named($step), 26)) as $line => $words) {
                 $shapes[] = Shape::text('step-name', $x + 6, $y + 15 + 13 * $line, 11, $words);
             }
-            $shapes[] = Shape::text('step-time', $x + 6, $y + self::HIGH - 7, 10.5, "{$step->minutes} min".($step->people > 1 ? ", {$step->people} people" : ''));
+            $shapes[] = Shape::text(
+                'step-time',
+                $x + 6,
+                $y + self::HIGH - 7,
+                10.5,
+                "{$step->minutes} min".($step->people > 1 ? ", {$step->people} people" : ''),
+            );
         }
         $columns = max([0, ...$column]) + 1;
 
-        return new Scene('order', 'The order of work as a graph; the list beside it says the same', -8, -8, $columns * self::ACROSS, $rows * self::DOWN + 8, $shapes);
+        return new Scene(
+            'order',
+            'The order of work as a graph; the list beside it says the same',
+            -8,
+            -8,
+            $columns * self::ACROSS,
+            $rows * self::DOWN + 8,
+            $shapes,
+        );
     }
 }

@@ -28,14 +28,28 @@ final readonly class PullTape
             $x = $i * $step * self::SCALE;
             $ticks[] = [$x, 44.0, $x, 44.0 + ($i % 10 === 0 ? 14 : ($i % 5 === 0 ? 10 : 6))];
             if ($i % 10 === 0) {
-                $shapes[] = Shape::text('tape-number', $x + 2, 71, 11, (string) ($write->unit === Unit::Inch ? $i : $i * 10));
+                $shapes[] = Shape::text(
+                    'tape-number',
+                    $x + 2,
+                    71,
+                    11,
+                    (string) ($write->unit === Unit::Inch ? $i : $i * 10),
+                );
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
         $texts = array_map(fn (Reading $reading) => $write->show($reading->shown), $pull->readings);
         $names = array_map(fn (Reading $reading) => Names::of($reading->mark->id), $pull->readings);
         $places = array_map(fn (Reading $reading) => $reading->reading->toMm() * self::SCALE, $pull->readings);
-        $centres = Labels::spread($places, array_map(fn (string $text, string $name) => max(Labels::width($text, 19), Labels::width($name, 10)) + 10, $texts, $names), 0.0);
+        $centres = Labels::spread(
+            $places,
+            array_map(
+                fn (string $text, string $name) => max(Labels::width($text, 19), Labels::width($name, 10)) + 10,
+                $texts,
+                $names,
+            ),
+            0.0,
+        );
         foreach ($pull->readings as $i => $reading) {
             $shapes[] = Shape::path('leader', [[$places[$i], 44], [$places[$i], 38], [$centres[$i], 32]]);
             $shapes[] = Shape::area('mark', [[$places[$i] - 5, 36], [$places[$i] + 5, 36], [$places[$i], 45]]);
@@ -43,6 +57,18 @@ final readonly class PullTape
             $shapes[] = Shape::text('caption', $centres[$i], 29, 10, $names[$i], 'middle');
         }
 
-        return new Scene('pull', 'The tape hooked at the '.Names::hook($pull->hook->id).', pulled '.($pull->way === 1 ? 'right' : 'left').'; the list below says the same', -24, 0, max($long, ($centres === [] ? 0 : $centres[count($centres) - 1]) + 60) + 48, self::HIGH - 30, $shapes);
+        return new Scene(
+            'pull',
+            'The tape hooked at the '.
+                Names::hook($pull->hook->id).
+                ', pulled '.
+                ($pull->way === 1 ? 'right' : 'left').
+                '; the list below says the same',
+            -24,
+            0,
+            max($long, ($centres === [] ? 0 : $centres[count($centres) - 1]) + 60) + 48,
+            self::HIGH - 30,
+            $shapes,
+        );
     }
 }

@@ -8,7 +8,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 
-/** A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and beside it the foot with floor and guide. */
+/**
+ * A section at the jamb, true to scale, the wall to the left: the head with rail and hanger, and beside it the foot
+ * with floor and guide.
+ */
 final readonly class Section
 {
     private const HIGH = 176;
@@ -31,7 +34,11 @@ final readonly class Section
         $this->head = HeadCut::whole($plan);
         $this->foot = new FootCut($plan, $plan->leastHeld(), Length::mm(self::FOOT_MM));
         $this->px = $this->head->high() / (self::HIGH - self::DEPTHS_PX);
-        $this->aside = $plan->outerDepth()->leafFront->total->toMm() + HeadCut::WALL_MM + HeadCut::PAST_MM + (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
+        $this->aside =
+            $plan->outerDepth()->leafFront->total->toMm() +
+            HeadCut::WALL_MM +
+            HeadCut::PAST_MM +
+            (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
     public static function of(Plan $plan, LengthWriter $write): Scene
@@ -45,11 +52,30 @@ final readonly class Section
         $plan = $this->plan;
         $right = $plan->outerDepth()->leafFront->total->toMm() + HeadCut::PAST_MM;
         $top = -$this->head->high();
-        $foot = Shape::group('foot', [...$this->foot->shapes(), ...$this->holds()], ['transform' => 'translate('.round($this->aside, 2).' 0)']);
-        $heights = Callouts::right(array_map(fn (array $row) => [$row[0], $right - 14 * $px, $this->head->y($row[1]), $row[2]], $this->rows()), $right + 11 * $px, 10 * $px);
+        $foot = Shape::group(
+            'foot',
+            [...$this->foot->shapes(), ...$this->holds()],
+            ['transform' => 'translate('.round($this->aside, 2).' 0)'],
+        );
+        $heights = Callouts::right(
+            array_map(fn (array $row) => [$row[0], $right - 14 * $px, $this->head->y($row[1]), $row[2]], $this->rows()),
+            $right + 11 * $px,
+            10 * $px,
+        );
         $shapes = [...$this->head->shapes(), $foot, ...$this->depths(self::DEPTHS_PX * $px), ...$heights];
 
-        return new Scene('section', "Section at the jamb: back of the leaf {$this->write->show($plan->innerDepth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}", -HeadCut::WALL_MM - 4 * $px, $top - 3 * $px, $this->aside + HeadCut::WALL_MM + $right + (14 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->held()))) * $px, self::DEPTHS_PX * $px - $top + 6 * $px, $shapes);
+        return new Scene(
+            'section',
+            "Section at the jamb: back of the leaf {$this->write->show($plan->innerDepth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}",
+            -HeadCut::WALL_MM - 4 * $px,
+            $top - 3 * $px,
+            $this->aside +
+                HeadCut::WALL_MM +
+                $right +
+                (14 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->held()))) * $px,
+            self::DEPTHS_PX * $px - $top + 6 * $px,
+            $shapes,
+        );
     }
 
     /** @return list<Shape> how the guide holds the leaf, beside the foot */
@@ -74,7 +100,13 @@ final readonly class Section
         $floor = $this->foot->floor();
         $hold = $this->foot->place()->hold->total;
 
-        return [["{$this->write->show($gap->minus($floor))} gap", $gap->plus($floor)->half()], [$this->write->show($hold).($this->plan->kit->guide->style->needsGroove() ? ' bite' : ' hold'), $gap->plus($hold)]];
+        return [
+            ["{$this->write->show($gap->minus($floor))} gap", $gap->plus($floor)->half()],
+            [
+                $this->write->show($hold).($this->plan->kit->guide->style->needsGroove() ? ' bite' : ' hold'),
+                $gap->plus($hold),
+            ],
+        ];
     }
 
     /** @return list<Shape> distances from the wall face, below the drawing */
@@ -93,17 +125,27 @@ final readonly class Section
         }
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $texts = array_map($this->write->show(...), $places);
-        $centres = Labels::spread(array_map(fn (Length $z) => $z->toMm(), $places), array_map(fn (string $text) => Labels::width($text, 11 * $px) + 9 * $px, $texts));
+        $centres = Labels::spread(
+            array_map(fn (Length $z) => $z->toMm(), $places),
+            array_map(fn (string $text) => Labels::width($text, 11 * $px) + 9 * $px, $texts),
+        );
         $shapes = [];
         foreach ($places as $i => $z) {
-            $shapes[] = Shape::path('leader', [[$z->toMm(), 0.0], [$z->toMm(), 3 * $px], [$centres[$i], $foot - 13 * $px], [$centres[$i], $foot - 10 * $px]]);
+            $shapes[] = Shape::path('leader', [
+                [$z->toMm(), 0.0],
+                [$z->toMm(), 3 * $px],
+                [$centres[$i], $foot - 13 * $px],
+                [$centres[$i], $foot - 10 * $px],
+            ]);
             $shapes[] = Shape::text('reading', $centres[$i], $foot - 1 * $px, 11 * $px, $texts[$i], 'middle');
         }
 
         return $shapes;
     }
 
-    /** @return list<array{string, Length, string}> what is told beside the head, the highest first: words, height, class */
+    /**
+     * @return list<array{string, Length, string}> what is told beside the head, the highest first: words, height, class
+     */
     private function rows(): array
     {
         $plan = $this->plan;

@@ -18,11 +18,22 @@ final readonly class Shape
      * @param  Attributes  $attributes
      * @param  list<Shape>  $inside
      */
-    private function __construct(public string $kind, public string $layer, public array $attributes, public string $text = '', public array $inside = []) {}
+    private function __construct(
+        public string $kind,
+        public string $layer,
+        public array $attributes,
+        public string $text = '',
+        public array $inside = [],
+    ) {}
 
     public static function box(string $layer, float $x, float $y, float $width, float $height): self
     {
-        return new self('rect', $layer, ['x' => $x, 'y' => $y, 'width' => max(0.0, $width), 'height' => max(0.0, $height)]);
+        return new self('rect', $layer, [
+            'x' => $x,
+            'y' => $y,
+            'width' => max(0.0, $width),
+            'height' => max(0.0, $height),
+        ]);
     }
 
     /** A box on the wall, by its places along it and its heights. */
@@ -55,7 +66,22 @@ final readonly class Shape
      */
     public static function lines(string $layer, array $lines): self
     {
-        return new self('path', $layer, ['d' => implode('', array_map(fn (array $at) => 'M'.round($at[0], 2).' '.round($at[1], 2).'L'.round($at[2], 2).' '.round($at[3], 2), $lines))]);
+        return new self('path', $layer, [
+            'd' => implode(
+                '',
+                array_map(
+                    fn (array $at) => 'M'.
+                        round($at[0], 2).
+                        ' '.
+                        round($at[1], 2).
+                        'L'.
+                        round($at[2], 2).
+                        ' '.
+                        round($at[3], 2),
+                    $lines,
+                ),
+            ),
+        ]);
     }
 
     public static function circle(string $layer, float $x, float $y, float $radius): self
@@ -64,15 +90,27 @@ final readonly class Shape
     }
 
     /** @param  'start'|'middle'|'end'  $anchor */
-    public static function text(string $layer, float $x, float $y, float $size, string $text, string $anchor = 'start'): self
-    {
+    public static function text(
+        string $layer,
+        float $x,
+        float $y,
+        float $size,
+        string $text,
+        string $anchor = 'start',
+    ): self {
         return new self('text', $layer, ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor], $text);
     }
 
     /** The same shape, telling which sum of the plan it shows. */
     public function telling(string $sum): self
     {
-        return new self($this->kind, $this->layer, [...$this->attributes, 'data-sum' => $sum], $this->text, $this->inside);
+        return new self(
+            $this->kind,
+            $this->layer,
+            [...$this->attributes, 'data-sum' => $sum],
+            $this->text,
+            $this->inside,
+        );
     }
 
     /**

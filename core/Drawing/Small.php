@@ -19,9 +19,16 @@ final class Small
         $yoke = $plan->yokeLine();
         $half = $plan->kit->rail->height;
         $leaf = new Span($plan->heights->gap->low, $plan->heights->leafTop());
-        $shapes = [Shape::spanned('wall', $wall, new Span(Length::zero(), $top)), Shape::spanned('opening', $jambs, new Span(Length::zero(), $plan->heights->head->total))];
+        $shapes = [
+            Shape::spanned('wall', $wall, new Span(Length::zero(), $top)),
+            Shape::spanned('opening', $jambs, new Span(Length::zero(), $plan->heights->head->total)),
+        ];
         if ($plan->header !== null) {
-            $shapes[] = Shape::spanned('header', $plan->header->span, new Span($plan->header->foot->total, $plan->header->top->total));
+            $shapes[] = Shape::spanned(
+                'header',
+                $plan->header->span,
+                new Span($plan->header->foot->total, $plan->header->top->total),
+            );
         }
         $shapes[] = Shape::spanned('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)));
         foreach ($plan->layout->runs as $run) {
@@ -30,6 +37,14 @@ final class Small
         }
         $shapes[] = Shape::line('yoke-line', $wall->low->toMm(), -$yoke->toMm(), $wall->high->toMm(), -$yoke->toMm());
 
-        return new Scene('small', 'The wall hung this way', $wall->low->toMm() - 30, -$top->toMm() - 30, $wall->length()->toMm() + 60, $top->toMm() + 60, $shapes);
+        return new Scene(
+            'small',
+            'The wall hung this way',
+            $wall->low->toMm() - 30,
+            -$top->toMm() - 30,
+            $wall->length()->toMm() + 60,
+            $top->toMm() + 60,
+            $shapes,
+        );
     }
 }

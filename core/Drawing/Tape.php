@@ -41,14 +41,35 @@ final readonly class Tape
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
         $texts = array_map(fn (Mark $mark) => $this->write->show($mark->at), $marks);
-        $sizes = array_map(fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) + 6 * $px, $marks, $texts);
-        $centres = Labels::spread(array_map(fn (Mark $mark) => $mark->at->toMm(), $marks), $sizes, $wall->low->toMm() - self::ASIDE * $px, $wall->high->toMm() + self::ASIDE * $px);
+        $sizes = array_map(
+            fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) +
+                6 * $px,
+            $marks,
+            $texts,
+        );
+        $centres = Labels::spread(
+            array_map(fn (Mark $mark) => $mark->at->toMm(), $marks),
+            $sizes,
+            $wall->low->toMm() - self::ASIDE * $px,
+            $wall->high->toMm() + self::ASIDE * $px,
+        );
         $row = $bottom + self::LEADER * $px;
         foreach ($marks as $i => $mark) {
             $x = $mark->at->toMm();
-            $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $top], [$x, $bottom + 5 * $px], [$centres[$i], $row - 7 * $px], [$centres[$i], $row - 2 * $px]]);
-            $shapes[] = Shape::area('mark', [[$x - 4 * $px, $bottom + 6 * $px], [$x + 4 * $px, $bottom + 6 * $px], [$x, $bottom - 1 * $px]]);
-            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle')->telling($mark->sum);
+            $shapes[] = Shape::path("leader leader-{$mark->id}", [
+                [$x, $top],
+                [$x, $bottom + 5 * $px],
+                [$centres[$i], $row - 7 * $px],
+                [$centres[$i], $row - 2 * $px],
+            ]);
+            $shapes[] = Shape::area('mark', [
+                [$x - 4 * $px, $bottom + 6 * $px],
+                [$x + 4 * $px, $bottom + 6 * $px],
+                [$x, $bottom - 1 * $px],
+            ]);
+            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle')->telling(
+                $mark->sum,
+            );
             $shapes[] = Shape::text('caption', $centres[$i], $row + 21 * $px, 9.5 * $px, $mark->name, 'middle');
         }
 
@@ -69,19 +90,52 @@ final readonly class Tape
             $y = -$at;
             $ticks[] = [$x, $y, $x - ($name === '' ? 5 : 8) * $px, $y];
             if ($name !== '' && $at > 0) {
-                $shapes[] = Shape::group('tape-number', [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)], ['transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)']);
+                $shapes[] = Shape::group(
+                    'tape-number',
+                    [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)],
+                    [
+                        'transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)',
+                    ],
+                );
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
         $height = 26 * $px;
-        $centres = Labels::spread(array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)), array_fill(0, count($marks), $height), -$top->toMm() - 24 * $px);
+        $centres = Labels::spread(
+            array_map(fn (Mark $mark) => -$mark->at->toMm(), array_reverse($marks)),
+            array_fill(0, count($marks), $height),
+            -$top->toMm() - 24 * $px,
+        );
         foreach (array_reverse($marks) as $i => $mark) {
             $y = -$mark->at->toMm();
             $strong = $mark->id === 'yoke' ? ' is-yoke' : '';
-            $shapes[] = Shape::path("leader leader-{$mark->id}", [[$x, $y], [$left - 5 * $px, $y], [$left - 18 * $px, $centres[$i]], [$left - 22 * $px, $centres[$i]]]);
-            $shapes[] = Shape::area('mark', [[$left - 6 * $px, $y - 4 * $px], [$left - 6 * $px, $y + 4 * $px], [$left + 1 * $px, $y]]);
-            $shapes[] = Shape::text("reading{$strong}", $left - 25 * $px, $centres[$i] + 1.5 * $px, 13 * $px, $this->write->show($mark->at), 'end')->telling($mark->sum);
-            $shapes[] = Shape::text("caption{$strong}", $left - 25 * $px, $centres[$i] + 11 * $px, 9.5 * $px, $mark->name, 'end');
+            $shapes[] = Shape::path("leader leader-{$mark->id}", [
+                [$x, $y],
+                [$left - 5 * $px, $y],
+                [$left - 18 * $px, $centres[$i]],
+                [$left - 22 * $px, $centres[$i]],
+            ]);
+            $shapes[] = Shape::area('mark', [
+                [$left - 6 * $px, $y - 4 * $px],
+                [$left - 6 * $px, $y + 4 * $px],
+                [$left + 1 * $px, $y],
+            ]);
+            $shapes[] = Shape::text(
+                "reading{$strong}",
+                $left - 25 * $px,
+                $centres[$i] + 1.5 * $px,
+                13 * $px,
+                $this->write->show($mark->at),
+                'end',
+            )->telling($mark->sum);
+            $shapes[] = Shape::text(
+                "caption{$strong}",
+                $left - 25 * $px,
+                $centres[$i] + 11 * $px,
+                9.5 * $px,
+                $mark->name,
+                'end',
+            );
         }
 
         return $shapes;
@@ -90,13 +144,17 @@ final readonly class Tape
     /** @return list<array{float, string}> every division, with its number where it carries one */
     private function divisions(Span $span): array
     {
-        [$step, $numbered] = $this->write->unit === Unit::Inch ? [Length::nm(6 * Length::NM_PER_INCH), 4] : [Length::mm(100), 5];
+        [$step, $numbered] =
+            $this->write->unit === Unit::Inch ? [Length::nm(6 * Length::NM_PER_INCH), 4] : [Length::mm(100), 5];
         $first = $span->low->roundedUpTo($step);
         $from = intdiv($first->nm, $step->nm);
         $to = $from + intdiv($span->high->nm - $first->nm, $step->nm);
         $divisions = [];
         for ($i = $from; $i <= $to; $i++) {
-            $divisions[] = [$i * $step->toMm(), $i % $numbered === 0 && $i < $to - 1 ? $this->write->show($step->times($i)) : ''];
+            $divisions[] = [
+                $i * $step->toMm(),
+                $i % $numbered === 0 && $i < $to - 1 ? $this->write->show($step->times($i)) : '',
+            ];
         }
 
         return $divisions;

@@ -40,7 +40,12 @@ final readonly class Fitting
             return new Fit($what, 'reject', "No {$what} works here: {$limit->leastRuledBy}.");
         }
         if ($size->isUnder($limit->least->minus(Tolerance::tape()))) {
-            return new Fit($what, 'reject', "{$this->write->showUp($limit->least->minus($size))} too little: {$say($limit->least)} is the least. ".($limit->leastRuledBy === '' ? '' : "{$limit->leastRuledBy}."));
+            return new Fit(
+                $what,
+                'reject',
+                "{$this->write->showUp($limit->least->minus($size))} too little: {$say($limit->least)} is the least. ".
+                    ($limit->leastRuledBy === '' ? '' : "{$limit->leastRuledBy}."),
+            );
         }
         $over = $limit->greatest === null ? Length::zero() : $size->minus($limit->greatest);
         if (! $over->isOver(Tolerance::tape())) {
@@ -48,8 +53,20 @@ final readonly class Fitting
         }
 
         return $over->isOver($limit->trim->times(2))
-            ? new Fit($what, 'reject', "{$this->write->showUp($over)} too much: {$say($limit->greatest ?? $size)} is the greatest, and ".($limit->trim->isPositive() ? "only {$say($limit->trim)} may come off each edge." : 'its trim limit is not told.')." {$limit->greatestRuledBy}.")
-            : new Fit($what, 'trim', "Trim {$this->write->showFine($over->half())} off each of the two edges, {$this->write->showUp($over)} in all; {$say($limit->trim)} an edge is allowed. Coat the cut edges.");
+            ? new Fit(
+                $what,
+                'reject',
+                "{$this->write->showUp($over)} too much: {$say($limit->greatest ?? $size)} is the greatest, and ".
+                    ($limit->trim->isPositive()
+                        ? "only {$say($limit->trim)} may come off each edge."
+                        : 'its trim limit is not told.').
+                    " {$limit->greatestRuledBy}.",
+            )
+            : new Fit(
+                $what,
+                'trim',
+                "Trim {$this->write->showFine($over->half())} off each of the two edges, {$this->write->showUp($over)} in all; {$say($limit->trim)} an edge is allowed. Coat the cut edges.",
+            );
     }
 
     /**
@@ -66,30 +83,62 @@ final readonly class Fitting
         $thin = Length::least(...$thicknesses);
         $thick = Length::greatest(...$thicknesses);
         foreach ([$thin, $thick] as $one) {
-            if ($one->isUnder($range->low->minus(Tolerance::tape())) || $one->isOver($range->high->plus(Tolerance::tape()))) {
-                return [new Fit('thickness', 'reject', "{$say($one)} thick: the kit takes {$say($range->low)} to {$say($range->high)}.")];
+            if (
+                $one->isUnder($range->low->minus(Tolerance::tape())) ||
+                $one->isOver($range->high->plus(Tolerance::tape()))
+            ) {
+                return [
+                    new Fit(
+                        'thickness',
+                        'reject',
+                        "{$say($one)} thick: the kit takes {$say($range->low)} to {$say($range->high)}.",
+                    ),
+                ];
             }
         }
         $fits = [];
         $clearance = $this->plan->innerDepth()->clearance->total->minus($thick->minus($this->plan->thickness));
         $short = Length::mm(Depth::WANTED_MM)->minus($clearance);
         if ($short->isOver(Tolerance::tape())) {
-            $fits[] = new Fit('thickness', 'pack', "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(Depth::WANTED_MM))} is wanted.");
+            $fits[] = new Fit(
+                'thickness',
+                'pack',
+                "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(Depth::WANTED_MM))} is wanted.",
+            );
         }
         $packs = array_map(fn (Length $one) => $say($range->high->minus($one)->orZeroIfNegative()), $thicknesses);
         if ($thick->minus($thin)->isOver(Length::nm(500_000))) {
-            $fits[] = new Fit('thickness', 'pack', "Washers of {$this->write->showFine($thick->minus($thin))} under the strap where it is {$say($thin)}, so that both hang in one line.");
+            $fits[] = new Fit(
+                'thickness',
+                'pack',
+                "Washers of {$this->write->showFine($thick->minus($thin))} under the strap where it is {$say($thin)}, so that both hang in one line.",
+            );
         }
 
-        return [...$fits, new Fit('thickness', $fits === [] ? 'fits' : 'pack', 'Under the cap nuts of the bolts: '.implode(' and ', array_unique($packs)).'.')];
+        return [
+            ...$fits,
+            new Fit(
+                'thickness',
+                $fits === [] ? 'fits' : 'pack',
+                'Under the cap nuts of the bolts: '.implode(' and ', array_unique($packs)).'.',
+            ),
+        ];
     }
 
     private function mass(?float $kg): Fit
     {
         return match (true) {
             $kg === null => new Fit('mass', 'unknown', 'Weigh it.'),
-            $kg > $this->card->greatestKg => new Fit('mass', 'reject', round($kg, 1)." kg: {$this->card->massRuledBy} carries ".round($this->card->greatestKg, 1).'.'),
-            default => new Fit('mass', 'fits', round($kg, 1).' kg of '.round($this->card->greatestKg, 1).' serves.'),
+            $kg > $this->card->greatestKg => new Fit(
+                'mass',
+                'reject',
+                round($kg, 1)." kg: {$this->card->massRuledBy} carries ".round($this->card->greatestKg, 1).'.',
+            ),
+            default => new Fit(
+                'mass',
+                'fits',
+                round($kg, 1).' kg of '.round($this->card->greatestKg, 1).' serves.',
+            ),
         };
     }
 
@@ -98,13 +147,27 @@ final readonly class Fitting
     {
         $leaf = $this->plan->doorway->brief->leaf;
         if ($leaf->solid === []) {
-            return [new Fit('solid wood', 'unknown', 'Knock along the stiles and the top: where is it solid? Nobody knows yet.')];
+            return [
+                new Fit(
+                    'solid wood',
+                    'unknown',
+                    'Knock along the stiles and the top: where is it solid? Nobody knows yet.',
+                ),
+            ];
         }
         $inset = $this->plan->layout->hangerInset();
         $around = $this->plan->kit->hanger->solidAround();
-        foreach (['leading' => $inset, 'trailing' => $this->plan->layout->width->size->total->minus($inset)] as $edge => $at) {
+        foreach (
+            ['leading' => $inset, 'trailing' => $this->plan->layout->width->size->total->minus($inset)] as $edge => $at
+        ) {
             if ($leaf->holds($at, $around) !== true) {
-                return [new Fit('solid wood', 'reject', "The hanger at the {$edge} edge, {$this->write->show($at)} in, has no solid member round its bolts.")];
+                return [
+                    new Fit(
+                        'solid wood',
+                        'reject',
+                        "The hanger at the {$edge} edge, {$this->write->show($at)} in, has no solid member round its bolts.",
+                    ),
+                ];
             }
         }
 

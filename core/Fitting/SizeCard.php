@@ -18,7 +18,8 @@ use YokeLine\Planning\Plan;
 /**
  * Between what sizes a leaf works at a surveyed doorway with its kit: what one takes along to a yard.
  *
- * Each limit is found by planning and inspecting leaves of that size, so that every rule there is counts and the one that ends it is named.
+ * Each limit is found by planning and inspecting leaves of that size, so that every rule there is counts and the one
+ * that ends it is named.
  */
 final readonly class SizeCard
 {
@@ -28,9 +29,24 @@ final readonly class SizeCard
     private const FAR_MM = 640;
 
     /** What keeps a leaf from working beside stops: what it must cover stays open, it rubs. */
-    private const COUNTS = [FindingCode::LeafNarrow, FindingCode::LeafShort, FindingCode::LeafClearance, FindingCode::BetweenLeaves, FindingCode::MidOverlap, FindingCode::GuideWindow, FindingCode::ShutRoom, FindingCode::TravelCut];
+    private const COUNTS = [
+        FindingCode::LeafNarrow,
+        FindingCode::LeafShort,
+        FindingCode::LeafClearance,
+        FindingCode::BetweenLeaves,
+        FindingCode::MidOverlap,
+        FindingCode::GuideWindow,
+        FindingCode::ShutRoom,
+        FindingCode::TravelCut,
+    ];
 
-    private function __construct(public Limit $width, public Limit $height, public Limit $thickness, public float $greatestKg, public string $massRuledBy) {}
+    private function __construct(
+        public Limit $width,
+        public Limit $height,
+        public Limit $thickness,
+        public float $greatestKg,
+        public string $massRuledBy,
+    ) {}
 
     public static function of(Plan $plan, LengthWriter $write): self
     {
@@ -42,17 +58,45 @@ final readonly class SizeCard
         $fails = function (Brief $brief) use ($workshop, $kit, $write, $always): ?string {
             $size = "{$brief->leaf->width?->nm} {$brief->leaf->height?->nm} {$brief->leaf->thickness?->nm}";
 
-            return array_values(array_diff_key(self::failures($workshop->plan($brief, $kit, $size, $size), $write), $always))[0] ?? null;
+            return array_values(
+                array_diff_key(self::failures($workshop->plan($brief, $kit, $size, $size), $write), $always),
+            )[0] ?? null;
         };
         $leaf = $brief->leaf;
-        $sized = fn (?Length $width, ?Length $height, ?Length $thickness = null) => $brief->choosing($brief->hang, $brief->opens, $brief->kit, $brief->backing, $leaf->sized($width ?? $plan->layout->width->size->total, $height ?? $plan->heights->leaf->size->total, $thickness), $brief->rules);
+        $sized = fn (?Length $width, ?Length $height, ?Length $thickness = null) => $brief->choosing(
+            $brief->hang,
+            $brief->opens,
+            $brief->kit,
+            $brief->backing,
+            $leaf->sized(
+                $width ?? $plan->layout->width->size->total,
+                $height ?? $plan->heights->leaf->size->total,
+                $thickness,
+            ),
+            $brief->rules,
+        );
         $wheel = $kit->wheel?->capacityKg;
         $byWheel = $wheel === null ? INF : 2 * $wheel - $leaf->hardwareKg;
 
         return new self(
-            self::limit('width', $plan->layout->width->needed->total->roundedUpTo(Length::mm(1)), $leaf->trimLimit, fn (Length $width) => $fails($sized($width, null))),
-            self::limit('height', $plan->heights->leaf->needed->total->roundedUpTo(Length::mm(1)), $leaf->trimLimit, fn (Length $height) => $fails($sized(null, $height))),
-            self::limit('thickness', $kit->leafThickness->low, Length::zero(), fn (Length $thickness) => $fails($sized(null, null, $thickness))),
+            self::limit(
+                'width',
+                $plan->layout->width->needed->total->roundedUpTo(Length::mm(1)),
+                $leaf->trimLimit,
+                fn (Length $width) => $fails($sized($width, null)),
+            ),
+            self::limit(
+                'height',
+                $plan->heights->leaf->needed->total->roundedUpTo(Length::mm(1)),
+                $leaf->trimLimit,
+                fn (Length $height) => $fails($sized(null, $height)),
+            ),
+            self::limit(
+                'thickness',
+                $kit->leafThickness->low,
+                Length::zero(),
+                fn (Length $thickness) => $fails($sized(null, null, $thickness)),
+            ),
             min($kit->capacityKg, $byWheel),
             $byWheel < $kit->capacityKg ? 'its wheels' : 'the kit',
         );
@@ -68,7 +112,14 @@ final readonly class SizeCard
         $over = self::firstWhere($least, fn (Length $size) => $fails($size) !== null);
         $under = $least->minus(Length::mm(2));
 
-        return new Limit($name, $least, $over?->minus(Length::mm(1)), $under->isPositive() ? $fails($under) ?? '' : '', $over === null ? '' : $fails($over) ?? '', $trim);
+        return new Limit(
+            $name,
+            $least,
+            $over?->minus(Length::mm(1)),
+            $under->isPositive() ? $fails($under) ?? '' : '',
+            $over === null ? '' : $fails($over) ?? '',
+            $trim,
+        );
     }
 
     /** @param  callable(Length): bool  $is */
@@ -104,6 +155,7 @@ final readonly class SizeCard
     private static function counts(Finding $finding): bool
     {
         // What the leaf weighs is told by itself; it grows with the size and would hide what the size does.
-        return ! in_array($finding->code, [FindingCode::LeafMass, FindingCode::OverCapacity], true) && ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
+        return ! in_array($finding->code, [FindingCode::LeafMass, FindingCode::OverCapacity], true) &&
+            ($finding->severity === Severity::Stop || in_array($finding->code, self::COUNTS, true));
     }
 }

@@ -27,11 +27,39 @@ final class AnchoringWriter
             'anchoring' => [
                 'backing' => $anchoring->plan->backing()->value,
                 'rail_place' => self::place($anchoring->place),
-                'mass' => ['leaf_kg' => $anchoring->plan->mass->kg, 'hung_kg' => $anchoring->hungKg, 'wheel_N' => $anchoring->wheel],
-                'deflection' => $sag === null ? null : ['greatest' => $sag->greatest, 'at' => $sag->at, 'left_wheel_at' => $sag->leftWheelAt, 'span' => $sag->span, 'limit' => $sag->limit()],
+                'mass' => [
+                    'leaf_kg' => $anchoring->plan->mass->kg,
+                    'hung_kg' => $anchoring->hungKg,
+                    'wheel_N' => $anchoring->wheel,
+                ],
+                'deflection' => $sag === null
+                        ? null
+                        : [
+                            'greatest' => $sag->greatest,
+                            'at' => $sag->at,
+                            'left_wheel_at' => $sag->leftWheelAt,
+                            'span' => $sag->span,
+                            'limit' => $sag->limit(),
+                        ],
                 'header' => $anchoring->header === null ? null : self::header($anchoring, $anchoring->header),
-                'worst' => $worst === null ? null : ['kind' => $worst->kind, 'x' => $worst->x->toMm(), 'y' => $worst->y->toMm(), 'utilisation' => $worst->utilisation],
-                'wheel_runs' => $anchoring->fixings === [] ? [] : array_map(fn (WheelRun $run) => ['leaf' => $run->leaf, 'left_wheel' => [$run->from, $run->to], 'spacing' => $run->spacing], $anchoring->runs),
+                'worst' => $worst === null
+                        ? null
+                        : [
+                            'kind' => $worst->kind,
+                            'x' => $worst->x->toMm(),
+                            'y' => $worst->y->toMm(),
+                            'utilisation' => $worst->utilisation,
+                        ],
+                'wheel_runs' => $anchoring->fixings === []
+                        ? []
+                        : array_map(
+                            fn (WheelRun $run) => [
+                                'leaf' => $run->leaf,
+                                'left_wheel' => [$run->from, $run->to],
+                                'spacing' => $run->spacing,
+                            ],
+                            $anchoring->runs,
+                        ),
                 'EI' => $anchoring->fixings === [] ? null : $anchoring->stiffness,
             ],
         ];
@@ -41,15 +69,23 @@ final class AnchoringWriter
     private static function fixing(Fixing $fixing): array
     {
         return [
-            'x' => $fixing->x->toMm(), 'y' => $fixing->y->toMm(), 'kind' => $fixing->kind, 'into' => $fixing->into->inFile(),
-            ...($fixing->stud === null ? [] : ['stud_x' => $fixing->stud->toMm()]),
-            'diameter' => $fixing->diameter->toMm(), 'length' => $fixing->length?->toMm(), 'thread' => $fixing->thread,
+            'x' => $fixing->x->toMm(),
+            'y' => $fixing->y->toMm(),
+            'kind' => $fixing->kind,
+            'into' => $fixing->into->inFile(),
+            ...$fixing->stud === null ? [] : ['stud_x' => $fixing->stud->toMm()],
+            'diameter' => $fixing->diameter->toMm(),
+            'length' => $fixing->length?->toMm(),
+            'thread' => $fixing->thread,
             'reaction' => ['max' => $fixing->reaction->max, 'min' => $fixing->reaction->min],
-            'shear' => $fixing->shear, 'tension' => $fixing->tension,
-            'allow' => $fixing->lateral === null ? null : ['withdrawal' => $fixing->withdrawal, 'lateral' => $fixing->lateral, 'mode' => $fixing->mode],
+            'shear' => $fixing->shear,
+            'tension' => $fixing->tension,
+            'allow' => $fixing->lateral === null
+                    ? null
+                    : ['withdrawal' => $fixing->withdrawal, 'lateral' => $fixing->lateral, 'mode' => $fixing->mode],
             'utilisation' => $fixing->utilisation,
-            ...($fixing->kind === 'header-screw' ? [] : ['left_wheel_at' => $fixing->reaction->leftWheelAt]),
-            ...($fixing->bearing === null ? [] : ['bearing_MPa' => $fixing->bearing]),
+            ...$fixing->kind === 'header-screw' ? [] : ['left_wheel_at' => $fixing->reaction->leftWheelAt],
+            ...$fixing->bearing === null ? [] : ['bearing_MPa' => $fixing->bearing],
         ];
     }
 
@@ -61,12 +97,26 @@ final class AnchoringWriter
 
         return [
             'range' => [$place->range->low->toMm(), $place->range->high->toMm()],
-            'shared' => $place->shared->toMm(), 'left' => $place->left->toMm(),
-            'hits' => count($hits), 'of' => $place->holes, 'hit_x' => self::all($hits),
-            'margin' => $place->margin?->toMm(), 'greatest_span' => RailPlace::greatestGap($hits)?->toMm(), 'ends' => self::ends($place, $hits), 'holds' => $place->holds,
+            'shared' => $place->shared->toMm(),
+            'left' => $place->left->toMm(),
+            'hits' => count($hits),
+            'of' => $place->holes,
+            'hit_x' => self::all($hits),
+            'margin' => $place->margin?->toMm(),
+            'greatest_span' => RailPlace::greatestGap($hits)?->toMm(),
+            'ends' => self::ends($place, $hits),
+            'holds' => $place->holds,
             'stop_meets_standoff' => $place->stopsOver !== [],
-            'runner_up' => $place->runnerUp === null ? null : ['left' => $place->runnerUp['left']->toMm(), 'hits' => $place->runnerUp['hits']],
-            'site_drilled' => ['own' => self::all($place->own), 'new' => self::all($place->new), 'greatest_span' => RailPlace::greatestGap($drilled)?->toMm(), 'ends' => self::ends($place, $drilled), 'holds' => $place->newHolds],
+            'runner_up' => $place->runnerUp === null
+                    ? null
+                    : ['left' => $place->runnerUp['left']->toMm(), 'hits' => $place->runnerUp['hits']],
+            'site_drilled' => [
+                'own' => self::all($place->own),
+                'new' => self::all($place->new),
+                'greatest_span' => RailPlace::greatestGap($drilled)?->toMm(),
+                'ends' => self::ends($place, $drilled),
+                'holds' => $place->newHolds,
+            ],
         ];
     }
 
@@ -76,12 +126,22 @@ final class AnchoringWriter
         $board = $anchoring->plan->header;
 
         return [
-            'left' => $board?->span->low->toMm(), 'right' => $board?->span->high->toMm(), 'bottom' => $board?->foot->total->toMm(), 'top' => $board?->top->total->toMm(),
+            'left' => $board?->span->low->toMm(),
+            'right' => $board?->span->high->toMm(),
+            'bottom' => $board?->foot->total->toMm(),
+            'top' => $board?->top->total->toMm(),
             'at' => self::all($header->at),
             'reaction' => array_map(fn (Peak $peak) => ['max' => $peak->max, 'min' => $peak->min], $header->reactions),
             'greatest_gap' => $header->greatestGap()?->toMm(),
-            ...($board === null ? [] : ['joints' => self::all(BoardPieces::of($anchoring->plan, $board)->joints), 'pieces' => self::all(BoardPieces::of($anchoring->plan, $board)->lengths($board))]),
-            'screws' => count($header->fixings), 'screw_length' => $header->length?->toMm(), 'rows' => self::all($header->rows),
+            ...$board === null
+                ? []
+                : [
+                    'joints' => self::all(BoardPieces::of($anchoring->plan, $board)->joints),
+                    'pieces' => self::all(BoardPieces::of($anchoring->plan, $board)->lengths($board)),
+                ],
+            'screws' => count($header->fixings),
+            'screw_length' => $header->length?->toMm(),
+            'rows' => self::all($header->rows),
         ];
     }
 

@@ -8,7 +8,8 @@ use JsonException;
 use stdClass;
 
 /**
- * A JSON document that is never changed, only copied with a change. Places are written as in messages: survey.studs[3].x, or
+ * A JSON document that is never changed, only copied with a change. Places are written as in messages:
+ * survey.studs[3].x, or
  * survey.studs[#k3].x for the item of that id, wherever in its list it stands.
  * What it does not know it keeps and gives back.
  */
@@ -37,18 +38,24 @@ final readonly class Document
             throw UnreadableFile::notJson($problem->getMessage());
         }
 
-        return $root instanceof stdClass ? new self($root, new Places) : throw UnreadableFile::notAnObject();
+        return $root instanceof stdClass ? new self($root, new Places()) : throw UnreadableFile::notAnObject();
     }
 
     /** @param  array<string, mixed>  $root */
     public static function of(array $root): self
     {
-        return self::fromJson(json_encode($root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), self::DEEPEST_WITHIN);
+        return self::fromJson(
+            json_encode($root, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            self::DEEPEST_WITHIN,
+        );
     }
 
     public function toJson(bool $pretty = false): string
     {
-        return json_encode($this->root, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | ($pretty ? JSON_PRETTY_PRINT : 0));
+        return json_encode(
+            $this->root,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | ($pretty ? JSON_PRETTY_PRINT : 0),
+        );
     }
 
     /** What stands at a place, null where nothing does. */
@@ -97,7 +104,9 @@ final readonly class Document
             return $node;
         };
 
-        return $parent === '' ? new self($this->asRoot($remove($this->root)), $this->places) : $this->changed($parent, $remove);
+        return $parent === ''
+            ? new self($this->asRoot($remove($this->root)), $this->places)
+            : $this->changed($parent, $remove);
     }
 
     /**
@@ -110,14 +119,21 @@ final readonly class Document
         return self::compare('', $this->root, $other->root);
     }
 
-    /** A place with its ids as counts, as one speaks of it: survey.studs[#k3].x is survey.studs[2].x where that is the third. */
+    /**
+     * A place with its ids as counts, as one speaks of it: survey.studs[#k3].x is survey.studs[2].x where that is the
+     * third.
+     */
     public function counted(string $place): string
     {
-        return (string) preg_replace_callback('/^([^#]*)\[(#[^\]]+)\]/', function (array $found): string {
-            $list = $this->get($found[1]);
+        return (string) preg_replace_callback(
+            '/^([^#]*)\[(#[^\]]+)\]/',
+            function (array $found): string {
+                $list = $this->get($found[1]);
 
-            return "{$found[1]}[".(is_array($list) ? self::index($list, $found[2]) : 0).']';
-        }, $place);
+                return "{$found[1]}[".(is_array($list) ? self::index($list, $found[2]) : 0).']';
+            },
+            $place,
+        );
     }
 
     /** The other way round: with the id of the item that stands at a count, where it has one. */
@@ -227,11 +243,14 @@ final readonly class Document
             $at = min(self::index($list, $step), count($list));
             $item = self::descend($list[$at] ?? null, $steps, $change);
             // An item that is named by an id has it.
-            $list[$at] = is_string($step) && $item instanceof stdClass ? (object) ['id' => substr($step, 1), ...get_object_vars($item)] : $item;
+            $list[$at] =
+                is_string($step) && $item instanceof stdClass
+                    ? (object) ['id' => substr($step, 1), ...get_object_vars($item)]
+                    : $item;
 
             return array_values($list);
         }
-        $object = $node instanceof stdClass ? clone $node : new stdClass;
+        $object = $node instanceof stdClass ? clone $node : new stdClass();
         $object->{$step} = self::descend($object->{$step} ?? null, $steps, $change);
 
         return $object;
@@ -240,6 +259,12 @@ final readonly class Document
     /** @param  list<int|string>  $steps */
     private static function join(array $steps): string
     {
-        return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) || $step[0] === '#' ? "[{$step}]" : ".{$step}", $steps)), '.');
+        return ltrim(
+            implode(
+                '',
+                array_map(fn (int|string $step) => is_int($step) || $step[0] === '#' ? "[{$step}]" : ".{$step}", $steps),
+            ),
+            '.',
+        );
     }
 }

@@ -70,7 +70,14 @@ final class DoorwayReader
         $fields = new Fields($document, $units);
         $fields->answer('units');
         $reader = new self($fields, $units);
-        $doorway = new Doorway($fields->text('name'), $units, $known ?? $reader->survey(), $reader->brief(), $reader->marking(), $fields->told());
+        $doorway = new Doorway(
+            $fields->text('name'),
+            $units,
+            $known ?? $reader->survey(),
+            $reader->brief(),
+            $reader->marking(),
+            $fields->told(),
+        );
         $fields->settle();
 
         return $doorway;
@@ -85,21 +92,43 @@ final class DoorwayReader
         if ($from !== null && $to !== null && ! $to->isOver($from)) {
             $at->problem('survey.wall.to', 'The wall must end to the right of where it begins.');
         } elseif ($from !== null && $opening?->left->isUnder($from)) {
-            $at->problem('survey.opening.left', 'The opening begins before the wall does; both are measured from the same zero.');
+            $at->problem(
+                'survey.opening.left',
+                'The opening begins before the wall does; both are measured from the same zero.',
+            );
         } elseif ($to !== null && $opening?->span()->high->isOver($to)) {
-            $at->problem('survey.opening.left', 'The opening reaches past the end of the wall; both are measured from the same zero.');
+            $at->problem(
+                'survey.opening.left',
+                'The opening reaches past the end of the wall; both are measured from the same zero.',
+            );
         }
 
         return new Survey(
             wallFrom: $from,
             wallTo: $to,
             ceiling: $at->length('survey.wall.ceiling'),
-            crown: $at->has('survey.wall.crown') ? new Crown($at->lengthOrUsual('survey.wall.crown.drop'), $at->lengthOrUsual('survey.wall.crown.projection')) : null,
-            lining: $at->has('survey.wall.lining') ? new Lining($at->choice('survey.wall.lining.kind', LiningKind::class), $at->lengthOrUsual('survey.wall.lining.thickness'), $at->text('survey.wall.lining.wood') ?: $at->text('survey.lining.wood')) : null,
+            crown: $at->has('survey.wall.crown')
+                ? new Crown(
+                    $at->lengthOrUsual('survey.wall.crown.drop'),
+                    $at->lengthOrUsual('survey.wall.crown.projection'),
+                )
+                : null,
+            lining: $at->has('survey.wall.lining')
+                ? new Lining(
+                    $at->choice('survey.wall.lining.kind', LiningKind::class),
+                    $at->lengthOrUsual('survey.wall.lining.thickness'),
+                    $at->text('survey.wall.lining.wood') ?: $at->text('survey.lining.wood'),
+                )
+                : null,
             leftEnd: $at->choice('survey.wall.ends.left', WallEnd::class),
             rightEnd: $at->choice('survey.wall.ends.right', WallEnd::class),
             opening: $opening,
-            baseboard: $at->has('survey.baseboard') ? new Baseboard($at->lengthOrUsual('survey.baseboard.height'), $at->lengthOrUsual('survey.baseboard.thickness')) : null,
+            baseboard: $at->has('survey.baseboard')
+                ? new Baseboard(
+                    $at->lengthOrUsual('survey.baseboard.height'),
+                    $at->lengthOrUsual('survey.baseboard.thickness'),
+                )
+                : null,
             floorFinish: $at->text('survey.floor.finish'),
             floor: $this->floor(),
             studs: $this->studs(),
@@ -123,7 +152,17 @@ final class DoorwayReader
             $pulls[$tape] = array_values(array_filter(array_map($at->text(...), $at->places("marking.pulls.{$tape}"))));
         }
 
-        return new Marking($pulls, $at->answer('brief.rules.heights'), $at->length('marking.tape'), $at->length('marking.line'), $at->flag('marking.rail_up'), $at->length('marking.laser'), $at->length('marking.proved_at'), $at->length('marking.packing'), $this->plusMinus());
+        return new Marking(
+            $pulls,
+            $at->answer('brief.rules.heights'),
+            $at->length('marking.tape'),
+            $at->length('marking.line'),
+            $at->flag('marking.rail_up'),
+            $at->length('marking.laser'),
+            $at->length('marking.proved_at'),
+            $at->length('marking.packing'),
+            $this->plusMinus(),
+        );
     }
 
     private function plusMinus(): PlusMinus
@@ -140,11 +179,22 @@ final class DoorwayReader
         $widths = $at->lengths('survey.opening.width');
         $heights = $at->lengths('survey.opening.height');
         $casing = new Casing(
-            $at->lengthOrUsual('survey.opening.casing.left'), $at->lengthOrUsual('survey.opening.casing.right'),
-            $at->lengthOrUsual('survey.opening.casing.head'), $at->lengthOrUsual('survey.opening.casing.thickness'),
+            $at->lengthOrUsual('survey.opening.casing.left'),
+            $at->lengthOrUsual('survey.opening.casing.right'),
+            $at->lengthOrUsual('survey.opening.casing.head'),
+            $at->lengthOrUsual('survey.opening.casing.thickness'),
         );
 
-        return $left === null || $widths === [] ? null : new Opening($left, $widths, $heights, $casing, $at->choice('survey.opening.was', OldDoor::class), $at->choice('survey.opening.is', Spanned::class));
+        return $left === null || $widths === []
+            ? null
+            : new Opening(
+                $left,
+                $widths,
+                $heights,
+                $casing,
+                $at->choice('survey.opening.was', OldDoor::class),
+                $at->choice('survey.opening.is', Spanned::class),
+            );
     }
 
     /** @return list<FloorReading> */
@@ -177,7 +227,12 @@ final class DoorwayReader
             if ($x === null) {
                 $this->unfinished[] = "{$place}.x";
             } else {
-                $studs[] = new Stud($x, $this->at->lengthOrUsual("{$place}.width"), $this->at->text("{$place}.source") ?: null, place: $place);
+                $studs[] = new Stud(
+                    $x,
+                    $this->at->lengthOrUsual("{$place}.width"),
+                    $this->at->text("{$place}.source") ?: null,
+                    place: $place,
+                );
             }
         }
 
@@ -192,7 +247,14 @@ final class DoorwayReader
             $x = $this->at->span("{$place}.x");
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
-                $hazards[] = new Hazard($this->at->text("{$place}.kind"), $x, $y, $this->at->flag("{$place}.moved"), $place, $this->at->text("{$place}.source") === 'site');
+                $hazards[] = new Hazard(
+                    $this->at->text("{$place}.kind"),
+                    $x,
+                    $y,
+                    $this->at->flag("{$place}.moved"),
+                    $place,
+                    $this->at->text("{$place}.source") === 'site',
+                );
             }
         }
 
@@ -223,7 +285,16 @@ final class DoorwayReader
             $y = $this->at->span("{$place}.y");
             if ($x !== null && $y !== null) {
                 $kind = $this->at->text("{$place}.kind");
-                $obstacles[] = new Obstacle($this->at->text("{$place}.name") ?: $kind, $kind, $x, $y, $this->at->lengthOrUsual("{$place}.projection"), $this->at->lengthOrUsual("{$place}.stands_off"), $this->at->flag("{$place}.moved"), $place);
+                $obstacles[] = new Obstacle(
+                    $this->at->text("{$place}.name") ?: $kind,
+                    $kind,
+                    $x,
+                    $y,
+                    $this->at->lengthOrUsual("{$place}.projection"),
+                    $this->at->lengthOrUsual("{$place}.stands_off"),
+                    $this->at->flag("{$place}.moved"),
+                    $place,
+                );
             }
         }
 
@@ -271,7 +342,11 @@ final class DoorwayReader
             rules: $this->rules(),
             inHand: $this->inHand(),
             anchor: $this->anchor(),
-            purposes: array_values(array_unique(array_filter(array_map(fn (string $place) => $at->text($place), $at->places('brief.purpose'))))),
+            purposes: array_values(
+                array_unique(
+                    array_filter(array_map(fn (string $place) => $at->text($place), $at->places('brief.purpose'))),
+                ),
+            ),
         );
     }
 
@@ -280,19 +355,28 @@ final class DoorwayReader
         /** @var PullKind $kind */
         $kind = $this->at->choice("{$path}.kind", PullKind::class);
 
-        return $kind === PullKind::None ? null : new Pull($kind, $this->at->lengthOrUsual("{$path}.width"), $this->at->lengthOrUsual("{$path}.height"), $this->at->lengthOrUsual("{$path}.projection"));
+        return $kind === PullKind::None
+            ? null
+            : new Pull(
+                $kind,
+                $this->at->lengthOrUsual("{$path}.width"),
+                $this->at->lengthOrUsual("{$path}.height"),
+                $this->at->lengthOrUsual("{$path}.projection"),
+            );
     }
 
     private function inHand(): ?LeafInHand
     {
         $at = $this->at;
 
-        return $at->has('brief.in_hand') ? new LeafInHand(
-            $at->length('brief.in_hand.width'),
-            $at->length('brief.in_hand.height'),
-            $at->lengths('brief.in_hand.thickness'),
-            $at->amount('brief.in_hand.mass_kg'),
-        ) : null;
+        return $at->has('brief.in_hand')
+            ? new LeafInHand(
+                $at->length('brief.in_hand.width'),
+                $at->length('brief.in_hand.height'),
+                $at->lengths('brief.in_hand.thickness'),
+                $at->amount('brief.in_hand.mass_kg'),
+            )
+            : null;
     }
 
     private function anchor(): ?Anchor
@@ -302,7 +386,9 @@ final class DoorwayReader
         [$diameter, $embedment] = [$at->length('brief.anchor.diameter'), $at->length('brief.anchor.embedment')];
         [$tension, $shear] = [$at->amount('brief.anchor.tension_N'), $at->amount('brief.anchor.shear_N')];
 
-        return $diameter === null || $embedment === null || $tension === null || $shear === null ? null : new Anchor($kind, $diameter, $embedment, $tension, $shear);
+        return $diameter === null || $embedment === null || $tension === null || $shear === null
+            ? null
+            : new Anchor($kind, $diameter, $embedment, $tension, $shear);
     }
 
     private function rules(): HouseRules
@@ -340,10 +426,15 @@ final class DoorwayReader
             railLeft: $at->length('brief.rules.rail_left'),
             washers: $at->flag('brief.rules.washers'),
             schedule: new WorkRules(
-                $at->count('brief.rules.coats_leaf'), $at->count('brief.rules.coats_board'), $at->count('brief.rules.dry'), $at->count('brief.rules.cure'),
+                $at->count('brief.rules.coats_leaf'),
+                $at->count('brief.rules.coats_board'),
+                $at->count('brief.rules.dry'),
+                $at->count('brief.rules.cure'),
                 ['first' => true, 'last' => false][$at->answer('brief.rules.old_leaf')] ?? null,
-                $at->flag('brief.rules.props'), $at->flag('brief.rules.trial'),
-                $at->choice('brief.rules.first_bolt', FirstBolt::class), $at->choice('brief.rules.tightened', Tightened::class),
+                $at->flag('brief.rules.props'),
+                $at->flag('brief.rules.trial'),
+                $at->choice('brief.rules.first_bolt', FirstBolt::class),
+                $at->choice('brief.rules.tightened', Tightened::class),
             ),
         );
     }

@@ -17,7 +17,10 @@ use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
-/** Reads values at places of a document, as the catalogue declares them, and gathers every problem by its place instead of stopping at the first. */
+/**
+ * Reads values at places of a document, as the catalogue declares them, and gathers every problem by its place instead
+ * of stopping at the first.
+ */
 final class Fields
 {
     /** No mass, area, force or price here is more. */
@@ -88,7 +91,12 @@ final class Fields
         if ($number === null || $this->reaches($number <=> 0, $field->least)) {
             return $number ?? $usual;
         }
-        $this->problem($path, $field->least === Least::Zero ? 'A number of 0 or more is wanted here.' : 'A number above 0 is wanted here.');
+        $this->problem(
+            $path,
+            $field->least === Least::Zero
+                ? 'A number of 0 or more is wanted here.'
+                : 'A number above 0 is wanted here.',
+        );
 
         return $usual;
     }
@@ -133,7 +141,10 @@ final class Fields
         if (is_string($value) && in_array($value, $field->answers, true)) {
             return $value;
         }
-        $this->problem($path, 'One of '.implode(', ', $field->answers).' is wanted here, not '.json_encode($value).'.');
+        $this->problem(
+            $path,
+            'One of '.implode(', ', $field->answers).' is wanted here, not '.json_encode($value).'.',
+        );
 
         return $usual;
     }
@@ -153,7 +164,14 @@ final class Fields
             $value = $this->document->get($place);
             $one = is_string($value) ? $enum::tryFrom($value) : null;
             if ($one === null) {
-                $this->problem($place, 'One of '.implode(', ', $this->catalog->at($path)->answers).' is wanted here, not '.json_encode($value).'.');
+                $this->problem(
+                    $place,
+                    'One of '.
+                        implode(', ', $this->catalog->at($path)->answers).
+                        ' is wanted here, not '.
+                        json_encode($value).
+                        '.',
+                );
             } else {
                 $chosen[] = $one;
             }
@@ -195,7 +213,10 @@ final class Fields
         if ($this->reaches($length->nm <=> 0, $field->least)) {
             return $length;
         }
-        $this->problem($path, $field->least === Least::Zero ? 'This cannot be less than 0.' : 'This must be more than 0.');
+        $this->problem(
+            $path,
+            $field->least === Least::Zero ? 'This cannot be less than 0.' : 'This must be more than 0.',
+        );
 
         return null;
     }
@@ -209,7 +230,8 @@ final class Fields
     /** What is usual in the document's unit, whatever is written. */
     public function usual(string $path): Length
     {
-        return $this->catalog->at($path)->usualIn($this->unit) ?? throw new LogicException("Nothing is usual at {$path}.");
+        return $this->catalog->at($path)->usualIn($this->unit) ??
+            throw new LogicException("Nothing is usual at {$path}.");
     }
 
     /** What must be there, for files that have no half-measured state. */
@@ -280,11 +302,11 @@ final class Fields
         $lengths = $others = [];
         foreach ($this->catalog->alone as $path => $field) {
             match ($field->type) {
-                FieldType::Length => $lengths[$path] = $this->length($path) ?? $field->usualIn($this->unit),
-                FieldType::Choice => $others[$path] = $this->answer($path),
-                FieldType::Flag => $others[$path] = $this->flag($path),
-                FieldType::Text => $others[$path] = $this->text($path),
-                default => $others[$path] = $this->amount($path),
+                FieldType::Length => ($lengths[$path] = $this->length($path) ?? $field->usualIn($this->unit)),
+                FieldType::Choice => ($others[$path] = $this->answer($path)),
+                FieldType::Flag => ($others[$path] = $this->flag($path)),
+                FieldType::Text => ($others[$path] = $this->text($path)),
+                default => ($others[$path] = $this->amount($path)),
             };
         }
 

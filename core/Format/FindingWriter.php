@@ -19,8 +19,18 @@ final class FindingWriter
             'severity' => $finding->severity->value,
             'says' => trim("{$finding->says}. {$finding->more}"),
             'where' => $finding->where,
-            'numbers' => (object) array_map(fn (Length|float|int|string $number) => $number instanceof Length ? $number->toMm() : $number, $finding->numbers),
-            'cures' => array_map(fn (Cure $cure) => ['says' => $cure->says, 'changes' => (object) $cure->changes, 'effect' => $cure->effect], $finding->cures),
+            'numbers' => (object) array_map(
+                fn (Length|float|int|string $number) => $number instanceof Length ? $number->toMm() : $number,
+                $finding->numbers,
+            ),
+            'cures' => array_map(
+                fn (Cure $cure) => [
+                    'says' => $cure->says,
+                    'changes' => (object) $cure->changes,
+                    'effect' => $cure->effect,
+                ],
+                $finding->cures,
+            ),
         ];
     }
 }

@@ -8,7 +8,8 @@ use stdClass;
 use YokeLine\Catalog\Catalog;
 
 /**
- * The ids of what stands in a doorway's lists. A place names an item by its id, so that it means the same thing whatever else is added or
+ * The ids of what stands in a doorway's lists. A place names an item by its id, so that it means the same thing
+ * whatever else is added or
  * taken out meanwhile. Version 1 of the file has none; what is kept has them, and is of version 2.
  */
 final class ItemIds
@@ -35,7 +36,9 @@ final class ItemIds
     /** An id that nothing in any of the lists has. */
     public static function next(Document $document, string $prefix): string
     {
-        $taken = array_merge(...array_map(fn (string $path) => self::all((array) $document->get($path)), Catalog::whole()->lists()));
+        $taken = array_merge(
+            ...array_map(fn (string $path) => self::all((array) $document->get($path)), Catalog::whole()->lists()),
+        );
         for ($n = 1; in_array("{$prefix}{$n}", $taken, true); $n++);
 
         return "{$prefix}{$n}";

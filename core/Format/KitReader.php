@@ -64,7 +64,10 @@ final readonly class KitReader
      */
     public static function at(Document $document, string $place): Kit
     {
-        $fields = new Fields($document, (new Fields($document, Unit::Millimetre))->choice("{$place}.units", Unit::class));
+        $fields = new Fields(
+            $document,
+            (new Fields($document, Unit::Millimetre))->choice("{$place}.units", Unit::class),
+        );
         $kit = (new self($fields, $place))->kit();
         $fields->settle();
 
@@ -99,14 +102,36 @@ final readonly class KitReader
             boltLength: $this->needed('bolt.length'),
             rail: $this->rail($bolt),
             hanger: $this->hanger(),
-            stop: new Stop($at->choice("{$this->kit}.stop.style", StopStyle::class), $this->needed('stop.reach'), $this->needed('stop.body'), $at->flag("{$this->kit}.stop.passes_standoffs")),
+            stop: new Stop(
+                $at->choice("{$this->kit}.stop.style", StopStyle::class),
+                $this->needed('stop.reach'),
+                $this->needed('stop.body'),
+                $at->flag("{$this->kit}.stop.passes_standoffs"),
+            ),
             guide: $this->guide(),
-            jumpDisc: $at->has("{$this->kit}.jump_disc") ? new JumpDisc($this->needed('jump_disc.inset'), $this->needed('jump_disc.diameter'), $this->needed('jump_disc.gap')) : null,
-            softClose: $at->has("{$this->kit}.soft_close") ? new SoftClose($this->needed('soft_close.stroke'), $this->needed('soft_close.catch_length'), $this->needed('soft_close.min_leaf_width')) : null,
-            topGap: new Span($at->lengthOrUsual("{$this->kit}.top_gap.min"), $at->lengthOrUsual("{$this->kit}.top_gap.max")),
+            jumpDisc: $at->has("{$this->kit}.jump_disc")
+                ? new JumpDisc(
+                    $this->needed('jump_disc.inset'),
+                    $this->needed('jump_disc.diameter'),
+                    $this->needed('jump_disc.gap'),
+                )
+                : null,
+            softClose: $at->has("{$this->kit}.soft_close")
+                ? new SoftClose(
+                    $this->needed('soft_close.stroke'),
+                    $this->needed('soft_close.catch_length'),
+                    $this->needed('soft_close.min_leaf_width'),
+                )
+                : null,
+            topGap: new Span(
+                $at->lengthOrUsual("{$this->kit}.top_gap.min"),
+                $at->lengthOrUsual("{$this->kit}.top_gap.max"),
+            ),
             bracket: $this->bracket(),
             trackPitch: $at->length("{$this->kit}.track_pitch"),
-            wheel: $at->has("{$this->kit}.wheel") ? new Wheel($at->text("{$this->kit}.wheel.material"), $at->amount("{$this->kit}.wheel.capacity_kg")) : null,
+            wheel: $at->has("{$this->kit}.wheel")
+                ? new Wheel($at->text("{$this->kit}.wheel.material"), $at->amount("{$this->kit}.wheel.capacity_kg"))
+                : null,
             contents: $this->contents(),
             catchDepth: $at->length("{$this->kit}.catch_depth"),
             price: $at->amount("{$this->kit}.price"),
@@ -120,9 +145,14 @@ final readonly class KitReader
             return $this->needed('rise');
         }
         $stated = $this->needed('height.value');
-        $rise = $this->at->choice("{$this->kit}.height.datum", HeightDatum::class)->toRise($stated, $this->needed('rail.height'), $this->needed('hanger.above'));
+        $rise = $this->at
+            ->choice("{$this->kit}.height.datum", HeightDatum::class)
+            ->toRise($stated, $this->needed('rail.height'), $this->needed('hanger.above'));
         if ($rise->isNegative()) {
-            $this->at->problem("{$this->kit}.height.value", 'Then the hole would be under the leaf’s top; is it stated to another place of the rail?');
+            $this->at->problem(
+                "{$this->kit}.height.value",
+                'Then the hole would be under the leaf’s top; is it stated to another place of the rail?',
+            );
         }
 
         return $rise;
@@ -131,7 +161,14 @@ final readonly class KitReader
     /** @return list<Part> */
     private function contents(): array
     {
-        return array_map(fn (string $place) => new Part($this->at->text("{$place}.part"), (int) $this->at->amount("{$place}.count"), $this->at->text("{$place}.into")), $this->at->places("{$this->kit}.contents"));
+        return array_map(
+            fn (string $place) => new Part(
+                $this->at->text("{$place}.part"),
+                (int) $this->at->amount("{$place}.count"),
+                $this->at->text("{$place}.into"),
+            ),
+            $this->at->places("{$this->kit}.contents"),
+        );
     }
 
     private function bracket(): ?Bracket

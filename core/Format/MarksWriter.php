@@ -22,20 +22,49 @@ final class MarksWriter
         $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(Pulls::TAPE_MM), $plan->doorway->units);
 
         return [
-            'marks' => array_map(fn (WallMark $mark) => ['id' => $mark->id, 'tape' => $mark->tape, 'place' => $mark->place->toMm(), 'step' => $mark->step, 'spare' => $mark->spare?->toMm()], self::marks($plan)),
-            'tape_pulls' => array_map(fn (Pull $pull) => [
-                'hook' => $pull->hook->id,
-                'at' => $pull->hook->at->toMm(),
-                'carried' => $pull->hook->carried,
-                'towards' => $pull->way === 1 ? 'right' : 'left',
-                'readings' => array_map(fn (Reading $reading) => ['mark' => $reading->mark->id, 'x' => $reading->mark->place->toMm(), 'reading' => $reading->reading->toMm(), 'shown' => $reading->shown->toMm()], $pull->readings),
-            ], $pulls->pulls),
+            'marks' => array_map(
+                fn (WallMark $mark) => [
+                    'id' => $mark->id,
+                    'tape' => $mark->tape,
+                    'place' => $mark->place->toMm(),
+                    'step' => $mark->step,
+                    'spare' => $mark->spare?->toMm(),
+                ],
+                self::marks($plan),
+            ),
+            'tape_pulls' => array_map(
+                fn (Pull $pull) => [
+                    'hook' => $pull->hook->id,
+                    'at' => $pull->hook->at->toMm(),
+                    'carried' => $pull->hook->carried,
+                    'towards' => $pull->way === 1 ? 'right' : 'left',
+                    'readings' => array_map(
+                        fn (Reading $reading) => [
+                            'mark' => $reading->mark->id,
+                            'x' => $reading->mark->place->toMm(),
+                            'reading' => $reading->reading->toMm(),
+                            'shown' => $reading->shown->toMm(),
+                        ],
+                        $pull->readings,
+                    ),
+                ],
+                $pulls->pulls,
+            ),
         ];
     }
 
     /** @return list<WallMark> */
     public static function marks(Plan $plan): array
     {
-        return [...Tapes::wall($plan), ...Heights::marks($plan), ...Tapes::board($plan), ...Tapes::rail($plan), ...Tapes::acrossAll($plan), ...Tapes::down($plan), ...Tapes::up($plan), ...Tapes::floor($plan)];
+        return [
+            ...Tapes::wall($plan),
+            ...Heights::marks($plan),
+            ...Tapes::board($plan),
+            ...Tapes::rail($plan),
+            ...Tapes::acrossAll($plan),
+            ...Tapes::down($plan),
+            ...Tapes::up($plan),
+            ...Tapes::floor($plan),
+        ];
     }
 }

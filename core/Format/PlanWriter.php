@@ -50,12 +50,14 @@ final class PlanWriter
             ],
             'rail_holes' => array_map(self::mm(...), $plan->rail->holes),
             'stops' => array_map(fn (Sum $face) => self::mm($face->total), $layout->stops),
-            'header' => $plan->header === null ? null : [
-                'left' => self::mm($plan->header->span->low),
-                'right' => self::mm($plan->header->span->high),
-                'bottom' => self::mm($plan->header->foot->total),
-                'top' => self::mm($plan->header->top->total),
-            ],
+            'header' => $plan->header === null
+                    ? null
+                    : [
+                        'left' => self::mm($plan->header->span->low),
+                        'right' => self::mm($plan->header->span->high),
+                        'bottom' => self::mm($plan->header->foot->total),
+                        'top' => self::mm($plan->header->top->total),
+                    ],
             ...AnchoringWriter::write(Anchoring::of($plan)),
             ...MarksWriter::write($plan),
             'findings' => array_map(FindingWriter::write(...), $findings),
@@ -65,11 +67,14 @@ final class PlanWriter
         $only = $plan->onlyLeaf();
 
         /** @var array<string, mixed> */
-        return array_replace_recursive($common, match (true) {
-            $only !== null => self::single($plan, $only),
-            $plan->hang()->leavesMeet() => self::biparting($plan),
-            default => self::bypass($plan, $layout->midOverlap),
-        });
+        return array_replace_recursive(
+            $common,
+            match (true) {
+                $only !== null => self::single($plan, $only),
+                $plan->hang()->leavesMeet() => self::biparting($plan),
+                default => self::bypass($plan, $layout->midOverlap),
+            },
+        );
     }
 
     /** @return array<string, mixed> */
@@ -82,7 +87,10 @@ final class PlanWriter
             'travel' => self::mm($run->travel->total),
             'travel_wanted' => self::mm($run->wanted->total),
             'clear_width' => self::mm($plan->layout->passages['clear']->total),
-            'hangers' => ['closed' => self::pair($run->hangers($run->closed())), 'open' => self::pair($run->hangers($run->open()))],
+            'hangers' => [
+                'closed' => self::pair($run->hangers($run->closed())),
+                'open' => self::pair($run->hangers($run->open())),
+            ],
             'guide' => self::guide($leaf->guide),
             'depth' => self::depth($leaf->depth),
         ];
@@ -95,7 +103,14 @@ final class PlanWriter
 
         return [
             'meeting' => $plan->layout->meeting?->toMm(),
-            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'open' => self::pair($run->open()), 'travel' => self::mm($run->travel->total)], $plan->layout->runs),
+            'leaves' => array_map(
+                fn (LeafRun $run) => [
+                    'closed' => self::pair($run->closed()),
+                    'open' => self::pair($run->open()),
+                    'travel' => self::mm($run->travel->total),
+                ],
+                $plan->layout->runs,
+            ),
             'clear_width' => self::mm($plan->layout->passages['clear']->total),
             'centre_stop_space' => self::mm($space),
             'centre_stops_fit' => ! $space->isUnder($plan->kit->stop->body->times(2)->minus(Tolerance::tape())),
@@ -109,10 +124,16 @@ final class PlanWriter
     {
         return [
             'mid_overlap' => self::mm($midOverlap->total ?? Length::zero()),
-            'leaves' => array_map(fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'travel' => self::mm($run->travel->total)], $plan->layout->runs),
+            'leaves' => array_map(
+                fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'travel' => self::mm($run->travel->total)],
+                $plan->layout->runs,
+            ),
             'clear_width' => array_map(fn (Sum $passage) => self::mm($passage->total), $plan->layout->passages),
             'guide' => self::guide($plan->guides['guide']),
-            'depth' => [...array_map(self::depth(...), $plan->depths), 'between_leaves' => self::mm($plan->betweenLeaves()->total ?? Length::zero())],
+            'depth' => [
+                ...array_map(self::depth(...), $plan->depths),
+                'between_leaves' => self::mm($plan->betweenLeaves()->total ?? Length::zero()),
+            ],
         ];
     }
 
@@ -120,8 +141,12 @@ final class PlanWriter
     private static function guide(GuidePlace $guide): array
     {
         return [
-            'window' => self::pair($guide->window), 'at' => $guide->at === null ? null : self::mm($guide->at), 'shortfall' => self::mm($guide->shortfall),
-            'groove' => $guide->grooveDepth === null || $guide->grooveWidth === null ? null : ['depth' => self::mm($guide->grooveDepth), 'width' => self::mm($guide->grooveWidth)],
+            'window' => self::pair($guide->window),
+            'at' => $guide->at === null ? null : self::mm($guide->at),
+            'shortfall' => self::mm($guide->shortfall),
+            'groove' => $guide->grooveDepth === null || $guide->grooveWidth === null
+                    ? null
+                    : ['depth' => self::mm($guide->grooveDepth), 'width' => self::mm($guide->grooveWidth)],
         ];
     }
 

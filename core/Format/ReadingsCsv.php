@@ -15,7 +15,8 @@ use YokeLine\Measure\UnreadableLength;
 /**
  * Readings as a table: either floor levels (columns x and level), or a survey (columns place and value).
  *
- * The header row names the columns, in any order; commas, semicolons or tabs between them. A row that cannot be read is named and left out.
+ * The header row names the columns, in any order; commas, semicolons or tabs between them. A row that cannot be read is
+ * named and left out.
  */
 final readonly class ReadingsCsv
 {
@@ -32,7 +33,10 @@ final readonly class ReadingsCsv
     {
         $rows = preg_split('/\R/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text))) ?: [];
         $between = str_contains($rows[0] ?? '', "\t") ? "\t" : (str_contains($rows[0] ?? '', ';') ? ';' : ',');
-        $split = fn (string $row) => array_map(fn (?string $cell) => trim((string) $cell), str_getcsv($row, $between, '"', ''));
+        $split = fn (string $row) => array_map(
+            fn (?string $cell) => trim((string) $cell),
+            str_getcsv($row, $between, '"', ''),
+        );
         $columns = array_flip(array_map(strtolower(...), $split($rows[0] ?? '')));
         $wanted = match (true) {
             isset($columns['x'], $columns['level']) => ['x', 'level'],
@@ -40,7 +44,16 @@ final readonly class ReadingsCsv
             default => null,
         };
         if ($wanted === null) {
-            return new self([['line' => 1, 'says' => 'The first row names the columns: x and level for floor readings, place and value for a survey.', 'ok' => false]], []);
+            return new self(
+                [
+                    [
+                        'line' => 1,
+                        'says' => 'The first row names the columns: x and level for floor readings, place and value for a survey.',
+                        'ok' => false,
+                    ],
+                ],
+                [],
+            );
         }
         $lines = [];
         $found = [];
@@ -50,7 +63,13 @@ final readonly class ReadingsCsv
             }
             $cells = $split($row);
             try {
-                [$place, $value, $says] = self::row($wanted[0] === 'x', $cells[$columns[$wanted[0]]] ?? '', $cells[$columns[$wanted[1]]] ?? '', $unit, $found);
+                [$place, $value, $says] = self::row(
+                    $wanted[0] === 'x',
+                    $cells[$columns[$wanted[0]]] ?? '',
+                    $cells[$columns[$wanted[1]]] ?? '',
+                    $unit,
+                    $found,
+                );
                 $found[$place] = $value;
                 $lines[] = ['line' => $i + 1, 'says' => $says, 'ok' => true];
             } catch (UnreadableLength $problem) {
@@ -58,7 +77,11 @@ final readonly class ReadingsCsv
             }
         }
         if (count($rows) > self::MOST_ROWS + 1) {
-            $lines[] = ['line' => self::MOST_ROWS + 2, 'says' => 'From here on nothing was read: '.self::MOST_ROWS.' rows are enough for a doorway.', 'ok' => false];
+            $lines[] = [
+                'line' => self::MOST_ROWS + 2,
+                'says' => 'From here on nothing was read: '.self::MOST_ROWS.' rows are enough for a doorway.',
+                'ok' => false,
+            ];
         }
 
         return new self($lines, self::grouped($found));
@@ -87,11 +110,26 @@ final readonly class ReadingsCsv
                 }
             }
 
-            return ['survey.floor.readings['.count($found).']', ['x' => $x, 'level' => $level], "Floor at {$x}: {$level}"];
+            return [
+                'survey.floor.readings['.count($found).']',
+                ['x' => $x, 'level' => $level],
+                "Floor at {$x}: {$level}",
+            ];
         }
         $known = self::place($first);
         $value = $exact->exact(LengthReader::read($second, $unit));
-        $place = str_replace('[]', '['.count(array_filter(array_keys($found), fn (string $place) => str_starts_with($place, strtok($known, '[').'['))).']', $known);
+        $place = str_replace(
+            '[]',
+            '['.
+                count(
+                    array_filter(
+                        array_keys($found),
+                        fn (string $place) => str_starts_with($place, strtok($known, '[').'['),
+                    ),
+                ).
+                ']',
+            $known,
+        );
 
         return [$place, $value, "{$first}: {$value}"];
     }
@@ -106,7 +144,11 @@ final readonly class ReadingsCsv
         $named = array_filter(array_map(fn (Field $field) => $field->csv, Catalog::whole()->of('survey')));
         $path = array_search(strtolower($said), $named, true);
         $field = Catalog::whole()->find($path === false ? $said : $path);
-        if ($field === null || ! in_array($field->type, [FieldType::Length, FieldType::Lengths], true) || ! str_starts_with($field->path, 'survey.')) {
+        if (
+            $field === null ||
+            ! in_array($field->type, [FieldType::Length, FieldType::Lengths], true) ||
+            ! str_starts_with($field->path, 'survey.')
+        ) {
             throw UnreadableLength::noSuchPlace($said, array_values($named));
         }
 

@@ -53,7 +53,7 @@ final readonly class SchemaCheck
             return $schema;
         }
         $about = clone $schema;
-        $about->properties = new stdClass;
+        $about->properties = new stdClass();
         foreach (get_object_vars($data) as $key => $value) {
             $of = $schema->properties->{$key} ?? null;
             if ($of instanceof stdClass) {
@@ -78,17 +78,34 @@ final readonly class SchemaCheck
         $args = $error->args();
         $found = json_encode($error->data()->value(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: '?';
         $found = mb_strlen($found) > 40 ? mb_substr($found, 0, 40).'…' : $found;
-        $names = ['object' => 'an object, { … },', 'array' => 'a list, [ … ],', 'string' => 'text', 'number' => 'a number', 'boolean' => 'true or false'];
+        $names = [
+            'object' => 'an object, { … },',
+            'array' => 'a list, [ … ],',
+            'string' => 'text',
+            'number' => 'a number',
+            'boolean' => 'true or false',
+        ];
         $expected = self::texts($args['expected'] ?? '');
         $count = fn (string $key): int => is_int($args[$key] ?? null) ? $args[$key] : 2;
-        $kind = ucfirst($names[$expected[0] ?? ''] ?? $expected[0] ?? '');
+        $kind = ucfirst($names[$expected[0] ?? ''] ?? ($expected[0] ?? ''));
         $rule = $error->schema()->info()->data();
 
         return match ($error->keyword()) {
-            'type' => (array_diff(['number', 'string'], $expected) === [] ? 'A length, as a number or as text,' : $kind).' is wanted here, not '.$found.'.',
-            'enum' => 'One of '.implode(', ', self::texts(is_object($rule) ? $rule->enum ?? [] : [])).' is wanted here, not '.$found.'.',
+            'type' => (array_diff(['number', 'string'], $expected) === []
+                ? 'A length, as a number or as text,'
+                : $kind).
+                ' is wanted here, not '.
+                $found.
+                '.',
+            'enum' => 'One of '.
+                implode(', ', self::texts(is_object($rule) ? $rule->enum ?? [] : [])).
+                ' is wanted here, not '.
+                $found.
+                '.',
             'required' => 'Missing here: '.implode(', ', self::texts($args['missing'] ?? [])).'.',
-            'maxItems' => $count('max') === 2 ? self::TWO_PLACES : UnreadableFile::tooMany($count('max'), $count('count')),
+            'maxItems' => $count('max') === 2
+                ? self::TWO_PLACES
+                : UnreadableFile::tooMany($count('max'), $count('count')),
             'minItems' => self::TWO_PLACES,
             default => "This does not fit the format: {$found}.",
         };
@@ -97,12 +114,17 @@ final readonly class SchemaCheck
     /** @return list<string> */
     private static function texts(mixed $values): array
     {
-        return array_values(array_map(fn (mixed $value) => is_string($value) ? $value : '', is_array($values) ? $values : [$values]));
+        return array_values(
+            array_map(fn (mixed $value) => is_string($value) ? $value : '', is_array($values) ? $values : [$values]),
+        );
     }
 
     /** @param  array<int|string>  $path */
     private static function place(array $path): string
     {
-        return ltrim(implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $path)), '.');
+        return ltrim(
+            implode('', array_map(fn (int|string $step) => is_int($step) ? "[{$step}]" : ".{$step}", $path)),
+            '.',
+        );
     }
 }

@@ -12,7 +12,11 @@ final class UnreadableFile extends RuntimeException
     /** @param  array<string, string>  $problems place => what is wrong there */
     public function __construct(public readonly array $problems)
     {
-        $lines = array_map(fn (string $place, string $says) => $place === '' ? $says : "{$place}: {$says}", array_keys($problems), $problems);
+        $lines = array_map(
+            fn (string $place, string $says) => $place === '' ? $says : "{$place}: {$says}",
+            array_keys($problems),
+            $problems,
+        );
 
         parent::__construct(implode("\n", $lines));
     }
@@ -39,7 +43,11 @@ final class UnreadableFile extends RuntimeException
 
     public static function unknownVersion(mixed $found): self
     {
-        return new self(['version' => 'This program reads versions 1 and 2; the file is of version '.json_encode($found).' and would need a newer program.']);
+        return new self([
+            'version' => 'This program reads versions 1 and 2; the file is of version '.
+                json_encode($found).
+                ' and would need a newer program.',
+        ]);
     }
 
     /** What is said of a list that is too long. */

@@ -20,13 +20,17 @@ use YokeLine\Work\Step;
 /** The work of a plan as the open file has it: its steps, what is to be had, and the turn of the bolts. */
 final class WorkWriter
 {
-    /** @return array{order: list<array<string, mixed>>, materials: list<array<string, mixed>>, drive: array{insert: list<int>, tighten: list<int>}} */
+    /**
+     * @return array{order: list<array<string, mixed>>, materials: list<array<string, mixed>>, drive: array{insert: list<int>, tighten: list<int>}}
+     */
     public static function write(Plan $plan): array
     {
         $write = new LengthWriter(Unit::Millimetre);
         $drive = Drive::of($plan);
         $boards = [];
-        foreach (BoardsToCut::of([$plan], [''], array_map(Length::mm(...), BoardsToCut::STOCK_MM), $write) as $section) {
+        foreach (
+            BoardsToCut::of([$plan], [''], array_map(Length::mm(...), BoardsToCut::STOCK_MM), $write) as $section
+        ) {
             foreach ($section->bars() as $nm => $count) {
                 $boards[] = self::material($section->bar(Length::nm($nm)), $count, '');
             }
@@ -34,7 +38,13 @@ final class WorkWriter
 
         return [
             'order' => array_map(self::step(...), array_values(Order::of($plan)->steps)),
-            'materials' => [...array_map(fn (Material $material) => self::material($material->id, $material->count, $material->unit), Materials::of($plan, $write)), ...$boards],
+            'materials' => [
+                ...array_map(
+                    fn (Material $material) => self::material($material->id, $material->count, $material->unit),
+                    Materials::of($plan, $write),
+                ),
+                ...$boards,
+            ],
             'drive' => ['insert' => $drive->insert, 'tighten' => $drive->tighten],
         ];
     }
@@ -46,15 +56,26 @@ final class WorkWriter
         usort($waits, fn (After $a, After $b) => $b->minutes <=> $a->minutes);
 
         return [
-            'id' => $step->id, 'step' => $step->kind()->value, 'people' => $step->people, 'minutes' => $step->minutes, 'at' => $step->at,
+            'id' => $step->id,
+            'step' => $step->kind()->value,
+            'people' => $step->people,
+            'minutes' => $step->minutes,
+            'at' => $step->at,
             'after' => array_map(fn (After $after) => $after->step, $step->after),
-            ...($waits === [] ? [] : ['wait' => ['kind' => $waits[0]->lag, 'minutes' => $waits[0]->minutes]]),
+            ...$waits === [] ? [] : ['wait' => ['kind' => $waits[0]->lag, 'minutes' => $waits[0]->minutes]],
         ];
     }
 
     /** @return array<string, mixed> */
     private static function material(MaterialId $id, float $count, string $unit): array
     {
-        return ['kind' => $id->kind->value, ...($id->of === '' ? [] : ['of' => $id->of]), 'sizes' => (object) array_map(PlanWriter::mm(...), $id->sizes), 'count' => $count, 'unit' => $unit, 'for' => $id->kind->serves()];
+        return [
+            'kind' => $id->kind->value,
+            ...$id->of === '' ? [] : ['of' => $id->of],
+            'sizes' => (object) array_map(PlanWriter::mm(...), $id->sizes),
+            'count' => $count,
+            'unit' => $unit,
+            'for' => $id->kind->serves(),
+        ];
     }
 }

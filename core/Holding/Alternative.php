@@ -10,5 +10,10 @@ use YokeLine\Doorway\Backing;
 final readonly class Alternative
 {
     /** @param  ?Backing  $backing  what the brief would say, null where it has no word for it */
-    public function __construct(public ?Backing $backing, public string $says, public bool $holds, public string $costs) {}
+    public function __construct(
+        public ?Backing $backing,
+        public string $says,
+        public bool $holds,
+        public string $costs,
+    ) {}
 }

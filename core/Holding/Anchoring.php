@@ -9,7 +9,9 @@ use YokeLine\Planning\Mass;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailPlace;
 
-/** How a plan is held to the wall: where the rail lies, every fixing and how hard it is worked, how far the rail bends. */
+/**
+ * How a plan is held to the wall: where the rail lies, every fixing and how hard it is worked, how far the rail bends.
+ */
 final class Anchoring
 {
     private const SURELY = 0.75;
@@ -46,7 +48,7 @@ final class Anchoring
     private static function worked(Plan $plan): self
     {
         $hung = $plan->hungKg();
-        $wheel = $hung * Mass::GRAVITY / 2;
+        $wheel = ($hung * Mass::GRAVITY) / 2;
         $runs = self::runs($plan);
         $holding = RailFixings::holding($plan);
         $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $wheel);
@@ -64,14 +66,23 @@ final class Anchoring
         );
     }
 
-    /** The anchoring of a plan that differs from this one's in nothing but how heavy its leaf is and how high it hangs. */
+    /**
+     * The anchoring of a plan that differs from this one's in nothing but how heavy its leaf is and how high it hangs.
+     */
     public function carrying(Plan $plan): self
     {
         $by = $plan->hungKg() / $this->hungKg;
         $up = $plan->yokeLine()->minus($this->plan->yokeLine());
         $carried = new self(
-            $plan, $plan->place ?? $this->place, array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings), $this->header?->carrying($by, $up),
-            $this->runs, $this->supports, $this->wheel * $by, $plan->hungKg(), $this->stiffness,
+            $plan,
+            $plan->place ?? $this->place,
+            array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings),
+            $this->header?->carrying($by, $up),
+            $this->runs,
+            $this->supports,
+            $this->wheel * $by,
+            $plan->hungKg(),
+            $this->stiffness,
         );
         $carried->lighter = [$this, $by];
 
@@ -81,17 +92,30 @@ final class Anchoring
     /** The hardest worked fixing; null where none could be checked. */
     public function worst(): ?Fixing
     {
-        return array_reduce($this->fixings, fn (?Fixing $worst, Fixing $fixing) => $fixing->utilisation !== null && ($worst === null || $fixing->utilisation > (float) $worst->utilisation * (1 + 1e-9)) ? $fixing : $worst);
+        return array_reduce(
+            $this->fixings,
+            fn (?Fixing $worst, Fixing $fixing) => $fixing->utilisation !== null &&
+            ($worst === null || $fixing->utilisation > (float) $worst->utilisation * (1 + 1e-9))
+                ? $fixing
+                : $worst,
+        );
     }
 
     /** @return list<Fixing> */
     public function railBolts(): array
     {
-        return array_values(array_filter($this->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw' && ! ($this->header !== null && $fixing->kind === 'anchor')));
+        return array_values(
+            array_filter(
+                $this->fixings,
+                fn (Fixing $fixing) => $fixing->kind !== 'header-screw' &&
+                    ! ($this->header !== null && $fixing->kind === 'anchor'),
+            ),
+        );
     }
 
     /**
-     * What each fixing of the rail takes while one leaf stands $by open and the others are shut, N; by place, ascending.
+     * What each fixing of the rail takes while one leaf stands $by open and the others are shut, N; by place,
+     * ascending.
      *
      * @return list<float>
      */
@@ -105,7 +129,9 @@ final class Anchoring
         $taken = [];
         foreach (Pieces::of($this->plan, $this->supports) as $piece) {
             $supports = array_map(fn (Length $x) => $x->toMm(), $piece['supports']);
-            foreach (count($supports) < 2 ? [] : Influence::ofBeam($supports, $piece['low'], $piece['high']) as $influence) {
+            foreach (
+                count($supports) < 2 ? [] : Influence::ofBeam($supports, $piece['low'], $piece['high']) as $influence
+            ) {
                 $taken[] = $this->wheel * array_sum(array_map($influence->at(...), $wheels));
             }
         }
@@ -127,7 +153,7 @@ final class Anchoring
             return $sags === null ? null : [$sags[0]->times($by), $sags[1]->times($by)];
         }
 
-        return ($this->sags ?: $this->sags = [$this->bent()])[0] ?? null;
+        return ($this->sags ?: ($this->sags = [$this->bent()]))[0] ?? null;
     }
 
     /** @return ?array{Sag, Sag} */
@@ -144,8 +170,16 @@ final class Anchoring
                 if ($i > 0 && $run->from === $this->runs[0]->from && $run->to === $this->runs[0]->to) {
                     continue;
                 }
-                [$most, $share] = Sag::of($supports, $piece['low'], $piece['high'], $run, $this->wheel, $this->stiffness) ?? [null, null];
-                $greatest = $most !== null && ($greatest === null || $most->greatest > $greatest->greatest) ? $most : $greatest;
+                [$most, $share] = Sag::of(
+                    $supports,
+                    $piece['low'],
+                    $piece['high'],
+                    $run,
+                    $this->wheel,
+                    $this->stiffness,
+                ) ?? [null, null];
+                $greatest =
+                    $most !== null && ($greatest === null || $most->greatest > $greatest->greatest) ? $most : $greatest;
                 $worst = $share !== null && ($worst === null || $share->share() > $worst->share()) ? $share : $worst;
             }
         }
@@ -154,8 +188,10 @@ final class Anchoring
     }
 
     /**
-     * Whether the rail surely bends less than is wanted, told without looking for where it bends most: a span that went on over no support
-     * and bore both wheels in its middle bends more than one that goes on does, but for the little that loads beyond its neighbours add.
+     * Whether the rail surely bends less than is wanted, told without looking for where it bends most: a span that went
+     * on over no support
+     * and bore both wheels in its middle bends more than one that goes on does, but for the little that loads beyond
+     * its neighbours add.
      */
     public function surelyStiff(): bool
     {
@@ -167,13 +203,22 @@ final class Anchoring
             }
             $spans = array_map(fn (int $i) => $x[$i + 1] - $x[$i], range(0, $last - 1));
             foreach ($spans as $l) {
-                if (2 * $this->wheel * $l ** 3 / (48 * $this->stiffness) > self::SURELY * Sag::limitOver($l)) {
+                if ((2 * $this->wheel * $l ** 3) / (48 * $this->stiffness) > self::SURELY * Sag::limitOver($l)) {
                     return false;
                 }
             }
             foreach ($this->runs as $run) {
-                foreach ([[max(0.0, $x[0] - max($piece['low'], $run->from)), $spans[0]], [max(0.0, min($piece['high'], $run->to + $run->spacing) - $x[$last]), $spans[$last - 1]]] as [$out, $l]) {
-                    if ($out > 0 && 2 * $this->wheel * $out ** 2 * ($out + $l) / (3 * $this->stiffness) > self::SURELY * Sag::limitOver($out, true)) {
+                foreach (
+                    [
+                        [max(0.0, $x[0] - max($piece['low'], $run->from)), $spans[0]],
+                        [max(0.0, min($piece['high'], $run->to + $run->spacing) - $x[$last]), $spans[$last - 1]],
+                    ] as [$out, $l]
+                ) {
+                    if (
+                        $out > 0 &&
+                        (2 * $this->wheel * $out ** 2 * ($out + $l)) / (3 * $this->stiffness) >
+                            self::SURELY * Sag::limitOver($out, true)
+                    ) {
                         return false;
                     }
                 }
@@ -201,7 +246,9 @@ final class Anchoring
     {
         $rail = $plan->kit->rail;
         [$height, $thickness] = [$rail->height->toMm(), $rail->thickness->toMm()];
-        $second = $rail->height->equals($rail->thickness) ? M_PI * $height ** 4 / 64 : $thickness * $height ** 3 / 12;
+        $second = $rail->height->equals($rail->thickness)
+            ? (M_PI * $height ** 4) / 64
+            : ($thickness * $height ** 3) / 12;
 
         return $rail->material->modulus() * $second;
     }

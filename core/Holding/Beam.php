@@ -32,7 +32,12 @@ final readonly class Beam
         for ($k = 0; $k < $last; $k++) {
             $l = $x[$k + 1] - $x[$k];
             $inside = array_values(array_filter($loads, fn (float $at) => $at > $x[$k] && $at < $x[$k + 1]));
-            [$bend, $at] = $this->topOfSpan($l, $moments[$k], $moments[$k + 1], array_map(fn (float $at) => $at - $x[$k], $inside));
+            [$bend, $at] = $this->topOfSpan(
+                $l,
+                $moments[$k],
+                $moments[$k + 1],
+                array_map(fn (float $at) => $at - $x[$k], $inside),
+            );
             if ($bend > 0) {
                 $found[] = [$bend, $x[$k] + $at, $l, false];
             }
@@ -72,8 +77,8 @@ final readonly class Beam
                 for ($k = 0; $at > $x[$k + 1]; $k++);
                 $l = $x[$k + 1] - $x[$k];
                 [$a, $b] = [$at - $x[$k], $x[$k + 1] - $at];
-                $right[$k + 1] -= $this->load * $a * ($l * $l - $a * $a) / $l;
-                $right[$k] -= $this->load * $b * ($l * $l - $b * $b) / $l;
+                $right[$k + 1] -= ($this->load * $a * ($l * $l - $a * $a)) / $l;
+                $right[$k] -= ($this->load * $b * ($l * $l - $b * $b)) / $l;
             }
         }
         $upper = $value = array_fill(0, $n, 0.0);
@@ -92,7 +97,8 @@ final readonly class Beam
     }
 
     /**
-     * E I w in a span, as a cubic in u on each stretch between its loads: u (c1 + c2 u + c3 u²) and (u - a)³ for each load passed.
+     * E I w in a span, as a cubic in u on each stretch between its loads: u (c1 + c2 u + c3 u²) and (u - a)³ for each
+     * load passed.
      *
      * @param  list<float>  $loads  from its left end, ascending
      * @return array{float, float} the greatest bend and its place
@@ -102,11 +108,11 @@ final readonly class Beam
         // Bending moment M(u) = left + s u - sum P (u - a); E I w'' = -M, w = 0 at both ends.
         $s = ($right - $left) / $l;
         foreach ($loads as $a) {
-            $s += $this->load * ($l - $a) / $l;
+            $s += ($this->load * ($l - $a)) / $l;
         }
-        $atEnd = -$left * $l * $l / 2 - $s * $l ** 3 / 6;
+        $atEnd = (-$left * $l * $l) / 2 - ($s * $l ** 3) / 6;
         foreach ($loads as $a) {
-            $atEnd += $this->load * ($l - $a) ** 3 / 6;
+            $atEnd += ($this->load * ($l - $a) ** 3) / 6;
         }
         $slope = -$atEnd / $l;
         $best = [0.0, 0.0];
@@ -141,7 +147,7 @@ final readonly class Beam
         $v = max($loads);
         $w = $slope * $v;
         foreach ($loads as $a) {
-            $w += $this->load * $a * $a * (3 * $v - $a) / 6;
+            $w += ($this->load * $a * $a * (3 * $v - $a)) / 6;
         }
 
         return [$w / $this->stiffness, $v];
@@ -157,11 +163,11 @@ final readonly class Beam
     {
         $x = $this->supports;
         $l = abs($x[$next] - $x[$end]);
-        $inwards = ($moments[$end] * 2 + $moments[$next]) * $l / 6;
+        $inwards = (($moments[$end] * 2 + $moments[$next]) * $l) / 6;
         foreach ($loads as $at) {
             $a = abs($at - $x[$end]);
             if ($at > min($x[$end], $x[$next]) && $at < max($x[$end], $x[$next])) {
-                $inwards += $this->load * $a * ($l - $a) * (2 * $l - $a) / (6 * $l);
+                $inwards += ($this->load * $a * ($l - $a) * (2 * $l - $a)) / (6 * $l);
             }
         }
 

@@ -9,7 +9,10 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\Header;
 use YokeLine\Planning\Plan;
 
-/** A board that is longer than what can be had: in as few pieces as may be, jointed on the centres of studs, clear of the rail's bolts. */
+/**
+ * A board that is longer than what can be had: in as few pieces as may be, jointed on the centres of studs, clear of
+ * the rail's bolts.
+ */
 final readonly class BoardPieces
 {
     private const CLEAR_MM = 30;
@@ -27,12 +30,18 @@ final readonly class BoardPieces
             return new self([], true);
         }
         $longest = Length::greatest(...$stock);
-        $places = self::places($header->span, array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey)), $plan->rail->holes);
+        $places = self::places(
+            $header->span,
+            array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey)),
+            $plan->rail->holes,
+        );
         $joints = [];
         $from = $header->span->low;
         while ($header->span->high->minus($from)->isOver($longest)) {
             // As far as a whole board reaches: no other way needs fewer pieces.
-            $within = array_values(array_filter($places, fn (Length $x) => $x->isOver($from) && ! $x->minus($from)->isOver($longest)));
+            $within = array_values(
+                array_filter($places, fn (Length $x) => $x->isOver($from) && ! $x->minus($from)->isOver($longest)),
+            );
             if ($within === []) {
                 return new self($joints, false);
             }
@@ -52,7 +61,17 @@ final readonly class BoardPieces
      */
     public static function places(Span $board, array $studs, array $bolts): array
     {
-        $places = array_values(array_filter($studs, fn (Length $x) => $x->isOver($board->low) && $x->isUnder($board->high) && array_filter($bolts, fn (Length $bolt) => $bolt->minus($x)->absolute()->isUnder(Length::mm(self::CLEAR_MM))) === []));
+        $places = array_values(
+            array_filter(
+                $studs,
+                fn (Length $x) => $x->isOver($board->low) &&
+                    $x->isUnder($board->high) &&
+                    array_filter(
+                        $bolts,
+                        fn (Length $bolt) => $bolt->minus($x)->absolute()->isUnder(Length::mm(self::CLEAR_MM)),
+                    ) === [],
+            ),
+        );
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
 
         return $places;

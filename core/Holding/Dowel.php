@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Holding;
 
 /**
- * One lag or wood screw, as the National Design Specification 2018 and the general dowel equations of Technical Report 12 reckon it.
+ * One lag or wood screw, as the National Design Specification 2018 and the general dowel equations of Technical Report
+ * 12 reckon it.
  * Lengths in mm, forces in N; the equations themselves are in inches and pounds.
  */
 final readonly class Dowel
@@ -19,14 +20,24 @@ final readonly class Dowel
 
     private const STEEL_PSI = 87_000.0;
 
-    private function __construct(public float $diameter, private float $root, private float $yield, private bool $isLag) {}
+    private function __construct(
+        public float $diameter,
+        private float $root,
+        private float $yield,
+        private bool $isLag,
+    ) {}
 
     /** @param  float  $diameter  nominal, mm */
     public static function lag(float $diameter): self
     {
         $inches = $diameter / self::MM;
 
-        return new self($diameter, 0.72 * $diameter, $inches < 0.28 ? 70_000 : ($inches < 0.344 ? 60_000 : 45_000), true);
+        return new self(
+            $diameter,
+            0.72 * $diameter,
+            $inches < 0.28 ? 70_000 : ($inches < 0.344 ? 60_000 : 45_000),
+            true,
+        );
     }
 
     /** @param  float  $diameter  nominal, mm */
@@ -34,9 +45,18 @@ final readonly class Dowel
     {
         $inches = $diameter / self::MM;
 
-        return new self($diameter, 0.8 * $diameter, match (true) {
-            $inches <= 0.142 => 90_000, $inches <= 0.177 => 80_000, $inches <= 0.237 => 70_000, $inches <= 0.273 => 60_000, default => 45_000,
-        }, false);
+        return new self(
+            $diameter,
+            0.8 * $diameter,
+            match (true) {
+                $inches <= 0.142 => 90_000,
+                $inches <= 0.177 => 80_000,
+                $inches <= 0.237 => 70_000,
+                $inches <= 0.273 => 60_000,
+                default => 45_000,
+            },
+            false,
+        );
     }
 
     /** Where its tip begins to narrow, from the head: what is past it does not count. */
@@ -57,7 +77,7 @@ final readonly class Dowel
         $inches = $this->diameter / self::MM;
         $poundsPerInch = $this->isLag ? 1800 * $gravity ** 1.5 * $inches ** 0.75 : 2850 * $gravity ** 2 * $inches;
 
-        return $poundsPerInch / self::MM * self::N_PER_LB * self::DURATION;
+        return ($poundsPerInch / self::MM) * self::N_PER_LB * self::DURATION;
     }
 
     /** Bearing of what the main member is, psi: across the grain in boards and lintels, along it in studs. */
@@ -74,7 +94,8 @@ final readonly class Dowel
     }
 
     /**
-     * Allowable lateral load, N, and the yield mode that rules. Technical Report 12, table 1-1; NDS table 12.3.1B for the reduction.
+     * Allowable lateral load, N, and the yield mode that rules. Technical Report 12, table 1-1; NDS table 12.3.1B for
+     * the reduction.
      *
      * @param  float  $sideBearing  psi
      * @param  float  $side  length of the side member, mm
@@ -84,23 +105,33 @@ final readonly class Dowel
      * @param  float  $angle  of the load to the grain, degrees
      * @return array{float, string}
      */
-    public function lateral(float $sideBearing, float $side, float $mainBearing, float $main, float $gap, float $angle): array
-    {
+    public function lateral(
+        float $sideBearing,
+        float $side,
+        float $mainBearing,
+        float $main,
+        float $gap,
+        float $angle,
+    ): array {
         $root = $this->root / self::MM;
         [$ls, $lm, $g] = [$side / self::MM, $main / self::MM, $gap / self::MM];
         [$qs, $qm] = [$sideBearing * $root, $mainBearing * $root];
-        $m = $this->yield * $root ** 3 / 6;
+        $m = ($this->yield * $root ** 3) / 6;
         $yields = [
             'Im' => $qm * $lm,
             'Is' => $qs * $ls,
-            'II' => self::root(1 / (4 * $qs) + 1 / (4 * $qm), $ls / 2 + $g + $lm / 2, -$qs * $ls ** 2 / 4 - $qm * $lm ** 2 / 4),
-            'IIIm' => self::root(1 / (2 * $qs) + 1 / (4 * $qm), $g + $lm / 2, -$m - $qm * $lm ** 2 / 4),
-            'IIIs' => self::root(1 / (4 * $qs) + 1 / (2 * $qm), $ls / 2 + $g, -$qs * $ls ** 2 / 4 - $m),
+            'II' => self::root(
+                1 / (4 * $qs) + 1 / (4 * $qm),
+                $ls / 2 + $g + $lm / 2,
+                (-$qs * $ls ** 2) / 4 - ($qm * $lm ** 2) / 4,
+            ),
+            'IIIm' => self::root(1 / (2 * $qs) + 1 / (4 * $qm), $g + $lm / 2, -$m - ($qm * $lm ** 2) / 4),
+            'IIIs' => self::root(1 / (4 * $qs) + 1 / (2 * $qm), $ls / 2 + $g, (-$qs * $ls ** 2) / 4 - $m),
             'IV' => self::root(1 / (2 * $qs) + 1 / (2 * $qm), $g, -2 * $m),
         ];
         $best = [INF, ''];
         foreach ($yields as $mode => $pounds) {
-            $allowed = $pounds / $this->reduction($mode, $angle) * self::N_PER_LB * self::DURATION;
+            $allowed = ($pounds / $this->reduction($mode, $angle)) * self::N_PER_LB * self::DURATION;
             if ($allowed < $best[0]) {
                 $best = [$allowed, $mode];
             }

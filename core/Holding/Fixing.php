@@ -45,8 +45,22 @@ final readonly class Fixing
     public function carrying(float $by, Length $up): self
     {
         return new self(
-            $this->kind, $this->into, $this->x, $this->y->plus($up), $this->stud, $this->diameter, $this->length, $this->thread, $this->reaction->times($by),
-            $this->shear * $by, $this->tension * $by, $this->withdrawal, $this->lateral, $this->mode, $this->utilisation === null ? null : $this->utilisation * $by, $this->bearing === null ? null : $this->bearing * $by,
+            $this->kind,
+            $this->into,
+            $this->x,
+            $this->y->plus($up),
+            $this->stud,
+            $this->diameter,
+            $this->length,
+            $this->thread,
+            $this->reaction->times($by),
+            $this->shear * $by,
+            $this->tension * $by,
+            $this->withdrawal,
+            $this->lateral,
+            $this->mode,
+            $this->utilisation === null ? null : $this->utilisation * $by,
+            $this->bearing === null ? null : $this->bearing * $by,
         );
     }
 

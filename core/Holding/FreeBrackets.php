@@ -10,7 +10,10 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\Rail;
 use YokeLine\Planning\RailPlace;
 
-/** Brackets that are set where the studs are: the rail is drilled through them. It lies nearest to its shared place where that holds. */
+/**
+ * Brackets that are set where the studs are: the rail is drilled through them. It lies nearest to its shared place
+ * where that holds.
+ */
 final class FreeBrackets
 {
     private const APART_MM = 150;
@@ -21,11 +24,21 @@ final class FreeBrackets
      * @param  list<Span>  $stops  bodies that no bracket may stand under
      * @param  ?Length  $byHand  where its left end was set
      */
-    public static function best(Span $wall, Span $least, Rail $rail, Holding $holding, array $stops, Kit $kit, ?Length $byHand): RailPlace
-    {
+    public static function best(
+        Span $wall,
+        Span $least,
+        Rail $rail,
+        Holding $holding,
+        array $stops,
+        Kit $kit,
+        ?Length $byHand,
+    ): RailPlace {
         $length = $rail->length->total;
         $shared = $rail->span->low;
-        $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
+        $range = new Span(
+            Length::greatest($wall->low, $least->high->minus($length)),
+            Length::least($least->low, $wall->high->minus($length)),
+        );
         $fouls = array_map(fn (Span $body) => $body->widened($kit->standoffBase->half()->minus(Length::mm(1))), $stops);
         $best = null;
         foreach ($byHand === null ? self::candidates($range, $shared, $length, $holding, $kit) : [$byHand] as $left) {
@@ -41,11 +54,27 @@ final class FreeBrackets
         [$left, $places, $holds] = $best;
         $margin = $places === [] ? null : Length::least(...array_map($holding->margin(...), $places));
 
-        return new RailPlace($range, $shared, $left, count($places), $places, $margin, $holds, [], null, $places, [], $holds, $length, $places);
+        return new RailPlace(
+            $range,
+            $shared,
+            $left,
+            count($places),
+            $places,
+            $margin,
+            $holds,
+            [],
+            null,
+            $places,
+            [],
+            $holds,
+            $length,
+            $places,
+        );
     }
 
     /**
-     * Wherever a bracket comes onto the rail or off it, or as far from its end as one may be; the nearest to the shared place first.
+     * Wherever a bracket comes onto the rail or off it, or as far from its end as one may be; the nearest to the shared
+     * place first.
      *
      * @return non-empty-list<Length>
      */
@@ -63,7 +92,10 @@ final class FreeBrackets
                 }
             }
         }
-        usort($found, fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm]);
+        usort(
+            $found,
+            fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm],
+        );
 
         return $found;
     }

@@ -37,7 +37,14 @@ final readonly class HeaderAnchors
      * @param  list<Length>  $rows  of screws, room y
      * @param  list<Length>  $leftOut  studs where no screw could be placed
      */
-    private function __construct(public array $fixings, public array $at, public array $reactions, public array $rows, public ?Length $length, public array $leftOut) {}
+    private function __construct(
+        public array $fixings,
+        public array $at,
+        public array $reactions,
+        public array $rows,
+        public ?Length $length,
+        public array $leftOut,
+    ) {}
 
     /**
      * @param  list<WheelRun>  $runs
@@ -45,8 +52,13 @@ final readonly class HeaderAnchors
     public static function of(Plan $plan, Header $header, array $runs, float $wheel): self
     {
         $layers = Layers::of($plan);
-        $rows = [$header->foot->total->plus(Length::mm(self::ROW_MM)), $header->top->total->minus(Length::mm(self::ROW_MM))];
-        [$places, $leftOut] = $layers->isMasonry ? [self::onMasonry($plan, $header, $rows), []] : self::onStuds($plan, $header, $rows);
+        $rows = [
+            $header->foot->total->plus(Length::mm(self::ROW_MM)),
+            $header->top->total->minus(Length::mm(self::ROW_MM)),
+        ];
+        [$places, $leftOut] = $layers->isMasonry
+            ? [self::onMasonry($plan, $header, $rows), []]
+            : self::onStuds($plan, $header, $rows);
         $groups = self::groups($places);
         $at = array_map(fn (array $group) => self::middle(array_column($group, 'stud')), $groups);
         $reactions = array_fill(0, count($at), Peak::none());
@@ -62,7 +74,14 @@ final readonly class HeaderAnchors
                 }
             }
         }
-        $self = new self([], $at, array_values($reactions), $rows, $layers->isMasonry ? $layers->headerAnchor($plan->doorway->brief->anchor?->embedment) : $layers->screw(), $leftOut);
+        $self = new self(
+            [],
+            $at,
+            array_values($reactions),
+            $rows,
+            $layers->isMasonry ? $layers->headerAnchor($plan->doorway->brief->anchor?->embedment) : $layers->screw(),
+            $leftOut,
+        );
         $fixings = [];
         foreach ($groups as $i => $group) {
             array_push($fixings, ...$self->screws($plan, $header, $layers, $group, $reactions[$i], $pulls[$i]));
@@ -74,7 +93,14 @@ final readonly class HeaderAnchors
     /** The same under so many times the load, so much higher. */
     public function carrying(float $by, Length $up): self
     {
-        return new self(array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings), $this->at, array_map(fn (Peak $peak) => $peak->times($by), $this->reactions), array_map($up->plus(...), $this->rows), $this->length, $this->leftOut);
+        return new self(
+            array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings),
+            $this->at,
+            array_map(fn (Peak $peak) => $peak->times($by), $this->reactions),
+            array_map($up->plus(...), $this->rows),
+            $this->length,
+            $this->leftOut,
+        );
     }
 
     /** The greatest distance that the board spans between two places where it is held. */
@@ -88,9 +114,20 @@ final readonly class HeaderAnchors
      * @param  float  $pull  N mm, static
      * @return list<Fixing>
      */
-    private function screws(Plan $plan, Header $header, Layers $layers, array $group, Peak $reaction, float $pull): array
-    {
-        $screws = array_merge(...array_map(fn (array $stud) => array_map(fn (array $at) => [...$at, $stud['stud']], $stud['screws']), $group));
+    private function screws(
+        Plan $plan,
+        Header $header,
+        Layers $layers,
+        array $group,
+        Peak $reaction,
+        float $pull,
+    ): array {
+        $screws = array_merge(
+            ...array_map(
+                fn (array $stud) => array_map(fn (array $at) => [...$at, $stud['stud']], $stud['screws']),
+                $group,
+            ),
+        );
         $count = count($screws);
         if ($count === 0) {
             return [];
@@ -110,37 +147,123 @@ final readonly class HeaderAnchors
                 $isUpper => $pull / ($lever * count($upper)),
                 default => 0.0,
             };
-            $fixings[] = $this->screw($plan, $layers, $x, $y, $stud, $each, $reaction->demand() * $loadFactor / $count, $tension, $loadFactor);
+            $fixings[] = $this->screw(
+                $plan,
+                $layers,
+                $x,
+                $y,
+                $stud,
+                $each,
+                ($reaction->demand() * $loadFactor) / $count,
+                $tension,
+                $loadFactor,
+            );
         }
 
         return $fixings;
     }
 
-    private function screw(Plan $plan, Layers $layers, Length $x, Length $y, Length $stud, Peak $reaction, float $shear, float $tension, float $loadFactor): Fixing
-    {
+    private function screw(
+        Plan $plan,
+        Layers $layers,
+        Length $x,
+        Length $y,
+        Length $stud,
+        Peak $reaction,
+        float $shear,
+        float $tension,
+        float $loadFactor,
+    ): Fixing {
         $brief = $plan->doorway->brief;
         $anchor = $brief->anchor;
         if ($layers->isMasonry) {
-            $strength = $anchor === null ? Strength::notChecked() : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
+            $strength =
+                $anchor === null
+                    ? Strength::notChecked()
+                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
 
-            return new Fixing('anchor', Member::Masonry, $x, $y, null, $anchor->diameter ?? Length::mm(8), $this->length, $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
+            return new Fixing(
+                'anchor',
+                Member::Masonry,
+                $x,
+                $y,
+                null,
+                $anchor->diameter ?? Length::mm(8),
+                $this->length,
+                $anchor?->embedment->toMm() ?? 0.0,
+                $reaction,
+                $shear,
+                $tension,
+                $strength->withdrawal,
+                $strength->lateral,
+                $strength->mode,
+                $strength->utilisation,
+            );
         }
         $dowel = Dowel::woodScrew(self::SCREW_MM);
         $board = Wood::of($brief->header->wood);
         $wood = Wood::of($plan->doorway->survey->wood);
         $plank = Wood::of($plan->doorway->survey->lining->wood ?? '');
-        if ($this->length === null || $board->gravity === null || $wood->gravity === null || ($layers->isPlank && $plank->gravity === null)) {
-            return new Fixing('header-screw', Member::Stud, $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, 0.0, $reaction, $shear, $tension, null, null, '', null);
+        if (
+            $this->length === null ||
+            $board->gravity === null ||
+            $wood->gravity === null ||
+            ($layers->isPlank && $plank->gravity === null)
+        ) {
+            return new Fixing(
+                'header-screw',
+                Member::Stud,
+                $x,
+                $y,
+                $stud,
+                Length::mm(self::SCREW_MM),
+                $this->length,
+                0.0,
+                $reaction,
+                $shear,
+                $tension,
+                null,
+                null,
+                '',
+                null,
+            );
         }
         $long = $this->length->toMm();
         $behind = $long - $layers->board->toMm() - ($layers->isPlank ? 0.0 : $layers->lining->toMm());
-        $thread = min(2 * $long / 3, $behind);
-        $inPlank = $layers->isPlank ? max(0.0, $thread - ($long - $layers->board->toMm() - $layers->lining->toMm())) : 0.0;
-        $withdrawal = ($thread - $inPlank) * $dowel->withdrawal($wood->gravity) + $inPlank * $dowel->withdrawal((float) $plank->gravity);
-        $lateral = $dowel->lateral($dowel->bearing($board, true), $layers->board->toMm(), $dowel->bearing($wood, false), $behind, $layers->isPlank ? 0.0 : $layers->lining->toMm(), 0.0);
+        $thread = min((2 * $long) / 3, $behind);
+        $inPlank = $layers->isPlank
+            ? max(0.0, $thread - ($long - $layers->board->toMm() - $layers->lining->toMm()))
+            : 0.0;
+        $withdrawal =
+            ($thread - $inPlank) * $dowel->withdrawal($wood->gravity) +
+            $inPlank * $dowel->withdrawal((float) $plank->gravity);
+        $lateral = $dowel->lateral(
+            $dowel->bearing($board, true),
+            $layers->board->toMm(),
+            $dowel->bearing($wood, false),
+            $behind,
+            $layers->isPlank ? 0.0 : $layers->lining->toMm(),
+            0.0,
+        );
         $strength = Strength::of($withdrawal, $lateral, $shear, $tension, $loadFactor);
 
-        return new Fixing('header-screw', Member::Stud, $x, $y, $stud, Length::mm(self::SCREW_MM), $this->length, $thread, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation);
+        return new Fixing(
+            'header-screw',
+            Member::Stud,
+            $x,
+            $y,
+            $stud,
+            Length::mm(self::SCREW_MM),
+            $this->length,
+            $thread,
+            $reaction,
+            $shear,
+            $tension,
+            $strength->withdrawal,
+            $strength->lateral,
+            $strength->mode,
+            $strength->utilisation,
+        );
     }
 
     /**
@@ -166,7 +289,14 @@ final readonly class HeaderAnchors
             }
             $screws = [];
             foreach ($rows as $y) {
-                $x = self::freeOf($centre, $band, $y, $bolts, $apart, Holding::zones($plan->doorway->survey, $plan->floor, [$y]));
+                $x = self::freeOf(
+                    $centre,
+                    $band,
+                    $y,
+                    $bolts,
+                    $apart,
+                    Holding::zones($plan->doorway->survey, $plan->floor, [$y]),
+                );
                 if ($x !== null) {
                     $screws[] = [$x, $y];
                 }
@@ -187,8 +317,14 @@ final readonly class HeaderAnchors
      * @param  list<array{Length, Length}>  $bolts
      * @param  list<Span>  $zones
      */
-    private static function freeOf(Length $centre, Span $band, Length $y, array $bolts, Length $apart, array $zones): ?Length
-    {
+    private static function freeOf(
+        Length $centre,
+        Span $band,
+        Length $y,
+        array $bolts,
+        Length $apart,
+        array $zones,
+    ): ?Length {
         $taken = $zones;
         $candidates = [$centre, $band->low, $band->high];
         foreach ($bolts as [$x, $at]) {
@@ -196,14 +332,24 @@ final readonly class HeaderAnchors
             $room = $apart->toMm() ** 2 - $up ** 2;
             if ($room > 0) {
                 // Up to the next nanometre: a screw at the edge of it is clear.
-                $taken[] = new Span($x->minus(Length::nm((int) ceil(sqrt($room) * 1e6))), $x->plus(Length::nm((int) ceil(sqrt($room) * 1e6))));
+                $taken[] = new Span(
+                    $x->minus(Length::nm((int) ceil(sqrt($room) * 1e6))),
+                    $x->plus(Length::nm((int) ceil(sqrt($room) * 1e6))),
+                );
             }
         }
         foreach ($taken as $span) {
             array_push($candidates, $span->low, $span->high);
         }
-        $free = array_filter($candidates, fn (Length $x) => $band->contains($x) && array_filter($taken, fn (Span $span) => $x->isOver($span->low) && $x->isUnder($span->high)) === []);
-        usort($free, fn (Length $a, Length $b) => [abs($a->nm - $centre->nm), $a->nm] <=> [abs($b->nm - $centre->nm), $b->nm]);
+        $free = array_filter(
+            $candidates,
+            fn (Length $x) => $band->contains($x) &&
+                array_filter($taken, fn (Span $span) => $x->isOver($span->low) && $x->isUnder($span->high)) === [],
+        );
+        usort(
+            $free,
+            fn (Length $a, Length $b) => [abs($a->nm - $centre->nm), $a->nm] <=> [abs($b->nm - $centre->nm), $b->nm],
+        );
 
         return $free[0] ?? null;
     }
@@ -219,7 +365,20 @@ final readonly class HeaderAnchors
         $found = [];
         for ($i = 0; $i <= $bays; $i++) {
             $x = $span->low->plus($span->length()->scaled($i, $bays));
-            $screws = array_map(fn (Length $y) => [$x, $y], array_values(array_filter($rows, fn (Length $y) => Holding::inMasonry($plan->doorway->survey, $plan->floor, $plan->heights->head->total, [$y])->holds($x))));
+            $screws = array_map(
+                fn (Length $y) => [$x, $y],
+                array_values(
+                    array_filter(
+                        $rows,
+                        fn (Length $y) => Holding::inMasonry(
+                            $plan->doorway->survey,
+                            $plan->floor,
+                            $plan->heights->head->total,
+                            [$y],
+                        )->holds($x),
+                    ),
+                ),
+            );
             if ($screws !== []) {
                 $found[] = ['stud' => $x, 'screws' => $screws];
             }
@@ -237,7 +396,12 @@ final readonly class HeaderAnchors
         $groups = [];
         foreach ($places as $place) {
             $last = count($groups) - 1;
-            if ($last >= 0 && $place['stud']->minus($groups[$last][count($groups[$last]) - 1]['stud'])->isUnder(Length::mm(self::TOGETHER_MM))) {
+            if (
+                $last >= 0 &&
+                $place['stud']
+                    ->minus($groups[$last][count($groups[$last]) - 1]['stud'])
+                    ->isUnder(Length::mm(self::TOGETHER_MM))
+            ) {
                 $groups[$last][] = $place;
             } else {
                 $groups[] = [$place];

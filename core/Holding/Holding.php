@@ -14,7 +14,10 @@ use YokeLine\Measure\Span;
 use YokeLine\Planning\Floor;
 use YokeLine\Planning\Heights;
 
-/** Where along a wall a bolt's centre holds, at one height: on studs, solids and thick plank, or in masonry, outside the zones of what must not be hit. */
+/**
+ * Where along a wall a bolt's centre holds, at one height: on studs, solids and thick plank, or in masonry, outside the
+ * zones of what must not be hit.
+ */
 final readonly class Holding
 {
     /** Kept from a cable or pipe on every side. */
@@ -66,13 +69,21 @@ final readonly class Holding
         foreach ($survey->solids as $solid) {
             $high = $solid->y->shifted($floor->at($solid->x->middle()))->widened($inset->negated());
             $long = $solid->x->widened($inset->negated());
-            if (! $long->length()->isNegative() && array_filter($heights, fn (Length $y) => ! $high->contains($y)) === []) {
+            if (
+                ! $long->length()->isNegative() &&
+                array_filter($heights, fn (Length $y) => ! $high->contains($y)) === []
+            ) {
                 $grips[] = new Grip($long, Member::Solid);
             }
         }
         $lining = $survey->lining;
         $wall = $survey->wall();
-        if ($lining !== null && $wall !== null && $lining->kind === LiningKind::Plank && ! $lining->thickness->isUnder(self::leastWood($bolt))) {
+        if (
+            $lining !== null &&
+            $wall !== null &&
+            $lining->kind === LiningKind::Plank &&
+            ! $lining->thickness->isUnder(self::leastWood($bolt))
+        ) {
             $grips[] = new Grip($wall, Member::Plank);
         }
 
@@ -93,7 +104,10 @@ final readonly class Holding
         $wall = $survey->wall()?->widened($kept->negated());
         $grips = $wall === null || $wall->length()->isNegative() ? [] : [new Grip($wall, Member::Masonry)];
 
-        return self::outside([...($opening !== null && $besideOpening ? [$opening] : []), ...self::zones($survey, $floor, $heights)], $grips);
+        return self::outside(
+            [...$opening !== null && $besideOpening ? [$opening] : [], ...self::zones($survey, $floor, $heights)],
+            $grips,
+        );
     }
 
     /**
@@ -136,7 +150,8 @@ final readonly class Holding
     }
 
     /**
-     * What a bolt at x is held by: one grip for each kind of member. Plank counts by itself only where nothing stands behind it.
+     * What a bolt at x is held by: one grip for each kind of member. Plank counts by itself only where nothing stands
+     * behind it.
      *
      * @return list<Grip>
      */
@@ -157,7 +172,11 @@ final readonly class Holding
     /** How far inside the limit of what it holds in best a bolt at x is; below 0 where it holds in nothing. */
     public function margin(Length $x): Length
     {
-        return array_reduce($this->holders($x), fn (Length $best, Grip $grip) => Length::greatest($best, $grip->margin($x)), Length::nm(-1));
+        return array_reduce(
+            $this->holders($x),
+            fn (Length $best, Grip $grip) => Length::greatest($best, $grip->margin($x)),
+            Length::nm(-1),
+        );
     }
 
     /**
@@ -180,9 +199,15 @@ final readonly class Holding
             $quarter = $stud->width->scaled(1, 4);
             $halves = ['left' => $stud->x->minus($quarter), 'right' => $stud->x->plus($quarter)];
             $near = Length::mm(self::JAMB_MM);
-            if ($jambs !== null && ! $stud->x->plus($stud->width->half())->minus($jambs->low)->absolute()->isOver($near)) {
+            if (
+                $jambs !== null &&
+                ! $stud->x->plus($stud->width->half())->minus($jambs->low)->absolute()->isOver($near)
+            ) {
                 unset($halves['right']);
-            } elseif ($jambs !== null && ! $stud->x->minus($stud->width->half())->minus($jambs->high)->absolute()->isOver($near)) {
+            } elseif (
+                $jambs !== null &&
+                ! $stud->x->minus($stud->width->half())->minus($jambs->high)->absolute()->isOver($near)
+            ) {
                 unset($halves['left']);
             }
             foreach ($halves as $centre) {

@@ -7,12 +7,17 @@ namespace YokeLine\Holding;
 /**
  * What one support takes of a unit load, by the load's place: pieces of a cubic, straight past the outer supports.
  *
- * For a beam on rigid supports it is the shape the beam takes when that support alone is lifted by one (Müller-Breslau): the natural cubic
- * spline through 1 there and 0 at the others. For a board on its studs it is the lever rule: straight between neighbours.
+ * For a beam on rigid supports it is the shape the beam takes when that support alone is lifted by one
+ * (Müller-Breslau): the natural cubic
+ * spline through 1 there and 0 at the others. For a board on its studs it is the lever rule: straight between
+ * neighbours.
  */
 final readonly class Influence
 {
-    /** @param  list<array{float, float, float, float, float}>  $parts  from, a, b, c, d: a + b u + c u² + d u³ with u from `from`; ascending */
+    /**
+     * @param  list<array{float, float, float, float, float}>  $parts  from, a, b, c, d: a + b u + c u² + d u³ with u
+     * from `from`; ascending
+     */
     private function __construct(private array $parts, public float $low, public float $high) {}
 
     /**
@@ -56,7 +61,11 @@ final readonly class Influence
     {
         $breaks = array_map(fn (array $part) => $part[0], array_slice($this->parts, 1));
 
-        return [...(is_finite($this->low) ? [$this->low] : []), ...$breaks, ...(is_finite($this->high) ? [$this->high] : [])];
+        return [
+            ...is_finite($this->low) ? [$this->low] : [],
+            ...$breaks,
+            ...is_finite($this->high) ? [$this->high] : [],
+        ];
     }
 
     /** What the support takes of a unit load at x. */
@@ -102,12 +111,22 @@ final readonly class Influence
         $parts = [];
         for ($i = 0; $i < $n - 1; $i++) {
             $h = $x[$i + 1] - $x[$i];
-            $parts[] = [$x[$i], $y[$i], ($y[$i + 1] - $y[$i]) / $h - $h * (2 * $m[$i] + $m[$i + 1]) / 6, $m[$i] / 2, ($m[$i + 1] - $m[$i]) / (6 * $h)];
+            $parts[] = [
+                $x[$i],
+                $y[$i],
+                ($y[$i + 1] - $y[$i]) / $h - ($h * (2 * $m[$i] + $m[$i + 1])) / 6,
+                $m[$i] / 2,
+                ($m[$i + 1] - $m[$i]) / (6 * $h),
+            ];
         }
         $last = $parts[$n - 2];
         $h = $x[$n - 1] - $x[$n - 2];
         // Straight on past the outer supports, with the slope there.
-        $parts = [[$x[0], $y[0], $parts[0][2], 0.0, 0.0], ...$parts, [$x[$n - 1], $y[$n - 1], $last[2] + 2 * $last[3] * $h + 3 * $last[4] * $h * $h, 0.0, 0.0]];
+        $parts = [
+            [$x[0], $y[0], $parts[0][2], 0.0, 0.0],
+            ...$parts,
+            [$x[$n - 1], $y[$n - 1], $last[2] + 2 * $last[3] * $h + 3 * $last[4] * $h * $h, 0.0, 0.0],
+        ];
 
         return new self($parts, $low, $high);
     }
@@ -128,7 +147,9 @@ final readonly class Influence
             [$before, $after] = [$x[$i] - $x[$i - 1], $x[$i + 1] - $x[$i]];
             $diagonal = 2 * ($before + $after) - $before * $upper[$i - 1];
             $upper[$i] = $after / $diagonal;
-            $right[$i] = (6 * (($y[$i + 1] - $y[$i]) / $after - ($y[$i] - $y[$i - 1]) / $before) - $before * $right[$i - 1]) / $diagonal;
+            $right[$i] =
+                (6 * (($y[$i + 1] - $y[$i]) / $after - ($y[$i] - $y[$i - 1]) / $before) - $before * $right[$i - 1]) /
+                $diagonal;
         }
         for ($i = $n - 2; $i > 0; $i--) {
             $m[$i] = $right[$i] - $upper[$i] * $m[$i + 1];

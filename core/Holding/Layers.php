@@ -71,7 +71,11 @@ final readonly class Layers
     public function boltInto(Member $member, ?Length $embedment = null): ?Length
     {
         $needed = match ($member) {
-            Member::Masonry => $this->grip->plus($this->board, $this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)),
+            Member::Masonry => $this->grip->plus(
+                $this->board,
+                $this->lining,
+                $embedment ?? Length::mm(self::INTO_MASONRY_MM),
+            ),
             // Board and plank, or plank alone: the point comes out, and no further than it must.
             Member::Board, Member::Plank => $this->grip->plus($this->boardWood(), $this->bolt->scaled(6, 10)),
             default => $this->grip->plus($this->board, $this->lining, Length::mm(self::INTO_STUD_MM)),
@@ -87,7 +91,10 @@ final readonly class Layers
 
     public function headerAnchor(?Length $embedment): ?Length
     {
-        return self::least(self::BOLTS_MM, $this->board->plus($this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)));
+        return self::least(
+            self::BOLTS_MM,
+            $this->board->plus($this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)),
+        );
     }
 
     /**

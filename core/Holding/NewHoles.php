@@ -8,8 +8,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /**
- * The studs at which a rail best takes holes of its own, beside those of its holes that hold: clear of every hole it has, of its ends, of the
- * stops and of each other. As many as there is room for; where that can be done in several ways, with the smallest greatest distance between
+ * The studs at which a rail best takes holes of its own, beside those of its holes that hold: clear of every hole it
+ * has, of its ends, of the
+ * stops and of each other. As many as there is room for; where that can be done in several ways, with the smallest
+ * greatest distance between
  * neighbours, then nearest to the ends of the rail, then furthest to the left.
  */
 final class NewHoles
@@ -61,9 +63,14 @@ final class NewHoles
         $found = [];
         foreach ($holding->grips as $grip) {
             $x = $grip->stud;
-            if ($x !== null && $grip->span->contains($x) && $room->contains($x)
-                && ! self::isNear($x, $holes, self::FROM_HOLE_MM) && ! self::isNear($x, $own, self::APART_MM)
-                && array_filter($fouls, fn (Span $foul) => $foul->surrounds($x)) === []) {
+            if (
+                $x !== null &&
+                $grip->span->contains($x) &&
+                $room->contains($x) &&
+                ! self::isNear($x, $holes, self::FROM_HOLE_MM) &&
+                ! self::isNear($x, $own, self::APART_MM) &&
+                array_filter($fouls, fn (Span $foul) => $foul->surrounds($x)) === []
+            ) {
                 $found[] = $x->nm;
             }
         }
@@ -75,7 +82,8 @@ final class NewHoles
     /** @param  list<Length>  $others */
     private static function isNear(Length $x, array $others, int $mm): bool
     {
-        return array_filter($others, fn (Length $other) => $other->minus($x)->absolute()->isUnder(Length::mm($mm))) !== [];
+        return array_filter($others, fn (Length $other) => $other->minus($x)->absolute()->isUnder(Length::mm($mm))) !==
+            [];
     }
 
     /**
@@ -93,7 +101,8 @@ final class NewHoles
     }
 
     /**
-     * Every way to end a set that begins at one place and takes each further place that has room, with its smallest greatest distance.
+     * Every way to end a set that begins at one place and takes each further place that has room, with its smallest
+     * greatest distance.
      *
      * @param  non-empty-list<int>  $places  ascending
      * @param  list<int>  $own
@@ -116,7 +125,10 @@ final class NewHoles
             }
             // The next one leaves no room for another before it.
             for ($next = $from; $next <= $last && $apart > $places[$next] - $places[$from]; $next++) {
-                $candidate = [max($gap, self::greatestBetween($places[$i], $places[$next], $own)), [...$set, $places[$next]]];
+                $candidate = [
+                    max($gap, self::greatestBetween($places[$i], $places[$next], $own)),
+                    [...$set, $places[$next]],
+                ];
                 if (! isset($reached[$next]) || $candidate < $reached[$next]) {
                     $reached[$next] = $candidate;
                 }
@@ -124,17 +136,22 @@ final class NewHoles
         }
         $ends = array_filter($reached, fn (int $i) => $apart > $places[$last] - $places[$i], ARRAY_FILTER_USE_KEY);
 
-        return array_values(array_map(function (array $end) use ($own) {
-            [$gap, $set] = $end;
-            $places = self::outer($own, $set);
-            sort($places);
-            for ($i = 1; $i < count($places); $i++) {
-                // Between the ends of the set the distances are known.
-                $gap = $places[$i - 1] === $set[0] && $places[$i] === $set[count($set) - 1] ? $gap : max($gap, $places[$i] - $places[$i - 1]);
-            }
+        return array_values(
+            array_map(function (array $end) use ($own) {
+                [$gap, $set] = $end;
+                $places = self::outer($own, $set);
+                sort($places);
+                for ($i = 1; $i < count($places); $i++) {
+                    // Between the ends of the set the distances are known.
+                    $gap =
+                        $places[$i - 1] === $set[0] && $places[$i] === $set[count($set) - 1]
+                            ? $gap
+                            : max($gap, $places[$i] - $places[$i - 1]);
+                }
 
-            return [$gap, $set];
-        }, $ends));
+                return [$gap, $set];
+            }, $ends),
+        );
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Holding;
 
-/** The greatest and the least that a support takes while leaves run, N, and where the left wheels stand at the greatest. */
+/**
+ * The greatest and the least that a support takes while leaves run, N, and where the left wheels stand at the greatest.
+ */
 final readonly class Peak
 {
     /** @param  list<float>  $leftWheelAt  one for each leaf */
@@ -18,7 +20,10 @@ final readonly class Peak
     /** Leaves run each by itself: the envelope of both is the sum of theirs. */
     public function plus(self $other): self
     {
-        return new self($this->max + $other->max, $this->min + $other->min, [...$this->leftWheelAt, ...$other->leftWheelAt]);
+        return new self($this->max + $other->max, $this->min + $other->min, [
+            ...$this->leftWheelAt,
+            ...$other->leftWheelAt,
+        ]);
     }
 
     /** Under so many times the load. */
@@ -33,7 +38,10 @@ final readonly class Peak
         return max($this->max, -$this->min);
     }
 
-    /** Exact: the reaction is a cubic between places where a wheel passes a support or an end, so its peaks are there or where its derivative is nought. */
+    /**
+     * Exact: the reaction is a cubic between places where a wheel passes a support or an end, so its peaks are there or
+     * where its derivative is nought.
+     */
     public static function of(Influence $influence, WheelRun $run, float $wheel): self
     {
         $breaks = [$run->from, $run->to];

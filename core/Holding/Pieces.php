@@ -22,7 +22,9 @@ final class Pieces
             $pieces[] = [
                 'low' => $ends[$i]->toMm(),
                 'high' => $ends[$i + 1]->toMm(),
-                'supports' => array_values(array_filter($supports, fn (Length $x) => ! $x->isUnder($ends[$i]) && ! $x->isOver($ends[$i + 1]))),
+                'supports' => array_values(
+                    array_filter($supports, fn (Length $x) => ! $x->isUnder($ends[$i]) && ! $x->isOver($ends[$i + 1])),
+                ),
             ];
         }
 

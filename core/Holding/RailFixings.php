@@ -74,7 +74,13 @@ final readonly class RailFixings
         $board = $plan->header->span->widened(Length::mm(-self::BOARD_END_MM));
         $zones = Holding::zones($plan->doorway->survey, $plan->floor, $plan->boltHeights());
 
-        return array_values(array_filter($plan->rail->holes, fn (Length $x) => $board->contains($x) && array_filter($zones, fn (Span $zone) => $zone->surrounds($x)) === []));
+        return array_values(
+            array_filter(
+                $plan->rail->holes,
+                fn (Length $x) => $board->contains($x) &&
+                    array_filter($zones, fn (Span $zone) => $zone->surrounds($x)) === [],
+            ),
+        );
     }
 
     /** @return list<Fixing> */
@@ -86,10 +92,19 @@ final readonly class RailFixings
             if (count($piece['supports']) < 2) {
                 continue;
             }
-            $influences = Influence::ofBeam(array_map(fn (Length $x) => $x->toMm(), $piece['supports']), $piece['low'], $piece['high']);
+            $influences = Influence::ofBeam(
+                array_map(fn (Length $x) => $x->toMm(), $piece['supports']),
+                $piece['low'],
+                $piece['high'],
+            );
             foreach ($piece['supports'] as $i => $x) {
                 $peaks = array_map(fn (WheelRun $run) => Peak::of($influences[$i], $run, $this->wheel), $this->runs);
-                array_push($fixings, ...$this->plan->kit->bracket === null ? [$this->railBolt($x, $peaks)] : $this->bracketBolts($x, $peaks, $this->plan->kit->bracket->rows));
+                array_push(
+                    $fixings,
+                    ...$this->plan->kit->bracket === null
+                        ? [$this->railBolt($x, $peaks)]
+                        : $this->bracketBolts($x, $peaks, $this->plan->kit->bracket->rows),
+                );
             }
         }
 
@@ -104,10 +119,21 @@ final readonly class RailFixings
         $shear = $reaction->demand() * $this->loadFactor;
         $washers = $this->plan->doorway->brief->rules->washers;
         $base = $washers ? self::WASHER_MM : $kit->standoffBase->toMm();
-        $arm = $this->layers->standoff->toMm() + $kit->rail->thickness->toMm() / 2 + ($washers ? self::WASHER_THICK_MM : 0);
-        $tension = $shear * $arm / (self::LEVER * $base / 2);
+        $arm =
+            $this->layers->standoff->toMm() +
+            $kit->rail->thickness->toMm() / 2 +
+            ($washers ? self::WASHER_THICK_MM : 0);
+        $tension = ($shear * $arm) / ((self::LEVER * $base) / 2);
 
-        return $this->fixing('rail-bolt', $x, $this->plan->yokeLine(), $reaction, $shear, $tension, $tension / $this->loadFactor / (M_PI * $base ** 2 / 8));
+        return $this->fixing(
+            'rail-bolt',
+            $x,
+            $this->plan->yokeLine(),
+            $reaction,
+            $shear,
+            $tension,
+            $tension / $this->loadFactor / ((M_PI * $base ** 2) / 8),
+        );
     }
 
     /**
@@ -130,7 +156,19 @@ final readonly class RailFixings
         $up = array_map(fn (Length $row) => $row->toMm() - $foot, $rows);
         $squares = array_sum(array_map(fn (float $y) => $y * $y, $up));
 
-        return array_map(fn (Length $row, float $y) => $this->fixing('bracket-bolt', $x, $this->plan->yokeLine()->plus($row), $reaction, $reaction->demand() * $this->loadFactor / count($rows), $moment * $this->loadFactor * $y / $squares, null), $rows, $up);
+        return array_map(
+            fn (Length $row, float $y) => $this->fixing(
+                'bracket-bolt',
+                $x,
+                $this->plan->yokeLine()->plus($row),
+                $reaction,
+                ($reaction->demand() * $this->loadFactor) / count($rows),
+                ($moment * $this->loadFactor * $y) / $squares,
+                null,
+            ),
+            $rows,
+            $up,
+        );
     }
 
     /**
@@ -138,15 +176,43 @@ final readonly class RailFixings
      *
      * @param  'rail-bolt'|'bracket-bolt'  $kind
      */
-    private function fixing(string $kind, Length $x, Length $y, Peak $reaction, float $shear, float $tension, ?float $bearing): Fixing
-    {
+    private function fixing(
+        string $kind,
+        Length $x,
+        Length $y,
+        Peak $reaction,
+        float $shear,
+        float $tension,
+        ?float $bearing,
+    ): Fixing {
         $weakest = null;
         foreach ($this->heldBy($x) as $grip) {
             $fixing = $this->inMember($grip, $kind, $x, $y, $reaction, $shear, $tension, $bearing);
-            $weakest = $weakest === null || ($fixing->utilisation ?? INF) > ($weakest->utilisation ?? INF) ? $fixing : $weakest;
+            $weakest =
+                $weakest === null || ($fixing->utilisation ?? INF) > ($weakest->utilisation ?? INF)
+                    ? $fixing
+                    : $weakest;
         }
 
-        return $weakest ?? new Fixing($kind, Member::Nothing, $x, $y, null, $this->layers->bolt, null, 0.0, $reaction, $shear, $tension, null, null, '', null, $bearing);
+        return $weakest ??
+            new Fixing(
+                $kind,
+                Member::Nothing,
+                $x,
+                $y,
+                null,
+                $this->layers->bolt,
+                null,
+                0.0,
+                $reaction,
+                $shear,
+                $tension,
+                null,
+                null,
+                '',
+                null,
+                $bearing,
+            );
     }
 
     /** @return list<Grip> */
@@ -157,26 +223,79 @@ final readonly class RailFixings
             return $grips;
         }
         // Through a board that is too thin by itself a bolt goes on into its stud.
-        $studs = $this->layers->isThin() ? array_values(array_filter($grips, fn (Grip $grip) => $grip->member === Member::Stud)) : [];
+        $studs = $this->layers->isThin()
+            ? array_values(array_filter($grips, fn (Grip $grip) => $grip->member === Member::Stud))
+            : [];
 
         return $studs === [] ? [new Grip($this->plan->header->span, Member::Board)] : $studs;
     }
 
     /** @param  'rail-bolt'|'bracket-bolt'  $kind */
-    private function inMember(Grip $grip, string $kind, Length $x, Length $y, Peak $reaction, float $shear, float $tension, ?float $bearing): Fixing
-    {
+    private function inMember(
+        Grip $grip,
+        string $kind,
+        Length $x,
+        Length $y,
+        Peak $reaction,
+        float $shear,
+        float $tension,
+        ?float $bearing,
+    ): Fixing {
         $layers = $this->layers;
         if ($grip->member === Member::Masonry) {
             $anchor = $this->plan->doorway->brief->anchor;
-            $strength = $anchor === null ? Strength::notChecked() : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
+            $strength =
+                $anchor === null
+                    ? Strength::notChecked()
+                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
 
-            return new Fixing('anchor', $grip->member, $x, $y, null, $anchor->diameter ?? $layers->bolt, $layers->boltInto($grip->member, $anchor?->embedment), $anchor?->embedment->toMm() ?? 0.0, $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+            return new Fixing(
+                'anchor',
+                $grip->member,
+                $x,
+                $y,
+                null,
+                $anchor->diameter ?? $layers->bolt,
+                $layers->boltInto($grip->member, $anchor?->embedment),
+                $anchor?->embedment->toMm() ?? 0.0,
+                $reaction,
+                $shear,
+                $tension,
+                $strength->withdrawal,
+                $strength->lateral,
+                $strength->mode,
+                $strength->utilisation,
+                $bearing,
+            );
         }
         $length = $layers->boltInto($grip->member);
-        $thread = $length === null ? ['board' => 0.0, 'plank' => 0.0, 'behind' => 0.0] : $layers->thread($this->bolt, $length, $grip->member);
-        $strength = $length === null ? Strength::notChecked() : $this->strength($grip->member, $thread, $length, $shear, $tension);
+        $thread =
+            $length === null
+                ? ['board' => 0.0, 'plank' => 0.0, 'behind' => 0.0]
+                : $layers->thread($this->bolt, $length, $grip->member);
+        $strength =
+            $length === null
+                ? Strength::notChecked()
+                : $this->strength($grip->member, $thread, $length, $shear, $tension);
 
-        return new Fixing($kind, $grip->member, $x, $y, $grip->stud, $layers->bolt, $length, array_sum($thread), $reaction, $shear, $tension, $strength->withdrawal, $strength->lateral, $strength->mode, $strength->utilisation, $bearing);
+        return new Fixing(
+            $kind,
+            $grip->member,
+            $x,
+            $y,
+            $grip->stud,
+            $layers->bolt,
+            $length,
+            array_sum($thread),
+            $reaction,
+            $shear,
+            $tension,
+            $strength->withdrawal,
+            $strength->lateral,
+            $strength->mode,
+            $strength->utilisation,
+            $bearing,
+        );
     }
 
     /** @param  array{board: float, plank: float, behind: float}  $thread */
@@ -185,7 +304,9 @@ final readonly class RailFixings
         $onBoard = $this->plan->header !== null;
         $main = $onBoard ? $this->board : ($member === Member::Plank ? $this->plank : $this->studs);
         $withdrawal = 0.0;
-        foreach ([[$thread['board'], $this->board], [$thread['plank'], $this->plank], [$thread['behind'], $this->studs]] as [$mm, $wood]) {
+        foreach (
+            [[$thread['board'], $this->board], [$thread['plank'], $this->plank], [$thread['behind'], $this->studs]] as [$mm, $wood]
+        ) {
             if ($mm > 0 && $wood->gravity === null) {
                 return Strength::notChecked();
             }
@@ -197,8 +318,18 @@ final readonly class RailFixings
         $gap = $this->layers->gap();
         $isLevel = $onBoard || $member->isLevel();
         $shoulder = $this->bolt->shoulder($length->toMm()) - $this->layers->grip->toMm();
-        $behind = $onBoard || $member === Member::Plank ? min($shoulder, $this->layers->boardWood()->toMm()) : max(0.0, $shoulder - $gap->toMm());
-        $lateral = $this->bolt->lateral(Dowel::steel(), $this->layers->standoff->toMm(), $this->bolt->bearing($main, $isLevel), $behind, $gap->toMm(), $isLevel ? 90.0 : 0.0);
+        $behind =
+            $onBoard || $member === Member::Plank
+                ? min($shoulder, $this->layers->boardWood()->toMm())
+                : max(0.0, $shoulder - $gap->toMm());
+        $lateral = $this->bolt->lateral(
+            Dowel::steel(),
+            $this->layers->standoff->toMm(),
+            $this->bolt->bearing($main, $isLevel),
+            $behind,
+            $gap->toMm(),
+            $isLevel ? 90.0 : 0.0,
+        );
 
         return Strength::of($withdrawal, $lateral, $shear, $tension, $this->loadFactor);
     }

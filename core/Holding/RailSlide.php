@@ -15,7 +15,8 @@ use YokeLine\Planning\RailPlace;
 /**
  * Where a rail is best slid to, so that its holes meet what holds.
  *
- * Every number it is judged by is straight between a few places: where a hole comes into a grip or out of it, sits in the middle of one,
+ * Every number it is judged by is straight between a few places: where a hole comes into a grip or out of it, sits in
+ * the middle of one,
  * has 3 of margin, or where two margins cross. The best place is one of those.
  */
 final class RailSlide
@@ -24,13 +25,31 @@ final class RailSlide
     private const ENOUGH_MM = 3;
 
     /** @param  ?Length  $byHand  where its left end was set */
-    public static function of(Span $wall, Layout $layout, Rail $rail, Holding $holding, Kit $kit, ?Length $byHand = null): RailPlace
-    {
+    public static function of(
+        Span $wall,
+        Layout $layout,
+        Rail $rail,
+        Holding $holding,
+        Kit $kit,
+        ?Length $byHand = null,
+    ): RailPlace {
         $stops = $layout->stopsInTheWay($kit->stop);
 
         return $kit->rail->freeHoles
             ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $stops, $kit, $byHand)
-            : self::best($wall, $layout->leastRail(), $rail->length->total, $rail->span->low, array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes), $holding, $stops, $kit->rail, $kit->standoffBase, $rail->pieces, $byHand);
+            : self::best(
+                $wall,
+                $layout->leastRail(),
+                $rail->length->total,
+                $rail->span->low,
+                array_map(fn (Length $hole) => $hole->minus($rail->span->low), $rail->holes),
+                $holding,
+                $stops,
+                $kit->rail,
+                $kit->standoffBase,
+                $rail->pieces,
+                $byHand,
+            );
     }
 
     /**
@@ -40,9 +59,23 @@ final class RailSlide
      * @param  int  $pieces  equal, each with holes of its own
      * @param  ?Length  $byHand  judged there, wherever else it would be better
      */
-    public static function best(Span $wall, Span $least, Length $length, Length $shared, array $offsets, Holding $holding, array $stopBodies, RailKit $kit, Length $standoffBase, int $pieces, ?Length $byHand = null): RailPlace
-    {
-        $range = new Span(Length::greatest($wall->low, $least->high->minus($length)), Length::least($least->low, $wall->high->minus($length)));
+    public static function best(
+        Span $wall,
+        Span $least,
+        Length $length,
+        Length $shared,
+        array $offsets,
+        Holding $holding,
+        array $stopBodies,
+        RailKit $kit,
+        Length $standoffBase,
+        int $pieces,
+        ?Length $byHand = null,
+    ): RailPlace {
+        $range = new Span(
+            Length::greatest($wall->low, $least->high->minus($length)),
+            Length::least($least->low, $wall->high->minus($length)),
+        );
         $fouls = array_map(fn (Span $body) => $body->widened($standoffBase->half()->minus(Length::mm(1))), $stopBodies);
         $judged = [];
         foreach (self::candidates($range, $shared, $offsets, $holding, $fouls) as $left) {
@@ -67,10 +100,19 @@ final class RailSlide
         $both = RailPlace::ascending([...$own, ...$new]);
 
         return new RailPlace(
-            $range, $shared, $left, count($offsets), $own, $best['margin'],
+            $range,
+            $shared,
+            $left,
+            count($offsets),
+            $own,
+            $best['margin'],
             RailPlace::carries($own, $rail, $kit, $pieces),
-            $best['stopsOver'], $runnerUp, $own, $new,
-            RailPlace::carries($both, $rail, $kit, $pieces), $length,
+            $best['stopsOver'],
+            $runnerUp,
+            $own,
+            $new,
+            RailPlace::carries($both, $rail, $kit, $pieces),
+            $length,
         );
     }
 
@@ -79,8 +121,13 @@ final class RailSlide
      * @param  list<Span>  $fouls
      * @return list<Length>
      */
-    private static function candidates(Span $range, Length $shared, array $offsets, Holding $holding, array $fouls): array
-    {
+    private static function candidates(
+        Span $range,
+        Length $shared,
+        array $offsets,
+        Holding $holding,
+        array $fouls,
+    ): array {
         $reach = new Span($range->low, $range->high);
         $found = [$range->low->nm => true, $range->high->nm => true, $shared->nm => true];
         $into = $outOf = [];
@@ -93,7 +140,15 @@ final class RailSlide
                 }
                 $into[] = $slide->low->nm;
                 $outOf[] = $slide->high->nm;
-                foreach ([$slide->low, $slide->high, $slide->low->plus($enough), $slide->high->minus($enough), $slide->middle()] as $left) {
+                foreach (
+                    [
+                        $slide->low,
+                        $slide->high,
+                        $slide->low->plus($enough),
+                        $slide->high->minus($enough),
+                        $slide->middle(),
+                    ] as $left
+                ) {
                     $found[$left->nm] = true;
                 }
             }
@@ -108,7 +163,10 @@ final class RailSlide
         }
 
         // Where the wall is too short for the rail there is no range: it stays where it is shared.
-        return [...array_values(array_filter(array_map(Length::nm(...), array_keys($found)), $range->contains(...))), $shared];
+        return [
+            ...array_values(array_filter(array_map(Length::nm(...), array_keys($found)), $range->contains(...))),
+            $shared,
+        ];
     }
 
     /**
@@ -149,8 +207,18 @@ final class RailSlide
         }
 
         return [
-            'left' => $left, 'hits' => $hits, 'margin' => $hits === [] ? null : Length::nm($margin), 'stopsOver' => $stopsOver,
-            'rank' => [$stopsOver === [] ? 0 : 1, -count($hits), count($hits) < 2 ? INF : $gap, $hits === [] ? 0 : -min($margin, self::ENOUGH_MM * 1_000_000), abs($left->nm - $shared->nm), $left->nm],
+            'left' => $left,
+            'hits' => $hits,
+            'margin' => $hits === [] ? null : Length::nm($margin),
+            'stopsOver' => $stopsOver,
+            'rank' => [
+                $stopsOver === [] ? 0 : 1,
+                -count($hits),
+                count($hits) < 2 ? INF : $gap,
+                $hits === [] ? 0 : -min($margin, self::ENOUGH_MM * 1_000_000),
+                abs($left->nm - $shared->nm),
+                $left->nm,
+            ],
         ];
     }
 }

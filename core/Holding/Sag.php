@@ -7,8 +7,10 @@ namespace YokeLine\Holding;
 /**
  * How far a rail bends under one leaf, static, the rail alone; mm.
  *
- * Between the places where a wheel passes a fixing, a joint or an end the deflection is smooth in where the leaf stands, and at any such place
- * a cubic piece by piece along the rail: each stretch is looked through by itself, and the top of each cubic is found exactly.
+ * Between the places where a wheel passes a fixing, a joint or an end the deflection is smooth in where the leaf
+ * stands, and at any such place
+ * a cubic piece by piece along the rail: each stretch is looked through by itself, and the top of each cubic is found
+ * exactly.
  */
 final readonly class Sag
 {
@@ -30,7 +32,13 @@ final readonly class Sag
      * @param  float  $span  between the fixings there; past the last fixing, how far the rail goes on under a wheel
      * @param  bool  $isFree  past the last fixing
      */
-    private function __construct(public float $greatest, public float $at, public float $leftWheelAt, public float $span, private bool $isFree) {}
+    private function __construct(
+        public float $greatest,
+        public float $at,
+        public float $leftWheelAt,
+        public float $span,
+        private bool $isFree,
+    ) {}
 
     /** Under so many times the load. */
     public function times(float $by): self
@@ -46,7 +54,7 @@ final readonly class Sag
     /** What a rail may bend over a span, mm; past the last fixing over twice as much as goes on. */
     public static function limitOver(float $span, bool $isFree = false): float
     {
-        return min(self::MOST_MM, ($isFree ? 2 : 1) * $span / self::SPANS_A_BEND);
+        return min(self::MOST_MM, (($isFree ? 2 : 1) * $span) / self::SPANS_A_BEND);
     }
 
     /** How much of what it may bend it bends. */
@@ -67,8 +75,14 @@ final readonly class Sag
      * @param  float  $stiffness  E I, N mm²
      * @return ?array{self, self} null where the leaf never is on this piece of the rail
      */
-    public static function of(array $supports, float $low, float $high, WheelRun $run, float $wheel, float $stiffness): ?array
-    {
+    public static function of(
+        array $supports,
+        float $low,
+        float $high,
+        WheelRun $run,
+        float $wheel,
+        float $stiffness,
+    ): ?array {
         $beam = new Beam($supports, $wheel, $stiffness);
         $known = [];
         $at = function (float $s) use ($beam, $low, $high, $run, &$known): array {
@@ -77,7 +91,10 @@ final readonly class Sag
             }
             $loads = array_values(array_filter([$s, $s + $run->spacing], fn (float $x) => $x >= $low && $x <= $high));
 
-            return $known["{$s}"] = array_map(fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]), $beam->bends($loads));
+            return $known["{$s}"] = array_map(
+                fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]),
+                $beam->bends($loads),
+            );
         };
         $greatest = $worst = null;
         foreach (self::stretches($supports, $low, $high, $run) as [$from, $to]) {
@@ -123,7 +140,11 @@ final readonly class Sag
             $look($from + ($to - $from) * ($i / (self::PLACES - 1)));
         }
         $step = ($to - $from) / (self::PLACES - 1);
-        for ($round = 0; $round < self::ROUNDS && $found !== null && ($best === null || $weight($found) > 0.9 * $weight($best)); $round++) {
+        for (
+            $round = 0;
+            $round < self::ROUNDS && $found !== null && ($best === null || $weight($found) > 0.9 * $weight($best));
+            $round++
+        ) {
             $step /= 2;
             $centre = $found->leftWheelAt;
             $look(max($from, $centre - $step));

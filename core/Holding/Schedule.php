@@ -44,7 +44,18 @@ final readonly class Schedule
 
         $added = count($plan->place->new ?? []);
         if ($added > 0 && $plan->backing()->isSiteDrilled()) {
-            $rows[] = new self($added, MaterialKind::AddedHole, 'added hole: its own spacer cut to the standoff, washer and sleeve', 'the rail', $plan->kit->rail->holeDiameter, null, [Length::mm(4), $plan->kit->rail->holeDiameter], 'drill press or slow drill, oil', 'deburr both faces', null);
+            $rows[] = new self(
+                $added,
+                MaterialKind::AddedHole,
+                'added hole: its own spacer cut to the standoff, washer and sleeve',
+                'the rail',
+                $plan->kit->rail->holeDiameter,
+                null,
+                [Length::mm(4), $plan->kit->rail->holeDiameter],
+                'drill press or slow drill, oil',
+                'deburr both faces',
+                null,
+            );
         }
 
         return $rows;
@@ -55,20 +66,55 @@ final readonly class Schedule
         if ($fixing->kind === 'anchor') {
             $anchor = $plan->doorway->brief->anchor;
 
-            return new self($count, MaterialKind::Anchor, $anchor->kind ?? 'masonry anchor', 'masonry', $fixing->diameter, $fixing->length, [$fixing->diameter], 'by the anchor’s own sheet', 'to the torque of its sheet', $anchor?->embedment->plus($layers->lining, Length::mm(10)));
+            return new self(
+                $count,
+                MaterialKind::Anchor,
+                $anchor->kind ?? 'masonry anchor',
+                'masonry',
+                $fixing->diameter,
+                $fixing->length,
+                [$fixing->diameter],
+                'by the anchor’s own sheet',
+                'to the torque of its sheet',
+                $anchor?->embedment->plus($layers->lining, Length::mm(10)),
+            );
         }
         $isScrew = $fixing->kind === 'header-screw';
-        $wood = Wood::of(match ($fixing->into) {
-            Member::Board => $plan->doorway->brief->header->wood,
-            Member::Plank => $plan->doorway->survey->lining->wood ?? '',
-            default => $plan->doorway->survey->wood,
-        });
+        $wood = Wood::of(
+            match ($fixing->into) {
+                Member::Board => $plan->doorway->brief->header->wood,
+                Member::Plank => $plan->doorway->survey->lining->wood ?? '',
+                default => $plan->doorway->survey->wood,
+            },
+        );
         $pilot = self::pilot($fixing->diameter, $isScrew, $wood);
         $depth = $fixing->length?->minus($isScrew ? Length::zero() : $layers->grip);
 
         return $isScrew
-            ? new self($count, MaterialKind::WoodScrew, 'wood screw', 'studs, through the board', $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'driver, clutch low', 'until the board is drawn up; a board crushes before a screw strips', $fixing->length)
-            : new self($count, $fixing->kind === 'bracket-bolt' ? MaterialKind::BracketBolt : MaterialKind::LagBolt, $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt', self::into($fixing->into), $fixing->diameter, $fixing->length, [$pilot, $fixing->diameter], 'ratchet, by hand', 'snug and a quarter turn; one that spins has no grip: stop and plan that hole again', $depth);
+            ? new self(
+                $count,
+                MaterialKind::WoodScrew,
+                'wood screw',
+                'studs, through the board',
+                $fixing->diameter,
+                $fixing->length,
+                [$pilot, $fixing->diameter],
+                'driver, clutch low',
+                'until the board is drawn up; a board crushes before a screw strips',
+                $fixing->length,
+            )
+            : new self(
+                $count,
+                $fixing->kind === 'bracket-bolt' ? MaterialKind::BracketBolt : MaterialKind::LagBolt,
+                $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt',
+                self::into($fixing->into),
+                $fixing->diameter,
+                $fixing->length,
+                [$pilot, $fixing->diameter],
+                'ratchet, by hand',
+                'snug and a quarter turn; one that spins has no grip: stop and plan that hole again',
+                $depth,
+            );
     }
 
     private static function into(Member $member): string

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace YokeLine\Holding;
 
-/** What a fixing may take against what it is given: the worst of shear, of tension, and of both together (NDS 12.4.1). */
+/**
+ * What a fixing may take against what it is given: the worst of shear, of tension, and of both together (NDS 12.4.1).
+ */
 final readonly class Strength
 {
     /** Leaning counts with C_D 1.6, standing with 0.9: below this load factor, about 1.778, standing rules. */
     private const STANDING = 1.6 / 0.9;
 
-    private function __construct(public ?float $withdrawal, public ?float $lateral, public string $mode, public ?float $utilisation) {}
+    private function __construct(
+        public ?float $withdrawal,
+        public ?float $lateral,
+        public string $mode,
+        public ?float $utilisation,
+    ) {}
 
     /**
      * @param  float  $withdrawal  allowable, N
@@ -20,7 +27,14 @@ final readonly class Strength
     {
         [$allowed, $mode] = $lateral;
         $both = hypot($shear, $tension);
-        $used = $both === 0.0 ? 0.0 : max($shear / $allowed, $withdrawal > 0 ? $tension / $withdrawal : ($tension > 0 ? INF : 0.0), $withdrawal > 0 ? ($shear ** 2 / $allowed + $tension ** 2 / $withdrawal) / $both : 0.0);
+        $used =
+            $both === 0.0
+                ? 0.0
+                : max(
+                    $shear / $allowed,
+                    $withdrawal > 0 ? $tension / $withdrawal : ($tension > 0 ? INF : 0.0),
+                    $withdrawal > 0 ? ($shear ** 2 / $allowed + $tension ** 2 / $withdrawal) / $both : 0.0,
+                );
 
         return new self($withdrawal, $allowed, $mode, $used * max(1.0, self::STANDING / $loadFactor));
     }

@@ -7,7 +7,8 @@ namespace YokeLine\Holding;
 /**
  * What a fixing bites into: specific gravity, and what it bears across the grain.
  *
- * National Design Specification for Wood Construction 2018, tables 12.3.3A and the supplement's reference design values.
+ * National Design Specification for Wood Construction 2018, tables 12.3.3A and the supplement's reference design
+ * values.
  */
 final readonly class Wood
 {
@@ -15,9 +16,18 @@ final readonly class Wood
 
     /** name => specific gravity, Fc-perp in psi; gravity null where no withdrawal is published for the material */
     private const KNOWN = [
-        'spruce-pine-fir' => [0.42, 425], 'hem-fir' => [0.43, 405], 'douglas-fir-larch' => [0.50, 625], 'southern-pine' => [0.55, 565],
-        'western-cedar' => [0.36, 425], 'red-oak' => [0.67, 820], 'white-oak' => [0.73, 800], 'red-maple' => [0.58, 615],
-        'plywood' => [null, 360], 'mdf' => [null, 400], 'chipboard' => [null, 300], 'osb' => [null, 360],
+        'spruce-pine-fir' => [0.42, 425],
+        'hem-fir' => [0.43, 405],
+        'douglas-fir-larch' => [0.5, 625],
+        'southern-pine' => [0.55, 565],
+        'western-cedar' => [0.36, 425],
+        'red-oak' => [0.67, 820],
+        'white-oak' => [0.73, 800],
+        'red-maple' => [0.58, 615],
+        'plywood' => [null, 360],
+        'mdf' => [null, 400],
+        'chipboard' => [null, 300],
+        'osb' => [null, 360],
     ];
 
     private const UNSAID = 0.42;
@@ -48,7 +58,7 @@ final readonly class Wood
     /** Across the grain, psi. */
     public function across(float $diameter): float
     {
-        return $diameter < 0.25 ? $this->slight() : 6100 * $this->gravity ** 1.45 / sqrt($diameter);
+        return $diameter < 0.25 ? $this->slight() : (6100 * $this->gravity ** 1.45) / sqrt($diameter);
     }
 
     private function slight(): float

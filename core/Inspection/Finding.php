@@ -6,7 +6,9 @@ namespace YokeLine\Inspection;
 
 use YokeLine\Measure\Length;
 
-/** One thing the inspection has to say: how grave, in words, at which place of the document, with its numbers and cures. */
+/**
+ * One thing the inspection has to say: how grave, in words, at which place of the document, with its numbers and cures.
+ */
 final readonly class Finding
 {
     /**
@@ -31,13 +33,31 @@ final readonly class Finding
     /** @param  list<Cure>  $cures */
     public function withCures(array $cures): self
     {
-        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $cures, $this->foundBy);
+        return new self(
+            $this->code,
+            $this->severity,
+            $this->says,
+            $this->more,
+            $this->where,
+            $this->numbers,
+            $cures,
+            $this->foundBy,
+        );
     }
 
     /** The same, of one leaf of a pair. */
     public function ofLeaf(string $leaf): self
     {
-        return new self($this->code, $this->severity, ucfirst($leaf)." leaf: {$this->says}", $this->more, $this->where, [...$this->numbers, 'leaf' => $leaf], $this->cures, $this->foundBy);
+        return new self(
+            $this->code,
+            $this->severity,
+            ucfirst($leaf)." leaf: {$this->says}",
+            $this->more,
+            $this->where,
+            [...$this->numbers, 'leaf' => $leaf],
+            $this->cures,
+            $this->foundBy,
+        );
     }
 
     /**
@@ -49,11 +69,21 @@ final readonly class Finding
     {
         $alike = array_filter($others, fn (self $other) => $other->code === $this->code);
 
-        return count($alike) >= $times || array_filter($alike, fn (self $other) => $other->where === $this->where) !== [];
+        return count($alike) >= $times ||
+            array_filter($alike, fn (self $other) => $other->where === $this->where) !== [];
     }
 
     public function foundBy(string $check): self
     {
-        return new self($this->code, $this->severity, $this->says, $this->more, $this->where, $this->numbers, $this->cures, $check);
+        return new self(
+            $this->code,
+            $this->severity,
+            $this->says,
+            $this->more,
+            $this->where,
+            $this->numbers,
+            $this->cures,
+            $check,
+        );
     }
 }

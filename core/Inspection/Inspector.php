@@ -48,7 +48,8 @@ final class Inspector
     {
         $check = $finding->foundBy;
 
-        return is_subclass_of($check, Check::class) && $finding->isAmong(array_values([...(new $check)->look($sight)]), $times);
+        return is_subclass_of($check, Check::class) &&
+            $finding->isAmong(array_values([...(new $check())->look($sight)]), $times);
     }
 
     /** @return list<Finding> what stops it or must be settled of what stands along the wall */
@@ -69,7 +70,7 @@ final class Inspector
         $grave = [];
         foreach (self::CHECKS as $check) {
             if (is_subclass_of($check, AlongCheck::class) === $along) {
-                foreach ((new $check)->look($sight) as $finding) {
+                foreach ((new $check())->look($sight) as $finding) {
                     if ($finding->severity->needsSettling()) {
                         $grave[] = $finding;
                     }
@@ -117,7 +118,7 @@ final class Inspector
     {
         $findings = [];
         foreach (self::ANCHORS as $check) {
-            foreach ((new $check)->look($sight) as $finding) {
+            foreach ((new $check())->look($sight) as $finding) {
                 $findings[] = $finding;
                 if ($finding->severity === Severity::Stop) {
                     return $findings;
@@ -136,7 +137,7 @@ final class Inspector
     {
         $findings = [];
         foreach ($checks as $check) {
-            foreach ((new $check)->look($sight) as $finding) {
+            foreach ((new $check())->look($sight) as $finding) {
                 $findings[] = $finding->cures === [] ? $finding : $finding->foundBy($check);
             }
         }

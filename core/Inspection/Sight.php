@@ -32,8 +32,13 @@ final readonly class Sight
      * @param  ?Anchoring  $anchoring  where it is known already
      * @param  bool  $curing  whether anyone will look at cures: thousands of ways are told apart without
      */
-    public function __construct(public Plan $plan, public array $kits, public LengthWriter $write, private bool $curing = true, private ?Anchoring $anchoring = null)
-    {
+    public function __construct(
+        public Plan $plan,
+        public array $kits,
+        public LengthWriter $write,
+        private bool $curing = true,
+        private ?Anchoring $anchoring = null,
+    ) {
         $this->brief = $plan->doorway->brief;
         $this->rules = $this->brief->rules;
         $this->kit = $plan->kit;
@@ -103,7 +108,13 @@ final readonly class Sight
         }
         $exact = new LengthWriter($this->plan->doorway->units);
 
-        return new Cure($says, array_map(fn (Length|string|bool|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes));
+        return new Cure(
+            $says,
+            array_map(
+                fn (Length|string|bool|null $value) => $value instanceof Length ? $exact->exact($value) : $value,
+                $changes,
+            ),
+        );
     }
 
     /**
@@ -129,27 +140,49 @@ final readonly class Sight
         if (! $this->curing) {
             return [];
         }
-        $others = array_filter($this->kits, fn (Kit $kit) => $kit->id !== $this->kit->id && in_array($this->brief->hang, $kit->hangs, true));
+        $others = array_filter(
+            $this->kits,
+            fn (Kit $kit) => $kit->id !== $this->kit->id && in_array($this->brief->hang, $kit->hangs, true),
+        );
 
-        return array_values(array_map(fn (Kit $kit) => $this->cure("Kit: {$kit->name}", ['brief.kit' => $kit->id]), $others));
+        return array_values(
+            array_map(fn (Kit $kit) => $this->cure("Kit: {$kit->name}", ['brief.kit' => $kit->id]), $others),
+        );
     }
 
     /** @return list<Cure> the next stock height and a made-to-order one, neither under $least */
     public function higherLeaf(Length $least): array
     {
-        return $this->otherSize('brief.leaf.height', 'Leaf %s high', array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isUnder($least)), $this->up($least));
+        return $this->otherSize(
+            'brief.leaf.height',
+            'Leaf %s high',
+            array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isUnder($least)),
+            $this->up($least),
+        );
     }
 
     /** @return list<Cure> */
     public function lowerLeaf(Length $greatest): array
     {
-        return $this->otherSize('brief.leaf.height', 'Leaf %s high', array_reverse(array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isOver($greatest))), $this->down($greatest));
+        return $this->otherSize(
+            'brief.leaf.height',
+            'Leaf %s high',
+            array_reverse(
+                array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isOver($greatest)),
+            ),
+            $this->down($greatest),
+        );
     }
 
     /** @return list<Cure> */
     public function widerLeaf(Length $least): array
     {
-        return $this->otherSize('brief.leaf.width', 'Leaf %s wide', array_filter($this->brief->leaf->stockWidths, fn (Length $size) => ! $size->isUnder($least)), $this->up($least));
+        return $this->otherSize(
+            'brief.leaf.width',
+            'Leaf %s wide',
+            array_filter($this->brief->leaf->stockWidths, fn (Length $size) => ! $size->isUnder($least)),
+            $this->up($least),
+        );
     }
 
     /**
@@ -161,8 +194,18 @@ final readonly class Sight
         if (! $this->curing) {
             return [];
         }
-        $sizes = array_unique(array_map(fn (Length $size) => $size->nm, [...array_slice($stock, 0, 1), ...($made->isPositive() ? [$made] : [])]));
+        $sizes = array_unique(
+            array_map(fn (Length $size) => $size->nm, [
+                ...array_slice($stock, 0, 1),
+                ...$made->isPositive() ? [$made] : [],
+            ]),
+        );
 
-        return array_values(array_map(fn (int $nm) => $this->cure(sprintf($says, $this->say(Length::nm($nm))), [$path => Length::nm($nm)]), $sizes));
+        return array_values(
+            array_map(
+                fn (int $nm) => $this->cure(sprintf($says, $this->say(Length::nm($nm))), [$path => Length::nm($nm)]),
+                $sizes,
+            ),
+        );
     }
 }

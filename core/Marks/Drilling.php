@@ -24,7 +24,13 @@ final readonly class Drilling
      * @param  list<Length>  $bits  in steps; [] where the part's own sheet says it
      * @param  ?Length  $depth  from the face it is bored from, null right through
      */
-    private function __construct(public string $kind, public int $count, public array $bits, public string $from, public ?Length $depth) {}
+    private function __construct(
+        public string $kind,
+        public int $count,
+        public array $bits,
+        public string $from,
+        public ?Length $depth,
+    ) {}
 
     /** @return list<self> */
     public static function of(Plan $plan, PlannedLeaf $leaf): array
@@ -32,18 +38,38 @@ final readonly class Drilling
         $hanger = $plan->kit->hanger;
         $pilot = [Length::mm(self::PILOT_MM)];
         $onEdge = 'straight down into the top edge, through the part’s own hole';
-        $rows = [$hanger->style === HangerStyle::FaceStrap
-            ? new self('hanger', 2 * count($plan->heights->hangerHoles), self::steps($hanger->holeDiameter), 'from the face, a board clamped behind; one hole, check square, then the second', null)
-            : new self('plate', 8, $pilot, $onEdge, Length::mm(35))];
+        $rows = [
+            $hanger->style === HangerStyle::FaceStrap
+                ? new self(
+                    'hanger',
+                    2 * count($plan->heights->hangerHoles),
+                    self::steps($hanger->holeDiameter),
+                    'from the face, a board clamped behind; one hole, check square, then the second',
+                    null,
+                )
+                : new self('plate', 8, $pilot, $onEdge, Length::mm(35)),
+        ];
         if ($plan->kit->jumpDisc !== null) {
             $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));
         }
         if ($leaf->softClose) {
             $rows[] = new self('trigger', 2, $pilot, $onEdge, Length::mm(25));
         }
-        $rows[] = new self('pull', 2, [], 'from the face, a board clamped behind; the size is on the pull’s own sheet', null);
+        $rows[] = new self(
+            'pull',
+            2,
+            [],
+            'from the face, a board clamped behind; the size is on the pull’s own sheet',
+            null,
+        );
         if ($plan->kit->guide->style->needsGroove()) {
-            $rows[] = new self('groove', 1, [], 'from the foot, its fence on the face, in two passes', $leaf->guide->grooveDepth);
+            $rows[] = new self(
+                'groove',
+                1,
+                [],
+                'from the foot, its fence on the face, in two passes',
+                $leaf->guide->grooveDepth,
+            );
         }
 
         return $rows;
@@ -63,7 +89,15 @@ final readonly class Drilling
         }
         $count = (int) ceil($over->toMm() / self::STEP_MM);
 
-        return [$pilot, ...array_map(fn (int $i) => $i === $count ? $full : $pilot->plus($over->scaled($i, $count))->roundedTo(Unit::Millimetre->step()), range(1, $count))];
+        return [
+            $pilot,
+            ...array_map(
+                fn (int $i) => $i === $count
+                    ? $full
+                    : $pilot->plus($over->scaled($i, $count))->roundedTo(Unit::Millimetre->step()),
+                range(1, $count),
+            ),
+        ];
     }
 
     /** @return list<WallMark> holes that miss every solid member, as far as it is told where those are */
@@ -73,17 +107,34 @@ final readonly class Drilling
         if ($leaf->solid === []) {
             return [];
         }
-        $around = fn (WallMark $mark) => str_starts_with($mark->id, 'hanger') && $plan->kit->hanger->style === HangerStyle::FaceStrap ? $plan->kit->hanger->solidAround() : Length::zero();
+        $around = fn (WallMark $mark) => str_starts_with($mark->id, 'hanger') &&
+        $plan->kit->hanger->style === HangerStyle::FaceStrap
+            ? $plan->kit->hanger->solidAround()
+            : Length::zero();
 
-        return array_values(array_filter(Tapes::acrossAll($plan), fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false));
+        return array_values(
+            array_filter(
+                Tapes::acrossAll($plan),
+                fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false,
+            ),
+        );
     }
 
-    /** @return array<'width'|'height', Length> what is cut off each of the two edges of the leaf that is there, so that it is as planned */
+    /**
+     * @return array<'width'|'height', Length> what is cut off each of the two edges of the leaf that is there, so that
+     * it is as planned
+     */
     public static function trims(Plan $plan): array
     {
         $leaf = $plan->doorway->brief->inHand;
-        $over = ['width' => $leaf?->width?->minus($plan->layout->width->size->total), 'height' => $leaf?->height?->minus($plan->heights->leaf->size->total)];
+        $over = [
+            'width' => $leaf?->width?->minus($plan->layout->width->size->total),
+            'height' => $leaf?->height?->minus($plan->heights->leaf->size->total),
+        ];
 
-        return array_map(fn (Length $much) => $much->half(), array_filter($over, fn (?Length $much) => $much !== null && $much->isOver(Tolerance::tape())));
+        return array_map(
+            fn (Length $much) => $much->half(),
+            array_filter($over, fn (?Length $much) => $much !== null && $much->isOver(Tolerance::tape())),
+        );
     }
 }

@@ -11,7 +11,12 @@ use YokeLine\Planning\Plan;
 final readonly class Heights
 {
     /** @param  list<Reading>  $readings  from the floor there */
-    private function __construct(public string $place, public Length $x, public Length $floor, public array $readings) {}
+    private function __construct(
+        public string $place,
+        public Length $x,
+        public Length $floor,
+        public array $readings,
+    ) {}
 
     /** The place under the sweep where the floor is highest, the one nearest its middle. */
     public static function highSpot(Plan $plan): Length
@@ -19,7 +24,13 @@ final readonly class Heights
         $middle = $plan->floor->sweep->middle();
         $best = $plan->floor->highSpot();
         foreach ($plan->floor->places() as $x) {
-            if ($plan->floor->at($x)->isZero() && $x->minus($middle)->absolute()->isUnder($best->minus($middle)->absolute())) {
+            if (
+                $plan->floor->at($x)->isZero() &&
+                $x
+                    ->minus($middle)
+                    ->absolute()
+                    ->isUnder($best->minus($middle)->absolute())
+            ) {
                 $best = $x;
             }
         }
@@ -45,7 +56,19 @@ final readonly class Heights
         $found = [];
         foreach ($places as $place => $x) {
             $floor = $plan->floor->at($x);
-            $found[] = new self($place, $x, $floor, array_map(fn (WallMark $mark) => Reading::of($mark, $mark->place->minus($floor, $plate), $plan->doorway->units), self::marks($plan)));
+            $found[] = new self(
+                $place,
+                $x,
+                $floor,
+                array_map(
+                    fn (WallMark $mark) => Reading::of(
+                        $mark,
+                        $mark->place->minus($floor, $plate),
+                        $plan->doorway->units,
+                    ),
+                    self::marks($plan),
+                ),
+            );
         }
         usort($found, fn (self $a, self $b) => $a->x->nm <=> $b->x->nm);
 
@@ -56,7 +79,9 @@ final readonly class Heights
     public static function marks(Plan $plan): array
     {
         return [
-            ...($plan->header === null ? [] : [new WallMark('board-foot', 'up', $plan->header->foot->total, 'mark-line')]),
+            ...$plan->header === null
+                ? []
+                : [new WallMark('board-foot', 'up', $plan->header->foot->total, 'mark-line')],
             new WallMark('yoke', 'up', $plan->yokeLine(), 'mark-line'),
         ];
     }

@@ -21,7 +21,12 @@ final readonly class Proof
     {
         $by = $plan->doorway->marking->plusMinus;
 
-        return new self('packing', $plan->kit->rise->plus($plan->doorway->brief->rules->gap)->minus($plan->floor->at($x), $packing), 1, self::rss($by->tape, $by->level, $by->leaf, $by->kit, $by->tape));
+        return new self(
+            'packing',
+            $plan->kit->rise->plus($plan->doorway->brief->rules->gap)->minus($plan->floor->at($x), $packing),
+            1,
+            self::rss($by->tape, $by->level, $by->leaf, $by->kit, $by->tape),
+        );
     }
 
     /** Leaf and rail laid on the floor: from the leaf's foot to the hole centre. */
@@ -29,7 +34,12 @@ final readonly class Proof
     {
         $by = $plan->doorway->marking->plusMinus;
 
-        return new self('laid-out', $plan->heights->leaf->size->total->plus($plan->kit->rise), -1, self::rss($by->tape, $by->leaf, $by->kit));
+        return new self(
+            'laid-out',
+            $plan->heights->leaf->size->total->plus($plan->kit->rise),
+            -1,
+            self::rss($by->tape, $by->leaf, $by->kit),
+        );
     }
 
     /** A template stood on the casing at x: from the casing's top to the line. */
@@ -37,7 +47,12 @@ final readonly class Proof
     {
         $by = $plan->doorway->marking->plusMinus;
 
-        return new self('casing', $plan->yokeLine()->minus(self::headAt($plan, $x), $plan->room->opening->casing->head), 1, self::rss($by->tape, $by->tape, $by->tape, $by->level));
+        return new self(
+            'casing',
+            $plan->yokeLine()->minus(self::headAt($plan, $x), $plan->room->opening->casing->head),
+            1,
+            self::rss($by->tape, $by->tape, $by->tape, $by->level),
+        );
     }
 
     /** A gauge block hung under a wheel at x: from the floor to the block's foot. */
@@ -45,7 +60,12 @@ final readonly class Proof
     {
         $by = $plan->doorway->marking->plusMinus;
 
-        return new self('gauge-block', $plan->doorway->brief->rules->gap->minus($plan->floor->at($x))->plus($plan->heights->leaf->size->total), 1, self::rss($by->tape, $by->level, $by->hole, $by->kit));
+        return new self(
+            'gauge-block',
+            $plan->doorway->brief->rules->gap->minus($plan->floor->at($x))->plus($plan->heights->leaf->size->total),
+            1,
+            self::rss($by->tape, $by->level, $by->hole, $by->kit),
+        );
     }
 
     /** How long the block is: from the wheel's tread down to where the leaf's top will be. */
@@ -72,12 +92,17 @@ final readonly class Proof
     private static function headAt(Plan $plan, Length $x): Length
     {
         $opening = $plan->room->opening;
-        $tops = array_map(fn (array $at) => [$at[0], $opening->heights[$at[1]]->plus($plan->floor->at($at[0]))], $opening->heightPlaces());
+        $tops = array_map(
+            fn (array $at) => [$at[0], $opening->heights[$at[1]]->plus($plan->floor->at($at[0]))],
+            $opening->heightPlaces(),
+        );
         for ($i = 0; $i < count($tops) - 1; $i++) {
             if (! $x->isOver($tops[$i + 1][0])) {
                 $run = $tops[$i + 1][0]->minus($tops[$i][0]);
 
-                return $tops[$i][1]->plus($tops[$i + 1][1]->minus($tops[$i][1])->scaled($x->minus($tops[$i][0])->nm, $run->nm));
+                return $tops[$i][1]->plus(
+                    $tops[$i + 1][1]->minus($tops[$i][1])->scaled($x->minus($tops[$i][0])->nm, $run->nm),
+                );
             }
         }
 

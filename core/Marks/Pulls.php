@@ -30,7 +30,8 @@ final readonly class Pulls
     /**
      * @param  list<WallMark>  $marks
      * @param  non-empty-list<Hook>  $hooks  the first is what one would take without thinking
-     * @param  list<string>  $kept  the pulls that the user chose, hook and way: they stay, and others come in only where these do not reach
+     * @param  list<string>  $kept  the pulls that the user chose, hook and way: they stay, and others come in only
+     *   where these do not reach
      */
     public static function of(array $marks, array $hooks, Length $tape, Unit $unit, array $kept = []): self
     {
@@ -48,7 +49,16 @@ final readonly class Pulls
                 continue;
             }
             $chosenPairs = array_map(fn (int $i) => $pairs[$i], $choice);
-            $hookings = count($choice) + count(array_unique(array_map(fn (array $pair) => $pair[0]->id, array_filter($chosenPairs, fn (array $pair) => $pair[0]->carried))));
+            $hookings =
+                count($choice) +
+                count(
+                    array_unique(
+                        array_map(
+                            fn (array $pair) => $pair[0]->id,
+                            array_filter($chosenPairs, fn (array $pair) => $pair[0]->carried),
+                        ),
+                    ),
+                );
             if ($hookings > $bestCost[0]) {
                 continue;
             }
@@ -62,10 +72,25 @@ final readonly class Pulls
                 }
             }
         }
-        [$pulls, $walk] = $best === null ? [[], Length::zero()] : [self::pulls($marks, $best[0], $best[1], $best[2], $unit), Length::nm($bestCost[1])];
+        [$pulls, $walk] =
+            $best === null
+                ? [[], Length::zero()]
+                : [self::pulls($marks, $best[0], $best[1], $best[2], $unit), Length::nm($bestCost[1])];
         $alone = array_unique(array_map(fn (WallMark $mark) => $mark->place->nm, $marks));
 
-        return new self($pulls, $walk, ['hookings' => count($alone), 'walk' => array_reduce($alone, fn (Length $sum, int $nm) => $sum->plus(Length::nm($nm)->minus($hooks[0]->at)->absolute()->times(2)), Length::zero())], $hooks[0]);
+        return new self(
+            $pulls,
+            $walk,
+            [
+                'hookings' => count($alone),
+                'walk' => array_reduce(
+                    $alone,
+                    fn (Length $sum, int $nm) => $sum->plus(Length::nm($nm)->minus($hooks[0]->at)->absolute()->times(2)),
+                    Length::zero(),
+                ),
+            ],
+            $hooks[0],
+        );
     }
 
     /**
@@ -97,8 +122,10 @@ final readonly class Pulls
 
         return [
             ...$hooks,
-            new Hook('jamb-l', $jambs->low, true, $both), new Hook('jamb-r', $jambs->high, true, $both),
-            new Hook('casing-l', $jambs->low->minus($casing->left), true, $both), new Hook('casing-r', $jambs->high->plus($casing->right), true, $both),
+            new Hook('jamb-l', $jambs->low, true, $both),
+            new Hook('jamb-r', $jambs->high, true, $both),
+            new Hook('casing-l', $jambs->low->minus($casing->left), true, $both),
+            new Hook('casing-r', $jambs->high->plus($casing->right), true, $both),
             new Hook('middle', $jambs->middle(), true, $both),
         ];
     }
@@ -123,7 +150,11 @@ final readonly class Pulls
         $jambs = $plan->room->opening->span();
         $corners = array_filter(self::hooks($plan), fn (Hook $hook) => str_starts_with($hook->id, 'corner'));
 
-        return [new Hook('jamb-l', $jambs->low, false, [1, -1]), new Hook('jamb-r', $jambs->high, false, [1, -1]), ...array_values($corners)];
+        return [
+            new Hook('jamb-l', $jambs->low, false, [1, -1]),
+            new Hook('jamb-r', $jambs->high, false, [1, -1]),
+            ...array_values($corners),
+        ];
     }
 
     public function hookings(): int
@@ -139,7 +170,14 @@ final readonly class Pulls
     /** @param  list<Pull>  $pulls */
     private static function carried(array $pulls): int
     {
-        return count(array_unique(array_map(fn (Pull $pull) => $pull->hook->id, array_filter($pulls, fn (Pull $pull) => $pull->hook->carried))));
+        return count(
+            array_unique(
+                array_map(
+                    fn (Pull $pull) => $pull->hook->id,
+                    array_filter($pulls, fn (Pull $pull) => $pull->hook->carried),
+                ),
+            ),
+        );
     }
 
     /**
@@ -151,8 +189,19 @@ final readonly class Pulls
      */
     private static function reaches(array $marks, array $pairs, Length $tape): Generator
     {
-        $readings = array_map(fn (array $pair) => array_map(fn (WallMark $mark) => ($mark->place->nm - $pair[0]->at->nm) * $pair[1], $marks), $pairs);
-        $stops = array_map(fn (array $all) => array_values(array_unique(array_filter($all, fn (int $nm) => $nm >= 0 && $nm <= $tape->nm))), $readings);
+        $readings = array_map(
+            fn (array $pair) => array_map(
+                fn (WallMark $mark) => ($mark->place->nm - $pair[0]->at->nm) * $pair[1],
+                $marks,
+            ),
+            $pairs,
+        );
+        $stops = array_map(
+            fn (array $all) => array_values(
+                array_unique(array_filter($all, fn (int $nm) => $nm >= 0 && $nm <= $tape->nm)),
+            ),
+            $readings,
+        );
         if (in_array([], $stops, true)) {
             return;
         }
@@ -198,7 +247,11 @@ final readonly class Pulls
             $best = null;
             foreach ($pairs as $i => [$hook, $way]) {
                 $reading = $mark->place->minus($hook->at)->times($way);
-                if (! $reading->isNegative() && $reading->nm <= $reaches[$i] && ($best === null || $reading->isUnder($best[1]))) {
+                if (
+                    ! $reading->isNegative() &&
+                    $reading->nm <= $reaches[$i] &&
+                    ($best === null || $reading->isUnder($best[1]))
+                ) {
                     $best = [$i, $reading];
                 }
             }

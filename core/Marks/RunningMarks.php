@@ -32,7 +32,12 @@ final class RunningMarks
         }
         foreach ($plan->guides as $guide => $place) {
             if ($place->at !== null) {
-                $marks[] = new Mark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'guide', $place->at, "{$guide}.at");
+                $marks[] = new Mark(
+                    $guide === 'guide' ? 'guide' : "{$guide}-guide",
+                    'guide',
+                    $place->at,
+                    "{$guide}.at",
+                );
             }
         }
 
@@ -61,10 +66,17 @@ final class RunningMarks
     {
         $half = $plan->kit->rail->height->half();
 
-        return self::inOrder([...self::up($plan), new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half), 'yoke_line'), new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half), 'yoke_line')]);
+        return self::inOrder([
+            ...self::up($plan),
+            new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half), 'yoke_line'),
+            new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half), 'yoke_line'),
+        ]);
     }
 
-    /** @return list<array{x: Length, up: Length}> what the tape reads from the floor up to the yoke line where the floor can turn, and at the high spot */
+    /**
+     * @return list<array{x: Length, up: Length}> what the tape reads from the floor up to the yoke line where the floor
+     * can turn, and at the high spot
+     */
     public static function readings(Plan $plan): array
     {
         return array_map(fn (Length $x) => ['x' => $x, 'up' => $plan->tapeUp($x)], $plan->readingPlaces());

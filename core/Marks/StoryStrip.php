@@ -7,7 +7,10 @@ namespace YokeLine\Marks;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
-/** Every mark of the wall on one strip of paper, true to size, from the leftmost mark; the jambs stand on it to lay it by. */
+/**
+ * Every mark of the wall on one strip of paper, true to size, from the leftmost mark; the jambs stand on it to lay it
+ * by.
+ */
 final readonly class StoryStrip
 {
     public const EDGE_MM = 20;
@@ -22,11 +25,22 @@ final readonly class StoryStrip
     public static function of(Plan $plan): self
     {
         $jambs = $plan->room->opening->span();
-        $marks = [...Tapes::wall($plan), new WallMark('jamb-l', 'wall', $jambs->low, 'mark-wall'), new WallMark('jamb-r', 'wall', $jambs->high, 'mark-wall')];
+        $marks = [
+            ...Tapes::wall($plan),
+            new WallMark('jamb-l', 'wall', $jambs->low, 'mark-wall'),
+            new WallMark('jamb-r', 'wall', $jambs->high, 'mark-wall'),
+        ];
         usort($marks, fn (WallMark $a, WallMark $b) => [$a->place->nm, $a->id] <=> [$b->place->nm, $b->id]);
         $zero = Length::least(...array_map(fn (WallMark $mark) => $mark->place, Tapes::wall($plan)));
 
-        return new self($zero, $marks[count($marks) - 1]->place->minus($zero), array_map(fn (WallMark $mark) => new WallMark($mark->id, 'strip', $mark->place->minus($zero), $mark->step), $marks));
+        return new self(
+            $zero,
+            $marks[count($marks) - 1]->place->minus($zero),
+            array_map(
+                fn (WallMark $mark) => new WallMark($mark->id, 'strip', $mark->place->minus($zero), $mark->step),
+                $marks,
+            ),
+        );
     }
 
     /** How many sheets it takes, lapped by 10. */
@@ -34,6 +48,8 @@ final readonly class StoryStrip
     {
         $usable = Length::mm(self::LONG_SIDE_MM[$paper] - self::EDGE_MM);
 
-        return $this->length->isOver($usable) ? 1 + $this->length->minus($usable)->stepsOf($usable->minus(Length::mm(self::LAP_MM))) : 1;
+        return $this->length->isOver($usable)
+            ? 1 + $this->length->minus($usable)->stepsOf($usable->minus(Length::mm(self::LAP_MM)))
+            : 1;
     }
 }

@@ -10,7 +10,10 @@ use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
-/** Every mark of a plan, by the tape that it is read on: along the wall, up it, on the board, on the rail, on the leaf, on the floor. */
+/**
+ * Every mark of a plan, by the tape that it is read on: along the wall, up it, on the board, on the rail, on the leaf,
+ * on the floor.
+ */
 final readonly class Tapes
 {
     private function __construct(private Plan $plan) {}
@@ -20,7 +23,12 @@ final readonly class Tapes
     {
         $tapes = new self($plan);
         $marks = [
-            ...($plan->header === null ? [] : [$tapes->mark('board-l', 'wall', $plan->header->span->low, 'mark-wall'), $tapes->mark('board-r', 'wall', $plan->header->span->high, 'mark-wall')]),
+            ...$plan->header === null
+                ? []
+                : [
+                    $tapes->mark('board-l', 'wall', $plan->header->span->low, 'mark-wall'),
+                    $tapes->mark('board-r', 'wall', $plan->header->span->high, 'mark-wall'),
+                ],
             $tapes->mark('rail-l', 'wall', $plan->rail->span->low, 'mark-wall'),
             $tapes->mark('rail-r', 'wall', $plan->rail->span->high, 'mark-wall'),
         ];
@@ -46,7 +54,10 @@ final readonly class Tapes
         }
         $tapes = new self($plan);
         $at = fn (Length $x) => $x->minus($header->span->low);
-        $marks = [$tapes->mark('rail-l', 'board', $at($plan->rail->span->low), 'mark-board'), $tapes->mark('rail-r', 'board', $at($plan->rail->span->high), 'mark-board')];
+        $marks = [
+            $tapes->mark('rail-l', 'board', $at($plan->rail->span->low), 'mark-board'),
+            $tapes->mark('rail-r', 'board', $at($plan->rail->span->high), 'mark-board'),
+        ];
         foreach ($tapes->studs() as $i => $stud) {
             $marks[] = $tapes->mark('stud-'.($i + 1), 'board', $at($stud), 'mark-board');
         }
@@ -65,7 +76,16 @@ final readonly class Tapes
     {
         $tapes = new self($plan);
         $at = fn (Length $x) => $x->minus($plan->rail->span->low);
-        $names = ['closed' => 'stop-shut', 'open' => 'stop-open', 'left_open' => 'stop-left-open', 'left_closed' => 'stop-left-shut', 'right_closed' => 'stop-right-shut', 'right_open' => 'stop-right-open', 'left' => 'stop-left', 'right' => 'stop-right'];
+        $names = [
+            'closed' => 'stop-shut',
+            'open' => 'stop-open',
+            'left_open' => 'stop-left-open',
+            'left_closed' => 'stop-left-shut',
+            'right_closed' => 'stop-right-shut',
+            'right_open' => 'stop-right-open',
+            'left' => 'stop-left',
+            'right' => 'stop-right',
+        ];
         $marks = [];
         foreach (array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)) as $end => $face) {
             $marks[] = $tapes->mark($names[$end] ?? "stop-{$end}", 'rail', $at($face->total), 'set-stops');
@@ -114,7 +134,12 @@ final readonly class Tapes
         }
         if ($leaf->softClose && $plan->triggerInset() !== null) {
             $marks[] = $tapes->mark('trigger-lead', 'leaf', $plan->triggerInset()->total, 'mark-leaf');
-            $marks[] = $tapes->mark('trigger-trail', 'leaf', $run->width->minus($plan->triggerInset()->total), 'mark-leaf');
+            $marks[] = $tapes->mark(
+                'trigger-trail',
+                'leaf',
+                $run->width->minus($plan->triggerInset()->total),
+                'mark-leaf',
+            );
         }
 
         return self::ascending($marks);
@@ -123,13 +148,24 @@ final readonly class Tapes
     /** @return list<WallMark> down from the leaf's top */
     public static function down(Plan $plan): array
     {
-        return array_map(fn (Length $hole, int $i) => new WallMark('hole-'.($i + 1), 'leaf-top', $hole, 'mark-leaf'), $plan->heights->hangerHoles, array_keys($plan->heights->hangerHoles));
+        return array_map(
+            fn (Length $hole, int $i) => new WallMark('hole-'.($i + 1), 'leaf-top', $hole, 'mark-leaf'),
+            $plan->heights->hangerHoles,
+            array_keys($plan->heights->hangerHoles),
+        );
     }
 
     /** @return list<WallMark> up from the leaf's foot: the pull, which is measured from the high spot */
     public static function up(Plan $plan): array
     {
-        return [new WallMark('pull', 'leaf-foot', $plan->doorway->brief->rules->pullHeight->minus($plan->heights->gap->low), 'mark-leaf')];
+        return [
+            new WallMark(
+                'pull',
+                'leaf-foot',
+                $plan->doorway->brief->rules->pullHeight->minus($plan->heights->gap->low),
+                'mark-leaf',
+            ),
+        ];
     }
 
     /** @return list<WallMark> on the floor, in room x, each with the room it has in its window */
@@ -138,7 +174,13 @@ final readonly class Tapes
         $marks = [];
         foreach ($plan->guides as $guide => $place) {
             if ($place->at !== null) {
-                $marks[] = new WallMark($guide === 'guide' ? 'guide' : "{$guide}-guide", 'floor', $place->at, 'mark-guide', $place->window->length()->minus($plan->kit->guide->length)->half());
+                $marks[] = new WallMark(
+                    $guide === 'guide' ? 'guide' : "{$guide}-guide",
+                    'floor',
+                    $place->at,
+                    'mark-guide',
+                    $place->window->length()->minus($plan->kit->guide->length)->half(),
+                );
             }
         }
 
@@ -153,7 +195,9 @@ final readonly class Tapes
     public function studs(): array
     {
         $under = $this->plan->header->span ?? $this->plan->rail->span;
-        $studs = array_values(array_filter(array_map(fn ($stud) => $stud->x, $this->plan->doorway->survey->studs), $under->contains(...)));
+        $studs = array_values(
+            array_filter(array_map(fn ($stud) => $stud->x, $this->plan->doorway->survey->studs), $under->contains(...)),
+        );
         usort($studs, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
 
         return $studs;
@@ -167,9 +211,18 @@ final readonly class Tapes
     /** @return list<WallMark> */
     private function edges(string $leaf, LeafRun $run): array
     {
-        $marks = [$this->mark("{$leaf}shut-l", 'wall', $run->closed()->low, 'mark-wall'), $this->mark("{$leaf}shut-r", 'wall', $run->closed()->high, 'mark-wall')];
+        $marks = [
+            $this->mark("{$leaf}shut-l", 'wall', $run->closed()->low, 'mark-wall'),
+            $this->mark("{$leaf}shut-r", 'wall', $run->closed()->high, 'mark-wall'),
+        ];
 
-        return ! $this->plan->hang()->hasOpenPlaces() ? $marks : [...$marks, $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'), $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall')];
+        return ! $this->plan->hang()->hasOpenPlaces()
+            ? $marks
+            : [
+                ...$marks,
+                $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'),
+                $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall'),
+            ];
     }
 
     /** How far a hole on a stud may be off: half the stud less one and a half bolts less what it is off already. */
@@ -177,7 +230,9 @@ final readonly class Tapes
     {
         $spares = [];
         foreach (Holding::studs($this->plan->doorway->survey) as [$centre, $width]) {
-            $spare = $width->half()->minus($this->plan->kit->boltDiameter->scaled(3, 2), $hole->minus($centre)->absolute());
+            $spare = $width
+                ->half()
+                ->minus($this->plan->kit->boltDiameter->scaled(3, 2), $hole->minus($centre)->absolute());
             if (! $spare->isNegative()) {
                 $spares[] = $spare;
             }

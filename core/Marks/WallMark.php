@@ -10,5 +10,11 @@ use YokeLine\Measure\Length;
 final readonly class WallMark
 {
     /** @param  ?Length  $spare  null where nothing is known to say it by */
-    public function __construct(public string $id, public string $tape, public Length $place, public string $step, public ?Length $spare = null) {}
+    public function __construct(
+        public string $id,
+        public string $tape,
+        public Length $place,
+        public string $step,
+        public ?Length $spare = null,
+    ) {}
 }

@@ -107,8 +107,14 @@ final readonly class Length
             return new self($product < 0 ? -$rounded : $rounded);
         }
 
-        return new self(BigInteger::of($this->nm)->multipliedBy($by)->toBigRational()->dividedBy($of)
-            ->toScale(0, RoundingMode::HALF_UP)->toInt());
+        return new self(
+            BigInteger::of($this->nm)
+                ->multipliedBy($by)
+                ->toBigRational()
+                ->dividedBy($of)
+                ->toScale(0, RoundingMode::HALF_UP)
+                ->toInt(),
+        );
     }
 
     /** Up to the next whole multiple of $step. */
@@ -180,6 +186,6 @@ final readonly class Length
     {
         $quotient = intdiv($a, $b);
 
-        return $a % $b !== 0 && ($a < 0) !== ($b < 0) ? $quotient - 1 : $quotient;
+        return $a % $b !== 0 && $a < 0 !== $b < 0 ? $quotient - 1 : $quotient;
     }
 }

@@ -10,9 +10,25 @@ namespace YokeLine\Measure;
  */
 final class LengthReader
 {
-    private const NM_PER = ['mm' => 1_000_000, 'cm' => 10_000_000, 'm' => 1_000_000_000, 'in' => Length::NM_PER_INCH, 'ft' => 12 * Length::NM_PER_INCH];
+    private const NM_PER = [
+        'mm' => 1_000_000,
+        'cm' => 10_000_000,
+        'm' => 1_000_000_000,
+        'in' => Length::NM_PER_INCH,
+        'ft' => 12 * Length::NM_PER_INCH,
+    ];
 
-    private const UNITS = ['mm' => 'mm', 'cm' => 'cm', 'm' => 'm', 'in' => 'in', 'inch' => 'in', 'inches' => 'in', '"' => 'in', 'ft' => 'ft', "'" => 'ft'];
+    private const UNITS = [
+        'mm' => 'mm',
+        'cm' => 'cm',
+        'm' => 'm',
+        'in' => 'in',
+        'inch' => 'in',
+        'inches' => 'in',
+        '"' => 'in',
+        'ft' => 'ft',
+        "'" => 'ft',
+    ];
 
     private const LONGEST_NM = 50_000_000_000;
 
@@ -22,8 +38,24 @@ final class LengthReader
     private const NUMBER = '(?:(?<whole>\d+)(?:\s+|\s*-\s*))?(?<top>\d+)\/(?<low>\d+)|(?<plain>\d+(?:\.\d*)?|\.\d+)';
 
     private const SPELLINGS = [
-        '′' => "'", '’' => "'", '″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '–' => '-', '⁄' => '/', "\u{a0}" => ' ', "\u{202f}" => ' ',
-        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+        '′' => "'",
+        '’' => "'",
+        '″' => '"',
+        '”' => '"',
+        '“' => '"',
+        "''" => '"',
+        '−' => '-',
+        '–' => '-',
+        '⁄' => '/',
+        "\u{a0}" => ' ',
+        "\u{202f}" => ' ',
+        '½' => ' 1/2',
+        '¼' => ' 1/4',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
     ];
 
     /** @throws UnreadableLength */
@@ -40,7 +72,9 @@ final class LengthReader
 
     private static function whole(int $written, Unit $unit): Length
     {
-        return abs($written) <= intdiv(self::LONGEST_NM, self::NM_PER[$unit->value]) ? Length::nm($written * self::NM_PER[$unit->value]) : throw UnreadableLength::tooLong((string) $written);
+        return abs($written) <= intdiv(self::LONGEST_NM, self::NM_PER[$unit->value])
+            ? Length::nm($written * self::NM_PER[$unit->value])
+            : throw UnreadableLength::tooLong((string) $written);
     }
 
     private static function plainDecimal(float $written): string
@@ -61,7 +95,8 @@ final class LengthReader
             throw UnreadableLength::ambiguousComma($written);
         }
         $body = trim(ltrim(str_replace(',', '.', $said), '+-'));
-        // Thousands written apart, as the screens show them: 2 065. Never beside a fraction, where the space means "and".
+        // Thousands written apart, as the screens show them: 2 065. Never beside a fraction, where the space means
+        // "and".
         if (str_contains($body, ' ') && preg_match('/^\d{1,3}( \d{3})+(\.\d+)?( ?(mm|cm|m))?$/', $body) === 1) {
             $body = (string) preg_replace('/(?<=\d) (?=\d{3})/', '', $body);
         }
@@ -75,16 +110,35 @@ final class LengthReader
 
     private static function oneNumber(string $body, Unit $unit, string $written): Length
     {
-        if (preg_match('/^(?:'.self::NUMBER.')\s*(?<unit>mm|cm|m|in|inch|inches|"|ft|\')?\.?$/i', $body, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match(
+                '/^(?:'.self::NUMBER.')\s*(?<unit>mm|cm|m|in|inch|inches|"|ft|\')?\.?$/i',
+                $body,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             throw UnreadableLength::notALength($written);
         }
 
-        return self::number($found, isset($found['unit']) ? self::UNITS[strtolower($found['unit'])] : $unit->value, $written);
+        return self::number(
+            $found,
+            isset($found['unit']) ? self::UNITS[strtolower($found['unit'])] : $unit->value,
+            $written,
+        );
     }
 
     private static function feetAndInches(string $body, string $written): ?Length
     {
-        if (strpbrk($body, "'fF") === false || preg_match('/^(?<feet>\d+(?:\.\d*)?|\.\d+)\s*(?:\'|ft\.?)\s*-?\s*(?:'.self::NUMBER.')\s*(?:"|in\.?)?$/i', $body, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            strpbrk($body, "'fF") === false ||
+            preg_match(
+                '/^(?<feet>\d+(?:\.\d*)?|\.\d+)\s*(?:\'|ft\.?)\s*-?\s*(?:'.self::NUMBER.')\s*(?:"|in\.?)?$/i',
+                $body,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1
+        ) {
             return null;
         }
 
@@ -98,10 +152,16 @@ final class LengthReader
         [$whole, $part] = explode('.', "{$plain}.");
         // Far under a nanometre in any unit: nothing is lost that a length could hold.
         $part = substr($part, 0, self::MOST_DIGITS);
-        [$top, $low] = $plain === null ? [$found['top'] ?? '0', $found['low'] ?? '1'] : ["0{$whole}{$part}", '1'.str_repeat('0', strlen($part))];
+        [$top, $low] =
+            $plain === null
+                ? [$found['top'] ?? '0', $found['low'] ?? '1']
+                : ["0{$whole}{$part}", '1'.str_repeat('0', strlen($part))];
         $ahead = $plain === null ? $found['whole'] ?? '0' : $whole;
         $whole = $plain === null ? $ahead : '0';
-        if (max(strlen(ltrim($plain === null ? $top : '', '0')), strlen($low) - 1, strlen(ltrim($ahead, '0'))) > self::MOST_DIGITS) {
+        if (
+            max(strlen(ltrim($plain === null ? $top : '', '0')), strlen($low) - 1, strlen(ltrim($ahead, '0'))) >
+            self::MOST_DIGITS
+        ) {
             throw UnreadableLength::tooManyDigits($written);
         }
         if ((int) $low === 0) {

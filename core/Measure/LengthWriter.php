@@ -6,7 +6,8 @@ namespace YokeLine\Measure;
 
 /**
  * Writes a length for people: millimetres to a step of 1 (or 0.5), inches as fractions to 1/16 (or 1/32).
- * What is shown is rounded to the nearest step; `exact` writes every digit, so that reading it back gives the same length.
+ * What is shown is rounded to the nearest step; `exact` writes every digit, so that reading it back gives the same
+ * length.
  */
 final readonly class LengthWriter
 {
@@ -45,7 +46,9 @@ final readonly class LengthWriter
     /** A length as `showFine` says it. */
     public function fine(Length $length): Length
     {
-        return $length->roundedTo($this->unit === Unit::Inch ? Length::nm(intdiv(Length::NM_PER_INCH, 64)) : Length::nm(100_000));
+        return $length->roundedTo(
+            $this->unit === Unit::Inch ? Length::nm(intdiv(Length::NM_PER_INCH, 64)) : Length::nm(100_000),
+        );
     }
 
     /** Every digit, as typed into a field or a file; inch lengths that are no 1/64 are written in mm. */
@@ -84,7 +87,10 @@ final readonly class LengthWriter
             $top = intdiv($top, 2);
             $low = intdiv($low, 2);
         }
-        $parts = array_filter([$whole > 0 || $top === 0 ? (string) $whole : '', $top > 0 ? "{$top}/{$low}" : ''], fn (string $part) => $part !== '');
+        $parts = array_filter(
+            [$whole > 0 || $top === 0 ? (string) $whole : '', $top > 0 ? "{$top}/{$low}" : ''],
+            fn (string $part) => $part !== '',
+        );
 
         return $this->minus($nm).implode(' ', $parts);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Measure;
 
-/** Numbers that look like chance and are the same for the same seed: a simulated wall must be found again, a day plan that nothing changed must stay. */
+/**
+ * Numbers that look like chance and are the same for the same seed: a simulated wall must be found again, a day plan
+ * that nothing changed must stay.
+ */
 final class SeededRandom
 {
     private int $state;
@@ -31,7 +34,9 @@ final class SeededRandom
     /** About normal, with that deviation. */
     public function noise(float $deviation): float
     {
-        return $deviation * ($this->next() + $this->next() + $this->next() + $this->next() + $this->next() + $this->next() - 3) * M_SQRT2;
+        return $deviation *
+            ($this->next() + $this->next() + $this->next() + $this->next() + $this->next() + $this->next() - 3) *
+            M_SQRT2;
     }
 
     /**

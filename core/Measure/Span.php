@@ -82,17 +82,24 @@ final readonly class Span
         return $this->shifted($short->minus($past));
     }
 
-    /** @return list<self> what is left of it outside $other, parts of some length only; itself where they do not overlap */
+    /**
+     * @return list<self> what is left of it outside $other, parts of some length only; itself where they do not overlap
+     */
     public function without(self $other): array
     {
         if (! $this->overlaps($other)) {
             return [$this];
         }
 
-        return array_values(array_filter([
-            new self($this->low, Length::least($this->high, $other->low)),
-            new self(Length::greatest($this->low, $other->high), $this->high),
-        ], fn (self $part) => $part->length()->isPositive()));
+        return array_values(
+            array_filter(
+                [
+                    new self($this->low, Length::least($this->high, $other->low)),
+                    new self(Length::greatest($this->low, $other->high), $this->high),
+                ],
+                fn (self $part) => $part->length()->isPositive(),
+            ),
+        );
     }
 
     /** The part of it that lies inside $room. */

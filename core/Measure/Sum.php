@@ -16,7 +16,15 @@ final readonly class Sum
      * @param  list<Term>  $terms
      * @param  int  $places  places added less places taken away; of a choice, how many of its candidates are places
      */
-    private function __construct(public string $name, public Length $total, public string $kind, private array $terms, private int $places, public string $note = '', private bool $inMirror = false) {}
+    private function __construct(
+        public string $name,
+        public Length $total,
+        public string $kind,
+        private array $terms,
+        private int $places,
+        public string $note = '',
+        private bool $inMirror = false,
+    ) {}
 
     public static function of(string $name): self
     {
@@ -36,7 +44,8 @@ final readonly class Sum
     }
 
     /**
-     * How much more the total is than its terms come to, once each is rounded to be shown; none where it is no plain sum.
+     * How much more the total is than its terms come to, once each is rounded to be shown; none where it is no plain
+     * sum.
      *
      * @param  callable(Length): Length  $rounded
      */
@@ -75,7 +84,16 @@ final readonly class Sum
     /** Takes another value than the sum itself, and says why: rounded, stock, held back. */
     public function becomes(Length $value, string $note): self
     {
-        return $value->equals($this->total) ? $this : new self($this->name, $value, 'rounded', [Term::of(1, 'worked out', $this, $this->isPlace())], $this->isPlace() ? 1 : 0, $note);
+        return $value->equals($this->total)
+            ? $this
+            : new self(
+                $this->name,
+                $value,
+                'rounded',
+                [Term::of(1, 'worked out', $this, $this->isPlace())],
+                $this->isPlace() ? 1 : 0,
+                $note,
+            );
     }
 
     public function renamed(string $name): self
@@ -103,7 +121,15 @@ final readonly class Sum
             default => $this->kind,
         };
 
-        return new self(self::otherSide($this->name), $isPlace ? $this->total->negated() : $this->total, $kind, $this->terms, $this->places, self::otherSide($this->note), ! $this->inMirror);
+        return new self(
+            self::otherSide($this->name),
+            $isPlace ? $this->total->negated() : $this->total,
+            $kind,
+            $this->terms,
+            $this->places,
+            self::otherSide($this->note),
+            ! $this->inMirror,
+        );
     }
 
     /** @return list<Term> */
@@ -152,6 +178,12 @@ final readonly class Sum
             $terms[] = Term::of(1, $label, $candidate, $candidate instanceof self && $candidate->isPlace());
         }
 
-        return new self($name, Length::$kind(...array_map(fn (Term $term) => $term->value, $terms)), $kind, $terms, count(array_filter($terms, fn (Term $term) => $term->isPlace)));
+        return new self(
+            $name,
+            Length::$kind(...array_map(fn (Term $term) => $term->value, $terms)),
+            $kind,
+            $terms,
+            count(array_filter($terms, fn (Term $term) => $term->isPlace)),
+        );
     }
 }

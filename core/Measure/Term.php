@@ -8,15 +8,30 @@ namespace YokeLine\Measure;
 final readonly class Term
 {
     /** @param  1|-1  $sign */
-    private function __construct(public int $sign, public string $name, public Length $value, public ?Sum $sum, public bool $isPlace) {}
+    private function __construct(
+        public int $sign,
+        public string $name,
+        public Length $value,
+        public ?Sum $sum,
+        public bool $isPlace,
+    ) {}
 
     /** @param  1|-1  $sign */
     public static function of(int $sign, string $name, Length|Sum $term, bool $isPlace): self
     {
-        return new self($sign, $name, $term instanceof Sum ? $term->total : $term, $term instanceof Sum ? $term : null, $isPlace);
+        return new self(
+            $sign,
+            $name,
+            $term instanceof Sum ? $term->total : $term,
+            $term instanceof Sum ? $term : null,
+            $isPlace,
+        );
     }
 
-    /** In the mirror of a place, places stand on the other side and distances are taken the other way; a distance stays what it is. */
+    /**
+     * In the mirror of a place, places stand on the other side and distances are taken the other way; a distance stays
+     * what it is.
+     */
     public function mirroredIn(bool $place): self
     {
         $flips = $place !== $this->isPlace;

@@ -63,38 +63,93 @@ final class Workshop
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
         $units = $this->doorway->units;
         [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
-        $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of($this->room, $floor, $brief, $kit, $units);
+        $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of(
+            $this->room,
+            $floor,
+            $brief,
+            $kit,
+            $units,
+        );
         if (! $heights->gap->length()->equals($floor->fall())) {
             $heights = $heights->over($floor, $brief->rules->gap);
         }
-        $byHand = $brief->rules->railLeft === null ? null : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
-        $place = $slides && $brief->backing->isOnWall() ? $this->place($brief, $kit, $layout, $rail, $floor, $heights, $along, $byHand) : null;
+        $byHand =
+            $brief->rules->railLeft === null
+                ? null
+                : Span::from($brief->rules->railLeft, $rail->length->total)->heldInside($this->room->wall)->low;
+        $place =
+            $slides && $brief->backing->isOnWall()
+                ? $this->place($brief, $kit, $layout, $rail, $floor, $heights, $along, $byHand)
+                : null;
         if ($brief->backing->isOpen()) {
-            return $this->plan($brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header), $kit, $along, $up, $slides);
+            return $this->plan(
+                $brief->backedBy($place?->holds === true ? Backing::Direct : Backing::Header),
+                $kit,
+                $along,
+                $up,
+                $slides,
+            );
         }
-        $rail = $rail->slidTo($byHand ?? $place->left ?? $rail->span->low);
+        $rail = $rail->slidTo($byHand ?? ($place->left ?? $rail->span->low));
         if ($place !== null) {
             $rail = $place->brackets !== null && $place->brackets !== [] ? $rail->drilledAt($place->brackets) : $rail;
             $rail = $brief->backing->isSiteDrilled() ? $rail->drilledAt($place->withNew($rail->holes)) : $rail;
         }
-        $header = $brief->backing->isHeader() ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail) : null;
+        $header = $brief->backing->isHeader()
+            ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail)
+            : null;
         $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before the board' : '';
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
-        $depths = array_map(fn (LeafRun $run) => $this->deep["{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track), $layout->runs);
+        $depths = array_map(
+            fn (LeafRun $run) => ($this->deep[
+                "{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"
+            ] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track)),
+            $layout->runs,
+        );
         $mass = Mass::of($brief->leaf, $layout->width->size->total, $heights->leaf->size->total, $thickness);
 
-        return new Plan($this->doorway->wanting($brief), $kit, $this->room, $layout, $floor, $heights, $rail, $header, $depths, $guides, $mass, $thickness, $place);
+        return new Plan(
+            $this->doorway->wanting($brief),
+            $kit,
+            $this->room,
+            $layout,
+            $floor,
+            $heights,
+            $rail,
+            $header,
+            $depths,
+            $guides,
+            $mass,
+            $thickness,
+            $place,
+        );
     }
 
     /** Where the rail is best slid to; in masonry it stays where it is shared. */
-    private function place(Brief $brief, Kit $kit, Layout $layout, Rail $rail, Floor $floor, Heights $heights, string $along, ?Length $byHand): RailPlace
-    {
+    private function place(
+        Brief $brief,
+        Kit $kit,
+        Layout $layout,
+        Rail $rail,
+        Floor $floor,
+        Heights $heights,
+        string $along,
+        ?Length $byHand,
+    ): RailPlace {
         $survey = $this->doorway->survey;
         $inMasonry = Holding::isInMasonry($survey, $brief);
         $byHeight = $inMasonry || $survey->solids !== [] || $survey->hazardsThatStay() !== [];
 
-        return $this->places["{$along} {$byHand?->nm} {$inMasonry}".($byHeight ? " {$heights->yokeLine->total->nm}" : '')]
-            ??= RailSlide::of($this->room->wall, $layout, $rail, Holding::of($survey, $brief, $kit, $floor, $heights), $kit, $inMasonry ? $byHand ?? $rail->span->low : $byHand);
+        return $this->places[
+            "{$along} {$byHand?->nm} {$inMasonry}".($byHeight ? " {$heights->yokeLine->total->nm}" : '')
+        ] ??= RailSlide::of(
+            $this->room->wall,
+            $layout,
+            $rail,
+            Holding::of($survey, $brief, $kit, $floor, $heights),
+            $kit,
+            $inMasonry ? $byHand ?? $rail->span->low : $byHand,
+        );
     }
 
     /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */
@@ -102,7 +157,10 @@ final class Workshop
     {
         $layout = HangPlan::of($this->room, $brief, $kit, $this->doorway->units);
         $floor = Floor::under($this->room->floor, $layout->sweep());
-        $guides = array_map(fn (Window $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit), $layout->guideWindows);
+        $guides = array_map(
+            fn (Window $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit),
+            $layout->guideWindows,
+        );
 
         return [$layout, Rail::of($this->room, $layout, $kit->rail, $brief->rules->railReach), $floor, $guides];
     }

@@ -26,7 +26,10 @@ final readonly class Covering
                 $left->minus('left casing', $opening->casing->left)->minus('casing margin', $rules->casingMargin),
                 $right->plus('right casing', $opening->casing->right)->plus('casing margin', $rules->casingMargin),
             )
-            : new self($left->minus('side overlap', $rules->sideOverlap), $right->plus('side overlap', $rules->sideOverlap));
+            : new self(
+                $left->minus('side overlap', $rules->sideOverlap),
+                $right->plus('side overlap', $rules->sideOverlap),
+            );
     }
 
     public function span(): Span
@@ -36,11 +39,16 @@ final readonly class Covering
 
     public function width(): Sum
     {
-        return Sum::of('Needed leaf width')->place('must cover to', $this->right)->fromPlace('must cover from', $this->left);
+        return Sum::of('Needed leaf width')
+            ->place('must cover to', $this->right)
+            ->fromPlace('must cover from', $this->left);
     }
 
     public function mirrored(): self
     {
-        return new self($this->right->mirrored()->renamed('Must cover from'), $this->left->mirrored()->renamed('Must cover to'));
+        return new self(
+            $this->right->mirrored()->renamed('Must cover from'),
+            $this->left->mirrored()->renamed('Must cover to'),
+        );
     }
 }

@@ -17,20 +17,52 @@ final readonly class Depth
     public const WANTED_MM = 6;
 
     /** @param  string  $proudest what stands proudest behind the sweep, '' where nothing does */
-    private function __construct(public Sum $rail, public Sum $leafFront, public Sum $leafBack, public Sum $proud, public Sum $clearance, public string $proudest) {}
+    private function __construct(
+        public Sum $rail,
+        public Sum $leafFront,
+        public Sum $leafBack,
+        public Sum $proud,
+        public Sum $clearance,
+        public string $proudest,
+    ) {}
 
     /** @param  int  $track rails between the leaf's and the one nearest the wall */
-    public static function of(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief, Kit $kit, Length $leafThickness, int $track = 0): self
-    {
-        $rail = Sum::of('Middle of the rail')->plus('header', $header->thickness ?? Length::zero())->plus('built out', $header->buildOut ?? Length::zero())->plus('standoff', $kit->standoff)->plus('spacer', $brief->rules->spacer)->plus('half the rail', $kit->rail->thickness->half());
+    public static function of(
+        Room $room,
+        Floor $floor,
+        Heights $heights,
+        ?Header $header,
+        Brief $brief,
+        Kit $kit,
+        Length $leafThickness,
+        int $track = 0,
+    ): self {
+        $rail = Sum::of('Middle of the rail')
+            ->plus('header', $header->thickness ?? Length::zero())
+            ->plus('built out', $header->buildOut ?? Length::zero())
+            ->plus('standoff', $kit->standoff)
+            ->plus('spacer', $brief->rules->spacer)
+            ->plus('half the rail', $kit->rail->thickness->half());
         if ($track > 0) {
             $rail = $rail->plus('to the front rail', ($kit->trackPitch ?? Length::zero())->times($track));
         }
-        $front = Sum::of('Front of the leaf')->plus('middle of the rail', $rail)->plus('strap', $kit->hanger->strapPlane);
+        $front = Sum::of('Front of the leaf')
+            ->plus('middle of the rail', $rail)
+            ->plus('strap', $kit->hanger->strapPlane);
         $back = Sum::of('Back of the leaf')->plus('front of the leaf', $front)->minus('leaf thickness', $leafThickness);
-        $proud = Sum::greatest('Stands proudest behind the leaf', self::behind($room, $floor, $heights, $header, $brief));
+        $proud = Sum::greatest(
+            'Stands proudest behind the leaf',
+            self::behind($room, $floor, $heights, $header, $brief),
+        );
 
-        return new self($rail, $front, $back, $proud, Sum::of('Clearance behind the leaf')->plus('back of the leaf', $back)->minus('stands proudest', $proud), $proud->total->isZero() ? '' : (string) $proud->ruledBy());
+        return new self(
+            $rail,
+            $front,
+            $back,
+            $proud,
+            Sum::of('Clearance behind the leaf')->plus('back of the leaf', $back)->minus('stands proudest', $proud),
+            $proud->total->isZero() ? '' : (string) $proud->ruledBy(),
+        );
     }
 
     /** The angle from the wall, in degrees, at which one can look past an edge that overlaps its jamb by $overlap. */
@@ -42,14 +74,25 @@ final readonly class Depth
     /** @return array<string, Length> */
     private static function behind(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief): array
     {
-        $things = ['wall face' => Length::zero(), 'casing' => $room->opening->casing->thickness, 'baseboard' => $room->baseboard->thickness ?? Length::zero()];
+        $things = [
+            'wall face' => Length::zero(),
+            'casing' => $room->opening->casing->thickness,
+            'baseboard' => $room->baseboard->thickness ?? Length::zero(),
+        ];
         if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
             $things['header'] = $header->thickness->plus($header->buildOut);
         }
         $leaf = new Span($brief->rules->gap, $heights->leafTop());
         foreach ($room->obstacles as $obstacle) {
-            if ($obstacle->isOnWall() && $obstacle->x->overlaps($floor->sweep) && $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf)) {
-                $things[$obstacle->name] = Length::greatest($obstacle->projection, $things[$obstacle->name] ?? Length::zero());
+            if (
+                $obstacle->isOnWall() &&
+                $obstacle->x->overlaps($floor->sweep) &&
+                $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf)
+            ) {
+                $things[$obstacle->name] = Length::greatest(
+                    $obstacle->projection,
+                    $things[$obstacle->name] ?? Length::zero(),
+                );
             }
         }
 

@@ -18,7 +18,14 @@ final readonly class Floor
      * @param  Length  $highSpot  the first place under the sweep where it is highest
      * @param  Length  $lowSpot  the first place under the sweep where it is lowest
      */
-    private function __construct(private array $readings, public Span $sweep, private Length $high, private Length $low, private Length $highSpot, private Length $lowSpot) {}
+    private function __construct(
+        private array $readings,
+        public Span $sweep,
+        private Length $high,
+        private Length $low,
+        private Length $highSpot,
+        private Length $lowSpot,
+    ) {}
 
     /** @param  list<FloorReading>  $readings  in any order */
     public static function under(array $readings, Span $sweep): self
@@ -44,7 +51,10 @@ final readonly class Floor
         return ($after === null ? Length::zero() : $this->between($before ?? $after, $after, $x))->minus($this->high);
     }
 
-    /** @return array{?FloorReading, ?FloorReading} the readings that a place lies between: the last before it, and the first not before it, else the last */
+    /**
+     * @return array{?FloorReading, ?FloorReading} the readings that a place lies between: the last before it, and the
+     * first not before it, else the last
+     */
     public function around(Length $x): array
     {
         $from = 0;
@@ -82,15 +92,24 @@ final readonly class Floor
     /** @return non-empty-list<Length> the ends of the sweep and every reading between: where the floor can turn */
     public function places(): array
     {
-        $between = array_filter($this->readings, fn (FloorReading $at) => $at->x->isOver($this->sweep->low) && $at->x->isUnder($this->sweep->high));
+        $between = array_filter(
+            $this->readings,
+            fn (FloorReading $at) => $at->x->isOver($this->sweep->low) && $at->x->isUnder($this->sweep->high),
+        );
 
-        return [$this->sweep->low, ...array_values(array_map(fn (FloorReading $at) => $at->x, $between)), $this->sweep->high];
+        return [
+            $this->sweep->low,
+            ...array_values(array_map(fn (FloorReading $at) => $at->x, $between)),
+            $this->sweep->high,
+        ];
     }
 
     private function between(FloorReading $a, FloorReading $b, Length $x): Length
     {
         $run = $b->x->minus($a->x);
 
-        return $run->isZero() ? $b->level : $a->level->plus($b->level->minus($a->level)->scaled($x->minus($a->x)->nm, $run->nm));
+        return $run->isZero()
+            ? $b->level
+            : $a->level->plus($b->level->minus($a->level)->scaled($x->minus($a->x)->nm, $run->nm));
     }
 }

@@ -18,21 +18,37 @@ final readonly class GuidePlace
      * @param  ?Length  $at  its middle, null where the window is too short for it
      * @param  Sum  $hold  how far it reaches past the foot of the leaf: the bite of a fin, the reach of a cheek
      */
-    private function __construct(public Span $window, public ?Length $at, public Sum $middle, public Length $shortfall, public Sum $hold, public ?Length $grooveDepth, public ?Length $grooveWidth) {}
+    private function __construct(
+        public Span $window,
+        public ?Length $at,
+        public Sum $middle,
+        public Length $shortfall,
+        public Sum $hold,
+        public ?Length $grooveDepth,
+        public ?Length $grooveWidth,
+    ) {}
 
     public static function of(Window $window, Floor $floor, Length $gap, Kit $kit): self
     {
         $guide = $kit->guide;
         $short = $guide->length->minus($window->length())->orZeroIfNegative();
         $half = Sum::of('Half the window')->plus('window', $window->length());
-        $at = Sum::of('Middle of the guide')->place('guide window, from', $window->from)->plus('half the window', $half->becomes($window->span()->middle()->minus($window->from->total), 'halved'));
+        $at = Sum::of('Middle of the guide')
+            ->place('guide window, from', $window->from)
+            ->plus('half the window', $half->becomes($window->span()->middle()->minus($window->from->total), 'halved'));
         $middle = $at->total;
         $groove = $guide->style->needsGroove();
-        $hold = Sum::of($groove ? 'Bite of the fin' : 'Reach up the leaf')->plus($groove ? 'blade height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
-            ->minus('floor gap', $gap)->plus('floor at the guide, from the high spot', $floor->at($middle));
+        $hold = Sum::of($groove ? 'Bite of the fin' : 'Reach up the leaf')
+            ->plus($groove ? 'blade height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
+            ->minus('floor gap', $gap)
+            ->plus('floor at the guide, from the high spot', $floor->at($middle));
 
         return new self(
-            $window->span(), $short->isPositive() ? null : $middle, $at, $short, $hold,
+            $window->span(),
+            $short->isPositive() ? null : $middle,
+            $at,
+            $short,
+            $hold,
             $groove ? $hold->total->plus(Length::mm(3)) : null,
             $guide->grooveWidth(),
         );

@@ -15,14 +15,27 @@ use YokeLine\Measure\Sum;
 /** The board between wall and rail. */
 final readonly class Header
 {
-    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $foot, public Sum $top, public Length $thickness, public Length $buildOut) {}
+    private function __construct(
+        public Span $span,
+        public Sum $left,
+        public Sum $right,
+        public Sum $foot,
+        public Sum $top,
+        public Length $thickness,
+        public Length $buildOut,
+    ) {}
 
     public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit): self
     {
         $foot = Sum::of('Foot of the header');
         $foot = match ($brief->align) {
-            HeaderAlign::Centred => $foot->plus('yoke line', $heights->yokeLine)->minus('half the board', $brief->width->half()),
-            HeaderAlign::RailLow => $foot->plus('yoke line', $heights->yokeLine)->minus('half the rail', $kit->height->half())->minus('reveal', $brief->reveal),
+            HeaderAlign::Centred => $foot
+                ->plus('yoke line', $heights->yokeLine)
+                ->minus('half the board', $brief->width->half()),
+            HeaderAlign::RailLow => $foot
+                ->plus('yoke line', $heights->yokeLine)
+                ->minus('half the rail', $kit->height->half())
+                ->minus('reveal', $brief->reveal),
             HeaderAlign::OnCasing => $foot->plus('top of the head casing', $heights->casingTop),
         };
 

@@ -51,25 +51,53 @@ final readonly class Heights
     {
         $rules = $brief->rules;
         $head = self::head($room, $floor);
-        $casingTop = Sum::of('Top of the head casing')->plus('head of the opening', $head)->plus('head casing', $room->opening->casing->head);
+        $casingTop = Sum::of('Top of the head casing')
+            ->plus('head of the opening', $head)
+            ->plus('head casing', $room->opening->casing->head);
         $halfRail = $kit->rail->height->half();
         $needed = Sum::greatest('Needed leaf height', [
             ...self::reach($head, $casingTop, $rules),
-            'to get the backing over the casing' => Sum::of('To get the backing over the casing')->plus('top of the head casing', $casingTop)
-                ->plus('yoke line above it, at least', self::leastAboveCasing($brief, $kit))->minus('rise', $kit->rise)->minus('floor gap', $rules->gap),
+            'to get the backing over the casing' => Sum::of('To get the backing over the casing')
+                ->plus('top of the head casing', $casingTop)
+                ->plus('yoke line above it, at least', self::leastAboveCasing($brief, $kit))
+                ->minus('rise', $kit->rise)
+                ->minus('floor gap', $rules->gap),
         ]);
         $highestLine = Sum::least('Highest yoke line', self::highestLines($room, $brief, $kit, $casingTop));
-        $greatest = Sum::of('Greatest leaf height')->plus('highest yoke line', $highestLine)->minus('rise', $kit->rise)->minus('floor gap', $rules->gap);
-        $leaf = LeafSize::choose('Leaf height', $needed, $brief->leaf->height, $brief->leaf->stockHeights, $unit, $greatest->total);
+        $greatest = Sum::of('Greatest leaf height')
+            ->plus('highest yoke line', $highestLine)
+            ->minus('rise', $kit->rise)
+            ->minus('floor gap', $rules->gap);
+        $leaf = LeafSize::choose(
+            'Leaf height',
+            $needed,
+            $brief->leaf->height,
+            $brief->leaf->stockHeights,
+            $unit,
+            $greatest->total,
+        );
 
-        $yokeLine = Sum::of('Yoke line')->plus('floor gap', $rules->gap)->plus('leaf height', $leaf->size)->plus('rise', $kit->rise);
+        $yokeLine = Sum::of('Yoke line')
+            ->plus('floor gap', $rules->gap)
+            ->plus('leaf height', $leaf->size)
+            ->plus('rise', $kit->rise);
         $firstHole = $kit->hanger->holeToTread?->minus($kit->rise, $halfRail);
 
         return new self(
-            $head, $casingTop, $leaf, $greatest, $yokeLine,
+            $head,
+            $casingTop,
+            $leaf,
+            $greatest,
+            $yokeLine,
             Sum::of('Top gap')->plus('rise', $kit->rise)->minus('half the rail', $halfRail),
-            Sum::of('Headroom needed')->plus('yoke line', $yokeLine)->plus('half the rail', $halfRail)->plus('hanger above the rail', $kit->hanger->above)->plus('to lift the leaf on', $kit->hanger->liftOn),
-            $firstHole === null ? [] : array_map(fn (Length $offset) => $firstHole->plus($offset), $kit->hanger->holeOffsets),
+            Sum::of('Headroom needed')
+                ->plus('yoke line', $yokeLine)
+                ->plus('half the rail', $halfRail)
+                ->plus('hanger above the rail', $kit->hanger->above)
+                ->plus('to lift the leaf on', $kit->hanger->liftOn),
+            $firstHole === null
+                ? []
+                : array_map(fn (Length $offset) => $firstHole->plus($offset), $kit->hanger->holeOffsets),
             new Span($rules->gap, $rules->gap->plus($floor->fall())),
         );
     }
@@ -77,7 +105,17 @@ final readonly class Heights
     /** The same heights over another sweep of the same high spot. */
     public function over(Floor $floor, Length $gap): self
     {
-        return new self($this->head, $this->casingTop, $this->leaf, $this->greatest, $this->yokeLine, $this->topGap, $this->headroomNeeded, $this->hangerHoles, new Span($gap, $gap->plus($floor->fall())));
+        return new self(
+            $this->head,
+            $this->casingTop,
+            $this->leaf,
+            $this->greatest,
+            $this->yokeLine,
+            $this->topGap,
+            $this->headroomNeeded,
+            $this->hangerHoles,
+            new Span($gap, $gap->plus($floor->fall())),
+        );
     }
 
     /** Top edge of the leaf. */
@@ -88,16 +126,32 @@ final readonly class Heights
 
     public function top(): Sum
     {
-        return Sum::of('Top edge of the leaf')->plus('floor gap', $this->gap->low)->plus('leaf height', $this->leaf->size);
+        return Sum::of('Top edge of the leaf')
+            ->plus('floor gap', $this->gap->low)
+            ->plus('leaf height', $this->leaf->size);
     }
 
     /** @return array<string, Sum> how high the leaf is wanted, by what for */
     private static function reach(Sum $head, Sum $casingTop, HouseRules $rules): array
     {
         return match ($rules->reach) {
-            Reach::Head => ['to cover the head' => Sum::of('To cover the head')->plus('head of the opening', $head)->plus('head overlap', $rules->headOverlap)->minus('floor gap', $rules->gap)],
-            Reach::CasingTop => ['to reach the top of the casing' => Sum::of('To reach the top of the casing')->plus('top of the head casing', $casingTop)->minus('floor gap', $rules->gap)],
-            Reach::AboveCasing => ['to reach above the casing' => Sum::of('To reach above the casing')->plus('top of the head casing', $casingTop)->plus('above it', $rules->aboveCasing)->minus('floor gap', $rules->gap)],
+            Reach::Head => [
+                'to cover the head' => Sum::of('To cover the head')
+                    ->plus('head of the opening', $head)
+                    ->plus('head overlap', $rules->headOverlap)
+                    ->minus('floor gap', $rules->gap),
+            ],
+            Reach::CasingTop => [
+                'to reach the top of the casing' => Sum::of('To reach the top of the casing')
+                    ->plus('top of the head casing', $casingTop)
+                    ->minus('floor gap', $rules->gap),
+            ],
+            Reach::AboveCasing => [
+                'to reach above the casing' => Sum::of('To reach above the casing')
+                    ->plus('top of the head casing', $casingTop)
+                    ->plus('above it', $rules->aboveCasing)
+                    ->minus('floor gap', $rules->gap),
+            ],
         };
     }
 
@@ -106,7 +160,9 @@ final readonly class Heights
     {
         $candidates = [];
         foreach ($room->opening->heightPlaces() as $n => [$x, $i]) {
-            $candidates['measured '.($n + 1)] = Sum::of('Head at height '.($n + 1))->plus('height measured from the floor', $room->opening->heights[$i])->plus('floor there, from the high spot', $floor->at($x));
+            $candidates['measured '.($n + 1)] = Sum::of('Head at height '.($n + 1))
+                ->plus('height measured from the floor', $room->opening->heights[$i])
+                ->plus('floor there, from the high spot', $floor->at($x));
         }
 
         return Sum::greatest('Head of the opening', $candidates);
@@ -130,19 +186,49 @@ final readonly class Heights
         $header = $brief->header;
         $halfRail = $kit->rail->height->half();
         $ceiling = fn (string $name) => Sum::of($name)->plus('ceiling less crown', $room->headroom);
-        $lines = ['room to lift the leaf on' => $ceiling('Room to lift the leaf on')->minus('half the rail', $halfRail)->minus('hanger above the rail', $kit->hanger->above)->minus('to lift the leaf on', $kit->hanger->liftOn)];
+        $lines = [
+            'room to lift the leaf on' => $ceiling('Room to lift the leaf on')
+                ->minus('half the rail', $halfRail)
+                ->minus('hanger above the rail', $kit->hanger->above)
+                ->minus('to lift the leaf on', $kit->hanger->liftOn),
+        ];
         if ($kit->bracket !== null) {
-            $lines['brackets under the ceiling'] = $ceiling('Brackets under the ceiling')->minus('highest row of the bracket', $kit->bracket->highestRow())->minus('kept over it', self::bracketEdge());
+            $lines['brackets under the ceiling'] = $ceiling('Brackets under the ceiling')
+                ->minus('highest row of the bracket', $kit->bracket->highestRow())
+                ->minus('kept over it', self::bracketEdge());
         }
         if (! $brief->backing->isHeader()) {
             return $lines;
         }
 
-        return $lines + match ($header->align) {
-            HeaderAlign::Centred => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('half the board', $header->width->half())],
-            HeaderAlign::RailLow => ['board under the ceiling' => $ceiling('Board under the ceiling')->minus('board', $header->width)->plus('half the rail', $halfRail)->plus('reveal', $header->reveal)],
-            HeaderAlign::OnCasing => ['line within the board' => Sum::of('Line within the board')->plus('top of the head casing', $casingTop)->plus('board', $header->width)
-                ->minus('kept to the edge of the board', $kit->bracket === null ? self::boardEdge() : Length::greatest(self::boardEdge(), $kit->bracket->highestRow()->plus(self::bracketEdge())))],
-        };
+        return $lines +
+            match ($header->align) {
+                HeaderAlign::Centred => [
+                    'board under the ceiling' => $ceiling('Board under the ceiling')->minus(
+                        'half the board',
+                        $header->width->half(),
+                    ),
+                ],
+                HeaderAlign::RailLow => [
+                    'board under the ceiling' => $ceiling('Board under the ceiling')
+                        ->minus('board', $header->width)
+                        ->plus('half the rail', $halfRail)
+                        ->plus('reveal', $header->reveal),
+                ],
+                HeaderAlign::OnCasing => [
+                    'line within the board' => Sum::of('Line within the board')
+                        ->plus('top of the head casing', $casingTop)
+                        ->plus('board', $header->width)
+                        ->minus(
+                            'kept to the edge of the board',
+                            $kit->bracket === null
+                                ? self::boardEdge()
+                                : Length::greatest(
+                                    self::boardEdge(),
+                                    $kit->bracket->highestRow()->plus(self::bracketEdge()),
+                                ),
+                        ),
+                ],
+            };
     }
 }

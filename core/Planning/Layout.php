@@ -74,7 +74,10 @@ final readonly class Layout
         return $this->runs[array_key_first($this->runs)]->hangerInset;
     }
 
-    /** @return list<Span> where the bodies of the stops lie on the rail: each outside its face, away from the wheel that it stops */
+    /**
+     * @return list<Span> where the bodies of the stops lie on the rail: each outside its face, away from the wheel that
+     * it stops
+     */
     public function stopBodies(Stop $stop): array
     {
         $bodies = [];
@@ -108,7 +111,9 @@ final readonly class Layout
     /** The space between the two inner stops of leaves that meet. */
     public function centreStopSpace(): ?Length
     {
-        return $this->meeting === null ? null : $this->stops['right_closed']->total->minus($this->stops['left_closed']->total);
+        return $this->meeting === null
+            ? null
+            : $this->stops['right_closed']->total->minus($this->stops['left_closed']->total);
     }
 
     public function mirrored(): self

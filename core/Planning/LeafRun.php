@@ -97,6 +97,17 @@ final readonly class LeafRun
 
     public function mirrored(): self
     {
-        return new self($this->right->mirrored(), $this->left->mirrored(), $this->width, $this->hangerInset, $this->wanted->mirrored(), $this->travel->mirrored(), $this->shutStop, $this->openStop, $this->direction === 1 ? -1 : 1, $this->track);
+        return new self(
+            $this->right->mirrored(),
+            $this->left->mirrored(),
+            $this->width,
+            $this->hangerInset,
+            $this->wanted->mirrored(),
+            $this->travel->mirrored(),
+            $this->shutStop,
+            $this->openStop,
+            $this->direction === 1 ? -1 : 1,
+            $this->track,
+        );
     }
 }

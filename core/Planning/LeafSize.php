@@ -19,15 +19,41 @@ final readonly class LeafSize
      * @param  ?Length  $tolerance  how far short a stock size may be; the tape's where none is given
      * @param  ?Length  $greatest  what there is room for; larger stock is passed over
      */
-    public static function choose(string $name, Sum $needed, ?Length $given, array $stock, Unit $unit, ?Length $greatest = null, ?Length $tolerance = null): self
-    {
+    public static function choose(
+        string $name,
+        Sum $needed,
+        ?Length $given,
+        array $stock,
+        Unit $unit,
+        ?Length $greatest = null,
+        ?Length $tolerance = null,
+    ): self {
         if ($given !== null) {
             return new self($needed, Sum::of($name)->plus('given', $given), 'given');
         }
-        $enough = array_filter($stock, fn (Length $size) => ! $size->isUnder($needed->total->minus($tolerance ?? Tolerance::tape())) && ! ($greatest !== null && $size->isOver($greatest->plus(Tolerance::tape()))));
+        $enough = array_filter(
+            $stock,
+            fn (Length $size) => ! $size->isUnder($needed->total->minus($tolerance ?? Tolerance::tape())) &&
+                ! ($greatest !== null && $size->isOver($greatest->plus(Tolerance::tape()))),
+        );
 
         return $enough === []
-            ? new self($needed, $needed->becomes($needed->total->roundedUpTo($unit->step()), 'no stock size serves: made to order, rounded up')->renamed($name), 'made to order')
-            : new self($needed, $needed->becomes(Length::least(...array_values($enough)), 'the least stock size that serves')->renamed($name), 'stock');
+            ? new self(
+                $needed,
+                $needed
+                    ->becomes(
+                        $needed->total->roundedUpTo($unit->step()),
+                        'no stock size serves: made to order, rounded up',
+                    )
+                    ->renamed($name),
+                'made to order',
+            )
+            : new self(
+                $needed,
+                $needed
+                    ->becomes(Length::least(...array_values($enough)), 'the least stock size that serves')
+                    ->renamed($name),
+                'stock',
+            );
     }
 }

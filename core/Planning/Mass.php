@@ -14,7 +14,13 @@ final readonly class Mass
     public const GRAVITY = 9.80665;
 
     /** kg per square metre and millimetre of thickness. */
-    private const PER_M2_MM = ['softwood' => 0.48, 'hardwood' => 0.70, 'mdf' => 0.75, 'plywood' => 0.60, 'chipboard' => 0.68];
+    private const PER_M2_MM = [
+        'softwood' => 0.48,
+        'hardwood' => 0.7,
+        'mdf' => 0.75,
+        'plywood' => 0.6,
+        'chipboard' => 0.68,
+    ];
 
     private const HOLLOW_PER_M2 = 10.0;
 
@@ -27,9 +33,13 @@ final readonly class Mass
         if ($leaf->massKg !== null) {
             return new self($leaf->massKg, false);
         }
-        $area = $width->toMm() * $height->toMm() / 1e6;
+        $area = ($width->toMm() * $height->toMm()) / 1e6;
         $solid = max(0.0, $area - $leaf->glassM2);
-        $perM2 = $leaf->construction === 'hollow' ? self::HOLLOW_PER_M2 : (self::PER_M2_MM[$leaf->construction ?? 'softwood'] ?? self::PER_M2_MM['softwood']) * $thickness->toMm();
+        $perM2 =
+            $leaf->construction === 'hollow'
+                ? self::HOLLOW_PER_M2
+                : (self::PER_M2_MM[$leaf->construction ?? 'softwood'] ?? self::PER_M2_MM['softwood']) *
+                    $thickness->toMm();
         $glass = min($area, $leaf->glassM2) * self::GLASS_PER_M2_MM * $leaf->glassThickness->toMm();
 
         return new self($solid * $perM2 + $glass, $leaf->construction === null);

@@ -42,7 +42,7 @@ final readonly class Plan
         public ?RailPlace $place = null,
     ) {
         /** @var ArrayObject<class-string, object> $worked */
-        $worked = new ArrayObject;
+        $worked = new ArrayObject();
         $this->worked = $worked;
     }
 
@@ -76,7 +76,15 @@ final readonly class Plan
         $leaves = [];
         foreach ($this->layout->runs as $name => $run) {
             $guide = isset($this->guides[$name]) ? $name : (string) array_key_first($this->guides);
-            $leaves[$name] = new PlannedLeaf($name, count($this->layout->runs) === 1, $run, $this->depths[$name], $guide, $this->guides[$guide], $this->softCloseFits($run));
+            $leaves[$name] = new PlannedLeaf(
+                $name,
+                count($this->layout->runs) === 1,
+                $run,
+                $this->depths[$name],
+                $guide,
+                $this->guides[$guide],
+                $this->softCloseFits($run),
+            );
         }
 
         return $leaves;
@@ -93,7 +101,9 @@ final readonly class Plan
         $leaves = $this->leaves();
         $first = $leaves[array_key_first($leaves)];
 
-        return array_filter($leaves, fn (PlannedLeaf $leaf) => $what($leaf) != $what($first)) === [] ? ['' => $first] : $leaves;
+        return array_filter($leaves, fn (PlannedLeaf $leaf) => $what($leaf) != $what($first)) === []
+            ? ['' => $first]
+            : $leaves;
     }
 
     /** The leaf where there is but one; null for a pair. */
@@ -143,7 +153,13 @@ final readonly class Plan
     {
         $pitch = $this->hang()->rails() === 1 ? null : $this->kit->trackPitch;
 
-        return $pitch === null ? null : Sum::of('Between the leaves')->plus('from rail to rail', $pitch)->minus('leaf thickness', $this->thickness)->minus('strap', $this->kit->hanger->strapThickness)->minus('bolt heads', $this->kit->hanger->boltHead);
+        return $pitch === null
+            ? null
+            : Sum::of('Between the leaves')
+                ->plus('from rail to rail', $pitch)
+                ->minus('leaf thickness', $this->thickness)
+                ->minus('strap', $this->kit->hanger->strapThickness)
+                ->minus('bolt heads', $this->kit->hanger->boltHead);
     }
 
     /** @return list<Span> */
@@ -162,7 +178,10 @@ final readonly class Plan
     {
         $rail = $this->rail;
 
-        return array_map(fn (int $joint) => $rail->span->low->plus($rail->span->length()->scaled($joint, $rail->pieces)), $rail->pieces > 1 ? range(1, $rail->pieces - 1) : []);
+        return array_map(
+            fn (int $joint) => $rail->span->low->plus($rail->span->length()->scaled($joint, $rail->pieces)),
+            $rail->pieces > 1 ? range(1, $rail->pieces - 1) : [],
+        );
     }
 
     public function yokeLine(): Length
@@ -190,13 +209,18 @@ final readonly class Plan
 
     public function tapeUpFrom(Length $x): Sum
     {
-        $tape = Sum::of('Tape from the floor up to the yoke line')->plus('yoke line', $this->heights->yokeLine)->minus('floor there, from the high spot', $this->floor->at($x));
+        $tape = Sum::of('Tape from the floor up to the yoke line')
+            ->plus('yoke line', $this->heights->yokeLine)
+            ->minus('floor there, from the high spot', $this->floor->at($x));
         $plate = $this->doorway->survey->plate;
 
         return $plate === null ? $tape : $tape->minus('plate that the tape stands on', $plate);
     }
 
-    /** @return list<Length> where a tape reading up to the yoke line is worth having: every floor reading and the high spot, along the wall */
+    /**
+     * @return list<Length> where a tape reading up to the yoke line is worth having: every floor reading and the high
+     * spot, along the wall
+     */
     public function readingPlaces(): array
     {
         $places = array_map(fn (FloorReading $at) => $at->x->nm, $this->doorway->survey->floor);
@@ -216,7 +240,10 @@ final readonly class Plan
     /** @return list<array{x: Length, up: Length}> one tape reading per floor reading, in the survey's order */
     public function pullsUp(): array
     {
-        return array_map(fn (FloorReading $at) => ['x' => $at->x, 'up' => $this->tapeUp($at->x)], $this->doorway->survey->floor);
+        return array_map(
+            fn (FloorReading $at) => ['x' => $at->x, 'up' => $this->tapeUp($at->x)],
+            $this->doorway->survey->floor,
+        );
     }
 
     /** What hangs on the rail: the leaf and what is screwed to it. */
@@ -236,21 +263,28 @@ final readonly class Plan
     {
         $soft = $this->kit->softClose;
 
-        return $soft !== null && $this->doorway->brief->rules->softClose
-            && ! $run->travel->total->isUnder($soft->strokes()->minus(Tolerance::tape()))
-            && ! $run->width->isUnder($soft->minLeafWidth->minus(Tolerance::tape()));
+        return $soft !== null &&
+            $this->doorway->brief->rules->softClose &&
+            ! $run->travel->total->isUnder($soft->strokes()->minus(Tolerance::tape())) &&
+            ! $run->width->isUnder($soft->minLeafWidth->minus(Tolerance::tape()));
     }
 
     /**
-     * Where the trigger stands on the leaf's top edge, from either edge. The catch lies on the rail from the stop's face inward
+     * Where the trigger stands on the leaf's top edge, from either edge. The catch lies on the rail from the stop's
+     * face inward
      * and takes the trigger at its inner end, `stroke` before the stop: inset - reach + catch length - stroke.
      */
     public function triggerInset(): ?Sum
     {
         $soft = $this->kit->softClose;
 
-        return $soft === null ? null : Sum::of('Trigger from the edge of the leaf')->plus('hanger inset', $this->layout->hangerInset())->minus('stop reach', $this->kit->stop->reach)
-            ->plus('catch length', $soft->catchLength)->minus('stroke', $soft->stroke);
+        return $soft === null
+            ? null
+            : Sum::of('Trigger from the edge of the leaf')
+                ->plus('hanger inset', $this->layout->hangerInset())
+                ->minus('stop reach', $this->kit->stop->reach)
+                ->plus('catch length', $soft->catchLength)
+                ->minus('stroke', $soft->stroke);
     }
 
     /**
@@ -286,7 +320,14 @@ final readonly class Plan
             'soft_close.trigger' => $this->triggerInset(),
         ];
         foreach ($layout->runs as $leaf => $run) {
-            $sums += ["{$leaf}.left" => $run->left, "{$leaf}.right" => $run->right, "{$leaf}.open_left" => $run->openLeft(), "{$leaf}.open_right" => $run->openRight(), "{$leaf}.travel" => $run->travel, "{$leaf}.travel_wanted" => $run->wanted];
+            $sums += [
+                "{$leaf}.left" => $run->left,
+                "{$leaf}.right" => $run->right,
+                "{$leaf}.open_left" => $run->openLeft(),
+                "{$leaf}.open_right" => $run->openRight(),
+                "{$leaf}.travel" => $run->travel,
+                "{$leaf}.travel_wanted" => $run->wanted,
+            ];
         }
         foreach ($layout->passages as $way => $passage) {
             $sums["passage.{$way}"] = $passage;
@@ -295,7 +336,12 @@ final readonly class Plan
             $sums["stops.{$end}"] = $face;
         }
         foreach ($this->depths as $leaf => $depth) {
-            $sums += ["{$leaf}.rail_centre" => $depth->rail, "{$leaf}.front" => $depth->leafFront, "{$leaf}.back" => $depth->leafBack, "{$leaf}.clearance" => $depth->clearance];
+            $sums += [
+                "{$leaf}.rail_centre" => $depth->rail,
+                "{$leaf}.front" => $depth->leafFront,
+                "{$leaf}.back" => $depth->leafBack,
+                "{$leaf}.clearance" => $depth->clearance,
+            ];
         }
         foreach ($this->guides as $guide => $place) {
             $sums += ["{$guide}.at" => $place->middle, "{$guide}.hold" => $place->hold];

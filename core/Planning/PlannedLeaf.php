@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
-/** One leaf of a plan with all that is its own: how it runs, how far out, its guide and groove, whether the soft close is fitted to it. */
+/**
+ * One leaf of a plan with all that is its own: how it runs, how far out, its guide and groove, whether the soft close
+ * is fitted to it.
+ */
 final readonly class PlannedLeaf
 {
     /**

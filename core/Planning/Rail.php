@@ -17,26 +17,64 @@ final readonly class Rail
      * @param  list<Length>  $holes  room x, ascending
      * @param  'stock'|'cut'  $origin
      */
-    private function __construct(public Span $span, public Sum $left, public Sum $right, public Sum $least, public Sum $length, public int $pieces, public array $holes, public string $origin, public bool $canBeHad) {}
+    private function __construct(
+        public Span $span,
+        public Sum $left,
+        public Sum $right,
+        public Sum $least,
+        public Sum $length,
+        public int $pieces,
+        public array $holes,
+        public string $origin,
+        public bool $canBeHad,
+    ) {}
 
     public static function of(Room $room, Layout $layout, RailKit $kit, RailReach $reach = RailReach::Needed): self
     {
-        $least = Sum::of('Least rail')->place('least rail, to', $layout->railTo)->fromPlace('least rail, from', $layout->railFrom);
+        $least = Sum::of('Least rail')
+            ->place('least rail, to', $layout->railTo)
+            ->fromPlace('least rail, from', $layout->railFrom);
         $longest = Length::least(Length::greatest(...$kit->lengths), $room->wall->length());
-        $enough = array_values(array_filter($kit->lengths, fn (Length $stock) => ! $stock->isUnder($least->total) && ! $stock->isOver($longest)));
-        $length = $reach === RailReach::Wall ? $least->becomes(Length::greatest($least->total, $room->wall->length()->roundedDownTo(Length::mm(5))), 'the whole wall, down to 5 mm') : ($enough === []
-            ? $least->becomes(Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()), 'no stock length serves: the least one, up to the next 5 mm, no longer than the wall')
-            : $least->becomes(Length::least(...$enough), 'the least stock length that serves'));
+        $enough = array_values(
+            array_filter(
+                $kit->lengths,
+                fn (Length $stock) => ! $stock->isUnder($least->total) && ! $stock->isOver($longest),
+            ),
+        );
+        $length =
+            $reach === RailReach::Wall
+                ? $least->becomes(
+                    Length::greatest($least->total, $room->wall->length()->roundedDownTo(Length::mm(5))),
+                    'the whole wall, down to 5 mm',
+                )
+                : ($enough === []
+                    ? $least->becomes(
+                        Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()),
+                        'no stock length serves: the least one, up to the next 5 mm, no longer than the wall',
+                    )
+                    : $least->becomes(Length::least(...$enough), 'the least stock length that serves'));
         $isStock = in_array($length->total->nm, array_map(fn (Length $stock) => $stock->nm, $kit->lengths), true);
         $slack = $length->total->minus($least->total);
         $length = $length->renamed('Rail length');
-        $shared = Sum::of('Rail, left end')->place('least rail, from', $layout->railFrom)->minus('half of what it is longer', $slack->half());
+        $shared = Sum::of('Rail, left end')
+            ->place('least rail, from', $layout->railFrom)
+            ->minus('half of what it is longer', $slack->half());
         $span = Span::from($shared->total, $length->total)->heldInside($room->wall);
         $left = $shared->becomes($span->low, 'held inside the wall');
         $right = Sum::of('Rail, right end')->place('rail, left end', $left)->plus('rail length', $length);
         $pieces = self::pieces($length->total, $kit);
 
-        return new self($span, $left, $right, $least, $length, $pieces, self::holes($span, $pieces, $kit), $isStock ? 'stock' : 'cut', $isStock || $kit->cuttable);
+        return new self(
+            $span,
+            $left,
+            $right,
+            $least,
+            $length,
+            $pieces,
+            self::holes($span, $pieces, $kit),
+            $isStock ? 'stock' : 'cut',
+            $isStock || $kit->cuttable,
+        );
     }
 
     /** The same rail with its left end elsewhere in its slack, and its holes with it. */
@@ -44,14 +82,19 @@ final readonly class Rail
     {
         $by = $left->minus($this->span->low);
 
-        return $by->isZero() ? $this : new self(
-            $this->span->shifted($by),
-            $this->left->becomes($left, 'slid so that its holes meet what holds'),
-            $this->right->becomes($this->right->total->plus($by), 'slid with its left end'),
-            $this->least, $this->length, $this->pieces,
-            array_map(fn (Length $hole) => $hole->plus($by), $this->holes),
-            $this->origin, $this->canBeHad,
-        );
+        return $by->isZero()
+            ? $this
+            : new self(
+                $this->span->shifted($by),
+                $this->left->becomes($left, 'slid so that its holes meet what holds'),
+                $this->right->becomes($this->right->total->plus($by), 'slid with its left end'),
+                $this->least,
+                $this->length,
+                $this->pieces,
+                array_map(fn (Length $hole) => $hole->plus($by), $this->holes),
+                $this->origin,
+                $this->canBeHad,
+            );
     }
 
     /** Another stock length of the same kit, in one piece or as many as it needs, with the holes it has. */
@@ -60,13 +103,33 @@ final readonly class Rail
         $pieces = self::pieces($length, $kit);
         $span = Span::from($left, $length);
 
-        return new self($span, $this->left, $this->right, $this->least, $this->length, $pieces, self::holes($span, $pieces, $kit), 'stock', true);
+        return new self(
+            $span,
+            $this->left,
+            $this->right,
+            $this->least,
+            $this->length,
+            $pieces,
+            self::holes($span, $pieces, $kit),
+            'stock',
+            true,
+        );
     }
 
     /** @param  list<Length>  $holes  room x, ascending */
     public function drilledAt(array $holes): self
     {
-        return new self($this->span, $this->left, $this->right, $this->least, $this->length, $this->pieces, $holes, $this->origin, $this->canBeHad);
+        return new self(
+            $this->span,
+            $this->left,
+            $this->right,
+            $this->least,
+            $this->length,
+            $this->pieces,
+            $holes,
+            $this->origin,
+            $this->canBeHad,
+        );
     }
 
     /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */
@@ -94,7 +157,13 @@ final readonly class Rail
             $start = $rail->low->plus($rail->length()->scaled($piece, $pieces));
             if ($kit->holesAt !== []) {
                 $end = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces));
-                array_push($holes, ...array_filter(array_map($start->plus(...), $kit->holesAt), fn (Length $hole) => $hole->isUnder($end)));
+                array_push(
+                    $holes,
+                    ...array_filter(
+                        array_map($start->plus(...), $kit->holesAt),
+                        fn (Length $hole) => $hole->isUnder($end),
+                    ),
+                );
 
                 continue;
             }

@@ -79,7 +79,9 @@ final readonly class RailPlace
      */
     public function ends(array $places): ?array
     {
-        return $places === [] ? null : [$places[0]->minus($this->left), $this->left->plus($this->length)->minus($places[count($places) - 1])];
+        return $places === []
+            ? null
+            : [$places[0]->minus($this->left), $this->left->plus($this->length)->minus($places[count($places) - 1])];
     }
 
     /**
@@ -90,16 +92,20 @@ final readonly class RailPlace
     public static function carries(array $places, Span $rail, RailKit $kit, int $pieces): bool
     {
         for ($piece = 0; $piece < $pieces; $piece++) {
-            $part = new Span($rail->low->plus($rail->length()->scaled($piece, $pieces)), $rail->low->plus($rail->length()->scaled($piece + 1, $pieces)));
+            $part = new Span(
+                $rail->low->plus($rail->length()->scaled($piece, $pieces)),
+                $rail->low->plus($rail->length()->scaled($piece + 1, $pieces)),
+            );
             if (count(array_filter($places, $part->contains(...))) < 2) {
                 return false;
             }
         }
         $gap = self::greatestGap($places);
 
-        return $gap !== null && ! $gap->isOver($kit->maxFixingSpacing)
-            && ! $places[0]->minus($rail->low)->isOver($kit->firstFixingWithin)
-            && ! $rail->high->minus($places[count($places) - 1])->isOver($kit->firstFixingWithin);
+        return $gap !== null &&
+            ! $gap->isOver($kit->maxFixingSpacing) &&
+            ! $places[0]->minus($rail->low)->isOver($kit->firstFixingWithin) &&
+            ! $rail->high->minus($places[count($places) - 1])->isOver($kit->firstFixingWithin);
     }
 
     /**

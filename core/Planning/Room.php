@@ -37,7 +37,14 @@ final readonly class Room
             throw new NotYetMeasured($survey->missing());
         }
 
-        return new self($wall, $survey->ceiling->minus($survey->crown->drop ?? Length::zero()), $survey->opening, $survey->baseboard, $survey->floor, array_values(array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved)));
+        return new self(
+            $wall,
+            $survey->ceiling->minus($survey->crown->drop ?? Length::zero()),
+            $survey->opening,
+            $survey->baseboard,
+            $survey->floor,
+            array_values(array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved)),
+        );
     }
 
     public function mirrored(): self
@@ -47,7 +54,10 @@ final readonly class Room
             $this->headroom,
             $this->opening->mirrored(),
             $this->baseboard,
-            array_map(fn (FloorReading $at) => new FloorReading($at->x->negated(), $at->level, $at->place), $this->floor),
+            array_map(
+                fn (FloorReading $at) => new FloorReading($at->x->negated(), $at->level, $at->place),
+                $this->floor,
+            ),
             array_map(fn (Obstacle $it) => $it->mirrored(), $this->obstacles),
         );
     }

@@ -33,7 +33,10 @@ final class Slide
             'trailing' => $run->trailing($leaf),
             'gapLeading' => $plan->gapAt($run->leading($leaf)),
             'gapTrailing' => $plan->gapAt($run->trailing($leaf)),
-            'passage' => Length::least(self::free($plan, $run, $leaf), $plan->room->opening->leastWidth())->orZeroIfNegative(),
+            'passage' => Length::least(
+                self::free($plan, $run, $leaf),
+                $plan->room->opening->leastWidth(),
+            )->orZeroIfNegative(),
             'covered' => self::covered($plan, $run, $leaf),
             'catch' => self::catch($plan, $of, $by),
         ];
@@ -45,7 +48,10 @@ final class Slide
         return $run->leading($leaf)->minus(self::opensFrom($plan, $run))->times($run->direction);
     }
 
-    /** Where the passage begins that this leaf opens: the jamb that its leading edge leaves, or the shut leaf that it met or covered. */
+    /**
+     * Where the passage begins that this leaf opens: the jamb that its leading edge leaves, or the shut leaf that it
+     * met or covered.
+     */
     private static function opensFrom(Plan $plan, LeafRun $run): Length
     {
         $jambs = $plan->room->opening->span();
@@ -98,7 +104,13 @@ final class Slide
         $travel = $run->travel->total;
         $jambs = $plan->room->opening->span();
         $from = self::opensFrom($plan, $run);
-        $places = [...$plan->floor->places(), $jambs->low, $jambs->high, $from, $from->plus($plan->room->opening->leastWidth()->times($run->direction))];
+        $places = [
+            ...$plan->floor->places(),
+            $jambs->low,
+            $jambs->high,
+            $from,
+            $from->plus($plan->room->opening->leastWidth()->times($run->direction)),
+        ];
         foreach ($plan->layout->runs as $other) {
             array_push($places, $other->closed()->low, $other->closed()->high);
         }
@@ -117,6 +129,12 @@ final class Slide
         $inside = array_filter($turns, fn (Length $by) => ! $by->isNegative() && ! $by->isOver($travel));
         usort($inside, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
 
-        return array_values(array_filter($inside, fn (Length $by, int $i) => $i === 0 || ! $by->equals($inside[$i - 1]), ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter(
+                $inside,
+                fn (Length $by, int $i) => $i === 0 || ! $by->equals($inside[$i - 1]),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 }

@@ -21,7 +21,8 @@ final class WallPull
     /** Its middle, from the leading edge. */
     public static function middle(LeafRun $run, Span $jambs, LeafBrief $leaf, Pull $pull): Length
     {
-        $overlap = $run->direction === 1 ? $jambs->low->minus($run->closed()->low) : $run->closed()->high->minus($jambs->high);
+        $overlap =
+            $run->direction === 1 ? $jambs->low->minus($run->closed()->low) : $run->closed()->high->minus($jambs->high);
 
         return Length::greatest($leaf->stile->half(), $overlap->plus(self::fingers(), $pull->width->half()));
     }

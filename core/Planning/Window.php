@@ -25,6 +25,9 @@ final readonly class Window
 
     public function mirrored(): self
     {
-        return new self($this->to->mirrored()->renamed('Guide window, from'), $this->from->mirrored()->renamed('Guide window, to'));
+        return new self(
+            $this->to->mirrored()->renamed('Guide window, from'),
+            $this->from->mirrored()->renamed('Guide window, to'),
+        );
     }
 }

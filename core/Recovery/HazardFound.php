@@ -27,7 +27,13 @@ final readonly class HazardFound
         $plan = $this->site->plan;
         $inside = fn (Length $x) => $x->isOver($this->zone->low) && $x->isUnder($this->zone->high);
 
-        return ['zone' => $this->zone, 'rail_holes' => array_values(array_filter($plan->rail->holes, $inside)), 'studs' => array_values(array_filter(array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs), $inside))];
+        return [
+            'zone' => $this->zone,
+            'rail_holes' => array_values(array_filter($plan->rail->holes, $inside)),
+            'studs' => array_values(
+                array_filter(array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs), $inside),
+            ),
+        ];
     }
 
     /** @return list<WayOut> */
@@ -46,8 +52,17 @@ final readonly class HazardFound
             foreach ([$this->zone->low, $this->zone->high] as $edge) {
                 $left = $plan->rail->span->low->plus($edge->minus($hole));
                 $by = $left->minus($plan->rail->span->low);
-                $clear = array_filter($plan->rail->holes, fn (Length $x) => $x->plus($by)->isOver($this->zone->low) && $x->plus($by)->isUnder($this->zone->high)) === [];
-                if ($clear && $range->contains($left) && ($best === null || $by->absolute()->isUnder($best->minus($plan->rail->span->low)->absolute()))) {
+                $clear =
+                    array_filter(
+                        $plan->rail->holes,
+                        fn (Length $x) => $x->plus($by)->isOver($this->zone->low) &&
+                            $x->plus($by)->isUnder($this->zone->high),
+                    ) === [];
+                if (
+                    $clear &&
+                    $range->contains($left) &&
+                    ($best === null || $by->absolute()->isUnder($best->minus($plan->rail->span->low)->absolute()))
+                ) {
                     $best = $left;
                 }
             }
@@ -55,29 +70,75 @@ final readonly class HazardFound
         $by = $best?->minus($plan->rail->span->low);
         $works = $best !== null && ! $held && ! $this->site->isDone($this->site->boring());
 
-        return new WayOut('shift', $works, 0, [], 0, $best === null ? 'Slide the rail' : "Slide the rail to {$this->site->say($best)}",
+        return new WayOut(
+            'shift',
+            $works,
+            0,
+            [],
+            0,
+            $best === null ? 'Slide the rail' : "Slide the rail to {$this->site->say($best)}",
             match (true) {
                 $by === null => 'Nowhere in its slack is every hole clear of it.',
                 ! $works => 'Its holes are bored: the rail has no slack left.',
-                default => "{$this->site->say($by->absolute())} ".($by->isNegative() ? 'left' : 'right').': every hole is then clear of it.',
+                default => "{$this->site->say($by->absolute())} ".
+                    ($by->isNegative() ? 'left' : 'right').
+                    ': every hole is then clear of it.',
             },
-            $best === null || $by === null ? ['range' => [$range->low, $range->high]] : ['range' => [$range->low, $range->high], 'rail_left' => $best, 'by' => $by, 'rail_right' => $plan->rail->span->high->plus($by), 'holes' => array_map(fn (Length $hole) => $hole->plus($by), $plan->rail->holes)],
-            $best === null ? [] : $this->site->written(['brief.rules.rail_left' => $best]));
+            $best === null || $by === null
+                ? ['range' => [$range->low, $range->high]]
+                : [
+                    'range' => [$range->low, $range->high],
+                    'rail_left' => $best,
+                    'by' => $by,
+                    'rail_right' => $plan->rail->span->high->plus($by),
+                    'holes' => array_map(fn (Length $hole) => $hole->plus($by), $plan->rail->holes),
+                ],
+            $best === null ? [] : $this->site->written(['brief.rules.rail_left' => $best]),
+        );
     }
 
     private function skip(): WayOut
     {
         $plan = $this->site->plan;
-        $left = array_values(array_filter($plan->rail->holes, fn (Length $x) => ! in_array($x->nm, array_map(fn (Length $hit) => $hit->nm, $this->hit()['rail_holes']), true)));
+        $left = array_values(
+            array_filter(
+                $plan->rail->holes,
+                fn (Length $x) => ! in_array(
+                    $x->nm,
+                    array_map(fn (Length $hit) => $hit->nm, $this->hit()['rail_holes']),
+                    true,
+                ),
+            ),
+        );
         $gap = RailPlace::greatestGap($left);
         $works = RailPlace::carries($left, $plan->rail->span, $plan->kit->rail, $plan->rail->pieces);
 
-        return new WayOut('skip', $works, 0, [], 0, 'Leave that hole empty', $works ? "The others carry the rail, {$this->site->say($gap ?? Length::zero())} apart where it is left; {$this->site->say($plan->kit->rail->maxFixingSpacing)} is the most. Look at the loads again under Anchors." : 'The others would not carry the rail: too far apart, or too far from an end.',
-            ['spacing' => $gap, 'limit' => $plan->kit->rail->maxFixingSpacing], $this->site->written(['brief.rules.rail_left' => $plan->rail->span->low]));
+        return new WayOut(
+            'skip',
+            $works,
+            0,
+            [],
+            0,
+            'Leave that hole empty',
+            $works
+                ? "The others carry the rail, {$this->site->say($gap ?? Length::zero())} apart where it is left; {$this->site->say($plan->kit->rail->maxFixingSpacing)} is the most. Look at the loads again under Anchors."
+                : 'The others would not carry the rail: too far apart, or too far from an end.',
+            ['spacing' => $gap, 'limit' => $plan->kit->rail->maxFixingSpacing],
+            $this->site->written(['brief.rules.rail_left' => $plan->rail->span->low]),
+        );
     }
 
     private function move(): WayOut
     {
-        return new WayOut('move-hazard', true, 3, [StepKind::MoveHazard], $this->site->minutes([StepKind::MoveHazard]), 'Have it moved', ($this->kind === 'cable' ? 'An electrician’s' : 'A plumber’s').' work; the wall is opened and made good.', []);
+        return new WayOut(
+            'move-hazard',
+            true,
+            3,
+            [StepKind::MoveHazard],
+            $this->site->minutes([StepKind::MoveHazard]),
+            'Have it moved',
+            ($this->kind === 'cable' ? 'An electrician’s' : 'A plumber’s').' work; the wall is opened and made good.',
+            [],
+        );
     }
 }

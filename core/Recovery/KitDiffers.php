@@ -35,7 +35,12 @@ final readonly class KitDiffers
      */
     private function kept(array $numbers): array
     {
-        return $this->site->written([...(isset($numbers['kit.rise']) && $this->site->document->get('kit.height') !== null ? ['kit.height' => null] : []), ...$numbers]);
+        return $this->site->written([
+            ...isset($numbers['kit.rise']) && $this->site->document->get('kit.height') !== null
+                ? ['kit.height' => null]
+                : [],
+            ...$numbers,
+        ]);
     }
 
     /** @return list<WayOut> */
@@ -46,17 +51,53 @@ final readonly class KitDiffers
         $off = $this->read->minus($plan->heights->topGap->total);
         $range = $kit->topGap;
         $line = $plan->yokeLine()->plus($off);
-        $bySheet = new WayOut('bore-by-sheet', ! $this->read->isUnder($range->low) && ! $this->read->isOver($range->high), 0, [], 0, 'Bore by the sheet, line moved', "The line goes to {$this->site->say($line)}, the top gap is {$this->site->say($this->read)}. Only while the line is not drilled; else the gap under the leaf becomes {$this->site->say($plan->heights->gap->low->minus($off))}.",
-            ['line_moves_by' => $off, 'yoke_line' => $line, 'top_gap' => $this->read], $this->kept(['kit.rise' => $kit->rise->plus($off)]));
+        $bySheet = new WayOut(
+            'bore-by-sheet',
+            ! $this->read->isUnder($range->low) && ! $this->read->isOver($range->high),
+            0,
+            [],
+            0,
+            'Bore by the sheet, line moved',
+            "The line goes to {$this->site->say($line)}, the top gap is {$this->site->say($this->read)}. Only while the line is not drilled; else the gap under the leaf becomes {$this->site->say($plan->heights->gap->low->minus($off))}.",
+            ['line_moves_by' => $off, 'yoke_line' => $line, 'top_gap' => $this->read],
+            $this->kept(['kit.rise' => $kit->rise->plus($off)]),
+        );
         if ($kit->hanger->style !== HangerStyle::FaceStrap) {
-            return WayOut::ranked([new WayOut('plan-again', ! $this->site->isDone(StepKind::ProveLine), 0, [], 0, 'Plan again with the true rise', "The rise is {$this->site->say($this->truly()['kit.rise'])}: the line goes to {$this->site->say($line)}, or the leaf changes.", ['yoke_line' => $line], $this->kept($this->truly())), $bySheet]);
+            return WayOut::ranked([
+                new WayOut(
+                    'plan-again',
+                    ! $this->site->isDone(StepKind::ProveLine),
+                    0,
+                    [],
+                    0,
+                    'Plan again with the true rise',
+                    "The rise is {$this->site->say($this->truly()['kit.rise'])}: the line goes to {$this->site->say($line)}, or the leaf changes.",
+                    ['yoke_line' => $line],
+                    $this->kept($this->truly()),
+                ),
+                $bySheet,
+            ]);
         }
         $first = $this->truly()['kit.hanger.hole_to_tread']->minus($kit->rise, $kit->rail->height->half());
         $holes = array_map(fn (Length $offset) => $first->plus($offset), $kit->hanger->holeOffsets);
         $works = ! $first->isUnder($kit->hanger->holeDiameter->scaled(5, 2)) && ! $this->site->isDone(StepKind::BoreLeaf);
 
         return WayOut::ranked([
-            new WayOut('bore-by-true', $works, 0, [], 0, 'Bore the hangers at '.WayOut::list($holes, $this->site->say(...)), $works ? 'Gap, line and top gap stay as planned.' : ($this->site->isDone(StepKind::BoreLeaf) ? 'The leaf is bored already.' : 'The hole would come too near the leaf’s top.'), ['holes' => $holes, 'yoke_line' => $plan->yokeLine()], $this->kept($this->truly())),
+            new WayOut(
+                'bore-by-true',
+                $works,
+                0,
+                [],
+                0,
+                'Bore the hangers at '.WayOut::list($holes, $this->site->say(...)),
+                $works
+                    ? 'Gap, line and top gap stay as planned.'
+                    : ($this->site->isDone(StepKind::BoreLeaf)
+                        ? 'The leaf is bored already.'
+                        : 'The hole would come too near the leaf’s top.'),
+                ['holes' => $holes, 'yoke_line' => $plan->yokeLine()],
+                $this->kept($this->truly()),
+            ),
             $bySheet,
         ]);
     }

@@ -18,7 +18,12 @@ final readonly class LeafDiffers
      * @param  string  $leaf  which it is
      * @param  non-empty-list<Length>  $thicknesses  at the hangers
      */
-    public function __construct(private OnSite $site, private string $leaf, private Length $width, private array $thicknesses) {}
+    public function __construct(
+        private OnSite $site,
+        private string $leaf,
+        private Length $width,
+        private array $thicknesses,
+    ) {}
 
     /** The plan with this leaf, the rail where it is. */
     public function now(): Plan
@@ -31,7 +36,8 @@ final readonly class LeafDiffers
     {
         $least = $this->now()->layout->leastRail();
 
-        return ! $least->low->isUnder($this->site->plan->rail->span->low) && ! $least->high->isOver($this->site->plan->rail->span->high);
+        return ! $least->low->isUnder($this->site->plan->rail->span->low) &&
+            ! $least->high->isOver($this->site->plan->rail->span->high);
     }
 
     /** @return list<WayOut> */
@@ -47,13 +53,42 @@ final readonly class LeafDiffers
         $thin = Length::least(...$this->thicknesses);
         $packs = array_map(fn (Length $one) => $range->high->minus($one), $this->thicknesses);
         $now = $this->now();
-        $works = $this->railCovers() && ! $thin->isUnder($range->low) && ! $thick->isOver($range->high) && ! $now->depths[$this->leaf]->clearance->total->isUnder(Length::mm(self::CLEAR_MM));
+        $works =
+            $this->railCovers() &&
+            ! $thin->isUnder($range->low) &&
+            ! $thick->isOver($range->high) &&
+            ! $now->depths[$this->leaf]->clearance->total->isUnder(Length::mm(self::CLEAR_MM));
         $guide = $now->leaves()[$this->leaf]->guide;
 
-        return new WayOut('take-as-is', $works, 0, [], 0, 'Take it as it is',
-            $works ? 'Open stop to '.WayOut::list(array_map(fn ($face) => $face->total, array_values($now->layout->stops)), $this->site->say(...)).($guide->at === null ? '' : ', guide to '.$this->site->say($guide->at)).'. Under the cap nuts '.WayOut::list($packs, $this->site->say(...)).($thick->equals($thin) ? '.' : "; {$this->site->say($thick->minus($thin))} of washers under the strap on the thinner side.")
-                : (! $this->railCovers() ? 'The rail as it lies does not reach past its stops.' : "The kit takes {$this->site->say($range->low)} to {$this->site->say($range->high)}; {$this->site->say($now->depths[$this->leaf]->clearance->total)} would be left behind it."),
-            ['bolt_pack' => $packs, 'strap_washers_on_thinner' => $thick->minus($thin), 'trigger_from_trailing' => 'unchanged from the edge'], $this->site->written($this->changes()));
+        return new WayOut(
+            'take-as-is',
+            $works,
+            0,
+            [],
+            0,
+            'Take it as it is',
+            $works
+                ? 'Open stop to '.
+                    WayOut::list(
+                        array_map(fn ($face) => $face->total, array_values($now->layout->stops)),
+                        $this->site->say(...),
+                    ).
+                    ($guide->at === null ? '' : ', guide to '.$this->site->say($guide->at)).
+                    '. Under the cap nuts '.
+                    WayOut::list($packs, $this->site->say(...)).
+                    ($thick->equals($thin)
+                        ? '.'
+                        : "; {$this->site->say($thick->minus($thin))} of washers under the strap on the thinner side.")
+                : (! $this->railCovers()
+                    ? 'The rail as it lies does not reach past its stops.'
+                    : "The kit takes {$this->site->say($range->low)} to {$this->site->say($range->high)}; {$this->site->say($now->depths[$this->leaf]->clearance->total)} would be left behind it."),
+            [
+                'bolt_pack' => $packs,
+                'strap_washers_on_thinner' => $thick->minus($thin),
+                'trigger_from_trailing' => 'unchanged from the edge',
+            ],
+            $this->site->written($this->changes()),
+        );
     }
 
     private function trim(): WayOut
@@ -63,12 +98,31 @@ final readonly class LeafDiffers
         $works = $edge->isPositive() && ($limit->isZero() || ! $edge->isOver($limit));
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
-        return new WayOut('trim', $works, 2, $redo, $this->site->minutes($redo), "Cut {$this->site->say($edge)} off each edge", $works ? 'Coat what is cut.'.($limit->isZero() ? ' Nobody has told how much may come off: ask its maker.' : '') : ($edge->isPositive() ? "Only {$this->site->say($limit)} may come off an edge." : 'It is not wider than drawn.'), ['each_edge' => $edge]);
+        return new WayOut(
+            'trim',
+            $works,
+            2,
+            $redo,
+            $this->site->minutes($redo),
+            "Cut {$this->site->say($edge)} off each edge",
+            $works
+                ? 'Coat what is cut.'.
+                    ($limit->isZero() ? ' Nobody has told how much may come off: ask its maker.' : '')
+                : ($edge->isPositive()
+                    ? "Only {$this->site->say($limit)} may come off an edge."
+                    : 'It is not wider than drawn.'),
+            ['each_edge' => $edge],
+        );
     }
 
     /** @return array<string, Length> */
     private function changes(): array
     {
-        return ['brief.leaf.width' => $this->width, 'brief.leaf.height' => $this->site->plan->heights->leaf->size->total, 'brief.leaf.thickness' => Length::greatest(...$this->thicknesses), 'brief.rules.rail_left' => $this->site->plan->rail->span->low];
+        return [
+            'brief.leaf.width' => $this->width,
+            'brief.leaf.height' => $this->site->plan->heights->leaf->size->total,
+            'brief.leaf.thickness' => Length::greatest(...$this->thicknesses),
+            'brief.rules.rail_left' => $this->site->plan->rail->span->low,
+        ];
     }
 }

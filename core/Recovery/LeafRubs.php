@@ -44,9 +44,25 @@ final readonly class LeafRubs
         $again = $this->site->again($changes) ?? $plan;
         $redo = $this->site->isDone(StepKind::RailUp) ? [StepKind::RailUp, StepKind::RailTrue] : [];
 
-        return new WayOut('spacer', true, 0, $redo, $this->site->minutes($redo), "A spacer of {$this->site->say($thick)} behind every standoff", "{$this->site->say($again->innerDepth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
-            ['thickness' => $thick, 'rail_centre' => $again->innerDepth()->rail->total, 'leaf_back' => $again->innerDepth()->leafBack->total, 'clearance' => $again->innerDepth()->clearance->total, 'grip' => Layers::of($again)->grip, 'bolt_into_board' => $this->bolts(Member::Board, $plan, $again), 'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again)],
-            $this->site->written($changes));
+        return new WayOut(
+            'spacer',
+            true,
+            0,
+            $redo,
+            $this->site->minutes($redo),
+            "A spacer of {$this->site->say($thick)} behind every standoff",
+            "{$this->site->say($again->innerDepth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
+            [
+                'thickness' => $thick,
+                'rail_centre' => $again->innerDepth()->rail->total,
+                'leaf_back' => $again->innerDepth()->leafBack->total,
+                'clearance' => $again->innerDepth()->clearance->total,
+                'grip' => Layers::of($again)->grip,
+                'bolt_into_board' => $this->bolts(Member::Board, $plan, $again),
+                'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again),
+            ],
+            $this->site->written($changes),
+        );
     }
 
     private function thinner(): WayOut
@@ -56,24 +72,58 @@ final readonly class LeafRubs
         $works = $isProudest && ! $this->site->isDone(StepKind::BoardFix);
         $thin = $plan->header?->thickness->minus($this->short());
 
-        return new WayOut('thinner-board', $works && $thin?->isPositive() === true, 0, [], 0, 'A thinner board', $isProudest ? ($works ? "One of {$this->site->say($thin ?? Length::zero())}; the leaf comes nearer the wall as well, so look at what stands next proudest." : 'The board is fixed.') : ucfirst($plan->innerDepth()->proudest ?: 'the wall').' is the proudest: a thinner board brings the leaf nearer to it.',
-            ['why' => $isProudest ? '' : "{$plan->innerDepth()->proudest} is the proudest: a thinner board brings the leaf nearer to it"]);
+        return new WayOut(
+            'thinner-board',
+            $works && $thin?->isPositive() === true,
+            0,
+            [],
+            0,
+            'A thinner board',
+            $isProudest
+                ? ($works
+                    ? "One of {$this->site->say($thin ?? Length::zero())}; the leaf comes nearer the wall as well, so look at what stands next proudest."
+                    : 'The board is fixed.')
+                : ucfirst($plan->innerDepth()->proudest ?: 'the wall').
+                    ' is the proudest: a thinner board brings the leaf nearer to it.',
+            [
+                'why' => $isProudest
+                    ? ''
+                    : "{$plan->innerDepth()->proudest} is the proudest: a thinner board brings the leaf nearer to it",
+            ],
+        );
     }
 
     private function ease(): WayOut
     {
         $off = $this->short();
 
-        return new WayOut('ease', true, 1, [StepKind::Ease], $this->site->minutes([StepKind::Ease]), "Take {$this->site->say($off)} off the moulding", 'Plane or sand it where the leaf passes, and touch it up.', ['off' => $off], $this->site->written(array_map(fn (Length $out) => $out->minus($off), $this->found)));
+        return new WayOut(
+            'ease',
+            true,
+            1,
+            [StepKind::Ease],
+            $this->site->minutes([StepKind::Ease]),
+            "Take {$this->site->say($off)} off the moulding",
+            'Plane or sand it where the leaf passes, and touch it up.',
+            ['off' => $off],
+            $this->site->written(array_map(fn (Length $out) => $out->minus($off), $this->found)),
+        );
     }
 
     /** @return list<?Length> before and after */
     private function bolts(Member $into, Plan ...$plans): array
     {
-        return array_values(array_map(function (Plan $plan) use ($into) {
-            $bolts = array_values(array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->into === $into && $fixing->kind !== 'header-screw'));
+        return array_values(
+            array_map(function (Plan $plan) use ($into) {
+                $bolts = array_values(
+                    array_filter(
+                        Anchoring::of($plan)->fixings,
+                        fn (Fixing $fixing) => $fixing->into === $into && $fixing->kind !== 'header-screw',
+                    ),
+                );
 
-            return $bolts === [] ? null : $bolts[0]->length;
-        }, $plans));
+                return $bolts === [] ? null : $bolts[0]->length;
+            }, $plans),
+        );
     }
 }

@@ -6,10 +6,16 @@ namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
 
-/** The rail line as it was built: how much higher than planned at each place, straight between readings, the ends carried on. */
+/**
+ * The rail line as it was built: how much higher than planned at each place, straight between readings, the ends
+ * carried on.
+ */
 final readonly class Line
 {
-    /** @param  non-empty-list<array{Length, Length}>  $readings  place and height, ascending; two at least, at different places */
+    /**
+     * @param  non-empty-list<array{Length, Length}>  $readings  place and height, ascending; two at least, at different
+     * places
+     */
     private function __construct(private array $readings) {}
 
     /** @param  list<array{Length, Length}>  $readings  in any order */
@@ -38,7 +44,7 @@ final readonly class Line
     {
         [$from, $to] = $this->stretch($x, $toTheRight);
 
-        return 1000 * $to[1]->minus($from[1])->nm / $to[0]->minus($from[0])->nm;
+        return (1000 * $to[1]->minus($from[1])->nm) / $to[0]->minus($from[0])->nm;
     }
 
     /** @return list<Length> where it can bend */
@@ -52,7 +58,11 @@ final readonly class Line
     {
         $count = count($this->readings);
 
-        return array_reduce($this->readings, fn (Length $sum, array $reading) => $sum->plus($reading[1]), Length::zero())->scaled(1, $count);
+        return array_reduce(
+            $this->readings,
+            fn (Length $sum, array $reading) => $sum->plus($reading[1]),
+            Length::zero(),
+        )->scaled(1, $count);
     }
 
     /** @return array{array{Length, Length}, array{Length, Length}} */

@@ -21,7 +21,12 @@ final readonly class LineHigh
     /** @return list<WayOut> */
     public function ways(): array
     {
-        return WayOut::ranked([$this->gap(), $this->holes(), $this->trim(), ...($this->site->plan->header === null ? [] : [$this->board()])]);
+        return WayOut::ranked([
+            $this->gap(),
+            $this->holes(),
+            $this->trim(),
+            ...$this->site->plan->header === null ? [] : [$this->board()],
+        ]);
     }
 
     private function gap(): WayOut
@@ -37,10 +42,25 @@ final readonly class LineHigh
         $deeper = $guide->grooveDepth !== null && $this->by->isNegative() && $this->site->isDone(StepKind::Groove);
         $redo = $works && $deeper ? [StepKind::Groove] : [];
 
-        return new WayOut('gap', $works, 0, $redo, $this->site->minutes($redo), "Let the gap be {$this->site->say($gap->low->plus($this->by))}",
-            "The leaf hangs with the line. The guide then holds {$this->site->say($bite)}, {$this->site->say($least)} is wanted.".($deeper ? " The groove goes to {$this->site->write->showUp($bite->plus(Length::mm(3)))}." : ''),
-            ['gap' => ['min' => $gap->low->plus($this->by), 'max' => $gap->high->plus($this->by)], 'bite' => $bite, 'bite_wanted' => $least, 'groove_at_least' => $bite->plus(Length::mm(3)), 'head_cover' => $plan->heights->leafTop()->plus($this->by)->minus($plan->heights->head->total), 'limits' => ['down_to' => $down, 'up_to' => $up]],
-            $this->site->written(['brief.rules.gap' => $gap->low->plus($this->by)]));
+        return new WayOut(
+            'gap',
+            $works,
+            0,
+            $redo,
+            $this->site->minutes($redo),
+            "Let the gap be {$this->site->say($gap->low->plus($this->by))}",
+            "The leaf hangs with the line. The guide then holds {$this->site->say($bite)}, {$this->site->say($least)} is wanted.".
+                ($deeper ? " The groove goes to {$this->site->write->showUp($bite->plus(Length::mm(3)))}." : ''),
+            [
+                'gap' => ['min' => $gap->low->plus($this->by), 'max' => $gap->high->plus($this->by)],
+                'bite' => $bite,
+                'bite_wanted' => $least,
+                'groove_at_least' => $bite->plus(Length::mm(3)),
+                'head_cover' => $plan->heights->leafTop()->plus($this->by)->minus($plan->heights->head->total),
+                'limits' => ['down_to' => $down, 'up_to' => $up],
+            ],
+            $this->site->written(['brief.rules.gap' => $gap->low->plus($this->by)]),
+        );
     }
 
     private function holes(): WayOut
@@ -58,10 +78,26 @@ final readonly class LineHigh
         $redo = $bored && $holes !== [] ? [StepKind::BoreLeaf, StepKind::CoatLeaf] : [];
         $plug = $bored && $holes !== [] && $this->by->absolute()->isUnder($diameter->times(2));
 
-        return new WayOut('holes', $works, $bored ? 1 : 0, $redo, $this->site->minutes($redo), $holes === [] ? "Pack {$this->site->say($this->by)} under each plate" : 'Bore the hanger holes at '.WayOut::list($holes, $this->site->say(...)),
-            "The gap stays; the top gap becomes {$this->site->say($top->plus($this->by))}.".($plug ? ' The old holes are plugged and set first.' : ''),
-            ['first_hole' => $holes[0] ?? null, 'holes' => $holes, 'top_gap' => $top->plus($this->by), 'plug_first' => $plug, 'limits' => ['down_to' => $down, 'up_to' => $up]],
-            $this->site->written(['kit.rise' => $plan->kit->rise->plus($this->by)]));
+        return new WayOut(
+            'holes',
+            $works,
+            $bored ? 1 : 0,
+            $redo,
+            $this->site->minutes($redo),
+            $holes === []
+                ? "Pack {$this->site->say($this->by)} under each plate"
+                : 'Bore the hanger holes at '.WayOut::list($holes, $this->site->say(...)),
+            "The gap stays; the top gap becomes {$this->site->say($top->plus($this->by))}.".
+                ($plug ? ' The old holes are plugged and set first.' : ''),
+            [
+                'first_hole' => $holes[0] ?? null,
+                'holes' => $holes,
+                'top_gap' => $top->plus($this->by),
+                'plug_first' => $plug,
+                'limits' => ['down_to' => $down, 'up_to' => $up],
+            ],
+            $this->site->written(['kit.rise' => $plan->kit->rise->plus($this->by)]),
+        );
     }
 
     private function trim(): WayOut
@@ -72,10 +108,23 @@ final readonly class LineHigh
         $groove = $plan->kit->guide->style->needsGroove();
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
-        return new WayOut('trim', $off->isPositive() && ! $off->isOver($limit), 2, $redo, $this->site->minutes($redo), "Cut {$this->site->say($off)} off the foot",
-            $off->isPositive() ? ($off->isOver($limit) ? ($limit->isPositive() ? "Only {$this->site->say($limit)} may come off." : 'Nobody has told how much may come off.') : 'Coat the cut edge.'.($groove ? " The groove goes {$this->site->say($off)} deeper." : '')) : 'Cutting it would not help: the line is too high.',
+        return new WayOut(
+            'trim',
+            $off->isPositive() && ! $off->isOver($limit),
+            2,
+            $redo,
+            $this->site->minutes($redo),
+            "Cut {$this->site->say($off)} off the foot",
+            $off->isPositive()
+                ? ($off->isOver($limit)
+                    ? ($limit->isPositive()
+                        ? "Only {$this->site->say($limit)} may come off."
+                        : 'Nobody has told how much may come off.')
+                    : 'Coat the cut edge.'.($groove ? " The groove goes {$this->site->say($off)} deeper." : ''))
+                : 'Cutting it would not help: the line is too high.',
             ['cut_off_foot' => $off, 'limit' => $limit, 'groove_deeper_by' => $groove ? $off : Length::zero()],
-            $this->site->written(['brief.leaf.height' => $plan->heights->leaf->size->total->minus($off)]));
+            $this->site->written(['brief.leaf.height' => $plan->heights->leaf->size->total->minus($off)]),
+        );
     }
 
     private function board(): WayOut
@@ -83,8 +132,16 @@ final readonly class LineHigh
         $redo = [StepKind::BoreBoard, StepKind::BoardUp, StepKind::BoardFix, StepKind::RailUp, StepKind::RailTrue];
         $plug = $this->by->absolute()->isUnder(Length::mm(self::BOARD_SCREW_MM)->times(4));
 
-        return new WayOut('board-moved', true, 1, $redo, $this->site->minutes($redo), 'Move the board '.($this->by->isPositive() ? 'down ' : 'up ').$this->site->say($this->by->absolute()),
-            'Rail off, board off and up again where it was planned.'.($plug ? ' Its old screw holes are plugged first.' : ''),
-            ['by' => $this->by->negated(), 'plug_first' => $plug]);
+        return new WayOut(
+            'board-moved',
+            true,
+            1,
+            $redo,
+            $this->site->minutes($redo),
+            'Move the board '.($this->by->isPositive() ? 'down ' : 'up ').$this->site->say($this->by->absolute()),
+            'Rail off, board off and up again where it was planned.'.
+                ($plug ? ' Its old screw holes are plugged first.' : ''),
+            ['by' => $this->by->negated(), 'plug_first' => $plug],
+        );
     }
 }

@@ -58,7 +58,13 @@ final readonly class LineOutOfLevel
     /** The steepest of it, mm per m, without its sign. */
     public function greatestCreep(): float
     {
-        return max(0.0, ...array_map(fn (array $stretch) => abs($stretch['creep']), array_merge(...array_map($this->creep(...), $this->leaves))));
+        return max(
+            0.0,
+            ...array_map(
+                fn (array $stretch) => abs($stretch['creep']),
+                array_merge(...array_map($this->creep(...), $this->leaves)),
+            ),
+        );
     }
 
     public function creeps(): bool
@@ -69,25 +75,42 @@ final readonly class LineOutOfLevel
     /** What holds it where it stands, N: hung mass x gravity x slope. */
     public function pull(): float
     {
-        return $this->site->hungKg() * Mass::GRAVITY * $this->greatestCreep() / 1000;
+        return ($this->site->hungKg() * Mass::GRAVITY * $this->greatestCreep()) / 1000;
     }
 
     /**
      * The leaf as it hangs where it stands.
      *
-     * @return array{left_edge_gap: Length, right_edge_gap: Length, least_gap: Length, least_at: Length, lean_over_height: Length} lean: positive, its top leans left
+     * @return array{left_edge_gap: Length, right_edge_gap: Length, least_gap: Length, least_at: Length, lean_over_height: Length}
+     *   lean: positive, its top leans left
      */
     public function hanging(LeafRun $run, Span $leaf): array
     {
         $plan = $this->site->plan;
-        $places = [$leaf->low, $leaf->high, ...array_filter(array_map(fn ($reading) => $reading->x, $plan->doorway->survey->floor), fn (Length $x) => $x->isOver($leaf->low) && $x->isUnder($leaf->high))];
+        $places = [
+            $leaf->low,
+            $leaf->high,
+            ...array_filter(
+                array_map(fn ($reading) => $reading->x, $plan->doorway->survey->floor),
+                fn (Length $x) => $x->isOver($leaf->low) && $x->isUnder($leaf->high),
+            ),
+        ];
         $least = $leaf->low;
         foreach ($places as $x) {
             $least = $this->gapAt($run, $leaf, $x)->isUnder($this->gapAt($run, $leaf, $least)) ? $x : $least;
         }
         [$low, $high] = $this->wheels($run, $leaf);
 
-        return ['left_edge_gap' => $this->gapAt($run, $leaf, $leaf->low), 'right_edge_gap' => $this->gapAt($run, $leaf, $leaf->high), 'least_gap' => $this->gapAt($run, $leaf, $least), 'least_at' => $least, 'lean_over_height' => $plan->heights->leaf->size->total->scaled($this->line->at($high)->minus($this->line->at($low))->nm, $high->minus($low)->nm)];
+        return [
+            'left_edge_gap' => $this->gapAt($run, $leaf, $leaf->low),
+            'right_edge_gap' => $this->gapAt($run, $leaf, $leaf->high),
+            'least_gap' => $this->gapAt($run, $leaf, $least),
+            'least_at' => $least,
+            'lean_over_height' => $plan->heights->leaf->size->total->scaled(
+                $this->line->at($high)->minus($this->line->at($low))->nm,
+                $high->minus($low)->nm,
+            ),
+        ];
     }
 
     /** @return array{shut: Length, open: Length} how the guide of a leaf holds it */
@@ -95,7 +118,9 @@ final readonly class LineOutOfLevel
     {
         $plan = $this->site->plan;
         $at = $leaf->guide->middle->total;
-        $bite = fn (Span $where) => $leaf->guide->hold->total->plus($plan->gapAt($at))->minus($this->gapAt($leaf->run, $where, $at));
+        $bite = fn (Span $where) => $leaf->guide->hold->total
+            ->plus($plan->gapAt($at))
+            ->minus($this->gapAt($leaf->run, $where, $at));
 
         return ['shut' => $bite($leaf->run->closed()), 'open' => $bite($leaf->run->open())];
     }
@@ -118,9 +143,20 @@ final readonly class LineOutOfLevel
         $first = $moves[0]['move'];
         $last = $moves[count($moves) - 1]['move'];
 
-        return new WayOut('true-in-play', $slope <= self::CREEPS_OVER, 0, $redo, $this->site->minutes($redo), 'True it in the play of its holes',
-            'Loosen, '.$this->hand('left end', $first).', '.$this->hand('right end', $last).', as far as the holes let you; tighten from the middle.',
-            ['slope_left' => $slope, 'move' => $moves]);
+        return new WayOut(
+            'true-in-play',
+            $slope <= self::CREEPS_OVER,
+            0,
+            $redo,
+            $this->site->minutes($redo),
+            'True it in the play of its holes',
+            'Loosen, '.
+                $this->hand('left end', $first).
+                ', '.
+                $this->hand('right end', $last).
+                ', as far as the holes let you; tighten from the middle.',
+            ['slope_left' => $slope, 'move' => $moves],
+        );
     }
 
     private function rebore(): WayOut
@@ -133,27 +169,78 @@ final readonly class LineOutOfLevel
         $moves = [];
         foreach ($best as $i) {
             $move = $heights[$i]->minus($holes[$i][1]);
-            $moves[] = ['hole' => $i + 1, 'move' => $move, 'plug_first' => $move->absolute()->isUnder($bolt->times(2)), 'covered_by_standoff' => ! $move->absolute()->plus($bolt->half())->isOver($plan->kit->standoffBase->half())];
+            $moves[] = [
+                'hole' => $i + 1,
+                'move' => $move,
+                'plug_first' => $move->absolute()->isUnder($bolt->times(2)),
+                'covered_by_standoff' => ! $move
+                    ->absolute()
+                    ->plus($bolt->half())
+                    ->isOver($plan->kit->standoffBase->half()),
+            ];
         }
         $isHidden = array_filter($moves, fn (array $move) => ! $move['covered_by_standoff']) === [];
         $redo = [$this->site->boring(), StepKind::RailUp, StepKind::RailTrue];
 
-        return new WayOut('rebore', $best !== [], $isHidden ? 0 : 1, $redo, $this->site->minutes($redo), 'Bore '.([0 => 'holes', 1 => 'one hole'][count($best)] ?? count($best).' holes').' anew',
-            $best === [] ? 'Nothing to bore: it trues in the play of its holes.' : 'Rail off. '.implode('; ', array_map(fn (array $move) => "hole {$move['hole']} ".($move['move']->isNegative() ? 'down ' : 'up ').$this->site->say($move['move']->absolute()).($move['plug_first'] ? ', plugged and set first' : ''), $moves)).'. The strength of a hole beside its plug is not checked anew.',
-            ['holes' => array_map(fn (int $i) => $i + 1, $best), 'slope_left' => $slope, 'new_heights' => array_values($heights), 'moves' => $moves]);
+        return new WayOut(
+            'rebore',
+            $best !== [],
+            $isHidden ? 0 : 1,
+            $redo,
+            $this->site->minutes($redo),
+            'Bore '.([0 => 'holes', 1 => 'one hole'][count($best)] ?? count($best).' holes').' anew',
+            $best === []
+                ? 'Nothing to bore: it trues in the play of its holes.'
+                : 'Rail off. '.
+                    implode(
+                        '; ',
+                        array_map(
+                            fn (array $move) => "hole {$move['hole']} ".
+                                ($move['move']->isNegative() ? 'down ' : 'up ').
+                                $this->site->say($move['move']->absolute()).
+                                ($move['plug_first'] ? ', plugged and set first' : ''),
+                            $moves,
+                        ),
+                    ).
+                    '. The strength of a hole beside its plug is not checked anew.',
+            [
+                'holes' => array_map(fn (int $i) => $i + 1, $best),
+                'slope_left' => $slope,
+                'new_heights' => array_values($heights),
+                'moves' => $moves,
+            ],
+        );
     }
 
     private function liveWithIt(): WayOut
     {
         $bites = array_map($this->bites(...), $this->leaves);
         // The leaf that is held least speaks for both.
-        usort($bites, fn (array $a, array $b) => Length::least(...array_values($a))->nm <=> Length::least(...array_values($b))->nm);
+        usort(
+            $bites,
+            fn (array $a, array $b) => Length::least(...array_values($a))->nm <=> Length::least(...array_values($b))->nm,
+        );
         $least = Length::least($bites[0]['shut'], $bites[0]['open']);
         $holds = ! $least->isUnder($this->site->plan->kit->guide->minEngagement);
 
-        return new WayOut('live-with-it', ! $this->creeps() && $holds, 0, [], 0, 'Live with it',
-            $this->creeps() ? 'It would run by itself: '.round($this->greatestCreep(), 1).' mm per m is more than '.self::CREEPS_OVER.'.' : ($holds ? "It stays where it is left. Set the guide where it holds least: {$this->site->say($least)}." : "The guide would hold only {$this->site->say($least)}."),
-            ['bite' => $bites[0]]);
+        return new WayOut(
+            'live-with-it',
+            ! $this->creeps() && $holds,
+            0,
+            [],
+            0,
+            'Live with it',
+            $this->creeps()
+                ? 'It would run by itself: '.
+                    round($this->greatestCreep(), 1).
+                    ' mm per m is more than '.
+                    self::CREEPS_OVER.
+                    '.'
+                : ($holds
+                    ? "It stays where it is left. Set the guide where it holds least: {$this->site->say($least)}."
+                    : "The guide would hold only {$this->site->say($least)}."),
+            ['bite' => $bites[0]],
+        );
     }
 
     private function hand(string $end, Length $move): string
@@ -174,7 +261,9 @@ final readonly class LineOutOfLevel
         [$low, $high] = $this->wheels($run, $leaf);
         $rise = $this->line->at($high)->minus($this->line->at($low));
 
-        return $this->site->plan->gapAt($x)->plus($this->line->at($low), $rise->scaled($x->minus($low)->nm, $high->minus($low)->nm));
+        return $this->site->plan
+            ->gapAt($x)
+            ->plus($this->line->at($low), $rise->scaled($x->minus($low)->nm, $high->minus($low)->nm));
     }
 
     /** @return list<array{Length, Length}> every hole of the rail, and how much too high it is */
@@ -202,7 +291,11 @@ final readonly class LineOutOfLevel
         foreach ($kept as $i) {
             foreach ($kept as $j) {
                 if ($i < $j) {
-                    $slope = max($slope, 1000 * ($holes[$i][1]->minus($holes[$j][1])->absolute()->nm - $play->nm) / $holes[$j][0]->minus($holes[$i][0])->nm);
+                    $slope = max(
+                        $slope,
+                        (1000 * ($holes[$i][1]->minus($holes[$j][1])->absolute()->nm - $play->nm)) /
+                            $holes[$j][0]->minus($holes[$i][0])->nm,
+                    );
                 }
             }
         }
@@ -211,7 +304,7 @@ final readonly class LineOutOfLevel
             $low = PHP_INT_MIN;
             $high = PHP_INT_MAX;
             foreach ($kept as $j) {
-                $reach = $play->half()->nm + (int) round($slope / 1000 * $x->minus($holes[$j][0])->absolute()->nm);
+                $reach = $play->half()->nm + (int) round(($slope / 1000) * $x->minus($holes[$j][0])->absolute()->nm);
                 $low = max($low, $holes[$j][1]->nm - $reach);
                 $high = min($high, $holes[$j][1]->nm + $reach);
             }
@@ -221,7 +314,10 @@ final readonly class LineOutOfLevel
         return [$slope, $heights];
     }
 
-    /** @return list<int> the fewest holes without which the rest is true; then the least slope, the least moves, the leftmost */
+    /**
+     * @return list<int> the fewest holes without which the rest is true; then the least slope, the least moves, the
+     * leftmost
+     */
     private function fewestLeftOut(): array
     {
         $count = count($this->holes());
@@ -231,7 +327,13 @@ final readonly class LineOutOfLevel
             foreach (self::choices($count, $size) as $out) {
                 [$slope, $heights] = $this->eased(array_values(array_diff(range(0, $count - 1), $out)));
                 if ($slope <= self::CREEPS_OVER) {
-                    $rank = [round($slope, 9), array_sum(array_map(fn (int $i) => $heights[$i]->minus($this->holes()[$i][1])->absolute()->nm, $out)), $out];
+                    $rank = [
+                        round($slope, 9),
+                        array_sum(
+                            array_map(fn (int $i) => $heights[$i]->minus($this->holes()[$i][1])->absolute()->nm, $out),
+                        ),
+                        $out,
+                    ];
                     if ($bestRank === null || $rank < $bestRank) {
                         [$best, $bestRank] = [$out, $rank];
                     }

@@ -25,7 +25,11 @@ final readonly class OffGuide
      */
     public function __construct(private OnSite $site, private string $leaf, Length $width)
     {
-        $this->plan = $site->again(['brief.leaf.width' => $width, 'brief.leaf.height' => $site->plan->heights->leaf->size->total]) ?? $site->plan;
+        $this->plan =
+            $site->again([
+                'brief.leaf.width' => $width,
+                'brief.leaf.height' => $site->plan->heights->leaf->size->total,
+            ]) ?? $site->plan;
         $this->guide = $this->plan->leaves()[$leaf]->guide;
         $this->short = $this->guide->shortfall;
     }
@@ -43,7 +47,9 @@ final readonly class OffGuide
     /** @return list<WayOut> */
     public function ways(): array
     {
-        return $this->short->isZero() ? [] : WayOut::ranked([$this->parkLess(), $this->shutLater(), $this->wider(), $this->roller()]);
+        return $this->short->isZero()
+            ? []
+            : WayOut::ranked([$this->parkLess(), $this->shutLater(), $this->wider(), $this->roller()]);
     }
 
     private function parkLess(): WayOut
@@ -55,8 +61,26 @@ final readonly class OffGuide
         $passage = $again->leastPassage();
         $lost = $this->plan->leastPassage()->minus($passage);
 
-        return new WayOut('park-less', $guide->at !== null, 0, [], 0, "Park {$this->site->say($park)} past the jamb", $guide->at === null ? 'The window does not grow enough: the jamb holds it.' : "The guide stands at {$this->site->say($guide->at)}; a passage of {$this->site->say($passage)} is left, {$this->site->say($lost)} less.",
-            ['park' => $park, 'window' => [$guide->window->low, $guide->window->high], 'at' => $guide->at, 'passage' => $passage, 'passage_lost' => $lost, 'stop_open' => $again->layout->stops[$leaf->run->openStop]->total], $this->site->written($this->changes(['brief.rules.park' => $park])));
+        return new WayOut(
+            'park-less',
+            $guide->at !== null,
+            0,
+            [],
+            0,
+            "Park {$this->site->say($park)} past the jamb",
+            $guide->at === null
+                ? 'The window does not grow enough: the jamb holds it.'
+                : "The guide stands at {$this->site->say($guide->at)}; a passage of {$this->site->say($passage)} is left, {$this->site->say($lost)} less.",
+            [
+                'park' => $park,
+                'window' => [$guide->window->low, $guide->window->high],
+                'at' => $guide->at,
+                'passage' => $passage,
+                'passage_lost' => $lost,
+                'stop_open' => $again->layout->stops[$leaf->run->openStop]->total,
+            ],
+            $this->site->written($this->changes(['brief.rules.park' => $park])),
+        );
     }
 
     private function shutLater(): WayOut
@@ -65,30 +89,96 @@ final readonly class OffGuide
         $shut = $run->closed()->shifted($this->short->times($run->direction));
         $jambs = $this->plan->room->opening->span();
         $wanted = $this->plan->layout->covering->span();
-        [$covers, $rule] = $run->direction === 1 ? [$jambs->low->minus($shut->low), $jambs->low->minus($wanted->low)] : [$shut->high->minus($jambs->high), $wanted->high->minus($jambs->high)];
-        $window = $run->direction === 1 ? new Span($this->guide->window->low, $this->guide->window->high->plus($this->short)) : new Span($this->guide->window->low->minus($this->short), $this->guide->window->high);
+        [$covers, $rule] =
+            $run->direction === 1
+                ? [$jambs->low->minus($shut->low), $jambs->low->minus($wanted->low)]
+                : [$shut->high->minus($jambs->high), $wanted->high->minus($jambs->high)];
+        $window =
+            $run->direction === 1
+                ? new Span($this->guide->window->low, $this->guide->window->high->plus($this->short))
+                : new Span($this->guide->window->low->minus($this->short), $this->guide->window->high);
 
-        return new WayOut('shut-later', $covers->isPositive(), 0, [], 0, "Let it shut {$this->site->say($this->short)} further over", "It then covers {$this->site->say($covers)} at the leading jamb, where {$this->site->say($rule)} is the rule.",
-            ['shift' => $this->short, 'shut' => [$shut->low, $shut->high], 'covers_left' => $covers, 'wanted' => $rule, 'window' => [$window->low, $window->high], 'at' => $window->middle(), 'finding' => 'leaf-narrow'], [], $covers->isUnder($rule) ? 'leaf-narrow' : '');
+        return new WayOut(
+            'shut-later',
+            $covers->isPositive(),
+            0,
+            [],
+            0,
+            "Let it shut {$this->site->say($this->short)} further over",
+            "It then covers {$this->site->say($covers)} at the leading jamb, where {$this->site->say($rule)} is the rule.",
+            [
+                'shift' => $this->short,
+                'shut' => [$shut->low, $shut->high],
+                'covers_left' => $covers,
+                'wanted' => $rule,
+                'window' => [$window->low, $window->high],
+                'at' => $window->middle(),
+                'finding' => 'leaf-narrow',
+            ],
+            [],
+            $covers->isUnder($rule) ? 'leaf-narrow' : '',
+        );
     }
 
     private function wider(): WayOut
     {
         $least = $this->plan->layout->width->size->total->plus($this->short);
-        $stock = array_filter($this->plan->doorway->brief->leaf->stockWidths, fn (Length $width) => ! $width->isUnder($least));
+        $stock = array_filter(
+            $this->plan->doorway->brief->leaf->stockWidths,
+            fn (Length $width) => ! $width->isUnder($least),
+        );
         $next = $stock === [] ? null : Length::least(...$stock);
 
-        return new WayOut('wider-leaf', true, 0, [StepKind::Order], $this->site->minutes([StepKind::Order]), 'A wider leaf: '.$this->site->say($next ?? $least), "At least {$this->site->say($least)}.".($next === null ? ' Made to order.' : '').' It has to be waited for.', ['least_width' => $least, 'stock' => $next], $this->site->written(['brief.leaf.width' => $next ?? $least]));
+        return new WayOut(
+            'wider-leaf',
+            true,
+            0,
+            [StepKind::Order],
+            $this->site->minutes([StepKind::Order]),
+            'A wider leaf: '.$this->site->say($next ?? $least),
+            "At least {$this->site->say($least)}.".
+                ($next === null ? ' Made to order.' : '').
+                ' It has to be waited for.',
+            ['least_width' => $least, 'stock' => $next],
+            $this->site->written(['brief.leaf.width' => $next ?? $least]),
+        );
     }
 
     private function roller(): WayOut
     {
         $casing = $this->plan->room->opening->casing;
         $run = $this->plan->layout->runs[$this->leaf];
-        $window = $run->direction === 1 ? new Span(Length::greatest($this->guide->window->low, $this->plan->room->opening->span()->high->plus($casing->right)), $this->guide->window->high) : new Span($this->guide->window->low, Length::least($this->guide->window->high, $this->plan->room->opening->span()->low->minus($casing->left)));
+        $window =
+            $run->direction === 1
+                ? new Span(
+                    Length::greatest(
+                        $this->guide->window->low,
+                        $this->plan->room->opening->span()->high->plus($casing->right),
+                    ),
+                    $this->guide->window->high,
+                )
+                : new Span(
+                    $this->guide->window->low,
+                    Length::least(
+                        $this->guide->window->high,
+                        $this->plan->room->opening->span()->low->minus($casing->left),
+                    ),
+                );
         $works = ! $window->length()->isUnder($this->plan->kit->guide->length);
 
-        return new WayOut('wall-roller', $works, 1, [], 0, 'A roller on the wall', $works ? 'It stands on the wall beside the casing.' : 'The casing ends where the leaf no longer is.', ['window' => [$window->low, $window->high], 'why' => $works ? '' : 'the casing ends where the leaf no longer is']);
+        return new WayOut(
+            'wall-roller',
+            $works,
+            1,
+            [],
+            0,
+            'A roller on the wall',
+            $works ? 'It stands on the wall beside the casing.' : 'The casing ends where the leaf no longer is.',
+            [
+                'window' => [$window->low, $window->high],
+                'why' => $works ? '' : 'the casing ends where the leaf no longer is',
+            ],
+        );
     }
 
     /** @param  array<string, Length>  $changes */
@@ -103,6 +193,10 @@ final readonly class OffGuide
      */
     private function changes(array $changes): array
     {
-        return ['brief.leaf.width' => $this->plan->layout->width->size->total, 'brief.leaf.height' => $this->plan->heights->leaf->size->total, ...$changes];
+        return [
+            'brief.leaf.width' => $this->plan->layout->width->size->total,
+            'brief.leaf.height' => $this->plan->heights->leaf->size->total,
+            ...$changes,
+        ];
     }
 }

@@ -25,7 +25,12 @@ final readonly class OnSite
     private const ON_BOARD_MM = 30;
 
     /** @param  list<StepKind>  $done  kinds of steps that are done */
-    public function __construct(public Document $document, public Plan $plan, public LengthWriter $write, private array $done = []) {}
+    public function __construct(
+        public Document $document,
+        public Plan $plan,
+        public LengthWriter $write,
+        private array $done = [],
+    ) {}
 
     public function isDone(StepKind $kind): bool
     {
@@ -63,7 +68,11 @@ final readonly class OnSite
     public function with(array $changes): self
     {
         $plan = $this->again($changes);
-        $document = array_reduce(array_keys($changes), fn (Document $on, string $place) => $on->with($place, $this->written($changes)[$place]), $this->document);
+        $document = array_reduce(
+            array_keys($changes),
+            fn (Document $on, string $place) => $on->with($place, $this->written($changes)[$place]),
+            $this->document,
+        );
 
         return $plan === null ? $this : new self($document, $plan, $this->write, $this->done);
     }
@@ -78,7 +87,10 @@ final readonly class OnSite
     {
         $exact = new LengthWriter($this->doorway()->units);
 
-        return array_map(fn (Length|bool|string|null $value) => $value instanceof Length ? $exact->exact($value) : $value, $changes);
+        return array_map(
+            fn (Length|bool|string|null $value) => $value instanceof Length ? $exact->exact($value) : $value,
+            $changes,
+        );
     }
 
     /** @param  list<StepKind>  $redo */
@@ -106,7 +118,10 @@ final readonly class OnSite
         }
         $left = $this->plan->rail->span->low;
 
-        return new Span(Length::greatest($range->low, $board->low->plus($left)->minus($holes[0])), Length::least($range->high, $board->high->plus($left)->minus($holes[count($holes) - 1])));
+        return new Span(
+            Length::greatest($range->low, $board->low->plus($left)->minus($holes[0])),
+            Length::least($range->high, $board->high->plus($left)->minus($holes[count($holes) - 1])),
+        );
     }
 
     public function say(Length $length): string

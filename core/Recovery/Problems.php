@@ -42,7 +42,8 @@ final readonly class Problems
     /**
      * What is measured of it.
      *
-     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> by field; options where one of a few is chosen
+     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> by field; options
+     *   where one of a few is chosen
      */
     public function asks(string $row): array
     {
@@ -52,23 +53,88 @@ final readonly class Problems
         return match ($row) {
             'line' => $this->linePlaces($length),
             'hole-missed' => $this->studs(),
-            'hazard' => ['kind' => self::choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor, if that was seen'), 'high' => $length('Highest, from the floor, if that was seen')],
-            'wall-ends' => ['end' => self::choice('Which end', ['to' => 'right', 'from' => 'left']), 'at' => $length('It ends at', $plan->room->wall->high)],
-            'rubs' => ['thing' => self::choice('On what', $this->things()), 'proud' => $length('It stands out from the wall')],
-            'off-guide' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => ["leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width)]),
-            'leaf-differs' => $this->ofEachLeaf(fn (PlannedLeaf $leaf, string $of) => [
-                "leaf-width{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} width")), $leaf->run->width),
-                "leaf-thick-lead{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} thickness at the leading hanger")), $plan->thickness),
-                "leaf-thick-trail{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} thickness at the trailing hanger")), $plan->thickness),
-            ]),
+            'hazard' => [
+                'kind' => self::choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']),
+                'from' => $length('From, along the wall'),
+                'to' => $length('To, along the wall'),
+                'low' => $length('Lowest, from the floor, if that was seen'),
+                'high' => $length('Highest, from the floor, if that was seen'),
+            ],
+            'wall-ends' => [
+                'end' => self::choice('Which end', ['to' => 'right', 'from' => 'left']),
+                'at' => $length('It ends at', $plan->room->wall->high),
+            ],
+            'rubs' => [
+                'thing' => self::choice('On what', $this->things()),
+                'proud' => $length('It stands out from the wall'),
+            ],
+            'off-guide' => $this->ofEachLeaf(
+                fn (PlannedLeaf $leaf, string $of) => [
+                    "leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width),
+                ],
+            ),
+            'leaf-differs' => $this->ofEachLeaf(
+                fn (PlannedLeaf $leaf, string $of) => [
+                    "leaf-width{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} width")), $leaf->run->width),
+                    "leaf-thick-lead{$leaf->suffix()}" => $length(
+                        ucfirst(ltrim("{$of} thickness at the leading hanger")),
+                        $plan->thickness,
+                    ),
+                    "leaf-thick-trail{$leaf->suffix()}" => $length(
+                        ucfirst(ltrim("{$of} thickness at the trailing hanger")),
+                        $plan->thickness,
+                    ),
+                ],
+            ),
             'bounces' => ['disc-gap' => $length('Disc under the rail', $plan->kit->jumpDisc?->gap)],
-            'kit-differs' => ['trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total), 'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null)],
-            'wrong-edge' => ['hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]), 'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null)],
-            'stud' => ['at' => $length('Its middle, along the wall'), 'width' => $length('It is wide', Length::mm(self::STUD_MM))],
-            'solid' => ['kind' => self::choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Its foot, from the floor'), 'high' => $length('Its top, from the floor')],
-            'obstacle' => ['kind' => self::choice('What it is', ['switch' => 'switch', 'socket' => 'socket', 'thermostat' => 'thermostat', 'vent' => 'vent', 'radiator' => 'radiator', 'shelf' => 'shelf', 'furniture' => 'furniture', 'other' => 'something else']), 'from' => $length('From, along the wall'), 'to' => $length('To, along the wall'), 'low' => $length('Lowest, from the floor'), 'high' => $length('Highest, from the floor'), 'projection' => $length('It stands out from the wall')],
-            'floor' => ['at' => $length('Where, along the wall'), 'than' => self::choice('There it is', ['lower' => 'lower than was measured', 'higher' => 'higher than was measured']), 'by' => $length('By so much')],
-            'size' => ['size' => self::choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())), 'is' => $length('It is')],
+            'kit-differs' => [
+                'trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total),
+                'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null),
+            ],
+            'wrong-edge' => [
+                'hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]),
+                'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null),
+            ],
+            'stud' => [
+                'at' => $length('Its middle, along the wall'),
+                'width' => $length('It is wide', Length::mm(self::STUD_MM)),
+            ],
+            'solid' => [
+                'kind' => self::choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']),
+                'from' => $length('From, along the wall'),
+                'to' => $length('To, along the wall'),
+                'low' => $length('Its foot, from the floor'),
+                'high' => $length('Its top, from the floor'),
+            ],
+            'obstacle' => [
+                'kind' => self::choice('What it is', [
+                    'switch' => 'switch',
+                    'socket' => 'socket',
+                    'thermostat' => 'thermostat',
+                    'vent' => 'vent',
+                    'radiator' => 'radiator',
+                    'shelf' => 'shelf',
+                    'furniture' => 'furniture',
+                    'other' => 'something else',
+                ]),
+                'from' => $length('From, along the wall'),
+                'to' => $length('To, along the wall'),
+                'low' => $length('Lowest, from the floor'),
+                'high' => $length('Highest, from the floor'),
+                'projection' => $length('It stands out from the wall'),
+            ],
+            'floor' => [
+                'at' => $length('Where, along the wall'),
+                'than' => self::choice('There it is', [
+                    'lower' => 'lower than was measured',
+                    'higher' => 'higher than was measured',
+                ]),
+                'by' => $length('By so much'),
+            ],
+            'size' => [
+                'size' => self::choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())),
+                'is' => $length('It is'),
+            ],
             default => [],
         };
     }
@@ -82,12 +148,18 @@ final readonly class Problems
         return ['label' => $label, 'grey' => null, 'options' => $options];
     }
 
-    /** @return array<string, array{string, ?Length}> by the place in the survey: what it is called, and what was measured */
+    /**
+     * @return array<string, array{string, ?Length}> by the place in the survey: what it is called, and what was
+     * measured
+     */
     private function sizes(): array
     {
         $survey = $this->site->plan->doorway->survey;
         $opening = $this->site->plan->room->opening;
-        $sizes = ['survey.wall.ceiling' => ['ceiling above the floor', $survey->ceiling], 'survey.opening.left' => ['left jamb, along the wall', $opening->left]];
+        $sizes = [
+            'survey.wall.ceiling' => ['ceiling above the floor', $survey->ceiling],
+            'survey.opening.left' => ['left jamb, along the wall', $opening->left],
+        ];
         foreach ($opening->widths as $i => $width) {
             $sizes["survey.opening.width[{$i}]"] = ['opening’s width, measured '.($i + 1), $width];
         }
@@ -107,36 +179,65 @@ final readonly class Problems
     public function ways(string $row, array $told): array
     {
         $plan = $this->site->plan;
-        $at = fn (string $field, ?Length $else = null) => ($told[$field] ?? null) instanceof Length ? $told[$field] : $else;
+        $at = fn (string $field, ?Length $else = null) => ($told[$field] ?? null) instanceof Length
+            ? $told[$field]
+            : $else;
         $word = fn (string $field, string $else) => is_string($told[$field] ?? null) ? $told[$field] : $else;
 
         return match ($row) {
             'line' => $this->line($told),
             'hole-missed' => $this->holeMissed($told),
             'hazard' => $this->hazard($at('from'), $at('to'), $word('kind', 'cable')),
-            'wall-ends' => $at('at') === null ? [[], []] : [[], (new WallEnds($this->site, $word('end', 'to') === 'from' ? 'from' : 'to', $at('at')))->ways()],
+            'wall-ends' => $at('at') === null
+                ? [[], []]
+                : [[], (new WallEnds($this->site, $word('end', 'to') === 'from' ? 'from' : 'to', $at('at')))->ways()],
             'rubs' => $this->rubs($word('thing', (string) array_key_first($this->things())), $at('proud')),
-            'off-guide' => $this->together(fn (PlannedLeaf $leaf) => $this->offGuide($leaf, $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width)),
-            'leaf-differs' => $this->together(fn (PlannedLeaf $leaf) => $this->leafDiffers(
-                $leaf,
-                $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width,
-                $at("leaf-thick-lead{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
-                $at("leaf-thick-trail{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
-            )),
-            'bounces' => $at('disc-gap') === null ? [[], []] : [[], (new Bounces($this->site, $at('disc-gap')))->ways()],
-            'kit-differs' => $at('trial-gap') === null ? [[], []] : [["The sheet says {$this->site->say($plan->heights->topGap->total)}."], (new KitDiffers($this->site, $at('trial-gap'), $at('trial-hole', $plan->heights->hangerHoles[0] ?? null) ?? Length::zero()))->ways()],
+            'off-guide' => $this->together(
+                fn (PlannedLeaf $leaf) => $this->offGuide(
+                    $leaf,
+                    $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width,
+                ),
+            ),
+            'leaf-differs' => $this->together(
+                fn (PlannedLeaf $leaf) => $this->leafDiffers(
+                    $leaf,
+                    $at("leaf-width{$leaf->suffix()}", $leaf->run->width) ?? $leaf->run->width,
+                    $at("leaf-thick-lead{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
+                    $at("leaf-thick-trail{$leaf->suffix()}", $plan->thickness) ?? $plan->thickness,
+                ),
+            ),
+            'bounces' => $at('disc-gap') === null
+                ? [[], []]
+                : [[], (new Bounces($this->site, $at('disc-gap')))->ways()],
+            'kit-differs' => $at('trial-gap') === null
+                ? [[], []]
+                : [
+                    ["The sheet says {$this->site->say($plan->heights->topGap->total)}."],
+                    (new KitDiffers(
+                        $this->site,
+                        $at('trial-gap'),
+                        $at('trial-hole', $plan->heights->hangerHoles[0] ?? null) ?? Length::zero(),
+                    ))->ways(),
+                ],
             'wrong-edge' => $this->wrongEdge($at('hole-1'), $at('hole-2')),
             default => [[], []],
         };
     }
 
-    /** @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> every stud that the rail passes */
+    /**
+     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> every stud that the
+     * rail passes
+     */
     private function studs(): array
     {
         $asks = [];
         foreach ($this->site->doorway()->survey->studs as $stud) {
             if ($this->site->plan->rail->span->contains($stud->x)) {
-                $asks["stud-{$stud->key()}"] = ['label' => "Stud at {$this->site->say($stud->x)}, its centre really at", 'grey' => $stud->x, 'options' => []];
+                $asks["stud-{$stud->key()}"] = [
+                    'label' => "Stud at {$this->site->say($stud->x)}, its centre really at",
+                    'grey' => $stud->x,
+                    'options' => [],
+                ];
             }
         }
 
@@ -159,14 +260,26 @@ final readonly class Problems
         $site = $changes === [] ? $this->site : $this->site->with($changes);
         $ways = (new HoleMissed($site))->ways();
 
-        return [$changes === [] ? [] : ['Worked with the studs where they really are.'], array_map(fn (WayOut $way) => $way->works && $changes !== [] ? $way->changing($this->site->written($changes)) : $way, $ways)];
+        return [
+            $changes === [] ? [] : ['Worked with the studs where they really are.'],
+            array_map(
+                fn (WayOut $way) => $way->works && $changes !== []
+                    ? $way->changing($this->site->written($changes))
+                    : $way,
+                $ways,
+            ),
+        ];
     }
 
     /** @return array<string, string> what stands behind the leaf, by its place in the document */
     private function things(): array
     {
         $plan = $this->site->plan;
-        $things = ['survey.opening.casing.thickness' => 'the casing', ...($plan->room->baseboard === null ? [] : ['survey.baseboard.thickness' => 'the baseboard']), ...($plan->header === null ? [] : ['brief.header.thickness' => 'the header'])];
+        $things = [
+            'survey.opening.casing.thickness' => 'the casing',
+            ...$plan->room->baseboard === null ? [] : ['survey.baseboard.thickness' => 'the baseboard'],
+            ...$plan->header === null ? [] : ['brief.header.thickness' => 'the header'],
+        ];
         foreach ($plan->room->obstacles as $obstacle) {
             $things["{$obstacle->place}.projection"] = $obstacle->name;
         }
@@ -180,7 +293,12 @@ final readonly class Problems
      */
     private function ofEachLeaf(callable $asks): array
     {
-        return array_merge(...array_map(fn (PlannedLeaf $leaf) => $asks($leaf, $leaf->suffix(' ')), array_values($this->site->plan->leaves())));
+        return array_merge(
+            ...array_map(
+                fn (PlannedLeaf $leaf) => $asks($leaf, $leaf->suffix(' ')),
+                array_values($this->site->plan->leaves()),
+            ),
+        );
     }
 
     /**
@@ -194,14 +312,23 @@ final readonly class Problems
         $says = $ways = [];
         foreach ($this->site->plan->leaves() as $name => $leaf) {
             [$its, $out] = $find($leaf);
-            array_push($says, ...array_map(fn (string $one) => $leaf->isAlone ? $one : ucfirst($name).' leaf: '.lcfirst($one), $its));
+            array_push(
+                $says,
+                ...array_map(
+                    fn (string $one) => $leaf->isAlone ? $one : ucfirst($name).' leaf: '.lcfirst($one),
+                    $its,
+                ),
+            );
             array_push($ways, ...array_map(fn (WayOut $way) => $leaf->isAlone ? $way : $way->of($name), $out));
         }
 
         return [$says, WayOut::ranked($ways)];
     }
 
-    /** @return array<string, non-empty-list<PlannedLeaf>> the leaves on each rail, by what its readings end with: front rails of two have their own */
+    /**
+     * @return array<string, non-empty-list<PlannedLeaf>> the leaves on each rail, by what its readings end with: front
+     * rails of two have their own
+     */
     private function rails(): array
     {
         $rails = [];
@@ -223,7 +350,10 @@ final readonly class Problems
         foreach ($rails as $rail => $leaves) {
             $of = count($rails) === 1 ? '' : " of the {$leaves[0]->name} rail";
             foreach (Asks::linePlaces($this->site->plan) as [$field, $x]) {
-                $asks["{$field}{$rail}"] = $length("Hole centre{$of} at {$this->site->say($x)}, up from the floor there", $this->site->plan->tapeUp($x));
+                $asks["{$field}{$rail}"] = $length(
+                    "Hole centre{$of} at {$this->site->say($x)}, up from the floor there",
+                    $this->site->plan->tapeUp($x),
+                );
             }
         }
 
@@ -241,7 +371,13 @@ final readonly class Problems
         foreach ($rails as $rail => $leaves) {
             [$its, $out] = $this->lineOf($told, $rail, $leaves);
             $name = $leaves[0]->name;
-            array_push($says, ...array_map(fn (string $one) => count($rails) === 1 ? $one : ucfirst($name).' rail: '.lcfirst($one), $its));
+            array_push(
+                $says,
+                ...array_map(
+                    fn (string $one) => count($rails) === 1 ? $one : ucfirst($name).' rail: '.lcfirst($one),
+                    $its,
+                ),
+            );
             array_push($ways, ...array_map(fn (WayOut $way) => count($rails) === 1 ? $way : $way->of($name), $out));
         }
 
@@ -275,7 +411,11 @@ final readonly class Problems
         $ways = [];
         if ($spread->isOver($slack)) {
             $says[] = $level->creeps()
-                ? 'The leaf runs by itself: '.round($level->greatestCreep(), 1).' mm per m, a pull of '.round($level->pull(), 1).' N.'
+                ? 'The leaf runs by itself: '.
+                    round($level->greatestCreep(), 1).
+                    ' mm per m, a pull of '.
+                    round($level->pull(), 1).
+                    ' N.'
                 : 'The leaf stays where it is left: '.round($level->greatestCreep(), 1).' mm per m at most.';
             foreach ($leaves as $leaf) {
                 array_push($says, ...$this->hanging($level, $leaf, count($leaves) > 1));
@@ -298,7 +438,14 @@ final readonly class Problems
         $says = [];
         foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
             $hangs = $level->hanging($leaf->run, $where);
-            $says[] = ucfirst($isNamed ? "{$leaf->name} leaf {$when}" : $when).": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".($hangs['lean_over_height']->isZero() ? 'nowhere' : $say($hangs['lean_over_height']->absolute()).($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).'.';
+            $says[] =
+                ucfirst($isNamed ? "{$leaf->name} leaf {$when}" : $when).
+                ": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".
+                ($hangs['lean_over_height']->isZero()
+                    ? 'nowhere'
+                    : $say($hangs['lean_over_height']->absolute()).
+                        ($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).
+                '.';
         }
 
         return $says;
@@ -312,9 +459,17 @@ final readonly class Problems
         }
         $found = new HazardFound($this->site, Span::between($from, $to ?? $from), $kind);
         $hit = $found->hit();
-        $what = [...array_map(fn (Length $x) => "the rail’s hole at {$this->site->say($x)}", $hit['rail_holes']), ...array_map(fn (Length $x) => "the stud at {$this->site->say($x)}", $hit['studs'])];
+        $what = [
+            ...array_map(fn (Length $x) => "the rail’s hole at {$this->site->say($x)}", $hit['rail_holes']),
+            ...array_map(fn (Length $x) => "the stud at {$this->site->say($x)}", $hit['studs']),
+        ];
 
-        return $what === [] ? [['Nothing is planned within 50 of it. Still: isolate before you drill anywhere near.'], []] : [['Within 50 of it: '.implode(', ', $what).'. Nothing is drilled there.'], $hit['rail_holes'] === [] ? [] : $found->ways()];
+        return $what === []
+            ? [['Nothing is planned within 50 of it. Still: isolate before you drill anywhere near.'], []]
+            : [
+                ['Within 50 of it: '.implode(', ', $what).'. Nothing is drilled there.'],
+                $hit['rail_holes'] === [] ? [] : $found->ways(),
+            ];
     }
 
     /** @return array{list<string>, list<WayOut>} */
@@ -325,7 +480,15 @@ final readonly class Problems
         }
         $found = new LeafRubs($this->site, [$thing => $proud]);
 
-        return [["{$this->site->say($found->clearance())} is left behind the leaf".($found->short()->isZero() ? ': enough.' : ", {$this->site->say($found->short())} less than is wanted.")], $found->ways()];
+        return [
+            [
+                "{$this->site->say($found->clearance())} is left behind the leaf".
+                ($found->short()->isZero()
+                    ? ': enough.'
+                    : ", {$this->site->say($found->short())} less than is wanted."),
+            ],
+            $found->ways(),
+        ];
     }
 
     /** @return array{list<string>, list<WayOut>} */
@@ -333,23 +496,40 @@ final readonly class Problems
     {
         $found = new OffGuide($this->site, $leaf->name, $width);
 
-        return [[$found->shortfall()->isZero() ? 'The guide has room for its whole length.' : "The guide lacks {$this->site->say($found->shortfall())}."], $found->ways()];
+        return [
+            [
+                $found->shortfall()->isZero()
+                    ? 'The guide has room for its whole length.'
+                    : "The guide lacks {$this->site->say($found->shortfall())}.",
+            ],
+            $found->ways(),
+        ];
     }
 
     /** @return array{list<string>, list<WayOut>} */
     private function leafDiffers(PlannedLeaf $leaf, Length $width, Length $lead, Length $trail): array
     {
         $plan = $this->site->plan;
-        $alike = $width->equals($plan->layout->width->size->total) && $lead->equals($plan->thickness) && $trail->equals($plan->thickness);
+        $alike =
+            $width->equals($plan->layout->width->size->total) &&
+            $lead->equals($plan->thickness) &&
+            $trail->equals($plan->thickness);
 
-        return $alike ? [['It is as drawn.'], []] : [[], (new LeafDiffers($this->site, $leaf->name, $width, [$lead, $trail]))->ways()];
+        return $alike
+            ? [['It is as drawn.'], []]
+            : [[], (new LeafDiffers($this->site, $leaf->name, $width, [$lead, $trail]))->ways()];
     }
 
     /** @return array{list<string>, list<WayOut>} */
     private function wrongEdge(?Length $first, ?Length $second): array
     {
         $holes = $this->site->plan->rail->holes;
-        $bored = array_values(array_filter([$first === null ? null : [$first, $holes[0]], $second === null || ! isset($holes[1]) ? null : [$second, $holes[1]]]));
+        $bored = array_values(
+            array_filter([
+                $first === null ? null : [$first, $holes[0]],
+                $second === null || ! isset($holes[1]) ? null : [$second, $holes[1]],
+            ]),
+        );
 
         return $bored === [] ? [[], []] : [[], (new WrongEdge($this->site, $bored))->ways()];
     }

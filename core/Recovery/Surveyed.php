@@ -15,7 +15,10 @@ use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Planning\Floor;
 
-/** What was found on site stands in the survey from then on, with who found it and when: the trade's rules page 9, section 4. */
+/**
+ * What was found on site stands in the survey from then on, with who found it and when: the trade's rules page 9,
+ * section 4.
+ */
 final readonly class Surveyed
 {
     /** Found again within so much, it is the same cable. */
@@ -25,25 +28,44 @@ final readonly class Surveyed
     private const NO_CEILING_MM = 3000;
 
     /** @param  string  $at  a moment, as files have it */
-    private function __construct(private Document $document, private LengthWriter $write, private string $who, private string $at) {}
+    private function __construct(
+        private Document $document,
+        private LengthWriter $write,
+        private string $who,
+        private string $at,
+    ) {}
 
     /**
      * @param  array<string, Length|string>  $told
      * @return Document as it was, where what was found is nothing of the survey
      */
-    public static function in(Document $document, Unit $units, string $row, array $told, string $who, string $at): Document
-    {
+    public static function in(
+        Document $document,
+        Unit $units,
+        string $row,
+        array $told,
+        string $who,
+        string $at,
+    ): Document {
         $found = new self($document, new LengthWriter($units), $who, $at);
 
         return match ($row) {
             'hazard' => $found->hazard($told),
             'hole-missed' => $found->studs($told),
-            'wall-ends' => ($told['at'] ?? null) instanceof Length ? $found->size('survey.wall.'.(($told['end'] ?? '') === 'from' ? 'from' : 'to'), $told['at']) : $document,
-            'rubs' => ($told['proud'] ?? null) instanceof Length && is_string($told['thing'] ?? null) && str_starts_with($told['thing'], 'survey.') ? $found->size($told['thing'], $told['proud']) : $document,
+            'wall-ends' => ($told['at'] ?? null) instanceof Length
+                ? $found->size('survey.wall.'.(($told['end'] ?? '') === 'from' ? 'from' : 'to'), $told['at'])
+                : $document,
+            'rubs' => ($told['proud'] ?? null) instanceof Length &&
+            is_string($told['thing'] ?? null) &&
+            str_starts_with($told['thing'], 'survey.')
+                ? $found->size($told['thing'], $told['proud'])
+                : $document,
             'stud' => $found->stud($told),
             'solid', 'obstacle' => $found->thing($row, $told),
             'floor' => $found->floor($told),
-            'size' => is_string($told['size'] ?? null) && ($told['is'] ?? null) instanceof Length ? $found->size($told['size'], $told['is']) : $document,
+            'size' => is_string($told['size'] ?? null) && ($told['is'] ?? null) instanceof Length
+                ? $found->size($told['size'], $told['is'])
+                : $document,
             default => $document,
         };
     }
@@ -61,9 +83,15 @@ final readonly class Surveyed
             return null;
         }
         foreach ((array) $document->get('survey.hazards') as $i => $hazard) {
-            if ($hazard instanceof stdClass && ($hazard->source ?? null) === 'site' && ($hazard->kind ?? '') === ($told['kind'] ?? 'cable')) {
+            if (
+                $hazard instanceof stdClass &&
+                ($hazard->source ?? null) === 'site' &&
+                ($hazard->kind ?? '') === ($told['kind'] ?? 'cable')
+            ) {
                 try {
-                    [$low, $high] = is_array($hazard->x ?? null) ? array_values($hazard->x) + [null, null] : [null, null];
+                    [$low, $high] = is_array($hazard->x ?? null)
+                        ? array_values($hazard->x) + [null, null]
+                        : [null, null];
                     $there = Span::between(LengthReader::read($low, $units), LengthReader::read($high, $units));
                 } catch (UnreadableLength) {
                     continue;
@@ -85,11 +113,20 @@ final readonly class Surveyed
             return $this->document;
         }
         $low = ($told['low'] ?? null) instanceof Length ? $told['low'] : Length::zero();
-        $high = ($told['high'] ?? null) instanceof Length ? $this->write->exact($told['high']) : $this->document->get('survey.wall.ceiling') ?? $this->write->exact(Length::mm(self::NO_CEILING_MM));
+        $high =
+            ($told['high'] ?? null) instanceof Length
+                ? $this->write->exact($told['high'])
+                : $this->document->get('survey.wall.ceiling') ?? $this->write->exact(Length::mm(self::NO_CEILING_MM));
         $list = array_values((array) $this->document->get('survey.hazards'));
         $i = self::hazardAt($this->document, $this->write->unit, $told) ?? count($list);
         $before = $list[$i] ?? null;
-        $list[$i] = (object) [...($before instanceof stdClass ? get_object_vars($before) : []), 'kind' => is_string($told['kind'] ?? null) ? $told['kind'] : 'cable', 'x' => [$this->write->exact($run->low), $this->write->exact($run->high)], 'y' => [$this->write->exact($low), $high], ...$this->whose()];
+        $list[$i] = (object) [
+            ...$before instanceof stdClass ? get_object_vars($before) : [],
+            'kind' => is_string($told['kind'] ?? null) ? $told['kind'] : 'cable',
+            'x' => [$this->write->exact($run->low), $this->write->exact($run->high)],
+            'y' => [$this->write->exact($low), $high],
+            ...$this->whose(),
+        ];
 
         return $this->document->with('survey.hazards', $list);
     }
@@ -111,7 +148,10 @@ final readonly class Surveyed
             $id = $stud instanceof stdClass && is_string($stud->id ?? null) ? $stud->id : null;
             $x = $told['stud-'.($id ?? $i)] ?? null;
             if ($x instanceof Length && $stud instanceof stdClass) {
-                $document = $document->with('survey.studs['.($id === null ? $i : "#{$id}").']', (object) [...get_object_vars($stud), 'x' => $this->write->exact($x), ...$this->whose()]);
+                $document = $document->with(
+                    'survey.studs['.($id === null ? $i : "#{$id}").']',
+                    (object) [...get_object_vars($stud), 'x' => $this->write->exact($x), ...$this->whose()],
+                );
             }
         }
 
@@ -124,7 +164,12 @@ final readonly class Surveyed
         $at = $told['at'] ?? null;
         $width = $told['width'] ?? null;
 
-        return $at instanceof Length ? $this->added('survey.studs', ['x' => $this->write->exact($at), ...($width instanceof Length ? ['width' => $this->write->exact($width)] : [])]) : $this->document;
+        return $at instanceof Length
+            ? $this->added('survey.studs', [
+                'x' => $this->write->exact($at),
+                ...$width instanceof Length ? ['width' => $this->write->exact($width)] : [],
+            ])
+            : $this->document;
     }
 
     /**
@@ -139,11 +184,20 @@ final readonly class Surveyed
         if (! $from instanceof Length || ! $to instanceof Length || ! $low instanceof Length || ! $high instanceof Length) {
             return $this->document;
         }
-        $pair = fn (Length $one, Length $other) => [$this->write->exact(Length::least($one, $other)), $this->write->exact(Length::greatest($one, $other))];
+        $pair = fn (Length $one, Length $other) => [
+            $this->write->exact(Length::least($one, $other)),
+            $this->write->exact(Length::greatest($one, $other)),
+        ];
         $kind = is_string($told['kind'] ?? null) ? $told['kind'] : 'other';
         $projection = $told['projection'] ?? null;
 
-        return $this->added("survey.{$row}s", ['kind' => $kind, ...($row === 'obstacle' ? ['name' => $kind] : []), 'x' => $pair($from, $to), 'y' => $pair($low, $high), ...($projection instanceof Length ? ['projection' => $this->write->exact($projection)] : [])]);
+        return $this->added("survey.{$row}s", [
+            'kind' => $kind,
+            ...$row === 'obstacle' ? ['name' => $kind] : [],
+            'x' => $pair($from, $to),
+            'y' => $pair($low, $high),
+            ...$projection instanceof Length ? ['projection' => $this->write->exact($projection)] : [],
+        ]);
     }
 
     /**
@@ -157,11 +211,22 @@ final readonly class Surveyed
         if (! $at instanceof Length || ! $by instanceof Length) {
             return $this->document;
         }
-        $before = Length::nm(Floor::under(DoorwayReader::read($this->document)->survey->floor, new Span($at, $at))->level());
+        $before = Length::nm(
+            Floor::under(DoorwayReader::read($this->document)->survey->floor, new Span($at, $at))->level(),
+        );
         $level = ($told['than'] ?? '') === 'higher' ? $before->plus($by) : $before->minus($by);
-        $list = array_values(array_filter((array) $this->document->get('survey.floor.readings'), fn (mixed $reading) => ! $reading instanceof stdClass || ! self::isAt($reading->x ?? null, $at, $this->write->unit)));
+        $list = array_values(
+            array_filter(
+                (array) $this->document->get('survey.floor.readings'),
+                fn (mixed $reading) => ! $reading instanceof stdClass ||
+                    ! self::isAt($reading->x ?? null, $at, $this->write->unit),
+            ),
+        );
 
-        return $this->document->with('survey.floor.readings', [...$list, (object) ['x' => $this->write->exact($at), 'level' => $this->write->exact($level), ...$this->whose()]]);
+        return $this->document->with('survey.floor.readings', [
+            ...$list,
+            (object) ['x' => $this->write->exact($at), 'level' => $this->write->exact($level), ...$this->whose()],
+        ]);
     }
 
     private static function isAt(mixed $x, Length $at, Unit $units): bool
@@ -182,7 +247,12 @@ final readonly class Surveyed
     {
         $list = array_values((array) $this->document->get($place));
         foreach ($list as $i => $other) {
-            if ($other instanceof stdClass && ($other->source ?? null) === 'site' && ($other->kind ?? null) === ($item['kind'] ?? null) && $this->isNear($other->x ?? null, $item['x'])) {
+            if (
+                $other instanceof stdClass &&
+                ($other->source ?? null) === 'site' &&
+                ($other->kind ?? null) === ($item['kind'] ?? null) &&
+                $this->isNear($other->x ?? null, $item['x'])
+            ) {
                 $list[$i] = (object) [...get_object_vars($other), ...$item, ...$this->whose()];
 
                 return $this->document->with($place, $list);
@@ -196,7 +266,7 @@ final readonly class Surveyed
     private function isNear(mixed $one, mixed $other): bool
     {
         try {
-            $first = fn (mixed $x) => LengthReader::read(is_array($x) ? ($x[0] ?? null) : $x, $this->write->unit);
+            $first = fn (mixed $x) => LengthReader::read(is_array($x) ? $x[0] ?? null : $x, $this->write->unit);
 
             return ! $first($one)->minus($first($other))->absolute()->isOver(Length::mm(self::SAME_MM));
         } catch (UnreadableLength) {

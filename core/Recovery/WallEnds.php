@@ -39,12 +39,38 @@ final readonly class WallEnds
     private function slide(Plan $again): WayOut
     {
         $plan = $this->site->plan;
-        $works = ! $again->rail->span->low->isUnder($again->room->wall->low) && ! $again->rail->span->high->isOver($again->room->wall->high) && $again->rail->length->total->equals($plan->rail->length->total) && ! $this->site->isDone(StepKind::RailUp) && $this->travel($again)->isPositive();
+        $works =
+            ! $again->rail->span->low->isUnder($again->room->wall->low) &&
+            ! $again->rail->span->high->isOver($again->room->wall->high) &&
+            $again->rail->length->total->equals($plan->rail->length->total) &&
+            ! $this->site->isDone(StepKind::RailUp) &&
+            $this->travel($again)->isPositive();
         $passage = $again->leastPassage();
 
-        return new WayOut('slide', $works, 0, [], 0, "Slide the rail to {$this->site->say($again->rail->span->low)}", $works ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less." : ($this->site->isDone(StepKind::RailUp) ? 'The rail is up and bolted.' : 'The rail does not fit in this wall as it is.'),
-            ['rail_left' => $again->rail->span->low, 'rail_right' => $again->rail->span->high, 'least_rail' => $again->rail->least->total, 'travel' => $this->travel($again), 'passage' => $passage, 'passage_lost' => $plan->leastPassage()->minus($passage), 'guide_at' => $again->leaves()[$this->leaf]->guide->at, 'stop_open' => $this->openStop($again)],
-            $this->site->written($this->truly()));
+        return new WayOut(
+            'slide',
+            $works,
+            0,
+            [],
+            0,
+            "Slide the rail to {$this->site->say($again->rail->span->low)}",
+            $works
+                ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less."
+                : ($this->site->isDone(StepKind::RailUp)
+                    ? 'The rail is up and bolted.'
+                    : 'The rail does not fit in this wall as it is.'),
+            [
+                'rail_left' => $again->rail->span->low,
+                'rail_right' => $again->rail->span->high,
+                'least_rail' => $again->rail->least->total,
+                'travel' => $this->travel($again),
+                'passage' => $passage,
+                'passage_lost' => $plan->leastPassage()->minus($passage),
+                'guide_at' => $again->leaves()[$this->leaf]->guide->at,
+                'stop_open' => $this->openStop($again),
+            ],
+            $this->site->written($this->truly()),
+        );
     }
 
     private function cut(Plan $again): WayOut
@@ -56,15 +82,52 @@ final readonly class WallEnds
         $inside = $span->widened($plan->kit->boltDiameter->scaled(3, 2)->negated());
         $holes = array_values(array_filter($plan->rail->holes, $inside->contains(...)));
         $cutOff = $plan->rail->length->total->minus($span->length());
-        $outer = $holes === [] ? $span->length() : ($this->end === 'right' ? $span->high->minus($holes[count($holes) - 1]) : $holes[0]->minus($span->low));
-        $new = $outer->isOver($kit->firstFixingWithin) ? ($this->end === 'right' ? $span->high->minus($kit->firstHole) : $span->low->plus($kit->firstHole)) : null;
-        $works = $cutOff->isPositive() && ($kit->cuttable || $plan->rail->origin === 'cut') && ! $span->length()->isUnder($again->rail->least->total);
+        $outer =
+            $holes === []
+                ? $span->length()
+                : ($this->end === 'right'
+                    ? $span->high->minus($holes[count($holes) - 1])
+                    : $holes[0]->minus($span->low));
+        $new = $outer->isOver($kit->firstFixingWithin)
+            ? ($this->end === 'right'
+                ? $span->high->minus($kit->firstHole)
+                : $span->low->plus($kit->firstHole))
+            : null;
+        $works =
+            $cutOff->isPositive() &&
+            ($kit->cuttable || $plan->rail->origin === 'cut') &&
+            ! $span->length()->isUnder($again->rail->least->total);
         $redo = $new === null ? [StepKind::CutRail] : [StepKind::CutRail, StepKind::BoreRail];
 
-        return new WayOut('cut-rail', $works, 1, $redo, $this->site->minutes($redo), "Cut {$this->site->say($cutOff)} off its {$this->end} end",
-            $works ? 'An end cap on the cut, its edge deburred.'.($new === null ? '' : " The last hole left is {$this->site->say($outer)} from the cut, more than {$this->site->say($kit->firstFixingWithin)}: bore one at {$this->site->say($new)}.") : ($cutOff->isPositive() ? 'Too short a rail would be left, or the kit’s rail may not be cut.' : 'It does not pass the end of the wall.'),
-            ['end' => $this->end, 'cut_off' => $cutOff, 'length' => $span->length(), 'least_rail' => $again->rail->least->total, 'holes_left' => $holes, 'last_hole_to_end' => $outer, 'limit' => $kit->firstFixingWithin, 'new_hole_at' => $new, 'travel' => $this->travel($again), 'passage' => $again->leastPassage()],
-            $this->site->written($this->truly()));
+        return new WayOut(
+            'cut-rail',
+            $works,
+            1,
+            $redo,
+            $this->site->minutes($redo),
+            "Cut {$this->site->say($cutOff)} off its {$this->end} end",
+            $works
+                ? 'An end cap on the cut, its edge deburred.'.
+                    ($new === null
+                        ? ''
+                        : " The last hole left is {$this->site->say($outer)} from the cut, more than {$this->site->say($kit->firstFixingWithin)}: bore one at {$this->site->say($new)}.")
+                : ($cutOff->isPositive()
+                    ? 'Too short a rail would be left, or the kit’s rail may not be cut.'
+                    : 'It does not pass the end of the wall.'),
+            [
+                'end' => $this->end,
+                'cut_off' => $cutOff,
+                'length' => $span->length(),
+                'least_rail' => $again->rail->least->total,
+                'holes_left' => $holes,
+                'last_hole_to_end' => $outer,
+                'limit' => $kit->firstFixingWithin,
+                'new_hole_at' => $new,
+                'travel' => $this->travel($again),
+                'passage' => $again->leastPassage(),
+            ],
+            $this->site->written($this->truly()),
+        );
     }
 
     private function buffer(Plan $again): WayOut
@@ -72,13 +135,27 @@ final readonly class WallEnds
         $run = $this->site->plan->layout->runs[$this->leaf];
         $room = $again->room->wall;
         $end = Length::mm(self::BUFFER_MM);
-        $wall = $run->direction === 1 ? $room->high->minus($end, $run->closed()->high) : $run->closed()->low->minus($room->low->plus($end));
+        $wall =
+            $run->direction === 1
+                ? $room->high->minus($end, $run->closed()->high)
+                : $run->closed()->low->minus($room->low->plus($end));
         $travel = Length::least($wall, $run->wanted->total);
         $gains = $travel->minus($this->travel($again));
         $passage = Length::least($again->leastPassage()->plus($gains), $this->site->plan->leastPassage());
 
-        return new WayOut('buffer', $gains->isPositive(), 1, [], 0, 'A buffer on the wall in place of the open stop', $gains->isPositive() ? "The leaf travels {$this->site->say($gains)} further; a passage of {$this->site->say($passage)} is left. It must meet solid wall or casing." : 'It would gain nothing here.',
-            ['end' => $end, 'travel' => $travel, 'passage' => $passage, 'gains' => $gains], $this->site->written([...$this->truly(), 'brief.rules.open_end' => 'buffer']));
+        return new WayOut(
+            'buffer',
+            $gains->isPositive(),
+            1,
+            [],
+            0,
+            'A buffer on the wall in place of the open stop',
+            $gains->isPositive()
+                ? "The leaf travels {$this->site->say($gains)} further; a passage of {$this->site->say($passage)} is left. It must meet solid wall or casing."
+                : 'It would gain nothing here.',
+            ['end' => $end, 'travel' => $travel, 'passage' => $passage, 'gains' => $gains],
+            $this->site->written([...$this->truly(), 'brief.rules.open_end' => 'buffer']),
+        );
     }
 
     /** @return array<string, Length> the wall as it is, the leaf as it is there */
@@ -86,7 +163,11 @@ final readonly class WallEnds
     {
         $plan = $this->site->plan;
 
-        return ["survey.wall.{$this->which}" => $this->at, 'brief.leaf.width' => $plan->layout->width->size->total, 'brief.leaf.height' => $plan->heights->leaf->size->total];
+        return [
+            "survey.wall.{$this->which}" => $this->at,
+            'brief.leaf.width' => $plan->layout->width->size->total,
+            'brief.leaf.height' => $plan->heights->leaf->size->total,
+        ];
     }
 
     private function travel(Plan $plan): Length

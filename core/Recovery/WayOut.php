@@ -37,7 +37,18 @@ final readonly class WayOut
     /** The same, of one leaf or rail of two. */
     public function of(string $which): self
     {
-        return new self("{$this->id}-{$which}", $this->works, $this->harm, $this->redo, $this->minutes, ucfirst($which).': '.lcfirst($this->title), $this->says, $this->numbers, $this->changes, $this->finding);
+        return new self(
+            "{$this->id}-{$which}",
+            $this->works,
+            $this->harm,
+            $this->redo,
+            $this->minutes,
+            ucfirst($which).': '.lcfirst($this->title),
+            $this->says,
+            $this->numbers,
+            $this->changes,
+            $this->finding,
+        );
     }
 
     /**
@@ -47,11 +58,23 @@ final readonly class WayOut
      */
     public function changing(array $changes): self
     {
-        return new self($this->id, $this->works, $this->harm, $this->redo, $this->minutes, $this->title, $this->says, $this->numbers, [...$changes, ...$this->changes], $this->finding);
+        return new self(
+            $this->id,
+            $this->works,
+            $this->harm,
+            $this->redo,
+            $this->minutes,
+            $this->title,
+            $this->says,
+            $this->numbers,
+            [...$changes, ...$this->changes],
+            $this->finding,
+        );
     }
 
     /**
-     * The best first: what works, then what works and leaves a finding; the least harm; the least to do over; as they are told.
+     * The best first: what works, then what works and leaves a finding; the least harm; the least to do over; as they
+     * are told.
      *
      * @param  list<self>  $ways
      * @return list<self>

@@ -31,14 +31,32 @@ final readonly class WrongEdge
         $by = $this->error();
         $left = $plan->rail->span->low->plus($by);
         $range = $this->site->slack();
-        $alike = array_filter($this->holes, fn (array $hole) => $hole[0]->minus($hole[1])->minus($by)->absolute()->isOver(Length::mm(1))) === [];
+        $alike =
+            array_filter(
+                $this->holes,
+                fn (array $hole) => $hole[0]->minus($hole[1])->minus($by)->absolute()->isOver(Length::mm(1)),
+            ) === [];
         $works = $alike && $range->contains($left) && ! $this->site->isDone(StepKind::RailUp);
 
-        return new WayOut('slide-rail', $works, 0, [], 0, "Slide the rail to {$this->site->say($left)}", match (true) {
-            ! $alike => 'They are not all off by the same.',
-            $works => 'It goes where its holes are. Every stop reads '.$this->site->say($by->absolute()).' '.($by->isNegative() ? 'more' : 'less').' on the rail.',
-            default => "Its left end may lie from {$this->site->say($range->low)} to {$this->site->say($range->high)}.",
-        }, ['rail_left' => $left, 'range' => [$range->low, $range->high]], $this->site->written(['brief.rules.rail_left' => $left]));
+        return new WayOut(
+            'slide-rail',
+            $works,
+            0,
+            [],
+            0,
+            "Slide the rail to {$this->site->say($left)}",
+            match (true) {
+                ! $alike => 'They are not all off by the same.',
+                $works => 'It goes where its holes are. Every stop reads '.
+                    $this->site->say($by->absolute()).
+                    ' '.
+                    ($by->isNegative() ? 'more' : 'less').
+                    ' on the rail.',
+                default => "Its left end may lie from {$this->site->say($range->low)} to {$this->site->say($range->high)}.",
+            },
+            ['rail_left' => $left, 'range' => [$range->low, $range->high]],
+            $this->site->written(['brief.rules.rail_left' => $left]),
+        );
     }
 
     private function anew(): WayOut
@@ -47,13 +65,36 @@ final readonly class WrongEdge
         $half = $plan->kit->boltDiameter->half();
         $apart = $this->error()->absolute();
         $least = $plan->kit->boltDiameter->times(4);
-        $old = array_map(fn (array $hole) => ['x' => $hole[0], 'covered_by' => match (true) {
-            ! $hole[0]->minus($hole[1])->absolute()->plus($half)->isOver($plan->kit->standoffBase->half()) => 'standoff',
-            $plan->rail->span->widened($half->negated())->contains($hole[0]) => 'rail',
-            default => null,
-        }, 'plug' => true], $this->holes);
+        $old = array_map(
+            fn (array $hole) => [
+                'x' => $hole[0],
+                'covered_by' => match (true) {
+                    ! $hole[0]
+                        ->minus($hole[1])
+                        ->absolute()
+                        ->plus($half)
+                        ->isOver($plan->kit->standoffBase->half()) => 'standoff',
+                    $plan->rail->span->widened($half->negated())->contains($hole[0]) => 'rail',
+                    default => null,
+                },
+                'plug' => true,
+            ],
+            $this->holes,
+        );
         $shows = array_filter($old, fn (array $hole) => $hole['covered_by'] === null) !== [];
 
-        return new WayOut('bore-anew', true, $shows ? 1 : 0, [], 0, 'Bore them anew where they belong', ($apart->isUnder($least) ? "{$this->site->say($apart)} is nearer than {$this->site->say($least)}: plug the old ones first and let them set. " : 'Plug the old ones. ').($shows ? 'One of them shows; colour its plug.' : 'The hardware hides them.'), ['apart' => $apart, 'least_apart' => $least, 'old_holes' => $old]);
+        return new WayOut(
+            'bore-anew',
+            true,
+            $shows ? 1 : 0,
+            [],
+            0,
+            'Bore them anew where they belong',
+            ($apart->isUnder($least)
+                ? "{$this->site->say($apart)} is nearer than {$this->site->say($least)}: plug the old ones first and let them set. "
+                : 'Plug the old ones. ').
+                ($shows ? 'One of them shows; colour its plug.' : 'The hardware hides them.'),
+            ['apart' => $apart, 'least_apart' => $least, 'old_holes' => $old],
+        );
     }
 }

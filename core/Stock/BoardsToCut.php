@@ -9,7 +9,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\Plan;
 
-/** The boards, and the rails that are cut on site, of a whole job, section by section, cut from stock together; a board that no bar takes whole is jointed where that costs least. */
+/**
+ * The boards, and the rails that are cut on site, of a whole job, section by section, cut from stock together; a board
+ * that no bar takes whole is jointed where that costs least.
+ */
 final readonly class BoardsToCut
 {
     public const KERF_MM = 3;
@@ -32,12 +35,25 @@ final readonly class BoardsToCut
             if ($plan->header !== null) {
                 $width = $plan->header->top->total->minus($plan->header->foot->total);
                 $sections["{$width->nm} {$plan->header->thickness->nm}"]['size'] = [$width, $plan->header->thickness];
-                $sections["{$width->nm} {$plan->header->thickness->nm}"]['boards'][] = [$names[$doorway], self::splits($plan, $stock)];
+                $sections["{$width->nm} {$plan->header->thickness->nm}"]['boards'][] = [
+                    $names[$doorway],
+                    self::splits($plan, $stock),
+                ];
             }
         }
 
         return [
-            ...array_values(array_map(fn (array $section) => Section::ofBoards($section['size'][0], $section['size'][1], $write, self::cut($section['boards'], $stock)), $sections)),
+            ...array_values(
+                array_map(
+                    fn (array $section) => Section::ofBoards(
+                        $section['size'][0],
+                        $section['size'][1],
+                        $write,
+                        self::cut($section['boards'], $stock),
+                    ),
+                    $sections,
+                ),
+            ),
             ...self::rails($plans, $names),
         ];
     }
@@ -53,7 +69,11 @@ final readonly class BoardsToCut
     {
         $pieces = $kits = [];
         foreach ($plans as $doorway => $plan) {
-            if ($plan->rail->origin === 'cut' && $plan->kit->rail->cuttable && ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())) {
+            if (
+                $plan->rail->origin === 'cut' &&
+                $plan->kit->rail->cuttable &&
+                ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())
+            ) {
                 $kits[$plan->kit->id] = $plan->kit;
                 $pieces[$plan->kit->id][] = new Piece($plan->rail->length->total, $names[$doorway]);
             }
@@ -95,7 +115,17 @@ final readonly class BoardsToCut
             if ($splits === []) {
                 return "The board of {$name} is longer than any bar gives, and no stud is free to joint it on.";
             }
-            $parted[] = array_map(fn (array $split) => array_map(fn (Length $length, int $i) => new Piece($length, $name.(count($split) > 1 ? ', piece '.($i + 1) : '')), $split, array_keys($split)), $splits);
+            $parted[] = array_map(
+                fn (array $split) => array_map(
+                    fn (Length $length, int $i) => new Piece(
+                        $length,
+                        $name.(count($split) > 1 ? ', piece '.($i + 1) : ''),
+                    ),
+                    $split,
+                    array_keys($split),
+                ),
+                $splits,
+            );
         }
 
         $plan = Cutting::parting($parted, $stock, Length::mm(self::KERF_MM), Length::mm(self::END_TRIM_MM));

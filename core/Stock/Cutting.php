@@ -12,8 +12,10 @@ use YokeLine\Stock\Packing\Pattern;
 use YokeLine\Stock\Packing\Worth;
 
 /**
- * Pieces of one section cut from stock: the fewest bars, then the least length bought, then the longest single off-cut. A bar takes
- * sum(l + kerf) <= stock - 2 end trims + kerf. Each of the three is sought between what no plan can do better and what is found; the search is
+ * Pieces of one section cut from stock: the fewest bars, then the least length bought, then the longest single off-cut.
+ * A bar takes
+ * sum(l + kerf)
+ * <= stock - 2 end trims + kerf. Each of the three is sought between what no plan can do better and what is found; the search is
  * given so many steps, and says what it proved.
  */
 final class Cutting
@@ -65,7 +67,13 @@ final class Cutting
                 throw DoesNotFit::longerThanAnyBar($piece->for);
             }
         }
-        $lengths = array_map(fn (array $splits) => array_map(fn (array $split) => array_map(fn (Piece $piece) => $piece->length->nm, $split), $splits), $boards);
+        $lengths = array_map(
+            fn (array $splits) => array_map(
+                fn (array $split) => array_map(fn (Piece $piece) => $piece->length->nm, $split),
+                $splits,
+            ),
+            $boards,
+        );
         $demand = Demand::of($lengths, array_map(fn (Length $length) => $length->nm, $stock), $kerf->nm, $endTrim->nm);
 
         return (new self($demand, $kerf->nm))->plan($boards);
@@ -80,10 +88,19 @@ final class Cutting
         [$packed, $longest] = $this->longestRest($packed);
         $isProved = $fewest === count($packed->bars ?? []) && $least === $packed->bought();
 
-        return new CuttingPlan($this->bars($packed, $boards), $bound, Length::nm($least), $isProved, $isProved && $longest === $this->rest($packed));
+        return new CuttingPlan(
+            $this->bars($packed, $boards),
+            $bound,
+            Length::nm($least),
+            $isProved,
+            $isProved && $longest === $this->rest($packed),
+        );
     }
 
-    /** No plan has fewer bars: over every limit t, those too long to share, those that fill more than half, and what is left over. */
+    /**
+     * No plan has fewer bars: over every limit t, those too long to share, those that fill more than half, and what is
+     * left over.
+     */
     private function bound(): int
     {
         $c = $this->demand->longest() - $this->demand->lost;
@@ -93,7 +110,13 @@ final class Cutting
         foreach ([0, ...array_filter($this->demand->sizes, fn (int $a) => 2 * $a <= $c)] as $t) {
             $alone = $sum(fn (int $a) => $a > $c - $t);
             $half = $sum(fn (int $a) => 2 * $a > $c && $a <= $c - $t);
-            $long = array_sum(array_map(fn (int $a, int $count) => $a >= $t && $a <= $c - $t ? $a * $count : 0, array_keys($sizes), $sizes));
+            $long = array_sum(
+                array_map(
+                    fn (int $a, int $count) => $a >= $t && $a <= $c - $t ? $a * $count : 0,
+                    array_keys($sizes),
+                    $sizes,
+                ),
+            );
             $best = max($best, $alone + $half + max(0, intdiv($long - $half * $c + $c - 1, $c)));
         }
 
@@ -109,7 +132,15 @@ final class Cutting
         for ($bars = $bound; $bars < count($packed->bars ?? []); $bars++) {
             $most = $bars * $demand->longest();
             $found = Packing::filled($demand, $bars, $most, $this->effort->part(Packing::A_LOOK));
-            $found = $found->isSure ? $found : Packing::of($demand, $bars, $most, fn () => Worth::byPatterns($demand, $bars, $this->effort->part(self::FOR_WORTH)), $this->effort);
+            $found = $found->isSure
+                ? $found
+                : Packing::of(
+                    $demand,
+                    $bars,
+                    $most,
+                    fn () => Worth::byPatterns($demand, $bars, $this->effort->part(self::FOR_WORTH)),
+                    $this->effort,
+                );
             if ($found->bars !== null) {
                 return [$found, $proved];
             }
@@ -128,7 +159,11 @@ final class Cutting
         $from = max($up(Worth::asLong($this->demand)->bound($this->demand, $bars)), $bars * $this->demand->stocks[0]);
         $packed = $this->quicklyBought($this->inShortest($packed), $from, $step);
         // From the least on in strides that double while nothing is found, then half way.
-        for ($least = $try = $from, $stride = 0; $from < $packed->bought(); $try = $from + min($stride, intdiv(intdiv($packed->bought() - $from, $step), 2) * $step)) {
+        for (
+            $least = $try = $from, $stride = 0;
+            $from < $packed->bought();
+            $try = $from + min($stride, intdiv(intdiv($packed->bought() - $from, $step), 2) * $step)
+        ) {
             $found = Packing::of($this->demand, $bars, $try, fn () => $this->worth($bars), $this->effort);
             if ($found->bars !== null) {
                 [$packed, $stride] = [$found, PHP_INT_MAX];
@@ -151,7 +186,11 @@ final class Cutting
     private function quicklyBought(Packing $packed, int $from, int $step): Packing
     {
         $bars = count($packed->bars ?? []);
-        for ($try = $from, $stride = $step; $try < $packed->bought() && Packing::hasMany($this->demand, $bars); $try += $stride, $stride *= 2) {
+        for (
+            $try = $from, $stride = $step;
+            $try < $packed->bought() && Packing::hasMany($this->demand, $bars);
+            $try += $stride, $stride *= 2
+        ) {
             $found = Packing::filled($this->demand, $bars, $try, $this->effort->part(self::FOR_A_LOOK));
             $packed = $found->bars === null ? $packed : $found;
         }
@@ -170,10 +209,23 @@ final class Cutting
         $bars = count($packed->bars ?? []);
         $bought = $packed->bought();
         // All that is left over in one bar.
-        $longest = $most = min($bought - Worth::asLong($this->demand)->bound($this->demand, $bars), $this->demand->longest() - $this->demand->lost);
+        $longest = $most = min(
+            $bought - Worth::asLong($this->demand)->bound($this->demand, $bars),
+            $this->demand->longest() - $this->demand->lost,
+        );
         $effort = $this->effort->part(self::FOR_OFFCUT);
-        for ($try = $this->rest($packed) + 1; $this->rest($packed) < $most && ! $effort->isSpent(); $try = intdiv($this->rest($packed) + $most + 1, 2)) {
-            $found = Packing::of($this->demand->leaving($try), $bars, $bought, fn () => $this->worth($bars)->leaving($this->demand, $try, $effort), $effort);
+        for (
+            $try = $this->rest($packed) + 1;
+            $this->rest($packed) < $most && ! $effort->isSpent();
+            $try = intdiv($this->rest($packed) + $most + 1, 2)
+        ) {
+            $found = Packing::of(
+                $this->demand->leaving($try),
+                $bars,
+                $bought,
+                fn () => $this->worth($bars)->leaving($this->demand, $try, $effort),
+                $effort,
+            );
             if ($found->bars !== null) {
                 $packed = $found->withoutRest($this->demand->placeOf($try));
             } else {
@@ -185,7 +237,10 @@ final class Cutting
         return [$packed, $longest];
     }
 
-    /** Each piece into the bar that it fills best, the longest first, boards parted their first way: quick, and rarely the fewest. */
+    /**
+     * Each piece into the bar that it fills best, the longest first, boards parted their first way: quick, and rarely
+     * the fewest.
+     */
     private function longestFirst(): Packing
     {
         $counts = $this->demand->counts;
@@ -208,26 +263,43 @@ final class Cutting
             }
         }
 
-        return array_reduce($bars, fn (Packing $all, array $in) => $all->and(new Pattern(0, $this->demand->longest(), $in)), $packed);
+        return array_reduce(
+            $bars,
+            fn (Packing $all, array $in) => $all->and(new Pattern(0, $this->demand->longest(), $in)),
+            $packed,
+        );
     }
 
     /** Every bar as short as takes what is cut from it. */
     private function inShortest(Packing $packed): Packing
     {
-        $shortest = fn (Pattern $bar) => array_values(array_filter($this->demand->stocks, fn (int $stock) => $stock - $this->demand->lost >= $this->sum($bar)))[0];
+        $shortest = fn (Pattern $bar) => array_values(
+            array_filter($this->demand->stocks, fn (int $stock) => $stock - $this->demand->lost >= $this->sum($bar)),
+        )[0];
 
-        return $packed->from(array_map(fn (Pattern $bar) => new Pattern($bar->loss, $shortest($bar), $bar->counts), $packed->bars ?? []));
+        return $packed->from(
+            array_map(fn (Pattern $bar) => new Pattern($bar->loss, $shortest($bar), $bar->counts), $packed->bars ?? []),
+        );
     }
 
     private function sum(Pattern $bar): int
     {
-        return array_sum(array_map(fn (int $i, int $count) => $this->demand->sizes[$i] * $count, array_keys($bar->counts), $bar->counts));
+        return array_sum(
+            array_map(
+                fn (int $i, int $count) => $this->demand->sizes[$i] * $count,
+                array_keys($bar->counts),
+                $bar->counts,
+            ),
+        );
     }
 
     /** The longest off-cut. */
     private function rest(Packing $packed): int
     {
-        return max(0, ...array_map(fn (Pattern $bar) => $bar->stock - $this->demand->lost - $this->sum($bar), $packed->bars ?? []));
+        return max(
+            0,
+            ...array_map(fn (Pattern $bar) => $bar->stock - $this->demand->lost - $this->sum($bar), $packed->bars ?? []),
+        );
     }
 
     private static function commonDivisor(int $a, int $b): int
@@ -258,9 +330,19 @@ final class Cutting
             foreach ($counts as $i => $count) {
                 array_push($in, ...array_splice($pieces[$this->demand->sizes[$i]], 0, $count));
             }
-            $bars[] = new Bar(Length::nm($bar->stock), $in, Length::nm($bar->stock - $this->demand->lost - $this->sum($bar)));
+            $bars[] = new Bar(
+                Length::nm($bar->stock),
+                $in,
+                Length::nm($bar->stock - $this->demand->lost - $this->sum($bar)),
+            );
         }
-        usort($bars, fn (Bar $a, Bar $b) => [$b->stock->nm, $b->pieces[0]->length->nm] <=> [$a->stock->nm, $a->pieces[0]->length->nm]);
+        usort(
+            $bars,
+            fn (Bar $a, Bar $b) => [$b->stock->nm, $b->pieces[0]->length->nm] <=> [
+                $a->stock->nm,
+                $a->pieces[0]->length->nm,
+            ],
+        );
 
         return $bars;
     }

@@ -16,7 +16,13 @@ final readonly class CuttingPlan
      * @param  bool  $isProved  whether no plan has fewer bars, nor buys less with so many
      * @param  bool  $isRestProved  whether none that buys so little leaves a longer off-cut
      */
-    public function __construct(public array $bars, public int $bound, public Length $boughtBound, public bool $isProved, public bool $isRestProved) {}
+    public function __construct(
+        public array $bars,
+        public int $bound,
+        public Length $boughtBound,
+        public bool $isProved,
+        public bool $isRestProved,
+    ) {}
 
     /** The same where not every way of jointing was weighed. */
     public function unproved(): self
@@ -31,12 +37,18 @@ final readonly class CuttingPlan
 
     public function longestOffcut(): Length
     {
-        return $this->bars === [] ? Length::zero() : Length::greatest(...array_map(fn (Bar $bar) => $bar->offcut, $this->bars));
+        return $this->bars === []
+            ? Length::zero()
+            : Length::greatest(...array_map(fn (Bar $bar) => $bar->offcut, $this->bars));
     }
 
     /** What is bought and not used: off-cuts, kerfs, trimmed ends. */
     public function waste(): Length
     {
-        return array_reduce($this->bars, fn (Length $left, Bar $bar) => $left->minus(...array_map(fn (Piece $piece) => $piece->length, $bar->pieces)), $this->bought());
+        return array_reduce(
+            $this->bars,
+            fn (Length $left, Bar $bar) => $left->minus(...array_map(fn (Piece $piece) => $piece->length, $bar->pieces)),
+            $this->bought(),
+        );
     }
 }

@@ -8,7 +8,10 @@ use YokeLine\Holding\BoardPieces;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
-/** Where a board that is longer than any bar may be jointed: on studs, clear of the rail's bolts, in as few pieces as may be. */
+/**
+ * Where a board that is longer than any bar may be jointed: on studs, clear of the rail's bolts, in as few pieces as
+ * may be.
+ */
 final class Joints
 {
     /** Of a wall with studs beyond number not every way is weighed. */
@@ -18,7 +21,8 @@ final class Joints
      * @param  list<Length>  $studs  centres
      * @param  list<Length>  $bolts
      * @param  Length  $longest  piece that a bar gives
-     * @return list<non-empty-list<Length>> the lengths of its pieces, left to right: every choice with the fewest, up to MOST; [] where none is
+     * @return list<non-empty-list<Length>> the lengths of its pieces, left to right: every choice with the fewest, up
+     *   to MOST; [] where none is
      */
     public static function splits(Span $board, array $studs, array $bolts, Length $longest): array
     {
@@ -28,7 +32,9 @@ final class Joints
         $places = BoardPieces::places($board, $studs, $bolts);
         $count = self::fewest($board, $places, $longest);
         $found = [];
-        foreach ($count === null ? [] : self::choices($board->low, $board->high, $places, $count, $longest) as $pieces) {
+        foreach (
+            $count === null ? [] : self::choices($board->low, $board->high, $places, $count, $longest) as $pieces
+        ) {
             $found[] = $pieces;
             if (count($found) === self::MOST) {
                 break;

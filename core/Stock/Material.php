@@ -16,8 +16,16 @@ final readonly class Material
      * @param  string  $note  what the order line says besides, '' where nothing
      * @param  bool  $isTool  lasts; it is had once for the whole job
      */
-    public function __construct(public string $group, public MaterialId $id, public string $what, public float $count, public string $unit, public string $for, public string $note = '', public bool $isTool = false)
-    {
+    public function __construct(
+        public string $group,
+        public MaterialId $id,
+        public string $what,
+        public float $count,
+        public string $unit,
+        public string $for,
+        public string $note = '',
+        public bool $isTool = false,
+    ) {
         $this->key = $id->key;
     }
 }

@@ -9,7 +9,10 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
-/** By what a material is one and the same on every list, price list and order, in whichever units it is read: its kind and exact sizes. */
+/**
+ * By what a material is one and the same on every list, price list and order, in whichever units it is read: its kind
+ * and exact sizes.
+ */
 final readonly class MaterialId
 {
     /** As prices and orders keep it: `board 140x19x2400`, sizes in millimetres to the last digit. */
@@ -22,7 +25,13 @@ final readonly class MaterialId
     private function __construct(public MaterialKind $kind, public array $sizes, public string $of)
     {
         $exact = new LengthWriter(Unit::Millimetre);
-        $this->key = implode(' ', array_filter([$kind->value, $of, implode('x', array_map($exact->exact(...), $sizes))], fn (string $part) => $part !== ''));
+        $this->key = implode(
+            ' ',
+            array_filter(
+                [$kind->value, $of, implode('x', array_map($exact->exact(...), $sizes))],
+                fn (string $part) => $part !== '',
+            ),
+        );
     }
 
     /** @param  Length  ...$sizes  each under the name of what it measures */

@@ -16,9 +16,17 @@ final readonly class Section
      */
     private function __construct(private MaterialId $id, public string $says, public CuttingPlan|string $cut) {}
 
-    public static function ofBoards(Length $width, Length $thickness, LengthWriter $write, CuttingPlan|string $cut): self
-    {
-        return new self(MaterialId::of(MaterialKind::Board, width: $width, thickness: $thickness), "Board {$write->show($width)} × {$write->show($thickness)}", $cut);
+    public static function ofBoards(
+        Length $width,
+        Length $thickness,
+        LengthWriter $write,
+        CuttingPlan|string $cut,
+    ): self {
+        return new self(
+            MaterialId::of(MaterialKind::Board, width: $width, thickness: $thickness),
+            "Board {$write->show($width)} × {$write->show($thickness)}",
+            $cut,
+        );
     }
 
     public static function ofRails(string $kit, string $name, CuttingPlan|string $cut): self
@@ -35,6 +43,8 @@ final readonly class Section
     /** @return array<int, int> how many bars by how long, nm */
     public function bars(): array
     {
-        return $this->cut instanceof CuttingPlan ? array_count_values(array_map(fn (Bar $bar) => $bar->stock->nm, $this->cut->bars)) : [];
+        return $this->cut instanceof CuttingPlan
+            ? array_count_values(array_map(fn (Bar $bar) => $bar->stock->nm, $this->cut->bars))
+            : [];
     }
 }

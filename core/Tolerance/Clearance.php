@@ -8,7 +8,9 @@ use YokeLine\Doorway\PlusMinus;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
-/** One clearance, and how sure it is: what is left of it if everything goes wrong at once, and as errors usually add up. */
+/**
+ * One clearance, and how sure it is: what is left of it if everything goes wrong at once, and as errors usually add up.
+ */
 final readonly class Clearance
 {
     /** What checks allow, mm. */
@@ -19,11 +21,19 @@ final readonly class Clearance
 
     /**
      * @param  ?Length  $wanted  null where it is not judged
-     * @param  array<string, float>  $effects  mm, by input, the greatest first: what it does to the clearance if it is more by its plus-minus
+     * @param  array<string, float>  $effects  mm, by input, the greatest first: what it does to the clearance if it is
+     *   more by its plus-minus
      * @param  float  $worst  mm: all of them at once
      * @param  float  $rss  mm: the root of the sum of their squares
      */
-    private function __construct(public string $name, public Length $value, public ?Length $wanted, public array $effects, public float $worst, public float $rss) {}
+    private function __construct(
+        public string $name,
+        public Length $value,
+        public ?Length $wanted,
+        public array $effects,
+        public float $worst,
+        public float $rss,
+    ) {}
 
     /** @return list<self> */
     public static function of(Plan $plan, PlusMinus $by): array
@@ -35,14 +45,30 @@ final readonly class Clearance
             [$value, $inputs] = $held->told($difference);
             foreach ($inputs as $input => [, $plusMinus]) {
                 // A plain difference: half of what it is with more, less what it is with less.
-                $effect = ($difference($held->off($input, $plusMinus))->nm - $difference($held->off($input, $plusMinus->negated()))->nm) / 2;
+                $effect =
+                    ($difference($held->off($input, $plusMinus))->nm -
+                        $difference($held->off($input, $plusMinus->negated()))->nm) /
+                    2;
                 if (abs($effect) >= self::NONE_NM) {
                     $effects[$input] = $effect / 1e6;
                 }
             }
             $order = array_flip(array_keys($effects));
-            uksort($effects, fn (string $a, string $b) => [round(abs($effects[$b]), 9), $order[$a]] <=> [round(abs($effects[$a]), 9), $order[$b]]);
-            $found[] = new self($name, $value, $wanted, $effects, array_sum(array_map(abs(...), $effects)), sqrt(array_sum(array_map(fn (float $mm) => $mm ** 2, $effects))));
+            uksort(
+                $effects,
+                fn (string $a, string $b) => [round(abs($effects[$b]), 9), $order[$a]] <=> [
+                    round(abs($effects[$a]), 9),
+                    $order[$b],
+                ],
+            );
+            $found[] = new self(
+                $name,
+                $value,
+                $wanted,
+                $effects,
+                array_sum(array_map(abs(...), $effects)),
+                sqrt(array_sum(array_map(fn (float $mm) => $mm ** 2, $effects))),
+            );
         }
 
         return $found;

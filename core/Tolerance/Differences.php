@@ -10,7 +10,9 @@ use YokeLine\Planning\Depth;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
-/** Every clearance of a plan as one plain difference of what is held and what may be off, and how much of it is wanted. */
+/**
+ * Every clearance of a plan as one plain difference of what is held and what may be off, and how much of it is wanted.
+ */
 final readonly class Differences
 {
     private const FOOT_MM = 3;
@@ -21,12 +23,22 @@ final readonly class Differences
 
     private function __construct(private Plan $plan) {}
 
-    /** @return array<string, array{Closure(Held): Length, ?Length}> the difference, and what is wanted of it; null is not judged */
+    /**
+     * @return array<string, array{Closure(Held): Length, ?Length}> the difference, and what is wanted of it; null is
+     * not judged
+     */
     public static function of(Plan $plan): array
     {
         $all = new self($plan);
 
-        return [...$all->up(), ...$all->out(), ...$all->along(), ...$all->pairs(), ...$all->holes(), ...$all->passages()];
+        return [
+            ...$all->up(),
+            ...$all->out(),
+            ...$all->along(),
+            ...$all->pairs(),
+            ...$all->holes(),
+            ...$all->passages(),
+        ];
     }
 
     /** @return array<string, array{Closure(Held): Length, ?Length}> */
@@ -40,29 +52,64 @@ final readonly class Differences
         $rows = [];
         $places = $plan->floor->places();
         foreach ($places as $x) {
-            $rows['floor-gap'.self::at($x)] = [fn (Held $is) => $foot($is)->minus($is->floor($x)), Length::mm(self::FOOT_MM)];
+            $rows['floor-gap'.self::at($x)] = [
+                fn (Held $is) => $foot($is)->minus($is->floor($x)),
+                Length::mm(self::FOOT_MM),
+            ];
         }
         $heads = $plan->room->opening->heightPlaces();
         // One height alone counts at both jambs: its rows are told apart by where they are.
         $name = fn (Length $x, int $i) => count($plan->room->opening->heights) > 1 ? "[{$i}]" : self::at($x);
         foreach ($heads as [$x, $i]) {
-            $rows["head-cover{$name($x, $i)}"] = [fn (Held $is) => $top($is)->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x)), Length::zero()];
+            $rows["head-cover{$name($x, $i)}"] = [
+                fn (Held $is) => $top($is)->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x)),
+                Length::zero(),
+            ];
         }
         if ($plan->header !== null) {
             $board = $plan->header->foot->total;
             foreach ($heads as [$x, $i]) {
-                $rows["header-casing{$name($x, $i)}"] = [fn (Held $is) => $board->plus($is->by('mark.foot'))->minus($is->at("survey.opening.height[{$i}]"), $is->floor($x), $is->at('survey.opening.casing.head')), Length::zero()];
+                $rows["header-casing{$name($x, $i)}"] = [
+                    fn (Held $is) => $board
+                        ->plus($is->by('mark.foot'))
+                        ->minus(
+                            $is->at("survey.opening.height[{$i}]"),
+                            $is->floor($x),
+                            $is->at('survey.opening.casing.head'),
+                        ),
+                    Length::zero(),
+                ];
             }
         }
-        $gap = fn (Held $is) => $is->at('kit.rise')->plus($is->by('hole.hanger'))->minus($is->at('kit.rail.height')->half());
+        $gap = fn (Held $is) => $is
+            ->at('kit.rise')
+            ->plus($is->by('hole.hanger'))
+            ->minus($is->at('kit.rail.height')->half());
         $rows['top-gap-least'] = [fn (Held $is) => $gap($is)->minus($plan->kit->topGap->low), Length::zero()];
         $rows['top-gap-most'] = [fn (Held $is) => $plan->kit->topGap->high->minus($gap($is)), Length::zero()];
         $crown = $plan->doorway->survey->crown->drop ?? Length::zero();
         if ($plan->doorway->survey->ceiling !== null) {
-            $rows['headroom'] = [fn (Held $is) => $is->at('survey.wall.ceiling')->minus($crown, $line, $is->by('mark.yoke'), $is->at('kit.rail.height')->half(), $is->at('kit.hanger.above'), $is->at('kit.hanger.lift_on')), Length::zero()];
+            $rows['headroom'] = [
+                fn (Held $is) => $is
+                    ->at('survey.wall.ceiling')
+                    ->minus(
+                        $crown,
+                        $line,
+                        $is->by('mark.yoke'),
+                        $is->at('kit.rail.height')->half(),
+                        $is->at('kit.hanger.above'),
+                        $is->at('kit.hanger.lift_on'),
+                    ),
+                Length::zero(),
+            ];
             if ($plan->header !== null) {
                 $board = $plan->header->foot->total;
-                $rows['header-ceiling'] = [fn (Held $is) => $is->at('survey.wall.ceiling')->minus($crown, $board, $is->by('mark.foot'), $is->at('brief.header.width')), Length::zero()];
+                $rows['header-ceiling'] = [
+                    fn (Held $is) => $is
+                        ->at('survey.wall.ceiling')
+                        ->minus($crown, $board, $is->by('mark.foot'), $is->at('brief.header.width')),
+                    Length::zero(),
+                ];
             }
         }
 
@@ -75,7 +122,14 @@ final readonly class Differences
         $plan = $this->plan;
         $held = $plan->doorway->brief->rules->spacer->plus($plan->header->buildOut ?? Length::zero());
         $board = fn (Held $is) => $plan->header === null ? Length::zero() : $is->at('brief.header.thickness');
-        $back = fn (Held $is) => $held->plus($board($is), $is->at('kit.standoff'), $is->at('kit.rail.thickness')->half(), $is->at('kit.hanger.strap_plane'))->minus($is->at('brief.leaf.thickness'));
+        $back = fn (Held $is) => $held
+            ->plus(
+                $board($is),
+                $is->at('kit.standoff'),
+                $is->at('kit.rail.thickness')->half(),
+                $is->at('kit.hanger.strap_plane'),
+            )
+            ->minus($is->at('brief.leaf.thickness'));
         $things = [];
         if ($plan->room->opening->casing->thickness->isPositive()) {
             $things['back-casing'] = fn (Held $is) => $is->at('survey.opening.casing.thickness');
@@ -87,12 +141,19 @@ final readonly class Differences
             $things['back-header'] = fn (Held $is) => $board($is)->plus($plan->header->buildOut);
         }
         foreach ($plan->room->obstacles as $obstacle) {
-            if ($obstacle->isOnWall() && $obstacle->x->overlaps($plan->floor->sweep) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->low->isUnder($plan->heights->leafTop())) {
+            if (
+                $obstacle->isOnWall() &&
+                $obstacle->x->overlaps($plan->floor->sweep) &&
+                $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->low->isUnder($plan->heights->leafTop())
+            ) {
                 $things["back-{$obstacle->name}"] = fn (Held $is) => $is->at("{$obstacle->place}.projection");
             }
         }
 
-        return array_map(fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Length::mm(Depth::WANTED_MM)], $things);
+        return array_map(
+            fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Length::mm(Depth::WANTED_MM)],
+            $things,
+        );
     }
 
     /** @return array<string, array{Closure(Held): Length, ?Length}> along the wall, leaf by leaf */
@@ -101,7 +162,9 @@ final readonly class Differences
         $rows = [];
         foreach ($this->plan->hang()->hasOpenPlaces() ? $this->plan->layout->runs : [] as $name => $run) {
             $alone = count($this->plan->layout->runs) === 1;
-            foreach ($this->leaf($run, $alone ? '' : "{$name}.", $alone, $alone ? 'guide' : $name) as $row => $difference) {
+            foreach (
+                $this->leaf($run, $alone ? '' : "{$name}.", $alone, $alone ? 'guide' : $name) as $row => $difference
+            ) {
                 $rows[$alone ? $row : "{$name}-{$row}"] = $difference;
             }
         }
@@ -126,7 +189,13 @@ final readonly class Differences
     {
         $rows = [];
         foreach (array_keys($this->plan->room->opening->widths) as $i) {
-            $rows["cover-right[{$i}]"] = [fn (Held $is) => $edge($is)->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), Length::zero()];
+            $rows["cover-right[{$i}]"] = [
+                fn (Held $is) => $edge($is)->minus(
+                    $is->at('survey.opening.left'),
+                    $is->at("survey.opening.width[{$i}]"),
+                ),
+                Length::zero(),
+            ];
         }
 
         return $rows;
@@ -146,36 +215,81 @@ final readonly class Differences
         $openTrail = fn (Held $is) => $openLead($is)->plus($is->at('leaf.width')->times($way));
         $none = Length::zero();
         $rows = [];
-        $rows += $way === 1 ? [...($alone ? $this->coversLeft($shutLead) : []), ...$this->coversRight($shutTrail)] : [...$this->coversLeft($shutTrail), ...($alone ? $this->coversRight($shutLead) : [])];
+        $rows +=
+            $way === 1
+                ? [...$alone ? $this->coversLeft($shutLead) : [], ...$this->coversRight($shutTrail)]
+                : [...$this->coversLeft($shutTrail), ...$alone ? $this->coversRight($shutLead) : []];
 
         $guide = $plan->guides[$guideName] ?? null;
         if ($guide?->at !== null) {
             $marked = $guideName === 'guide' ? 'mark.guide' : "mark.{$guideName}.guide";
             $at = fn (Held $is) => $guide->at->plus($is->by($marked));
             $half = fn (Held $is) => $is->at('kit.guide.length')->half();
-            $rows['guide-lead'] = [fn (Held $is) => $at($is)->minus($openLead($is))->times($way)->minus($half($is)), $none];
+            $rows['guide-lead'] = [
+                fn (Held $is) => $at($is)->minus($openLead($is))->times($way)->minus($half($is)),
+                $none,
+            ];
             if ($way === 1) {
                 foreach (array_keys($plan->room->opening->widths) as $i) {
-                    $rows["guide-jamb[{$i}]"] = [fn (Held $is) => $at($is)->minus($half($is), $is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), $none];
+                    $rows["guide-jamb[{$i}]"] = [
+                        fn (Held $is) => $at($is)->minus(
+                            $half($is),
+                            $is->at('survey.opening.left'),
+                            $is->at("survey.opening.width[{$i}]"),
+                        ),
+                        $none,
+                    ];
                 }
             } else {
-                $rows['guide-jamb'] = [fn (Held $is) => $is->at('survey.opening.left')->minus($at($is), $half($is)), $none];
+                $rows['guide-jamb'] = [
+                    fn (Held $is) => $is->at('survey.opening.left')->minus($at($is), $half($is)),
+                    $none,
+                ];
             }
-            $rows['guide-trail'] = [fn (Held $is) => $shutTrail($is)->minus($at($is))->times($way)->minus($half($is)), $none];
-            $rows['guide-bite'] = [fn (Held $is) => $is->at('kit.guide.blade_height')->minus($plan->yokeLine()->plus($is->by('mark.yoke'))->minus($is->at('kit.rise'), $is->by('hole.hanger'), $is->at('leaf.height'), $is->floor($guide->at))), $plan->kit->guide->minEngagement];
+            $rows['guide-trail'] = [
+                fn (Held $is) => $shutTrail($is)->minus($at($is))->times($way)->minus($half($is)),
+                $none,
+            ];
+            $rows['guide-bite'] = [
+                fn (Held $is) => $is
+                    ->at('kit.guide.blade_height')
+                    ->minus(
+                        $plan
+                            ->yokeLine()
+                            ->plus($is->by('mark.yoke'))
+                            ->minus(
+                                $is->at('kit.rise'),
+                                $is->by('hole.hanger'),
+                                $is->at('leaf.height'),
+                                $is->floor($guide->at),
+                            ),
+                    ),
+                $plan->kit->guide->minEngagement,
+            ];
         }
-        $rows['wall-end'] = [fn (Held $is) => $way === 1 ? $is->at('survey.wall.to')->minus($openTrail($is)) : $openTrail($is)->minus($is->at('survey.wall.from')), $none];
+        $rows['wall-end'] = [
+            fn (Held $is) => $way === 1
+                ? $is->at('survey.wall.to')->minus($openTrail($is))
+                : $openTrail($is)->minus($is->at('survey.wall.from')),
+            $none,
+        ];
 
         return [...$rows, ...$this->stops($run, $mark, $alone)];
     }
 
-    /** @return array<string, array{Closure(Held): Length, ?Length}> from the body of each outer stop to the end of the rail */
+    /**
+     * @return array<string, array{Closure(Held): Length, ?Length}> from the body of each outer stop to the end of the
+     * rail
+     */
     private function stops(LeafRun $run, string $mark, bool $alone): array
     {
         $plan = $this->plan;
         $way = $run->direction;
         $margin = $plan->kit->rail->endMargin;
-        $faces = array_map(fn ($face) => $face->total, array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)));
+        $faces = array_map(
+            fn ($face) => $face->total,
+            array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)),
+        );
         $names = $alone ? ['shut' => 'closed', 'open' => 'open'] : ['open' => rtrim($mark, '.').'_open'];
         $rows = [];
         foreach ($names as $end => $stop) {
@@ -183,10 +297,18 @@ final readonly class Differences
                 continue;
             }
             $isLow = ($end === 'shut') === ($way === 1);
-            $face = fn (Held $is) => $faces[$stop]->plus($is->by("mark.{$mark}{$end}"), $end === 'open' ? $is->by('leaf.width')->times($way) : Length::zero());
-            $rows["rail-end-{$end}"] = [fn (Held $is) => $isLow
-                ? $face($is)->minus($is->at('kit.stop.body'), $margin, $plan->rail->span->low, $is->by('mark.rail'))
-                : $plan->rail->span->high->plus($is->by('mark.rail'))->minus($face($is), $is->at('kit.stop.body'), $margin), Length::zero()];
+            $face = fn (Held $is) => $faces[$stop]->plus(
+                $is->by("mark.{$mark}{$end}"),
+                $end === 'open' ? $is->by('leaf.width')->times($way) : Length::zero(),
+            );
+            $rows["rail-end-{$end}"] = [
+                fn (Held $is) => $isLow
+                    ? $face($is)->minus($is->at('kit.stop.body'), $margin, $plan->rail->span->low, $is->by('mark.rail'))
+                    : $plan->rail->span->high
+                        ->plus($is->by('mark.rail'))
+                        ->minus($face($is), $is->at('kit.stop.body'), $margin),
+                Length::zero(),
+            ];
         }
 
         return $rows;
@@ -204,8 +326,20 @@ final readonly class Differences
             $space = $plan->layout->centreStopSpace();
 
             return [
-                'meeting-gap' => [fn (Held $is) => $right->plus($is->by('mark.right.shut'))->minus($left, $is->by('mark.left.shut')), $none],
-                ...($space === null ? [] : ['middle-stops' => [fn (Held $is) => $space->plus($is->by('mark.right.shut'))->minus($is->by('mark.left.shut'), $is->at('kit.stop.body')->times(2)), $none]]),
+                'meeting-gap' => [
+                    fn (Held $is) => $right->plus($is->by('mark.right.shut'))->minus($left, $is->by('mark.left.shut')),
+                    $none,
+                ],
+                ...$space === null
+                    ? []
+                    : [
+                        'middle-stops' => [
+                            fn (Held $is) => $space
+                                ->plus($is->by('mark.right.shut'))
+                                ->minus($is->by('mark.left.shut'), $is->at('kit.stop.body')->times(2)),
+                            $none,
+                        ],
+                    ],
             ];
         }
         if ($plan->hang()->rails() === 1) {
@@ -213,23 +347,62 @@ final readonly class Differences
         }
         [$rear, $front] = array_keys($runs);
         $rows = [
-            'between-leaves' => [fn (Held $is) => $is->at('kit.track_pitch')->minus($is->at('brief.leaf.thickness'), $is->at('kit.hanger.strap_thickness'), $plan->kit->hanger->boltHead), Length::mm(self::BETWEEN_MM)],
-            'mid-overlap' => [fn (Held $is) => $runs[$rear]->closed()->low->plus($is->by("mark.{$rear}.shut"), $is->at('leaf.width'))->minus($runs[$front]->closed()->high->plus($is->by("mark.{$front}.shut"))->minus($is->at('leaf.width'))), $none],
-            'cover-left' => [fn (Held $is) => $is->at('survey.opening.left')->minus($runs[$rear]->closed()->low, $is->by("mark.{$rear}.shut")), $none],
+            'between-leaves' => [
+                fn (Held $is) => $is
+                    ->at('kit.track_pitch')
+                    ->minus(
+                        $is->at('brief.leaf.thickness'),
+                        $is->at('kit.hanger.strap_thickness'),
+                        $plan->kit->hanger->boltHead,
+                    ),
+                Length::mm(self::BETWEEN_MM),
+            ],
+            'mid-overlap' => [
+                fn (Held $is) => $runs[$rear]
+                    ->closed()
+                    ->low->plus($is->by("mark.{$rear}.shut"), $is->at('leaf.width'))
+                    ->minus(
+                        $runs[$front]
+                            ->closed()
+                            ->high->plus($is->by("mark.{$front}.shut"))
+                            ->minus($is->at('leaf.width')),
+                    ),
+                $none,
+            ],
+            'cover-left' => [
+                fn (Held $is) => $is
+                    ->at('survey.opening.left')
+                    ->minus($runs[$rear]->closed()->low, $is->by("mark.{$rear}.shut")),
+                $none,
+            ],
         ];
         foreach (array_keys($plan->room->opening->widths) as $i) {
-            $rows["cover-right[{$i}]"] = [fn (Held $is) => $runs[$front]->closed()->high->plus($is->by("mark.{$front}.shut"))->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")), $none];
+            $rows["cover-right[{$i}]"] = [
+                fn (Held $is) => $runs[$front]
+                    ->closed()
+                    ->high->plus($is->by("mark.{$front}.shut"))
+                    ->minus($is->at('survey.opening.left'), $is->at("survey.opening.width[{$i}]")),
+                $none,
+            ];
         }
         if ($plan->header !== null && $plan->kit->bracket !== null) {
             $foot = $plan->header->foot->total;
             $row = $plan->kit->bracket->highestRow();
-            $rows['bracket-edge'] = [fn (Held $is) => $foot->plus($is->by('mark.foot'), $is->at('brief.header.width'))->minus($plan->yokeLine(), $is->by('mark.yoke'), $row), Length::mm(self::BRACKET_EDGE_MM)];
+            $rows['bracket-edge'] = [
+                fn (Held $is) => $foot
+                    ->plus($is->by('mark.foot'), $is->at('brief.header.width'))
+                    ->minus($plan->yokeLine(), $is->by('mark.yoke'), $row),
+                Length::mm(self::BRACKET_EDGE_MM),
+            ];
         }
 
         return $rows;
     }
 
-    /** @return array<string, array{Closure(Held): Length, ?Length}> bolts straight into studs: one and a half bolts to either edge */
+    /**
+     * @return array<string, array{Closure(Held): Length, ?Length}> bolts straight into studs: one and a half bolts to
+     * either edge
+     */
     private function holes(): array
     {
         $plan = $this->plan;
@@ -238,9 +411,15 @@ final readonly class Differences
             foreach ($plan->doorway->survey->studs as $stud) {
                 if (! $hole->minus($stud->x)->absolute()->isOver($stud->width->half())) {
                     $off = fn (Held $is) => $hole->plus($is->by('mark.rail'))->minus($is->at("{$stud->place}.x"));
-                    $room = fn (Held $is) => $is->at("{$stud->place}.width")->half()->minus($plan->kit->boltDiameter->scaled(3, 2));
+                    $room = fn (Held $is) => $is
+                        ->at("{$stud->place}.width")
+                        ->half()
+                        ->minus($plan->kit->boltDiameter->scaled(3, 2));
                     $rows['hole-'.($n + 1).'-left'] = [fn (Held $is) => $room($is)->plus($off($is)), Length::zero()];
-                    $rows['hole-'.($n + 1).'-right'] = [fn (Held $is) => $room($is)->minus($off($is)), Length::zero()];
+                    $rows['hole-'.($n + 1).'-right'] = [
+                        fn (Held $is) => $room($is)->minus($off($is)),
+                        Length::zero(),
+                    ];
                 }
             }
         }
@@ -259,9 +438,15 @@ final readonly class Differences
         $run = $plan->onlyLeaf()?->run;
         if ($run !== null) {
             $open = $run->leading($run->open());
-            $rows['passage-leaf'] = [fn (Held $is) => $run->direction === 1
-                ? $open->plus($is->by('mark.open'))->minus($is->at('survey.opening.left'))
-                : $is->at('survey.opening.left')->plus($is->at('survey.opening.width[0]'))->minus($open, $is->by('mark.open')), null];
+            $rows['passage-leaf'] = [
+                fn (Held $is) => $run->direction === 1
+                    ? $open->plus($is->by('mark.open'))->minus($is->at('survey.opening.left'))
+                    : $is
+                        ->at('survey.opening.left')
+                        ->plus($is->at('survey.opening.width[0]'))
+                        ->minus($open, $is->by('mark.open')),
+                null,
+            ];
         }
 
         return $rows;

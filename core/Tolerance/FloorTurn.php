@@ -9,7 +9,8 @@ use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
 /**
- * What another level of one reading does to the floor that heights are worked from: its highest, its lowest, and it by itself where the head is
+ * What another level of one reading does to the floor that heights are worked from: its highest, its lowest, and it by
+ * itself where the head is
  * measured. Readings that do the same to it need be tried once.
  */
 final readonly class FloorTurn
@@ -35,7 +36,10 @@ final readonly class FloorTurn
             return 'beside the sweep';
         }
         $count = count($this->levels);
-        $highest = $this->levels[$count - 1] === $reading->level->nm ? $this->levels[max(0, $count - 2)] : $this->levels[$count - 1];
+        $highest =
+            $this->levels[$count - 1] === $reading->level->nm
+                ? $this->levels[max(0, $count - 2)]
+                : $this->levels[$count - 1];
         $lowest = $this->levels[0] === $reading->level->nm ? $this->levels[min(1, $count - 1)] : $this->levels[0];
 
         return max($highest, $level->nm).' '.min($lowest, $level->nm);
@@ -47,7 +51,11 @@ final readonly class FloorTurn
         $others = array_map(fn (FloorReading $other) => $other->x->nm, $this->plan->doorway->survey->floor);
         $low = max([PHP_INT_MIN, ...array_filter($others, fn (int $x) => $x < $reading->x->nm)]);
         $high = min([PHP_INT_MAX, ...array_filter($others, fn (int $x) => $x > $reading->x->nm)]);
-        $places = [$this->plan->floor->sweep->low, $this->plan->floor->sweep->high, ...array_column($this->plan->room->opening->heightPlaces(), 0)];
+        $places = [
+            $this->plan->floor->sweep->low,
+            $this->plan->floor->sweep->high,
+            ...array_column($this->plan->room->opening->heightPlaces(), 0),
+        ];
 
         return array_filter($places, fn (Length $x) => $x->nm > $low && $x->nm < $high) !== [];
     }

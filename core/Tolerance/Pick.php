@@ -15,7 +15,13 @@ final readonly class Pick
     private const STEP_NM = 10_000;
 
     /** @param  Length  $by  the least change of the input that turns it, to 0.01 */
-    private function __construct(public string $pick, public Length $now, public Length $becomes, public string $input, public Length $by) {}
+    private function __construct(
+        public string $pick,
+        public Length $now,
+        public Length $becomes,
+        public string $input,
+        public Length $by,
+    ) {}
 
     /** @return list<self> every measure that sizes are worked from is tried out to twice its plus-minus, either way */
     public static function of(OnSite $site, PlusMinus $plusMinus): array
@@ -47,10 +53,16 @@ final readonly class Pick
                     while ($high - $low > 1) {
                         $middle = intdiv($low + $high, 2);
                         $then = $at($middle * $way);
-                        in_array($pick, self::turned($now, $then ?? []), true) ? $high = $middle : $low = $middle;
+                        in_array($pick, self::turned($now, $then ?? []), true) ? ($high = $middle) : ($low = $middle);
                     }
                     $becomes = $at($high * $way)[$pick] ?? $far[$pick];
-                    $found[] = new self($pick, $now[$pick], $becomes, $input, Length::nm(self::STEP_NM)->times($high * $way));
+                    $found[] = new self(
+                        $pick,
+                        $now[$pick],
+                        $becomes,
+                        $input,
+                        Length::nm(self::STEP_NM)->times($high * $way),
+                    );
                 }
             }
         }
@@ -67,7 +79,11 @@ final readonly class Pick
     /** @return array<string, Length> what is chosen from stock */
     private static function picks(Plan $plan): array
     {
-        return ['leaf.width' => $plan->layout->width->size->total, 'leaf.height' => $plan->heights->leaf->size->total, 'rail.length' => $plan->rail->length->total];
+        return [
+            'leaf.width' => $plan->layout->width->size->total,
+            'leaf.height' => $plan->heights->leaf->size->total,
+            'rail.length' => $plan->rail->length->total,
+        ];
     }
 
     /**
@@ -77,6 +93,12 @@ final readonly class Pick
      */
     private static function turned(array $now, array $then): array
     {
-        return array_keys(array_filter($now, fn (Length $is, string $pick) => isset($then[$pick]) && ! $is->equals($then[$pick]), ARRAY_FILTER_USE_BOTH));
+        return array_keys(
+            array_filter(
+                $now,
+                fn (Length $is, string $pick) => isset($then[$pick]) && ! $is->equals($then[$pick]),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 }

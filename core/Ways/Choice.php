@@ -12,7 +12,10 @@ use YokeLine\Doorway\Opens;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 
-/** One combination of all that can be chosen for a surveyed doorway. Width and height are null where they are worked out. */
+/**
+ * One combination of all that can be chosen for a surveyed doorway. Width and height are null where they are worked
+ * out.
+ */
 final readonly class Choice
 {
     public function __construct(
@@ -34,7 +37,14 @@ final readonly class Choice
     /** The brief with this chosen. */
     public function in(Brief $brief): Brief
     {
-        return $brief->choosing($this->hang, $this->opens, $this->kit, $this->backing, $brief->leaf->sized($this->width, $this->height), $brief->rules->covering($this->cover, $this->park));
+        return $brief->choosing(
+            $this->hang,
+            $this->opens,
+            $this->kit,
+            $this->backing,
+            $brief->leaf->sized($this->width, $this->height),
+            $brief->rules->covering($this->cover, $this->park),
+        );
     }
 
     /**
@@ -45,8 +55,14 @@ final readonly class Choice
     public function changes(LengthWriter $exact): array
     {
         return [
-            'brief.hang' => $this->hang->value, 'brief.opens' => $this->opens->value, 'brief.kit' => $this->kit, 'brief.backing' => $this->backing->value, 'brief.rules.cover' => $this->cover->value,
-            'brief.rules.park' => $exact->exact($this->park), 'brief.leaf.width' => $this->width === null ? 'auto' : $exact->exact($this->width), 'brief.leaf.height' => $this->height === null ? 'auto' : $exact->exact($this->height),
+            'brief.hang' => $this->hang->value,
+            'brief.opens' => $this->opens->value,
+            'brief.kit' => $this->kit,
+            'brief.backing' => $this->backing->value,
+            'brief.rules.cover' => $this->cover->value,
+            'brief.rules.park' => $exact->exact($this->park),
+            'brief.leaf.width' => $this->width === null ? 'auto' : $exact->exact($this->width),
+            'brief.leaf.height' => $this->height === null ? 'auto' : $exact->exact($this->height),
         ];
     }
 

@@ -14,7 +14,8 @@ use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
 
 /**
- * Whether a way that would work is held by this wall. Ways that hang alike and differ in the height of their leaf alone share their anchoring:
+ * Whether a way that would work is held by this wall. Ways that hang alike and differ in the height of their leaf alone
+ * share their anchoring:
  * what each fixing takes goes by what hangs there.
  */
 final class Judge
@@ -42,8 +43,19 @@ final class Judge
     private function asked(Way $way): Way
     {
         $choice = $way->choice;
-        $plan = $this->workshop->plan($choice->in($this->doorway->brief), $this->kits[$choice->kit], $choice->along(), $choice->up());
-        $sight = new Sight($plan, [], $this->write, curing: false, anchoring: $this->anchoring($plan, "{$choice->along()} {$plan->backing()->value}"));
+        $plan = $this->workshop->plan(
+            $choice->in($this->doorway->brief),
+            $this->kits[$choice->kit],
+            $choice->along(),
+            $choice->up(),
+        );
+        $sight = new Sight(
+            $plan,
+            [],
+            $this->write,
+            curing: false,
+            anchoring: $this->anchoring($plan, "{$choice->along()} {$plan->backing()->value}"),
+        );
 
         return $way->heldBy(Inspector::anchorsUntilStop($sight));
     }
@@ -52,11 +64,16 @@ final class Judge
     {
         $survey = $this->doorway->survey;
         // What is in the wall at some height only, or masonry round the opening, makes every height its own.
-        $byHeight = $survey->solids !== [] || $survey->hazardsThatStay() !== [] || $survey->isMasonry() ? $plan->yokeLine()->nm : '';
+        $byHeight =
+            $survey->solids !== [] || $survey->hazardsThatStay() !== [] || $survey->isMasonry()
+                ? $plan->yokeLine()->nm
+                : '';
         $onBoard = $plan->header === null ? '' : $plan->yokeLine()->minus($plan->header->foot->total)->nm;
         $key = "{$along} {$byHeight} {$onBoard}";
         $this->anchorings[$key] ??= Anchoring::of($plan);
 
-        return $this->anchorings[$key]->plan === $plan ? $this->anchorings[$key] : $this->anchorings[$key]->carrying($plan);
+        return $this->anchorings[$key]->plan === $plan
+            ? $this->anchorings[$key]
+            : $this->anchorings[$key]->carrying($plan);
     }
 }

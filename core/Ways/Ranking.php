@@ -50,7 +50,8 @@ final class Ranking
     }
 
     /**
-     * The best of each arrangement that is held, the best first, with how many more sizes and parkings of it there are. One that is not held goes
+     * The best of each arrangement that is held, the best first, with how many more sizes and parkings of it there are.
+     * One that is not held goes
      * to those that do not work, and the next best is asked.
      *
      * @return list<array{way: Way, more: int}>
@@ -109,7 +110,10 @@ final class Ranking
     {
         $works = array_values($this->works);
         $widest = array_reduce($works, fn (float $most, Way $way) => max($most, $way->passage->toMm()), 0.0);
-        $cheapest = array_reduce($works, fn (?float $least, Way $way) => $way->price === null ? $least : min($least ?? $way->price, $way->price));
+        $cheapest = array_reduce(
+            $works,
+            fn (?float $least, Way $way) => $way->price === null ? $least : min($least ?? $way->price, $way->price),
+        );
         $scores = array_map(fn (Way $way) => $weights->score($way, $widest, $cheapest), $works);
         if ($works === []) {
             return [];
@@ -120,7 +124,10 @@ final class Ranking
         return $works;
     }
 
-    /** @return list<Way> of those that are held, which no other one beats in all of passage, price and findings, by their best numbers */
+    /**
+     * @return list<Way> of those that are held, which no other one beats in all of passage, price and findings, by
+     * their best numbers
+     */
     public function tradeOffs(): array
     {
         $by = [];
@@ -128,15 +135,17 @@ final class Ranking
             $by["{$way->passage->nm} ".count($way->settle)." {$way->price}"] ??= $way;
         }
 
-        return array_values(array_filter($by, function (Way $way) use ($by) {
-            foreach ($by as $other) {
-                if ($other->beats($way)) {
-                    return false;
+        return array_values(
+            array_filter($by, function (Way $way) use ($by) {
+                foreach ($by as $other) {
+                    if ($other->beats($way)) {
+                        return false;
+                    }
                 }
-            }
 
-            return true;
-        }));
+                return true;
+            }),
+        );
     }
 
     /** @return list<array{count: int, way: Way}> why ways do not work, the commonest first, one row a reason */

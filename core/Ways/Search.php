@@ -21,7 +21,8 @@ use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Tolerance;
 
 /**
- * Every combination that could be chosen for a surveyed doorway, worked through the planner itself: every kit, hang, side, cover, backing and
+ * Every combination that could be chosen for a surveyed doorway, worked through the planner itself: every kit, hang,
+ * side, cover, backing and
  * parking, with the sizes that reach as far as they must, the nearest first.
  */
 final readonly class Search
@@ -31,7 +32,10 @@ final readonly class Search
 
     private Workshop $workshop;
 
-    /** @var list<array{Choice, list<?Length>, list<?Length>}> what is arranged alike, with its widths and heights, the worked out ones first */
+    /**
+     * @var list<array{Choice, list<?Length>, list<?Length>}> what is arranged alike, with its widths and heights, the
+     * worked out ones first
+     */
     private array $arranged;
 
     /** How many stock sizes were left out because they do not reach. */
@@ -61,7 +65,12 @@ final readonly class Search
     /** How many there are in all. */
     public function count(): int
     {
-        return array_sum(array_map(fn (array $one) => count($one[1]) * count($one[2]) * count($this->parks($one[0]->hang)), $this->arranged));
+        return array_sum(
+            array_map(
+                fn (array $one) => count($one[1]) * count($one[2]) * count($this->parks($one[0]->hang)),
+                $this->arranged,
+            ),
+        );
     }
 
     /** Whether anything holds them: asked of those ways that would work otherwise. */
@@ -71,7 +80,8 @@ final readonly class Search
     }
 
     /**
-     * One way after another, those with the nearest sizes first. What ways share, places along the wall or heights up it, is worked once.
+     * One way after another, those with the nearest sizes first. What ways share, places along the wall or heights up
+     * it, is worked once.
      *
      * @return Generator<Way>
      */
@@ -81,13 +91,20 @@ final readonly class Search
         $seen = [];
         foreach ($this->choices($most) as $choice) {
             $brief = $choice->in($this->doorway->brief);
-            $plan = $this->workshop->plan($brief, $this->kits[$choice->kit], $choice->along(), $choice->up(), slides: false);
+            $plan = $this->workshop->plan(
+                $brief,
+                $this->kits[$choice->kit],
+                $choice->along(),
+                $choice->up(),
+                slides: false,
+            );
             $same = Way::comesTo($choice, $plan);
             if (! isset($seen[$same])) {
                 $seen[$same] = true;
                 $sight = new Sight($plan, [], $this->write, curing: false);
                 $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
-                $stopped = array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop) !== [];
+                $stopped =
+                    array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop) !== [];
                 yield Way::of($choice, $plan, $stopped ? $findings : [...$findings, ...Inspector::graveOther($sight)]);
             }
         }
@@ -125,14 +142,42 @@ final readonly class Search
             foreach ($kit->hangs as $hang) {
                 foreach ($hang->waysToOpen() as $opens) {
                     foreach (Cover::cases() as $cover) {
-                        foreach ($kit->bracket === null ? [Backing::Header, Backing::Direct] : [Backing::Header] as $backing) {
-                            $choice = new Choice($hang, $opens, $id, $backing, $cover, null, null, $this->doorway->brief->rules->park);
-                            $plan = $this->workshop->plan($choice->in($this->doorway->brief), $kit, $choice->along(), $choice->up(), slides: false);
-                            // Both leaves of two that pass would eat into their overlap: there a size short by a tape's error is too small.
+                        foreach (
+                            $kit->bracket === null ? [Backing::Header, Backing::Direct] : [Backing::Header] as $backing
+                        ) {
+                            $choice = new Choice(
+                                $hang,
+                                $opens,
+                                $id,
+                                $backing,
+                                $cover,
+                                null,
+                                null,
+                                $this->doorway->brief->rules->park,
+                            );
+                            $plan = $this->workshop->plan(
+                                $choice->in($this->doorway->brief),
+                                $kit,
+                                $choice->along(),
+                                $choice->up(),
+                                slides: false,
+                            );
+                            // Both leaves of two that pass would eat into their overlap: there a size short by a tape's
+                            // error is too small.
                             $slack = $hang->rails() > 1 ? Length::zero() : Tolerance::tape();
-                            $widths = self::nearest($leaf->stockWidths, $plan->layout->width->needed->total->minus($slack));
-                            $heights = self::nearest($leaf->stockHeights, $plan->heights->leaf->needed->total->minus(Tolerance::tape()));
-                            $short[] = count($leaf->stockWidths) - count($widths) + count($leaf->stockHeights) - count($heights);
+                            $widths = self::nearest(
+                                $leaf->stockWidths,
+                                $plan->layout->width->needed->total->minus($slack),
+                            );
+                            $heights = self::nearest(
+                                $leaf->stockHeights,
+                                $plan->heights->leaf->needed->total->minus(Tolerance::tape()),
+                            );
+                            $short[] =
+                                count($leaf->stockWidths) -
+                                count($widths) +
+                                count($leaf->stockHeights) -
+                                count($heights);
                             $found[] = [$choice, [null, ...$widths], [null, ...$heights]];
                         }
                     }

@@ -54,7 +54,9 @@ final readonly class Way
             $plan->rail->length->total,
             $plan->mass->kg,
             count($layout->runs),
-            $layout->width->origin !== 'made to order' && $plan->heights->leaf->origin !== 'made to order' && $plan->rail->origin === 'stock',
+            $layout->width->origin !== 'made to order' &&
+                $plan->heights->leaf->origin !== 'made to order' &&
+                $plan->rail->origin === 'stock',
             $settle,
             $stop,
             $plan->kit->price,
@@ -70,7 +72,22 @@ final readonly class Way
     {
         [$settle, $stop] = self::grave($findings);
 
-        return new self($this->choice, $this->passage, $this->leafWidth, $this->leafHeight, $this->yokeLine, $this->overlap, $this->rail, $this->massKg, $this->leaves, $this->isStock, [...$this->settle, ...$settle], $this->stop ?? $stop, $this->price, true);
+        return new self(
+            $this->choice,
+            $this->passage,
+            $this->leafWidth,
+            $this->leafHeight,
+            $this->yokeLine,
+            $this->overlap,
+            $this->rail,
+            $this->massKg,
+            $this->leaves,
+            $this->isStock,
+            [...$this->settle, ...$settle],
+            $this->stop ?? $stop,
+            $this->price,
+            true,
+        );
     }
 
     /**
@@ -118,8 +135,15 @@ final readonly class Way
     /** Whether no number that people weigh is worse than the other's, and one is better. */
     public function beats(self $other): bool
     {
-        $no = [$this->passage->nm >= $other->passage->nm, count($this->settle) <= count($other->settle), ($this->price ?? 0) <= ($other->price ?? 0) || $this->price === null || $other->price === null];
-        $better = $this->passage->nm > $other->passage->nm || count($this->settle) < count($other->settle) || ($this->price !== null && $other->price !== null && $this->price < $other->price);
+        $no = [
+            $this->passage->nm >= $other->passage->nm,
+            count($this->settle) <= count($other->settle),
+            ($this->price ?? 0) <= ($other->price ?? 0) || $this->price === null || $other->price === null,
+        ];
+        $better =
+            $this->passage->nm > $other->passage->nm ||
+            count($this->settle) < count($other->settle) ||
+            ($this->price !== null && $other->price !== null && $this->price < $other->price);
 
         return ! in_array(false, $no, true) && $better;
     }

@@ -30,12 +30,19 @@ final readonly class Weights
     /** @param  array<string, int>  $set */
     public function with(array $set): self
     {
-        return new self(array_map(fn (int $weight) => min(10, max(0, $weight)), array_replace($this->of, array_intersect_key($set, $this->of))));
+        return new self(
+            array_map(
+                fn (int $weight) => min(10, max(0, $weight)),
+                array_replace($this->of, array_intersect_key($set, $this->of)),
+            ),
+        );
     }
 
     /**
-     * The sum of what each purpose sees in a way, 0 to 1 each, by its weight. Sight and sound want overlap on a covered casing, light and
-     * space want passage, looks want one leaf of a stock size low on nothing to settle, ease wants little to settle and little to lift, cost
+     * The sum of what each purpose sees in a way, 0 to 1 each, by its weight. Sight and sound want overlap on a covered
+     * casing, light and
+     * space want passage, looks want one leaf of a stock size low on nothing to settle, ease wants little to settle and
+     * little to lift, cost
      * wants a cheap kit; one of no known price counts as neither cheap nor dear.
      *
      * @param  float  $widest  the greatest passage of all ways, mm
@@ -51,11 +58,15 @@ final readonly class Weights
             'sound' => 0.7 * $overlap + 0.3 / $way->leaves,
             'light' => $passage,
             'space' => $passage,
-            'looks' => ($way->choice->cover->coversCasing() ? 0.5 : 0.3) + 0.3 / $way->leaves + ($way->choice->park->isZero() ? 0.2 : 0.0),
+            'looks' => ($way->choice->cover->coversCasing() ? 0.5 : 0.3) +
+                0.3 / $way->leaves +
+                ($way->choice->park->isZero() ? 0.2 : 0.0),
             'cost' => $cheapest === null || $way->price === null || $way->price <= 0 ? 0.5 : $cheapest / $way->price,
             'ease' => 0.6 * $calm + 0.2 / $way->leaves + ($way->isStock ? 0.2 : 0.0),
         ];
 
-        return array_sum(array_map(fn (string $purpose, int $weight) => $weight * $sees[$purpose], array_keys($this->of), $this->of));
+        return array_sum(
+            array_map(fn (string $purpose, int $weight) => $weight * $sees[$purpose], array_keys($this->of), $this->of),
+        );
     }
 }

@@ -14,7 +14,13 @@ final readonly class Ask
      * @param  Length  $slack  how far it may differ before something is worked again
      * @param  string  $row  what to look at when it differs: a key of Problems
      */
-    public function __construct(public string $id, public string $label, public Length $planned, public Length $slack, public string $row) {}
+    public function __construct(
+        public string $id,
+        public string $label,
+        public Length $planned,
+        public Length $slack,
+        public string $row,
+    ) {}
 
     public function differs(Length $read): bool
     {

@@ -19,9 +19,27 @@ final class Asks
         $by = $plan->doorway->marking->plusMinus;
 
         return match ($step->kind()) {
-            StepKind::Trial => [new Ask('trial-gap', 'Top gap on the off-cut', $plan->heights->topGap->total, $by->kit->plus($by->hole), 'kit-differs')],
+            StepKind::Trial => [
+                new Ask(
+                    'trial-gap',
+                    'Top gap on the off-cut',
+                    $plan->heights->topGap->total,
+                    $by->kit->plus($by->hole),
+                    'kit-differs',
+                ),
+            ],
             StepKind::LeafIn => self::leaf($plan, self::leafOf($step, $plan)),
-            StepKind::BoreLeaf => $plan->kit->hanger->style === HangerStyle::FaceStrap ? [new Ask('leaf-hole'.self::leafOf($step, $plan)->suffix(), 'First hole down from the top', $plan->heights->hangerHoles[0], $by->hole, 'kit-differs')] : [],
+            StepKind::BoreLeaf => $plan->kit->hanger->style === HangerStyle::FaceStrap
+                ? [
+                    new Ask(
+                        'leaf-hole'.self::leafOf($step, $plan)->suffix(),
+                        'First hole down from the top',
+                        $plan->heights->hangerHoles[0],
+                        $by->hole,
+                        'kit-differs',
+                    ),
+                ]
+                : [],
             StepKind::BoreBoard => self::holes($plan),
             StepKind::BoreWall => [...self::holes($plan), ...self::studs($plan)],
             StepKind::BoardFix => self::studs($plan),
@@ -31,7 +49,9 @@ final class Asks
         };
     }
 
-    /** @return list<array{string, Length}> the three places at which the line is read: first fixing, middle, last fixing */
+    /**
+     * @return list<array{string, Length}> the three places at which the line is read: first fixing, middle, last fixing
+     */
     public static function linePlaces(Plan $plan): array
     {
         $holes = $plan->rail->holes;
@@ -47,9 +67,22 @@ final class Asks
     private static function line(Plan $plan, string $rail): array
     {
         $by = $plan->doorway->marking->plusMinus;
-        $names = ['line-1' => 'Hole centre at the first fixing', 'line-2' => 'Hole centre in the middle', 'line-3' => 'Hole centre at the last fixing'];
+        $names = [
+            'line-1' => 'Hole centre at the first fixing',
+            'line-2' => 'Hole centre in the middle',
+            'line-3' => 'Hole centre at the last fixing',
+        ];
 
-        return array_map(fn (array $place) => new Ask($place[0].$rail, $names[$place[0]].', up from the floor there', $plan->tapeUp($place[1]), $by->level, 'line'), self::linePlaces($plan));
+        return array_map(
+            fn (array $place) => new Ask(
+                $place[0].$rail,
+                $names[$place[0]].', up from the floor there',
+                $plan->tapeUp($place[1]),
+                $by->level,
+                'line',
+            ),
+            self::linePlaces($plan),
+        );
     }
 
     /** @return list<Ask> */
@@ -59,7 +92,16 @@ final class Asks
         $slack = $plan->doorway->marking->plusMinus->hole;
         $holes = $plan->rail->holes;
 
-        return array_map(fn (int $i) => new Ask('hole-'.($i + 1), 'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'), $holes[$i]->minus($from), $slack, 'wrong-edge'), array_values(array_unique([0, count($holes) - 1])));
+        return array_map(
+            fn (int $i) => new Ask(
+                'hole-'.($i + 1),
+                'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'),
+                $holes[$i]->minus($from),
+                $slack,
+                'wrong-edge',
+            ),
+            array_values(array_unique([0, count($holes) - 1])),
+        );
     }
 
     /** @return list<Ask> the first and the last stud that is used, as they are found */
@@ -67,9 +109,23 @@ final class Asks
     {
         $under = $plan->header->span ?? $plan->rail->span;
         $used = array_values(array_filter($plan->doorway->survey->studs, fn (Stud $stud) => $under->contains($stud->x)));
-        $ends = $used === [] ? [] : [$used[0]->key() => $used[0], $used[count($used) - 1]->key() => $used[count($used) - 1]];
+        $ends =
+            $used === []
+                ? []
+                : [$used[0]->key() => $used[0], $used[count($used) - 1]->key() => $used[count($used) - 1]];
 
-        return array_values(array_map(fn (Stud $stud) => new Ask("stud-{$stud->key()}", "Stud at {$stud->x->toMm()} found, its centre along the wall", $stud->x, Length::mm(6), 'hole-missed'), $ends));
+        return array_values(
+            array_map(
+                fn (Stud $stud) => new Ask(
+                    "stud-{$stud->key()}",
+                    "Stud at {$stud->x->toMm()} found, its centre along the wall",
+                    $stud->x,
+                    Length::mm(6),
+                    'hole-missed',
+                ),
+                $ends,
+            ),
+        );
     }
 
     /** @return list<Ask> */
@@ -79,9 +135,27 @@ final class Asks
 
         return [
             new Ask("leaf-width{$leaf->suffix()}", 'Leaf width', $leaf->run->width, $by->leaf, 'leaf-differs'),
-            new Ask("leaf-height{$leaf->suffix()}", 'Leaf height', $plan->heights->leaf->size->total, $by->leaf, 'leaf-differs'),
-            new Ask("leaf-thick-lead{$leaf->suffix()}", 'Thickness at the leading hanger', $plan->thickness, $by->kit, 'leaf-differs'),
-            new Ask("leaf-thick-trail{$leaf->suffix()}", 'Thickness at the trailing hanger', $plan->thickness, $by->kit, 'leaf-differs'),
+            new Ask(
+                "leaf-height{$leaf->suffix()}",
+                'Leaf height',
+                $plan->heights->leaf->size->total,
+                $by->leaf,
+                'leaf-differs',
+            ),
+            new Ask(
+                "leaf-thick-lead{$leaf->suffix()}",
+                'Thickness at the leading hanger',
+                $plan->thickness,
+                $by->kit,
+                'leaf-differs',
+            ),
+            new Ask(
+                "leaf-thick-trail{$leaf->suffix()}",
+                'Thickness at the trailing hanger',
+                $plan->thickness,
+                $by->kit,
+                'leaf-differs',
+            ),
         ];
     }
 
@@ -92,8 +166,20 @@ final class Asks
         $slack = $plan->doorway->marking->plusMinus->level->times(2);
 
         return [
-            new Ask("gap-left{$leaf->suffix()}", 'Gap under the left edge, shut', $plan->gapAt($shut->low), $slack, 'line'),
-            new Ask("gap-right{$leaf->suffix()}", 'Gap under the right edge, shut', $plan->gapAt($shut->high), $slack, 'line'),
+            new Ask(
+                "gap-left{$leaf->suffix()}",
+                'Gap under the left edge, shut',
+                $plan->gapAt($shut->low),
+                $slack,
+                'line',
+            ),
+            new Ask(
+                "gap-right{$leaf->suffix()}",
+                'Gap under the right edge, shut',
+                $plan->gapAt($shut->high),
+                $slack,
+                'line',
+            ),
             new Ask("plumb{$leaf->suffix()}", 'Out of plumb over its height', Length::zero(), $slack, 'line'),
         ];
     }

@@ -22,13 +22,27 @@ final class BoxCheck
         $rails = $plan->hang()->rails();
         $listed = array_map(fn (Part $part) => [$part->count, $part->part], $kit->contents);
         $needed = [
-            [$rails * $plan->rail->pieces, 'rail'.($plan->rail->pieces > 1 ? ' pieces' : '').', '.$write->show($plan->rail->length->total).' in all'],
+            [
+                $rails * $plan->rail->pieces,
+                'rail'.
+                ($plan->rail->pieces > 1 ? ' pieces' : '').
+                ', '.
+                $write->show($plan->rail->length->total).
+                ' in all',
+            ],
             [$rails * count($plan->rail->holes), 'standoffs, with bolt and washer each'],
-            [2 * $leaves, $kit->hanger->style === HangerStyle::FaceStrap ? 'hangers, with bolts, washers and cap nuts' : 'hanger plates, with screws'],
+            [
+                2 * $leaves,
+                $kit->hanger->style === HangerStyle::FaceStrap
+                    ? 'hangers, with bolts, washers and cap nuts'
+                    : 'hanger plates, with screws',
+            ],
             [count($plan->layout->stops) - count($plan->layout->buffers), 'stops'],
             [count($plan->guides), 'floor guide'],
-            ...($kit->jumpDisc === null ? [] : [[$plan->doorway->brief->rules->oneDisc ? $leaves : 2 * $leaves, 'jump discs']]),
-            ...($soft > 0 ? [[2 * $soft, 'catches, left and right, and as many triggers']] : []),
+            ...$kit->jumpDisc === null
+                ? []
+                : [[$plan->doorway->brief->rules->oneDisc ? $leaves : 2 * $leaves, 'jump discs']],
+            ...$soft > 0 ? [[2 * $soft, 'catches, left and right, and as many triggers']] : [],
         ];
 
         return array_values(array_filter($listed === [] ? $needed : $listed, fn (array $row) => $row[0] > 0));

@@ -10,7 +10,10 @@ use YokeLine\Holding\Anchoring;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
-/** In which turn the bolts of a rail go in and are tightened, as numbers of its holes from the left: the trade's rules page 9, section 1. */
+/**
+ * In which turn the bolts of a rail go in and are tightened, as numbers of its holes from the left: the trade's rules
+ * page 9, section 1.
+ */
 final readonly class Drive
 {
     /**
@@ -33,7 +36,9 @@ final readonly class Drive
     {
         $count = count($holds);
         $insert = match ($first) {
-            FirstBolt::Ends => array_values(array_unique([...array_intersect([1, $count], self::across($count)), ...self::across($count)])),
+            FirstBolt::Ends => array_values(
+                array_unique([...array_intersect([1, $count], self::across($count)), ...self::across($count)]),
+            ),
             FirstBolt::Middle => self::fromMiddle($count),
             FirstBolt::Across => self::across($count),
         };
@@ -46,7 +51,10 @@ final readonly class Drive
         // What merely clamps is drawn up once what holds has been.
         $holdsAt = fn (int $hole): bool => $holds[$hole - 1] ?? false;
 
-        return new self($insert, [...array_filter($tighten, $holdsAt), ...array_filter($tighten, fn (int $hole) => ! $holdsAt($hole))]);
+        return new self($insert, [
+            ...array_filter($tighten, $holdsAt),
+            ...array_filter($tighten, fn (int $hole) => ! $holdsAt($hole)),
+        ]);
     }
 
     /** @return list<int> */

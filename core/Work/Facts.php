@@ -33,7 +33,18 @@ final readonly class Facts
      * @param  array<string, int>  $coats
      * @param  array<string, int>  $waits  minutes
      */
-    private function __construct(public array $is, public array $counts, public array $people, public array $leaves, private array $softLeaves, public array $rails, public array $guides, public array $coats, public array $waits, public bool $oldLeafFirst) {}
+    private function __construct(
+        public array $is,
+        public array $counts,
+        public array $people,
+        public array $leaves,
+        private array $softLeaves,
+        public array $rails,
+        public array $guides,
+        public array $coats,
+        public array $waits,
+        public bool $oldLeafFirst,
+    ) {}
 
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
     public static function of(Plan $plan, array $lead = [], bool $props = false, bool $doubtful = false): self
@@ -48,7 +59,10 @@ final readonly class Facts
         $width = $plan->layout->width->size->total->toMm() / 1000;
         $height = $plan->heights->leaf->size->total->toMm();
         $lift = self::lift($plan->mass->kg, $height);
-        $board = $header === null ? 0.0 : $header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm() / 1e6;
+        $board =
+            $header === null
+                ? 0.0
+                : ($header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm()) / 1e6;
         $boardMarks = count($plan->rail->holes) + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
         $fixings = Anchoring::of($plan)->header->fixings ?? [];
         $was = $survey->opening->was ?? OldDoor::None;
@@ -56,31 +70,76 @@ final readonly class Facts
 
         return new self(
             [
-                'always' => true, 'studs' => $survey->lining?->kind !== LiningKind::Masonry, 'doubt' => $doubtful || $schedule->trial, 'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
-                'fin' => $plan->kit->guide->style->needsGroove(), 'disc' => $plan->kit->jumpDisc !== null, 'soft' => $plan->hasSoftClose(), 'pull' => true,
-                'header' => $header !== null, 'not header' => $header === null, 'cut' => $plan->rail->origin === 'cut', 'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
-                'splice' => $plan->rail->pieces > 1, 'early' => $plan->kit->stop->style->goesOnBeforeRail(), 'was' => $was !== OldDoor::None,
-                'hazard_moved' => $survey->movesHazard(), 'wall_opened' => $survey->opensWall(), 'obstacle_moved' => $moved, 'eased' => false, 'buffer' => $plan->layout->buffers !== [],
-                'coats_leaf' => $schedule->coatsLeaf > 0, 'coats_board' => $header !== null && $schedule->coatsBoard > 0,
+                'always' => true,
+                'studs' => $survey->lining?->kind !== LiningKind::Masonry,
+                'doubt' => $doubtful || $schedule->trial,
+                'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
+                'fin' => $plan->kit->guide->style->needsGroove(),
+                'disc' => $plan->kit->jumpDisc !== null,
+                'soft' => $plan->hasSoftClose(),
+                'pull' => true,
+                'header' => $header !== null,
+                'not header' => $header === null,
+                'cut' => $plan->rail->origin === 'cut',
+                'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
+                'splice' => $plan->rail->pieces > 1,
+                'early' => $plan->kit->stop->style->goesOnBeforeRail(),
+                'was' => $was !== OldDoor::None,
+                'hazard_moved' => $survey->movesHazard(),
+                'wall_opened' => $survey->opensWall(),
+                'obstacle_moved' => $moved,
+                'eased' => false,
+                'buffer' => $plan->layout->buffers !== [],
+                'coats_leaf' => $schedule->coatsLeaf > 0,
+                'coats_board' => $header !== null && $schedule->coatsBoard > 0,
             ],
             [
-                'readings' => (float) count($survey->floor), 'wall_m' => $plan->room->wall->length()->toMm() / 1000,
-                'leaf_holes' => (float) (($plan->heights->hangerHoles === [] ? 4 : 2 * count($plan->heights->hangerHoles)) + ($plan->kit->jumpDisc === null ? 0 : 2) + 2),
-                'leaf_w' => $width, 'leaf_m2' => 2 * $width * $height / 1000, 'board_pieces' => (float) ($header === null ? 0 : count(BoardPieces::of($plan, $header)->lengths($header))),
-                'board_marks' => (float) $boardMarks, 'board_m2' => 2 * $board, 'rail_holes' => (float) count($plan->rail->holes),
-                'wall_marks' => (float) count(Tapes::wall($plan)), 'places' => (float) count(Heights::of($plan)), 'screws' => (float) count($fixings), 'leaves' => (float) count($runs),
-                'hard' => $plan->kit->guide->style->standsOnFloor() && in_array($survey->floorFinish, self::HARD_FLOORS, true) ? 20.0 : 10.0,
+                'readings' => (float) count($survey->floor),
+                'wall_m' => $plan->room->wall->length()->toMm() / 1000,
+                'leaf_holes' => (float) (($plan->heights->hangerHoles === [] ? 4 : 2 * count($plan->heights->hangerHoles)) +
+                        ($plan->kit->jumpDisc === null ? 0 : 2) +
+                        2),
+                'leaf_w' => $width,
+                'leaf_m2' => (2 * $width * $height) / 1000,
+                'board_pieces' => (float) ($header === null ? 0 : count(BoardPieces::of($plan, $header)->lengths($header))),
+                'board_marks' => (float) $boardMarks,
+                'board_m2' => 2 * $board,
+                'rail_holes' => (float) count($plan->rail->holes),
+                'wall_marks' => (float) count(Tapes::wall($plan)),
+                'places' => (float) count(Heights::of($plan)),
+                'screws' => (float) count($fixings),
+                'leaves' => (float) count($runs),
+                'hard' => $plan->kit->guide->style->standsOnFloor() && in_array($survey->floorFinish, self::HARD_FLOORS, true)
+                        ? 20.0
+                        : 10.0,
             ],
             [
-                '1' => 1, 'lift' => $lift, 'lift2' => max(2, $lift),
-                'longb' => ! $props && ! $schedule->props && $header !== null && $header->span->length()->toMm() > self::LONG_MM ? 2 : 1,
+                '1' => 1,
+                'lift' => $lift,
+                'lift2' => max(2, $lift),
+                'longb' => ! $props && ! $schedule->props && $header !== null && $header->span->length()->toMm() > self::LONG_MM
+                        ? 2
+                        : 1,
                 'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
             ],
-            $pair, array_values(array_map(fn (PlannedLeaf $leaf) => $leaf->isAlone ? '' : $leaf->name, array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->softClose))),
-            $passing ? $pair : [''], $passing ? [''] : $pair,
+            $pair,
+            array_values(
+                array_map(
+                    fn (PlannedLeaf $leaf) => $leaf->isAlone ? '' : $leaf->name,
+                    array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->softClose),
+                ),
+            ),
+            $passing ? $pair : [''],
+            $passing ? [''] : $pair,
             ['coat-leaf' => $schedule->coatsLeaf, 'coat-board' => $schedule->coatsBoard],
-            ['dry' => $schedule->dry, 'cure' => $schedule->cure, 'kit' => $lead['kit'] ?? 0, 'leaf' => $lead['leaf'] ?? 0, 'board' => $lead['board'] ?? 0],
-            $schedule->oldLeafFirst ?? ($was === OldDoor::HingedIn || $was === OldDoor::Folding),
+            [
+                'dry' => $schedule->dry,
+                'cure' => $schedule->cure,
+                'kit' => $lead['kit'] ?? 0,
+                'leaf' => $lead['leaf'] ?? 0,
+                'board' => $lead['board'] ?? 0,
+            ],
+            $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
         );
     }
 
@@ -89,12 +148,16 @@ final readonly class Facts
     {
         $is = $this->is[$fact] ?? false;
 
-        return $is && ($fact !== 'soft' || ! in_array($of, $this->leaves, true) || in_array($of, $this->softLeaves, true));
+        return $is &&
+            ($fact !== 'soft' || ! in_array($of, $this->leaves, true) || in_array($of, $this->softLeaves, true));
     }
 
     /** People to lift and hang a leaf: by its mass and its height, three at the most. */
     public static function lift(float $kg, float $height): int
     {
-        return min(3, max((int) ceil($kg / self::ONE_LIFTS_KG), 1 + ($height > 2400 ? 1 : 0) + ($height > 2700 ? 1 : 0)));
+        return min(
+            3,
+            max((int) ceil($kg / self::ONE_LIFTS_KG), 1 + ($height > 2400 ? 1 : 0) + ($height > 2700 ? 1 : 0)),
+        );
     }
 }

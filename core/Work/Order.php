@@ -29,7 +29,10 @@ final readonly class Order
             foreach (array_filter(self::those($id, $facts), fn (string $of) => $facts->has($when, $of)) as $of) {
                 $names = self::names($kind, $facts, $of);
                 foreach ($names as $k => $name) {
-                    $befores = $k === 0 ? self::befores($kind, $after, $of, $facts, $rows) : [new After($names[$k - 1], 'dry', $facts->waits['dry'])];
+                    $befores =
+                        $k === 0
+                            ? self::befores($kind, $after, $of, $facts, $rows)
+                            : [new After($names[$k - 1], 'dry', $facts->waits['dry'])];
                     $made[$name] = new Step($name, $facts->people[$people], $minutes, $at, $befores);
                 }
             }
@@ -87,7 +90,9 @@ final readonly class Order
     {
         $name = $of === '' ? $kind : "{$kind}.{$of}";
 
-        return isset($facts->coats[$kind]) ? array_map(fn (int $k) => "{$name}.{$k}", range(1, max(1, $facts->coats[$kind]))) : [$name];
+        return isset($facts->coats[$kind])
+            ? array_map(fn (int $k) => "{$name}.{$k}", range(1, max(1, $facts->coats[$kind])))
+            : [$name];
     }
 
     /**
@@ -133,9 +138,14 @@ final readonly class Order
      */
     private static function passing(array $steps, Facts $facts): array
     {
-        foreach (count($facts->rails) > 1 ? ['rail-up.front' => 'rail-true.rear', 'hang.front' => 'set-stops.rear'] : [] as $id => $before) {
+        foreach (
+            count($facts->rails) > 1 ? ['rail-up.front' => 'rail-true.rear', 'hang.front' => 'set-stops.rear'] : [] as $id => $before
+        ) {
             $step = $steps[$id];
-            $steps[$id] = new Step($id, $step->people, $step->minutes, $step->at, [...$step->after, new After($before)]);
+            $steps[$id] = new Step($id, $step->people, $step->minutes, $step->at, [
+                ...$step->after,
+                new After($before),
+            ]);
         }
 
         return $steps;
@@ -170,7 +180,14 @@ final readonly class Order
         foreach ($steps as $id => $step) {
             $kept = [];
             foreach ($step->after as $i => $after) {
-                $other = array_filter($step->after, fn (After $one, int $j) => $j !== $i && ($one->step !== $after->step || $j < $i) && ($longest($after->step, $one->step) ?? -1) + $one->minutes >= $after->minutes && $longest($after->step, $one->step) !== null, ARRAY_FILTER_USE_BOTH);
+                $other = array_filter(
+                    $step->after,
+                    fn (After $one, int $j) => $j !== $i &&
+                        ($one->step !== $after->step || $j < $i) &&
+                        ($longest($after->step, $one->step) ?? -1) + $one->minutes >= $after->minutes &&
+                        $longest($after->step, $one->step) !== null,
+                    ARRAY_FILTER_USE_BOTH,
+                );
                 if ($other === []) {
                     $kept[] = $after;
                 }

@@ -11,7 +11,13 @@ final readonly class Step
      * @param  list<After>  $after
      * @param  'wall'|'bench'  $at
      */
-    public function __construct(public string $id, public int $people, public int $minutes, public string $at, public array $after) {}
+    public function __construct(
+        public string $id,
+        public int $people,
+        public int $minutes,
+        public string $at,
+        public array $after,
+    ) {}
 
     /** Which leaf, rail or guide it is of; '' where there is but one. */
     public function of(): string

@@ -7,7 +7,8 @@ namespace YokeLine\Work;
 /**
  * Every step there can be, in the order they are usually met.
  *
- * id, * for each leaf, ^ each rail, # each guide, .k each coat; the fact that brings it in; what it comes after, `a~wait` with a wait;
+ * id, * for each leaf, ^ each rail, # each guide, .k each coat; the fact that brings it in; what it comes after,
+ * `a~wait` with a wait;
  * people; minutes, as a base and so much for each of something; where.
  */
 final class StepTable
@@ -50,22 +51,64 @@ final class StepTable
             ['patch-wall', 'wall_opened', ['move-hazard'], '1', 40, null, 'wall'],
             ['move-obstacle', 'obstacle_moved', ['choose'], '1', 30, null, 'wall'],
             ['ease', 'eased', ['choose'], '1', 20, null, 'wall'],
-            ['mark-wall', 'always', ['box-check', 'leaf-in*', 'ease', 'move-hazard', 'patch-wall~dry', 'move-obstacle', 'door-off?'], '1', 10, [1, 'wall_marks'], 'wall'],
+            [
+                'mark-wall',
+                'always',
+                ['box-check', 'leaf-in*', 'ease', 'move-hazard', 'patch-wall~dry', 'move-obstacle', 'door-off?'],
+                '1',
+                10,
+                [1, 'wall_marks'],
+                'wall',
+            ],
             ['mark-line', 'always', ['mark-wall'], '1', 5, [2, 'places'], 'wall'],
             ['prove-line', 'always', ['mark-line'], '1', 10, null, 'wall'],
             ['bore-wall', 'not header', ['prove-line'], '1', 5, [4, 'rail_holes'], 'wall'],
             ['board-up', 'header', ['prove-line', 'bore-board', 'coat-board~cure'], 'longb', 15, null, 'wall'],
             ['board-fix', 'header', ['board-up'], '1', 5, [2, 'screws'], 'wall'],
-            ['rail-up^', 'always', ['box-check', 'prove-line', 'bore-wall', 'board-fix', 'cut-rail^', 'bore-rail^', 'join-rail^', 'stops-on^', 'catches-on^'], 'longr', 10, [2, 'rail_holes'], 'wall'],
+            [
+                'rail-up^',
+                'always',
+                [
+                    'box-check',
+                    'prove-line',
+                    'bore-wall',
+                    'board-fix',
+                    'cut-rail^',
+                    'bore-rail^',
+                    'join-rail^',
+                    'stops-on^',
+                    'catches-on^',
+                ],
+                'longr',
+                10,
+                [2, 'rail_holes'],
+                'wall',
+            ],
             ['rail-true^', 'always', ['rail-up^'], '1', 10, [1, 'rail_holes'], 'wall'],
-            ['hang*', 'always', ['rail-true^', 'fit-hangers*', 'fit-discs*', 'fit-triggers*', 'fit-pulls*'], 'lift2', 10, null, 'wall'],
+            [
+                'hang*',
+                'always',
+                ['rail-true^', 'fit-hangers*', 'fit-discs*', 'fit-triggers*', 'fit-pulls*'],
+                'lift2',
+                10,
+                null,
+                'wall',
+            ],
             ['discs-in*', 'disc', ['hang*'], '1', 5, null, 'wall'],
             ['set-stops*', 'always', ['hang*', 'discs-in*'], '1', 10, null, 'wall'],
             ['buffer', 'buffer', ['hang*'], '1', 5, null, 'wall'],
             ['set-catches*', 'soft', ['set-stops*'], '1', 10, null, 'wall'],
             ['mark-guide#', 'always', ['set-stops*'], '1', 10, null, 'wall'],
             ['fix-guide#', 'always', ['mark-guide#'], '1', 0, [1, 'hard'], 'wall'],
-            ['prove-run', 'always', ['set-stops*', 'buffer', 'set-catches*', 'fix-guide#', 'door-off'], '1', 10, [5, 'leaves'], 'wall'],
+            [
+                'prove-run',
+                'always',
+                ['set-stops*', 'buffer', 'set-catches*', 'fix-guide#', 'door-off'],
+                '1',
+                10,
+                [5, 'leaves'],
+                'wall',
+            ],
             ['paint-patch', 'wall_opened', ['patch-wall~dry', 'rail-true^'], '1', 20, null, 'wall'],
             ['make-good', 'always', ['prove-run', 'fill-jambs', 'paint-patch'], '1', 20, null, 'wall'],
             ['hand-over', 'always', ['make-good'], '1', 15, null, 'wall'],

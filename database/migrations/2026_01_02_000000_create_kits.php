@@ -20,7 +20,9 @@ return new class extends Migration
             $table->json('document');
             $table->timestamps();
         });
-        foreach (Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFile()))) as $key => $sheet) {
+        foreach (
+            Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFile()))) as $key => $sheet
+        ) {
             ShelfKit::create(['key' => $key, 'name' => (string) $sheet->get('name'), 'document' => $sheet]);
         }
     }

@@ -10,7 +10,8 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // What a scanner sent of a doorway's wall, the newest counts; and its shape, small enough to draw on every page.
+        // What a scanner sent of a doorway's wall, the newest counts; and its shape, small enough to draw on every
+        // page.
         Schema::create('traces', function (Blueprint $table) {
             $table->id();
             $table->foreignId('doorway_id')->constrained();

@@ -10,7 +10,8 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // What happened at a doorway. Rows are never changed; what holds now is what was said last. Whoever enters one names it, so that what is sent twice stands once.
+        // What happened at a doorway. Rows are never changed; what holds now is what was said last. Whoever enters one
+        // names it, so that what is sent twice stands once.
         Schema::create('log_entries', function (Blueprint $table) {
             $table->id();
             $table->foreignId('doorway_id')->constrained();

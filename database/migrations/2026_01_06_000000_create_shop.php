@@ -10,7 +10,8 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // What things cost here, by the key that a material has; and how the house reckons: currency, tax, what the yard stocks.
+        // What things cost here, by the key that a material has; and how the house reckons: currency, tax, what the
+        // yard stocks.
         Schema::create('prices', function (Blueprint $table) {
             $table->id();
             $table->string('key', 120)->unique();

@@ -13,13 +13,31 @@ use Illuminate\Database\Seeder;
 /** A made-up job to look around in: a pottery co-operative moves into an old pump house. */
 final class DemoSeeder extends Seeder
 {
-    private const DOORWAYS = ['kiln-room', 'glaze-store', 'clay-store', 'packing-loft', 'wedging-room', 'map-archive', 'reclaim-bay', 'throwing-room', 'drying-niche', 'loading-bay', 'slip-store', 'meter-room'];
+    private const DOORWAYS = [
+        'kiln-room',
+        'glaze-store',
+        'clay-store',
+        'packing-loft',
+        'wedging-room',
+        'map-archive',
+        'reclaim-bay',
+        'throwing-room',
+        'drying-niche',
+        'loading-bay',
+        'slip-store',
+        'meter-room',
+    ];
 
     public function run(): void
     {
         $job = Job::create(['name' => 'Old pump house, pottery co-operative']);
         foreach (self::DOORWAYS as $name) {
-            Doorway::begin($job, DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))), 'demo', Editor::named('Yoke Line', 'demo'));
+            Doorway::begin(
+                $job,
+                DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))),
+                'demo',
+                Editor::named('Yoke Line', 'demo'),
+            );
         }
         $this->call([SiteSeeder::class, ShopSeeder::class]);
     }

@@ -12,17 +12,27 @@ use Illuminate\Database\Seeder;
 /** A made-up price list for what the demo wants, but for a few things that still have to be asked. */
 final class ShopSeeder extends Seeder
 {
-    private const CENTS = ['Leaf' => 24_900, 'Kit' => 13_900, 'Boards' => 2_850, 'Fixings' => 65, 'Finish' => 1_450, 'Bits and blades' => 490];
+    private const CENTS = [
+        'Leaf' => 24_900,
+        'Kit' => 13_900,
+        'Boards' => 2_850,
+        'Fixings' => 65,
+        'Finish' => 1_450,
+        'Bits and blades' => 490,
+    ];
 
     public function run(): void
     {
-        $prices = new Prices;
+        $prices = new Prices();
         $list = new JobMaterials(Job::query()->orderBy('id')->firstOrFail(), null);
         foreach ($list->groups() as $group => $lines) {
             foreach ($lines as $i => $line) {
                 // Every seventh has no price yet.
                 if ($i % 7 !== 6) {
-                    $prices->set($line->material->key, str_starts_with($line->material->key, 'pull') ? 2_200 : self::CENTS[$group] + 50 * $i);
+                    $prices->set(
+                        $line->material->key,
+                        str_starts_with($line->material->key, 'pull') ? 2_200 : self::CENTS[$group] + 50 * $i,
+                    );
                 }
             }
         }

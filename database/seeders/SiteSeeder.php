@@ -28,7 +28,16 @@ final class SiteSeeder extends Seeder
         $at = Carbon::now()->subHours(5);
         $entries = [];
         $enter = function (string $kind, string $about, array $data) use (&$entries, $at): void {
-            $entries[] = ['uid' => sprintf('demo-site-%03d', count($entries)), 'kind' => $kind, 'about' => $about, 'data' => $data, 'at' => $at->copy()->addMinutes(6 * count($entries))->toJSON()];
+            $entries[] = [
+                'uid' => sprintf('demo-site-%03d', count($entries)),
+                'kind' => $kind,
+                'about' => $about,
+                'data' => $data,
+                'at' => $at
+                    ->copy()
+                    ->addMinutes(6 * count($entries))
+                    ->toJSON(),
+            ];
         };
         foreach ($run->steps as $id => $step) {
             if ($step->kind() === StepKind::LeafIn) {
@@ -43,10 +52,16 @@ final class SiteSeeder extends Seeder
                 break;
             }
         }
-        $enter('note', 'board-fix', ['says' => 'Stud 2 is 4 further left than recorded; screw moved.', 'step' => 'board-fix']);
+        $enter('note', 'board-fix', [
+            'says' => 'Stud 2 is 4 further left than recorded; screw moved.',
+            'step' => 'board-fix',
+        ]);
         // Level where it began, 2 and 4 low further right.
         foreach (Asks::linePlaces($run->plan) as $i => [$id, $x]) {
-            $enter('measured', $id, ['typed' => $exact->exact($run->plan->tapeUp($x)->minus(Length::mm(2 * $i))->roundedTo(Length::mm(1))), 'units' => 'mm']);
+            $enter('measured', $id, [
+                'typed' => $exact->exact($run->plan->tapeUp($x)->minus(Length::mm(2 * $i))->roundedTo(Length::mm(1))),
+                'units' => 'mm',
+            ]);
         }
         (new Entries($doorway, $run, 'Ines'))->take($entries);
     }

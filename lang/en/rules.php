@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 // The rules of a house: each a question on which good installers differ, and why it is answered as it usually is.
 return [
-    'sections' => ['door' => 'Door', 'line' => 'Rail line', 'rail' => 'Rail', 'guide' => 'Guide and handles', 'work' => 'On the wall'],
+    'sections' => [
+        'door' => 'Door',
+        'line' => 'Rail line',
+        'rail' => 'Rail',
+        'guide' => 'Guide and handles',
+        'work' => 'On the wall',
+    ],
     'ask' => [
         'cover' => 'What must the door cover?',
         'side-overlap' => 'How far past each jamb?',

@@ -2,9 +2,16 @@
 
 declare(strict_types=1);
 
-// Las normas de una casa: cada una, una pregunta en la que difieren los buenos instaladores, y por qué se suele responder así.
+// Las normas de una casa: cada una, una pregunta en la que difieren los buenos instaladores, y por qué se suele
+// responder así.
 return [
-    'sections' => ['door' => 'Puerta', 'line' => 'Línea del carril', 'rail' => 'Carril', 'guide' => 'Guía y tiradores', 'work' => 'En la pared'],
+    'sections' => [
+        'door' => 'Puerta',
+        'line' => 'Línea del carril',
+        'rail' => 'Carril',
+        'guide' => 'Guía y tiradores',
+        'work' => 'En la pared',
+    ],
     'ask' => [
         'cover' => '¿Qué tiene que cubrir la puerta?',
         'side-overlap' => '¿Cuánto solapa en cada jamba?',

@@ -2,25 +2,57 @@
 
 declare(strict_types=1);
 
-arch('every file is strict about types')->expect(['YokeLine', 'App'])->toUseStrictTypes();
+arch('every file is strict about types')
+    ->expect(['YokeLine', 'App'])
+    ->toUseStrictTypes();
 
-arch('the core knows no framework')->expect('YokeLine')->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon']);
+arch('the core knows no framework')
+    ->expect('YokeLine')
+    ->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon']);
 
-arch('the core calls no helper of the framework')->expect('YokeLine')->not->toUse(['config', 'app', 'env', 'collect', 'now', 'request', 'view', 'route']);
+arch('the core calls no helper of the framework')
+    ->expect('YokeLine')
+    ->not->toUse(['config', 'app', 'env', 'collect', 'now', 'request', 'view', 'route']);
 
-arch('the core reads no clock, no file and no chance')->expect('YokeLine')->not->toUse(['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'file_put_contents', 'fopen', 'echo', 'print']);
+arch('the core reads no clock, no file and no chance')
+    ->expect('YokeLine')
+    ->not->toUse([
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'file_get_contents',
+        'file_put_contents',
+        'fopen',
+        'echo',
+        'print',
+    ]);
 
-arch('measures know nothing above them')->expect('YokeLine\Measure')->toOnlyUse(['YokeLine\Measure', 'Brick\Math', 'InvalidArgumentException']);
+arch('measures know nothing above them')
+    ->expect('YokeLine\Measure')
+    ->toOnlyUse(['YokeLine\Measure', 'Brick\Math', 'InvalidArgumentException']);
 
-arch('what goes in knows nothing of what is done with it')->expect('YokeLine\Doorway')->toOnlyUse(['YokeLine\Doorway', 'YokeLine\Measure']);
+arch('what goes in knows nothing of what is done with it')
+    ->expect('YokeLine\Doorway')
+    ->toOnlyUse(['YokeLine\Doorway', 'YokeLine\Measure']);
 
-arch('planning knows neither drawings, files nor findings')->expect('YokeLine\Planning')->not->toUse(['YokeLine\Drawing', 'YokeLine\Format', 'YokeLine\Inspection', 'YokeLine\Marks']);
+arch('planning knows neither drawings, files nor findings')
+    ->expect('YokeLine\Planning')
+    ->not->toUse(['YokeLine\Drawing', 'YokeLine\Format', 'YokeLine\Inspection', 'YokeLine\Marks']);
 
-arch('drawing looks at plans and computes none')->expect('YokeLine\Drawing')->not->toUse(['YokeLine\Planner\Planner', 'YokeLine\Inspection', 'YokeLine\Format']);
+arch('drawing looks at plans and computes none')
+    ->expect('YokeLine\Drawing')
+    ->not->toUse(['YokeLine\Planner\Planner', 'YokeLine\Inspection', 'YokeLine\Format']);
 
 arch('every check is a check')->expect('YokeLine\Inspection\Checks')->classes()->toBeFinal();
 
-arch('values cannot be changed')->expect(['YokeLine\Doorway', 'YokeLine\Marks'])->classes()->toBeFinal();
+arch('values cannot be changed')
+    ->expect(['YokeLine\Doorway', 'YokeLine\Marks'])
+    ->classes()
+    ->toBeFinal();
 
 arch('controllers stay in their place')->expect('App\Http\Controllers')->not->toBeUsed();
 
@@ -31,10 +63,15 @@ test('no controller is longer than 80 lines', function () {
 });
 
 test('all that differs by hang is answered by the hang', function () {
-    $ask = "/match \\([^)]*hang\\)|Hang::(Single|Biparting|Bypass)|'rear'|isSingle\\(|(midOverlap|layout->meeting) [!=]== null/";
+    $ask =
+        "/match \\([^)]*hang\\)|Hang::(Single|Biparting|Bypass)|'rear'|isSingle\\(|(midOverlap|layout->meeting) [!=]== null/";
     $places = [];
     foreach (['core', 'app', 'resources/views'] as $part) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$part}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(__DIR__."/../../{$part}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if (preg_match($ask, (string) file_get_contents($file->getPathname())) === 1) {
                 $places[] = basename($file->getPath()).'/'.$file->getBasename();
             }
@@ -43,7 +80,13 @@ test('all that differs by hang is answered by the hang', function () {
     sort($places);
 
     // The catalogue only says what is meant where nothing is written.
-    expect($places)->toBe(['Catalog/BriefFields.php', 'Catalog/KitFields.php', 'Doorway/Hang.php', 'Hangs/BypassHang.php', 'Hangs/HangPlan.php']);
+    expect($places)->toBe([
+        'Catalog/BriefFields.php',
+        'Catalog/KitFields.php',
+        'Doorway/Hang.php',
+        'Hangs/BypassHang.php',
+        'Hangs/HangPlan.php',
+    ]);
 });
 
 test('pages ask for nothing from elsewhere', function () {
@@ -57,11 +100,21 @@ test('pages ask for nothing from elsewhere', function () {
 
 test('no room of the core leans on one that leans on it, by whatever way round', function () {
     $leans = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
-        $room = str_contains($path = substr($file->getPathname(), strlen(__DIR__.'/../../core/')), '/') ? strtok($path, '/') : 'front door';
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(__DIR__.'/../../core', FilesystemIterator::SKIP_DOTS),
+        ) as $file
+    ) {
+        $room = str_contains($path = substr($file->getPathname(), strlen(__DIR__.'/../../core/')), '/')
+            ? strtok($path, '/')
+            : 'front door';
         preg_match_all('/^use YokeLine\\\\(\w+)\\\\/m', (string) file_get_contents($file->getPathname()), $used);
         preg_match_all('/^use YokeLine\\\\\w+;/m', (string) file_get_contents($file->getPathname()), $front);
-        $leans[$room] = array_unique([...$leans[$room] ?? [], ...array_diff($used[1], [$room]), ...($front[0] !== [] && $room !== 'front door' ? ['front door'] : [])]);
+        $leans[$room] = array_unique([
+            ...$leans[$room] ?? [],
+            ...array_diff($used[1], [$room]),
+            ...$front[0] !== [] && $room !== 'front door' ? ['front door'] : [],
+        ]);
     }
     // Room by room those that lean on nothing that is left are taken away; what stays goes round in a circle.
     do {
@@ -75,8 +128,17 @@ test('no room of the core leans on one that leans on it, by whatever way round',
 test('nothing is remembered beside the value that it belongs to, but what is declared once', function () {
     $remembers = [];
     foreach (['core', 'app'] as $part) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$part}", FilesystemIterator::SKIP_DOTS)) as $file) {
-            if (preg_match('/^\s+static \$|(private|public|protected) static [^f(]*\$/m', (string) file_get_contents($file->getPathname())) === 1) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(__DIR__."/../../{$part}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
+            if (
+                preg_match(
+                    '/^\s+static \$|(private|public|protected) static [^f(]*\$/m',
+                    (string) file_get_contents($file->getPathname()),
+                ) === 1
+            ) {
                 $remembers[] = $file->getBasename();
             }
         }
@@ -86,17 +148,26 @@ test('nothing is remembered beside the value that it belongs to, but what is dec
 });
 
 test('the packages are the pinned ones, so that one commit builds one thing', function () {
-    $installed = json_decode((string) file_get_contents(__DIR__.'/../../vendor/composer/installed.json'), true)['packages'];
+    $installed = json_decode((string) file_get_contents(__DIR__.'/../../vendor/composer/installed.json'), true)[
+        'packages'
+    ];
     $pinned = array_filter(explode("\n", (string) file_get_contents(__DIR__.'/../../composer.versions')));
 
-    expect(array_map(fn (array $package) => "{$package['name']}:{$package['version']}", $installed))->toEqualCanonicalizing($pinned);
+    expect(
+        array_map(fn (array $package) => "{$package['name']}:{$package['version']}", $installed),
+    )->toEqualCanonicalizing($pinned);
 });
 
 test('every view compiles to PHP that reads', function () {
-    $compiler = new Illuminate\View\Compilers\BladeCompiler(new Illuminate\Filesystem\Filesystem, sys_get_temp_dir());
-    $parser = (new PhpParser\ParserFactory)->createForHostVersion();
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../resources/views', FilesystemIterator::SKIP_DOTS)) as $view) {
-        // Tags of components are found by the framework's running container; what is between them is what is asked here.
+    $compiler = new Illuminate\View\Compilers\BladeCompiler(new Illuminate\Filesystem\Filesystem(), sys_get_temp_dir());
+    $parser = (new PhpParser\ParserFactory())->createForHostVersion();
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(__DIR__.'/../../resources/views', FilesystemIterator::SKIP_DOTS),
+        ) as $view
+    ) {
+        // Tags of components are found by the framework's running container; what is between them is what is asked
+        // here.
         $source = (string) preg_replace('/<\/?x-[^>]*>/s', '', (string) file_get_contents($view->getPathname()));
         try {
             $read = $parser->parse($compiler->compileString($source));

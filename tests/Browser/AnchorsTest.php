@@ -18,7 +18,10 @@ test('a newcomer sees which holes hold, slides the rail, and lets it find its pl
 test('holes catch and miss while the rail is dragged', function () {
     $browser = $this->browser->visit('/doorways/11/anchors');
     $browser->driver->action()->clickAndHold($browser->find('.rail-group .rail'))->moveByOffset(9, 0)->perform();
-    $browser->until(fn () => $browser->js('return document.querySelectorAll(".rail-hole.is-missed").length') > 0 ?: null, 'a hole that misses');
+    $browser->until(
+        fn () => $browser->js('return document.querySelectorAll(".rail-hole.is-missed").length') > 0 ?: null,
+        'a hole that misses',
+    );
     $browser->driver->action()->release()->perform();
     $browser->see('change 2', '.saved');
 
@@ -26,14 +29,20 @@ test('holes catch and miss while the rail is dragged', function () {
 });
 
 test('a board that is too thin is cured by a thicker one, and the fixings are listed', function () {
-    $browser = $this->browser->visit('/doorways/1/anchors')->see('Board 38 thick', '.findings')->press('Board 38 thick')->seeGone('of wood', '.findings');
+    $browser = $this->browser
+        ->visit('/doorways/1/anchors')
+        ->see('Board 38 thick', '.findings')
+        ->press('Board 38 thick')
+        ->seeGone('of wood', '.findings');
 
     expect($browser->text('.schedule'))->toContain('wood screw')->toContain('lag bolt');
 });
 
 test('what a fixing takes follows the leaf', function () {
     $browser = $this->browser->visit('/doorways/11/anchors');
-    $high = fn () => (float) $browser->js('return document.querySelector("[data-load=\"0\"] rect").getAttribute("height")');
+    $high = fn () => (float) $browser->js(
+        'return document.querySelector("[data-load=\"0\"] rect").getAttribute("height")',
+    );
     $shut = $high();
     $browser->find('#slide')->sendKeys(WebDriverKeys::END);
     $browser->until(fn () => abs($high() - $shut) > 5 ?: null, 'another load on the first fixing');
@@ -42,14 +51,21 @@ test('what a fixing takes follows the leaf', function () {
 });
 
 test('a wall is swept, read and taken into the survey', function () {
-    $browser = $this->browser->visit('/doorways/1/anchors')->press('Sweep the wall for studs')->click('#sweep')->see('How sure', '.sweep');
+    $browser = $this->browser
+        ->visit('/doorways/1/anchors')
+        ->press('Sweep the wall for studs')
+        ->click('#sweep')
+        ->see('How sure', '.sweep');
     $browser->press('Take them into the survey')->see('Kiln room', '.whose')->see('change 2', '.saved');
 
     expect($browser->js('return document.querySelectorAll(".trace").length'))->toBe(1);
 });
 
 test('a cable behind the rail is slid past with one click', function () {
-    $browser = $this->browser->visit('/doorways/12/anchors')->see('The cable runs behind', '.findings')->see('Slide the rail to', '.findings');
+    $browser = $this->browser
+        ->visit('/doorways/12/anchors')
+        ->see('The cable runs behind', '.findings')
+        ->see('Slide the rail to', '.findings');
     $browser->click('[data-code="cable-behind"] .cure')->seeGone('The cable runs behind', '.findings');
 
     expect($browser->text('.saved'))->toContain('change 2');

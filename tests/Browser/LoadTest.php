@@ -12,5 +12,10 @@ test('twenty who work at once get no error, and every change that was answered a
     $load = new Load($browser->url, [1, 2, 8]);
     $load->work(20, 4, 0.5);
 
-    expect($load->errors())->toBe(0)->and($load->kept)->toBeGreaterThan(10)->and($changes() - $before)->toBe($load->kept);
+    expect($load->errors())
+        ->toBe(0)
+        ->and($load->kept)
+        ->toBeGreaterThan(10)
+        ->and($changes() - $before)
+        ->toBe($load->kept);
 });

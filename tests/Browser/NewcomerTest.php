@@ -14,17 +14,32 @@ test('a newcomer makes a doorway from nothing and prints its sheet', function ()
     $browser = $this->browser->visit('/');
     $browser->type('Name of the new job', 'Brick kiln lane 4')->see('Brick kiln lane 4', '#jobs');
     $browser->type('Name of the new doorway in Brick kiln lane 4', 'Larder')->see('Not enough measured yet.');
-    $typed = ['Wall begins at' => '0', 'Wall ends at' => '3200', 'Lowest ceiling height' => '2480', 'Left jamb at' => '700', 'Width at the top' => '810', 'Width in the middle' => '812', 'Width at the bottom' => '811', 'Height at the left jamb' => '2030', 'Height at the right jamb' => '2032'];
+    $typed = [
+        'Wall begins at' => '0',
+        'Wall ends at' => '3200',
+        'Lowest ceiling height' => '2480',
+        'Left jamb at' => '700',
+        'Width at the top' => '810',
+        'Width in the middle' => '812',
+        'Width at the bottom' => '811',
+        'Height at the left jamb' => '2030',
+        'Height at the right jamb' => '2032',
+    ];
     foreach ($typed as $label => $value) {
         $browser->type($label, $value);
     }
     $browser->see('The floor is not measured', '.findings');
-    $browser->type('Floor level 1, at', '700')->type('Floor level 1, level', '0')->find('input[aria-label="Floor level 2, at"]');
-    $browser->type('Floor level 2, at', '1512')->type('Floor level 2, level', '-2')->find('input[aria-label="Floor level 3, at"]');
+    $browser
+        ->type('Floor level 1, at', '700')
+        ->type('Floor level 1, level', '0')
+        ->find('input[aria-label="Floor level 2, at"]');
+    $browser
+        ->type('Floor level 2, at', '1512')
+        ->type('Floor level 2, level', '-2')
+        ->find('input[aria-label="Floor level 3, at"]');
     $browser->see('Passage 810 when open', '.findings')->press('Sheet')->see('Larder', '.sheet-head');
 
-    expect($browser->pdf())->toStartWith('%PDF')
-        ->and($browser->text('.sheet-yoke b'))->toMatch('/^\d \d{3}$/');
+    expect($browser->pdf())->toStartWith('%PDF')->and($browser->text('.sheet-yoke b'))->toMatch('/^\d \d{3}$/');
 });
 
 test('a cure takes its finding away with one click', function () {
@@ -36,7 +51,12 @@ test('a cure takes its finding away with one click', function () {
 
 test('the numbers change as the leaf slides under the finger', function () {
     $browser = $this->browser->visit('/doorways/1/leaf')->see('passage 0', '.slide-numbers');
-    $browser->driver->action()->clickAndHold($browser->find('.scene-elevation .leaf'))->moveByOffset(400, 0)->release()->perform();
+    $browser->driver
+        ->action()
+        ->clickAndHold($browser->find('.scene-elevation .leaf'))
+        ->moveByOffset(400, 0)
+        ->release()
+        ->perform();
     $browser->see('passage 861', '.slide-numbers')->see('gap, trailing 21', '.slide-numbers');
 });
 
@@ -44,7 +64,9 @@ test('each leaf of a pair slides by itself', function () {
     $browser = $this->browser->visit('/doorways/7/leaf')->see('still covered 1 790', '.slide-numbers');
     $browser->click('[data-leaf-to-slide="front"]')->find('#slide')->sendKeys(WebDriverKeys::END);
     $browser->see('passage 804', '.slide-numbers');
-    $moved = $browser->js('return [...document.querySelectorAll(".scene-elevation [data-slides]")].map((leaf) => leaf.getAttribute("transform"))');
+    $moved = $browser->js(
+        'return [...document.querySelectorAll(".scene-elevation [data-slides]")].map((leaf) => leaf.getAttribute("transform"))',
+    );
 
     expect($moved)->toBe(['translate(0 0)', 'translate(-834 0)']);
 });
@@ -60,8 +82,17 @@ test('arrow keys slide the leaf too', function () {
 
 test('undo gives back any number of steps, also after the browser was closed', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
-    $browser->type('Over the head', '30')->see('change 2', '.saved')->type('Floor gap at the high spot', '10')->see('change 3', '.saved');
-    $browser->reopen('/doorways/1/leaf')->click('#undo')->see('change 4', '.saved')->click('#undo')->see('change 5', '.saved');
+    $browser
+        ->type('Over the head', '30')
+        ->see('change 2', '.saved')
+        ->type('Floor gap at the high spot', '10')
+        ->see('change 3', '.saved');
+    $browser
+        ->reopen('/doorways/1/leaf')
+        ->click('#undo')
+        ->see('change 4', '.saved')
+        ->click('#undo')
+        ->see('change 5', '.saved');
     expect($browser->value('Over the head'))->toBe('25');
 
     $browser->click('#redo')->see('change 6', '.saved')->click('#redo')->see('change 7', '.saved');
@@ -79,8 +110,10 @@ test('bad input gets a sentence at its place and keeps what was typed', function
     $browser = $this->browser->visit('/doorways/1/wall')->type('Lowest ceiling height', 'high');
     $browser->see('does not read as a length', '.refused');
 
-    expect($browser->value('Lowest ceiling height'))->toBe('high')
-        ->and($browser->text('.saved'))->toContain('change 1');
+    expect($browser->value('Lowest ceiling height'))
+        ->toBe('high')
+        ->and($browser->text('.saved'))
+        ->toContain('change 1');
 });
 
 test('an arrow key nudges a length by one step', function () {
@@ -93,7 +126,9 @@ test('an arrow key nudges a length by one step', function () {
 
 test('a change that gets no answer is said to be not kept, and stays in its field', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
-    $browser->js('const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)');
+    $browser->js(
+        'const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)',
+    );
     $browser->type('Floor gap at the high spot', '9')->see('not kept', '#unanswered');
 
     expect($browser->value('Floor gap at the high spot'))->toBe('9');
@@ -114,13 +149,20 @@ test('every number shows the sum it came from', function () {
 });
 
 test('a number on the drawing shows its sum too', function () {
-    $browser = $this->browser->visit('/doorways/1/rail')->click('.scene-elevation [data-sum="guide.at"]')->see('Middle of the guide', '#why');
+    $browser = $this->browser
+        ->visit('/doorways/1/rail')
+        ->click('.scene-elevation [data-sum="guide.at"]')
+        ->see('Middle of the guide', '#why');
 
     expect($browser->text('#why'))->toContain('half the window');
 });
 
 test('an opened table of numbers stays open over a change', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->press('Every number of the drawing')->type('Stile width', '110')->see('change 2', '.saved');
+    $browser = $this->browser
+        ->visit('/doorways/1/leaf')
+        ->press('Every number of the drawing')
+        ->type('Stile width', '110')
+        ->see('change 2', '.saved');
 
     expect($browser->js('return document.querySelector(".all-numbers").open'))->toBeTrue();
 });
@@ -129,7 +171,8 @@ test('the second of two editors is told what changed, and can put it back', func
     $browser = $this->browser->visit('/doorways/1/leaf');
     $base = $browser->js('return document.querySelector("#base").value');
     $browser->type('Over the head', '31')->see('change 2', '.saved');
-    // The same page as someone else opened it before that change. An answer still under way would bring the first one's cookie back, so the page is left first.
+    // The same page as someone else opened it before that change. An answer still under way would bring the first one's
+    // cookie back, so the page is left first.
     $browser->visit('/empty');
     $browser->driver->manage()->deleteAllCookies();
     $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
@@ -160,10 +203,13 @@ test('Back shows the plan that stands, not the one it was left with', function (
 
 test('a page that comes back into sight while something is typed in it is told, and keeps what is typed', function () {
     $browser = $this->browser->visit('/doorways/1/leaf');
-    $browser->js(<<<'JS'
-        const token = document.querySelector('meta[name=csrf-token]').content;
-        return fetch('/doorways/1/leaf/changes', { method: 'POST', headers: { 'X-CSRF-TOKEN': token, 'Content-Type': 'application/x-www-form-urlencoded' }, body: 'place=brief.rules.gap&value=11&base=0' }).then((answer) => answer.status);
-    JS);
+    $browser->js(
+        <<<'JS'
+            const token = document.querySelector('meta[name=csrf-token]').content;
+            return fetch('/doorways/1/leaf/changes', { method: 'POST', headers: { 'X-CSRF-TOKEN': token, 'Content-Type': 'application/x-www-form-urlencoded' }, body: 'place=brief.rules.gap&value=11&base=0' }).then((answer) => answer.status);
+        JS
+        ,
+    );
     $browser->field('Over the head')->sendKeys('9');
     $browser->js('document.dispatchEvent(new Event("visibilitychange"))');
     $browser->see('has been changed meanwhile', '#outdated');

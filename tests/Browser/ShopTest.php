@@ -5,16 +5,27 @@ declare(strict_types=1);
 test('a newcomer prices a thing, and the total follows', function () {
     $browser = $this->browser->visit('/jobs/1/materials')->see('lines have no price yet', '.sheet-verdict');
     $before = $browser->text('.sheet-verdict b');
-    $browser->type("Price of one Leaf 965 × 2\u{202f}138 × 40", '999')->until(fn () => $browser->text('.sheet-verdict b') !== $before ?: null, 'another total');
+    $browser
+        ->type("Price of one Leaf 965 × 2\u{202f}138 × 40", '999')
+        ->until(fn () => $browser->text('.sheet-verdict b') !== $before ?: null, 'another total');
 
     expect($browser->value("Price of one Leaf 965 × 2\u{202f}138 × 40"))->toBe('999.00');
 });
 
 test('what does not read is told where it was typed, and is in view', function () {
-    $browser = $this->browser->visit('/jobs/1/materials')->type('Boards the yard has, mm', 'long ones')->see('“long ones” does not read here', '#at-stock');
+    $browser = $this->browser
+        ->visit('/jobs/1/materials')
+        ->type('Boards the yard has, mm', 'long ones')
+        ->see('“long ones” does not read here', '#at-stock');
 
     expect($browser->value('Boards the yard has, mm'))->toBe('long ones');
-    $browser->until(fn () => $browser->js('const box = document.querySelector("#at-stock").getBoundingClientRect(); return box.top > 0 && box.bottom < innerHeight') ?: null, 'the field in view');
+    $browser->until(
+        fn () => $browser->js(
+            'const box = document.querySelector("#at-stock").getBoundingClientRect(); return box.top > 0 && box.bottom < innerHeight',
+        ) ?:
+        null,
+        'the field in view',
+    );
 });
 
 test('a step is moved by the arrow keys, and the rest is planned round it', function () {
@@ -23,7 +34,9 @@ test('a step is moved by the arrow keys, and the rest is planned round it', func
     $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
     $browser->see('Let go what was set by hand', '#days');
 
-    expect($browser->js('return [...document.querySelectorAll("#days small")].map((one) => one.textContent)'))->toContain('set by hand');
+    expect(
+        $browser->js('return [...document.querySelectorAll("#days small")].map((one) => one.textContent)'),
+    )->toContain('set by hand');
 });
 
 test('a step is dragged along its day', function () {
@@ -33,11 +46,16 @@ test('a step is dragged along its day', function () {
     $browser->driver->action()->clickAndHold($bar)->moveByOffset(120, 0)->release()->perform();
     $browser->see('Let go what was set by hand', '#days');
 
-    expect((int) $browser->find('.task[aria-label^="Kiln room, check"]')->getAttribute('data-start'))->toBeGreaterThan($from);
+    expect((int) $browser->find('.task[aria-label^="Kiln room, check"]')->getAttribute('data-start'))->toBeGreaterThan(
+        $from,
+    );
 });
 
 test('from the board it is one tap to where a doorway goes on', function () {
-    $this->browser->visit('/board')->press('Meter room')->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
+    $this->browser
+        ->visit('/board')
+        ->press('Meter room')
+        ->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
 
     expect($this->browser->text('.site-top h1'))->toBe('Meter room');
 });

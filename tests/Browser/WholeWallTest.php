@@ -6,7 +6,12 @@ use Facebook\WebDriver\WebDriverKeys;
 
 test('a thing on the wall is dragged out of the leaf’s way, and its finding goes', function () {
     $browser = $this->browser->visit('/doorways/8/wall')->see('Light switch is behind the leaf', '.findings');
-    $browser->driver->action()->clickAndHold($browser->find('[data-place^="survey.obstacles"] .obstacle'))->moveByOffset(190, 0)->release()->perform();
+    $browser->driver
+        ->action()
+        ->clickAndHold($browser->find('[data-place^="survey.obstacles"] .obstacle'))
+        ->moveByOffset(190, 0)
+        ->release()
+        ->perform();
     $browser->seeGone('Light switch is behind the leaf', '.findings');
 
     expect((int) $browser->value('Thing 1, from'))->toBeGreaterThan(3200);
@@ -21,7 +26,10 @@ test('arrow keys move a thing by a millimetre', function () {
 });
 
 test('a new thing is put on the wall and taken off again', function () {
-    $browser = $this->browser->visit('/doorways/1/wall')->press('+ thermostat')->see('Thermostat is behind the leaf', '.findings');
+    $browser = $this->browser
+        ->visit('/doorways/1/wall')
+        ->press('+ thermostat')
+        ->see('Thermostat is behind the leaf', '.findings');
     $browser->press('Move the thermostat away')->seeGone('Thermostat is behind the leaf', '.findings');
 
     expect($browser->text('.saved'))->toContain('change 3');
@@ -29,16 +37,26 @@ test('a new thing is put on the wall and taken off again', function () {
 
 test('readings of the meter land in the field that waits', function () {
     $browser = $this->browser->visit('/');
-    $browser->type('Name of the new doorway in Old pump house, pottery co-operative', 'Cellar')->see('Not enough measured yet.');
-    foreach (['Wall begins at' => '0', 'Wall ends at' => '3214', 'Lowest ceiling height' => '2493'] as $label => $value) {
-        $browser->click('#meter')->see($label, '#meter-says')->until(fn () => $browser->value($label) === $value, "{$value} in {$label}");
+    $browser
+        ->type('Name of the new doorway in Old pump house, pottery co-operative', 'Cellar')
+        ->see('Not enough measured yet.');
+    foreach (
+        ['Wall begins at' => '0', 'Wall ends at' => '3214', 'Lowest ceiling height' => '2493'] as $label => $value
+    ) {
+        $browser
+            ->click('#meter')
+            ->see($label, '#meter-says')
+            ->until(fn () => $browser->value($label) === $value, "{$value} in {$label}");
     }
 
     expect($browser->value('Wall ends at'))->toBe('3214');
 });
 
 test('floor readings come in from a table, after a look at every line', function () {
-    $browser = $this->browser->visit('/doorways/1/wall')->press('Import readings from a table')->see('A table of readings');
+    $browser = $this->browser
+        ->visit('/doorways/1/wall')
+        ->press('Import readings from a table')
+        ->see('A table of readings');
     $browser->js('document.querySelector("#text").value = "x,level\\n500,0\\n1700,x\\n2900,-6"');
     $browser->press('See what it says')->see('2 rows read, 1 left out')->press('Take them')->see('Kiln room', '.whose');
 
@@ -46,7 +64,11 @@ test('floor readings come in from a table, after a look at every line', function
 });
 
 test('ways come while they are worked, and one is taken and undone', function () {
-    $browser = $this->browser->visit('/doorways/8/leaf')->press('Options that would work here')->see('arrangements work', '#ways-list')->see('What does not work here, and why', '#ways-list');
+    $browser = $this->browser
+        ->visit('/doorways/8/leaf')
+        ->press('Options that would work here')
+        ->see('arrangements work', '#ways-list')
+        ->see('What does not work here, and why', '#ways-list');
     $browser->click('.way form button')->see('Throwing room', '.whose')->see('change 2', '.saved');
     $browser->click('#undo')->see('change 3', '.saved');
 
@@ -63,22 +85,42 @@ test('a house rule shows what it changes before it is taken', function () {
 });
 
 test('a leaf in hand is held against the size card', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->press('Size card, and a door in hand')->see('What to look for at the yard');
-    $browser->type('Measured width', '940')->see('Leave it there.', '.means')->type('Measured width', '965')->seeGone('Leave it there.', '.means');
+    $browser = $this->browser
+        ->visit('/doorways/1/leaf')
+        ->press('Size card, and a door in hand')
+        ->see('What to look for at the yard');
+    $browser
+        ->type('Measured width', '940')
+        ->see('Leave it there.', '.means')
+        ->type('Measured width', '965')
+        ->seeGone('Leave it there.', '.means');
 
     expect($browser->text('.means'))->toContain('965 serves as it is');
 });
 
 test('nothing is lost when one types on before the answer is there', function () {
     $browser = $this->browser->visit('/doorways/1/size-card');
-    $browser->type('Measured width', '968')->type('Measured height', '2150')->type('Thickness at the leading hanger', '42')->type('Thickness at the trailing hanger', '41')->see('Washers of 1 under the strap', '.means');
+    $browser
+        ->type('Measured width', '968')
+        ->type('Measured height', '2150')
+        ->type('Thickness at the leading hanger', '42')
+        ->type('Thickness at the trailing hanger', '41')
+        ->see('Washers of 1 under the strap', '.means');
 
-    expect([$browser->value('Measured width'), $browser->value('Measured height'), $browser->value('Thickness at the leading hanger')])->toBe(['968', '2150', '42']);
+    expect([
+        $browser->value('Measured width'),
+        $browser->value('Measured height'),
+        $browser->value('Thickness at the leading hanger'),
+    ])->toBe(['968', '2150', '42']);
 });
 
 test('a kit is copied, changed and looked at', function () {
     $browser = $this->browser->visit('/shelf')->press('Copy')->see('copy', '.kit-drawn h2');
-    $browser->choose('Measured to', 'the top of the rail')->type('Height over the door', '90')->see('Rise and rail leave a top gap', '.findings')->see('That is 70 mm to the hole centre');
+    $browser
+        ->choose('Measured to', 'the top of the rail')
+        ->type('Height over the door', '90')
+        ->see('Rise and rail leave a top gap', '.findings')
+        ->see('That is 70 mm to the hole centre');
 
     expect($browser->value('Height over the door'))->toBe('90');
 });

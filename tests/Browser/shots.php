@@ -15,9 +15,19 @@ array_map(unlink(...), glob("{$folder}/*.png") ?: []);
 $views = [
     'jobs' => ['/', null],
     'wall' => ['/doorways/2/wall', null],
-    'leaf' => ['/doorways/1/leaf', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))')],
+    'leaf' => [
+        '/doorways/1/leaf',
+        fn (Browser $b) => $b->js(
+            'const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))',
+        ),
+    ],
     'rail' => ['/doorways/4/rail', null],
-    'anchors' => ['/doorways/11/anchors', fn (Browser $b) => $b->js('const s = document.querySelector("#slide"); s.value = 300; s.dispatchEvent(new Event("input", { bubbles: true }))')],
+    'anchors' => [
+        '/doorways/11/anchors',
+        fn (Browser $b) => $b->js(
+            'const s = document.querySelector("#slide"); s.value = 300; s.dispatchEvent(new Event("input", { bubbles: true }))',
+        ),
+    ],
     'ways' => ['/doorways/8/ways', fn (Browser $b) => $b->see('What does not work here', '#ways-list')],
     'shelf' => ['/shelf', null],
     'house-rules' => ['/rules', null],
@@ -38,7 +48,13 @@ foreach ($views as $name => [$path, $then]) {
     }
     $browser->picture("{$folder}/{$name}.png");
 }
-$browser->size(1280, 1180)->visit('/doorways/1/sheet')->picture("{$folder}/sheet.png");
-$browser->size(390, 844)->visit('/doorways/12/site')->picture("{$folder}/site-phone.png");
+$browser
+    ->size(1280, 1180)
+    ->visit('/doorways/1/sheet')
+    ->picture("{$folder}/sheet.png");
+$browser
+    ->size(390, 844)
+    ->visit('/doorways/12/site')
+    ->picture("{$folder}/site-phone.png");
 $browser->visit('/doorways/12/found/line')->picture("{$folder}/ways-out-phone.png");
 echo count($views) + 3, " pictures in docs/screenshots\n";

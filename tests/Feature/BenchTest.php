@@ -32,11 +32,17 @@ function change(array $with, ?Doorway $doorway = null, string $station = 'leaf')
 {
     $doorway ??= kilnRoom();
 
-    return test()->post(route('changes', [$doorway, $station]), $with + ['base' => $doorway->revision_id], ['HX-Request' => 'true']);
+    return test()->post(route('changes', [$doorway, $station]), $with + ['base' => $doorway->revision_id], [
+        'HX-Request' => 'true',
+    ]);
 }
 
 test('each station shows verdict, drawing and numbers', function (string $station) {
-    $this->get(route('bench', [kilnRoom(), $station]))->assertOk()->assertSee('Fits, once settled.')->assertSee('scene-elevation', false)->assertSee("2\u{202f}191");
+    $this->get(route('bench', [kilnRoom(), $station]))
+        ->assertOk()
+        ->assertSee('Fits, once settled.')
+        ->assertSee('scene-elevation', false)
+        ->assertSee("2\u{202f}191");
 })->with(['wall', 'leaf', 'rail']);
 
 test('there is no station of another name', function () {
@@ -62,11 +68,22 @@ test('nothing typed lets a value go', function () {
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBeNull();
 });
 
-test('what cannot be read changes nothing, is answered at its place and stays as typed', function (string $value, string $says) {
-    change(['place' => 'survey.wall.to', 'value' => $value], station: 'wall')->assertOk()->assertSee($says)->assertSee('value="'.e($value).'"', false);
+test('what cannot be read changes nothing, is answered at its place and stays as typed', function (
+    string $value,
+    string $says,
+) {
+    change(['place' => 'survey.wall.to', 'value' => $value], station: 'wall')
+        ->assertOk()
+        ->assertSee($says)
+        ->assertSee('value="'.e($value).'"', false);
 
     expect(kilnRoom()->revision->number)->toBe(1);
-})->with([['far', 'does not read as a length'], ['-5', 'must end to the right'], ['1000', 'reaches past the end of the wall'], ['<b>', 'does not read as a length']]);
+})->with([
+    ['far', 'does not read as a length'],
+    ['-5', 'must end to the right'],
+    ['1000', 'reaches past the end of the wall'],
+    ['<b>', 'does not read as a length'],
+]);
 
 test('a place that no field sets is refused', function () {
     change(['place' => 'format', 'value' => 'other'])->assertOk();
@@ -113,8 +130,18 @@ test('undo takes back one’s own last change, as a change of its own, and redo 
         $gaps[] = kilnRoom()->revision->document->get('brief.rules.gap');
     }
 
-    expect($gaps)->toBe(['10', 12, 12, '10', '14', '14'])
-        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())->toBe(['demo', gapSet('10'), gapSet('14'), 'undid: '.gapSet('14'), 'undid: '.gapSet('10'), 'did again: '.gapSet('10'), 'did again: '.gapSet('14')]);
+    expect($gaps)
+        ->toBe(['10', 12, 12, '10', '14', '14'])
+        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())
+        ->toBe([
+            'demo',
+            gapSet('10'),
+            gapSet('14'),
+            'undid: '.gapSet('14'),
+            'undid: '.gapSet('10'),
+            'did again: '.gapSet('10'),
+            'did again: '.gapSet('14'),
+        ]);
 });
 
 test('after a new change there is nothing to do again', function () {
@@ -131,7 +158,10 @@ test('undo never takes another’s change away', function () {
     asAnother(fn () => change(['place' => 'brief.rules.head_overlap', 'value' => '30']));
     $this->post(route('undo', kilnRoom()));
 
-    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe(12)->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))->toBe('30');
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))
+        ->toBe(12)
+        ->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))
+        ->toBe('30');
 });
 
 test('what another has set since stays when one undoes, and one is told', function () {
@@ -140,26 +170,38 @@ test('what another has set since stays when one undoes, and one is told', functi
     $this->post(route('undo', kilnRoom()));
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
-    $this->get(route('jobs'))->assertSee(FieldWords::label('brief.rules.gap').' was set otherwise since; it stays 14.');
+    $this->get(route('jobs'))->assertSee(
+        FieldWords::label('brief.rules.gap').' was set otherwise since; it stays 14.',
+    );
 });
 
 test('who is stood over is told when they next open anything, and can put theirs back', function () {
     $opened = kilnRoom()->revision_id;
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
-    asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee('set '.gapName().' to 10 meanwhile; yours stands over it'));
+    asAnother(
+        fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee(
+            'set '.gapName().' to 10 meanwhile; yours stands over it',
+        ),
+    );
 
     $this->get(route('jobs'))->assertSee('Ines set '.gapName().' of Kiln room to 14 over your 10.');
     $notice = WaitingNotice::query()->firstOrFail();
     asAnother(fn () => $this->post(route('notices.put-back', $notice))->assertRedirect());
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14', 'A notice is nobody else’s.');
     $this->post(route('notices.put-back', $notice));
-    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('10')->and(WaitingNotice::query()->count())->toBe(0);
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))
+        ->toBe('10')
+        ->and(WaitingNotice::query()->count())
+        ->toBe(0);
 });
 
 test('a change that comes by another page than the bench tells what others did too', function () {
     $opened = kilnRoom()->revision_id;
     asAnother(fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened]));
-    $this->post(route('readings.take', kilnRoom()), ['text' => "place,value\nceiling,2650", 'base' => $opened])->assertRedirect();
+    $this->post(route('readings.take', kilnRoom()), [
+        'text' => "place,value\nceiling,2650",
+        'base' => $opened,
+    ])->assertRedirect();
 
     $this->get(route('jobs'))->assertSee('Ines changed '.gapName().' meanwhile: 12 → 14.');
 });
@@ -176,7 +218,10 @@ test('any earlier revision can be gone back to, as a new one', function () {
     $first = kilnRoom()->revisions()->orderBy('number')->first();
     $this->post(route('history.goto', [kilnRoom(), $first]))->assertRedirect();
 
-    expect(kilnRoom()->revision->number)->toBe(3)->and(kilnRoom()->revision->document->equals($first->document))->toBeTrue();
+    expect(kilnRoom()->revision->number)
+        ->toBe(3)
+        ->and(kilnRoom()->revision->document->equals($first->document))
+        ->toBeTrue();
 });
 
 test('a revision of another doorway cannot be gone to', function () {
@@ -189,10 +234,14 @@ test('changes by two at different places are both kept, and the second is told',
     $opened = kilnRoom()->revision_id;
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     $this->flushSession();
-    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee('changed '.gapName().' meanwhile: 12 → 10');
+    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee(
+        'changed '.gapName().' meanwhile: 12 → 10',
+    );
 
-    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('10')
-        ->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))->toBe('30');
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))
+        ->toBe('10')
+        ->and(kilnRoom()->revision->document->get('brief.rules.head_overlap'))
+        ->toBe('30');
 });
 
 test('one\'s own change is no news', function () {
@@ -204,11 +253,18 @@ test('one\'s own change is no news', function () {
 test('an edit lands on the stud that was meant, whatever was taken out or added before it', function () {
     $opened = kilnRoom()->revision_id;
     [$first, , $third] = kilnRoom()->revision->document->get('survey.studs');
-    asAnother(fn () => change(['place' => "survey.studs[#{$first->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'));
-    change(['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened], station: 'wall')->assertSee('meanwhile');
+    asAnother(
+        fn () => change(['place' => "survey.studs[#{$first->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'),
+    );
+    change(
+        ['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened],
+        station: 'wall',
+    )->assertSee('meanwhile');
 
-    expect(kilnRoom()->revision->document->get('survey.studs[1]'))->toEqual((object) ['id' => $third->id, 'x' => '888', 'width' => 38])
-        ->and(kilnRoom()->revision->document->get('survey.studs'))->toHaveCount(7);
+    expect(kilnRoom()->revision->document->get('survey.studs[1]'))
+        ->toEqual((object) ['id' => $third->id, 'x' => '888', 'width' => 38])
+        ->and(kilnRoom()->revision->document->get('survey.studs'))
+        ->toHaveCount(7);
 });
 
 test('a place that counts its stud means the one that stood there when it was seen', function () {
@@ -216,15 +272,28 @@ test('a place that counts its stud means the one that stood there when it was se
     asAnother(fn () => change(['place' => 'survey.studs[0]', 'remove' => 1, 'base' => $opened], station: 'wall'));
     change(['place' => 'survey.studs[2].x', 'value' => '888', 'base' => $opened], station: 'wall');
 
-    expect(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'))->toBe([790, '888', 1788, 1990, 2390, 2790, 3190]);
+    expect(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'))->toBe([
+        790,
+        '888',
+        1788,
+        1990,
+        2390,
+        2790,
+        3190,
+    ]);
 });
 
 test('an edit of what was taken out meanwhile is refused at its place, and lands on nothing else', function () {
     $opened = kilnRoom()->revision_id;
     $third = kilnRoom()->revision->document->get('survey.studs[2]');
-    asAnother(fn () => change(['place' => "survey.studs[#{$third->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'));
+    asAnother(
+        fn () => change(['place' => "survey.studs[#{$third->id}]", 'remove' => 1, 'base' => $opened], station: 'wall'),
+    );
     $taken = kilnRoom()->revision->document;
-    change(['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened], station: 'wall')->assertSee('was taken out by Ines meanwhile');
+    change(
+        ['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened],
+        station: 'wall',
+    )->assertSee('was taken out by Ines meanwhile');
 
     expect(kilnRoom()->revision->document->equals($taken))->toBeTrue();
 });
@@ -232,7 +301,11 @@ test('an edit of what was taken out meanwhile is refused at its place, and lands
 test('two who add a stud at once have both', function () {
     $opened = kilnRoom()->revision_id;
     $blank = function (): string {
-        preg_match('/survey\.studs\[#e[a-z0-9]+\](?=\.x)/', (string) test()->get(route('bench', [kilnRoom(), 'wall']))->getContent(), $found);
+        preg_match(
+            '/survey\.studs\[#e[a-z0-9]+\](?=\.x)/',
+            (string) test()->get(route('bench', [kilnRoom(), 'wall']))->getContent(),
+            $found,
+        );
 
         return $found[0];
     };
@@ -243,17 +316,26 @@ test('two who add a stud at once have both', function () {
     });
     change(['place' => "{$mine}.x", 'value' => '3400', 'base' => $opened], station: 'wall');
 
-    expect(array_slice(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'), 8))->toBe(['3300', '3400']);
+    expect(array_slice(array_column(kilnRoom()->revision->document->get('survey.studs'), 'x'), 8))->toBe([
+        '3300',
+        '3400',
+    ]);
 });
 
 test('a cure of the bench cures', function () {
     $loft = Doorway::query()->where('name', 'Packing loft')->firstOrFail();
     $this->get(route('bench', [$loft, 'rail']))->assertSee('data-code="headroom"', false);
-    change(['changes' => json_encode(['brief.header.align' => 'rail-low', 'brief.leaf.height' => 'auto'])], $loft, 'rail')->assertDontSee('data-code="headroom"', false);
+    change(
+        ['changes' => json_encode(['brief.header.align' => 'rail-low', 'brief.leaf.height' => 'auto'])],
+        $loft,
+        'rail',
+    )->assertDontSee('data-code="headroom"', false);
 });
 
 test('a number shows the sum it came from', function () {
-    $this->get(route('why', [kilnRoom(), 'yoke_line']))->assertOk()->assertSeeInOrder(['Yoke line', 'floor gap', 'leaf height', 'rise']);
+    $this->get(route('why', [kilnRoom(), 'yoke_line']))
+        ->assertOk()
+        ->assertSeeInOrder(['Yoke line', 'floor gap', 'leaf height', 'rise']);
     $this->get(route('why', [kilnRoom(), 'nonsense']))->assertNotFound();
 });
 
@@ -268,12 +350,27 @@ test('every number that the bench reads out can be asked why', function () {
 test('a half-measured doorway has a bench but no sheet yet', function () {
     $room = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
 
-    $this->get(route('bench', [$room, 'leaf']))->assertOk()->assertSee('Not enough measured yet.')->assertSee('ceiling along the rail');
+    $this->get(route('bench', [$room, 'leaf']))
+        ->assertOk()
+        ->assertSee('Not enough measured yet.')
+        ->assertSee('ceiling along the rail');
     $this->get(route('sheet', $room))->assertRedirect(route('bench', [$room, 'wall']));
 });
 
 test('the sheet tells marks, heights, sizes and cautions', function () {
-    $this->get(route('sheet', kilnRoom()))->assertOk()->assertSeeInOrder(["2\u{202f}191", 'Up from the high spot', 'Along the wall: hook at the left corner', '671', 'Sizes', '965', 'Take care', 'known weight', 'Order of work']);
+    $this->get(route('sheet', kilnRoom()))
+        ->assertOk()
+        ->assertSeeInOrder([
+            "2\u{202f}191",
+            'Up from the high spot',
+            'Along the wall: hook at the left corner',
+            '671',
+            'Sizes',
+            '965',
+            'Take care',
+            'known weight',
+            'Order of work',
+        ]);
 });
 
 test('a page and a change take fewer than twelve queries', function () {
@@ -285,6 +382,8 @@ test('a page and a change take fewer than twelve queries', function () {
         return count(DB::getQueryLog());
     };
 
-    expect($count(fn () => $this->get(route('bench', [kilnRoom(), 'leaf']))))->toBeLessThan(12)
-        ->and($count(fn () => change(['place' => 'brief.rules.gap', 'value' => '10'])))->toBeLessThan(12);
+    expect($count(fn () => $this->get(route('bench', [kilnRoom(), 'leaf']))))
+        ->toBeLessThan(12)
+        ->and($count(fn () => change(['place' => 'brief.rules.gap', 'value' => '10'])))
+        ->toBeLessThan(12);
 });

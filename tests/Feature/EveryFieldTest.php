@@ -29,16 +29,25 @@ function answersOf(Field $field): array
     };
 }
 
-test('whatever is answered at a field of the bench, the doorway can be given out and taken back', function (Station $station, string $name) {
+test('whatever is answered at a field of the bench, the doorway can be given out and taken back', function (
+    Station $station,
+    string $name,
+) {
     $doorway = Doorway::query()->where('name', $name)->firstOrFail();
     $first = $doorway->revision;
     $said = 0;
     foreach ((new Bench($doorway, $station, null))->groups() as $group) {
         foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
             foreach (answersOf($field) as $answer) {
-                $this->post(route('changes', [$doorway, $station]), ['place' => $field->place, 'value' => $answer, 'base' => $doorway->refresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
+                $this->post(
+                    route('changes', [$doorway, $station]),
+                    ['place' => $field->place, 'value' => $answer, 'base' => $doorway->refresh()->revision_id],
+                    ['HX-Request' => 'true'],
+                )->assertOk();
                 $document = $doorway->refresh()->revision->document;
-                expect(DoorwayFile::read($document->toJson())->equals($document))->toBeTrue("{$field->place}: {$answer}");
+                expect(DoorwayFile::read($document->toJson())->equals($document))->toBeTrue(
+                    "{$field->place}: {$answer}",
+                );
                 $said += $document->equals($first->document) ? 0 : 1;
                 $doorway->moveTo($first, $doorway->plan($first->document));
             }
@@ -46,14 +55,19 @@ test('whatever is answered at a field of the bench, the doorway can be given out
     }
 
     expect($said)->toBeGreaterThan(5);
-})->with(Station::cases())->with(['Kiln room', 'Map archive', 'Throwing room']);
+})
+    ->with(Station::cases())
+    ->with(['Kiln room', 'Map archive', 'Throwing room']);
 
 test('no field of the bench is refused by the format for what its own list offers', function (Station $station) {
     $doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
     foreach ((new Bench($doorway, $station, null))->groups() as $group) {
         foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
             foreach ($field->options === [] ? [] : answersOf($field) as $answer) {
-                $document = $doorway->revision->document->with($field->place, $field->kind === 'words' ? explode(', ', $answer) : $answer);
+                $document = $doorway->revision->document->with(
+                    $field->place,
+                    $field->kind === 'words' ? explode(', ', $answer) : $answer,
+                );
                 $problem = null;
                 try {
                     DoorwayFile::check($document);

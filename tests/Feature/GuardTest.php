@@ -14,14 +14,44 @@ test('a page is sent so that a browser runs nothing but what came from here', fu
     $this->seed(DemoSeeder::class);
     $answer = $this->get($path);
 
-    $answer->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY')->assertHeader('Referrer-Policy', 'same-origin')->assertHeaderMissing('X-Powered-By');
-    expect($answer->headers->get('Content-Security-Policy'))->toContain("script-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe-eval');
-    expect((string) $answer->getContent())->not->toMatch('/\son[a-z]+="/')->not->toMatch('/<script(?![^>]*(src=|application\/json))/');
-})->with(['/', '/board', '/rules', '/shelf', '/doorways/1/wall', '/doorways/1/site', '/doorways/1/sheet', '/doorways/1/log', '/doorways/1/compare', '/jobs/1/materials', '/jobs/1/supply', '/doorways/1/sweep', '/doorways/1/marks']);
+    $answer
+        ->assertOk()
+        ->assertHeader('X-Content-Type-Options', 'nosniff')
+        ->assertHeader('X-Frame-Options', 'DENY')
+        ->assertHeader('Referrer-Policy', 'same-origin')
+        ->assertHeaderMissing('X-Powered-By');
+    expect($answer->headers->get('Content-Security-Policy'))
+        ->toContain("script-src 'self'")
+        ->toContain("frame-ancestors 'none'")
+        ->not->toContain('unsafe-eval');
+    expect((string) $answer->getContent())
+        ->not->toMatch('/\son[a-z]+="/')
+        ->not->toMatch('/<script(?![^>]*(src=|application\/json))/');
+})->with([
+    '/',
+    '/board',
+    '/rules',
+    '/shelf',
+    '/doorways/1/wall',
+    '/doorways/1/site',
+    '/doorways/1/sheet',
+    '/doorways/1/log',
+    '/doorways/1/compare',
+    '/jobs/1/materials',
+    '/jobs/1/supply',
+    '/doorways/1/sweep',
+    '/doorways/1/marks',
+]);
 
 test('another address is not answered', function (string $host, int $status) {
     $this->get('http://'.$host.'/')->assertStatus($status);
-})->with([['evil.example', 421], ['127.0.0.1.evil.example', 421], ['127.0.0.1:8400', 200], ['localhost', 200], ['[::1]:8400', 200]]);
+})->with([
+    ['evil.example', 421],
+    ['127.0.0.1.evil.example', 421],
+    ['127.0.0.1:8400', 200],
+    ['localhost', 200],
+    ['[::1]:8400', 200],
+]);
 
 test('no cookie is open to scripts', function () {
     foreach ($this->get('/')->headers->getCookies() as $cookie) {
@@ -33,20 +63,32 @@ test('a cell that a spreadsheet would work is text, and reads back as it was', f
     $row = str_getcsv(explode("\n", Table::csv(['what'], [[$cell]]))[1], escape: '');
 
     expect($row[0])->toBe($safe)->and(Table::plain((string) $row[0]))->toBe($cell);
-})->with([['=1+1', "'=1+1"], ['+cmd|x', "'+cmd|x"], ['@SUM(A1)', "'@SUM(A1)"], ["\tx", "'\tx"], ['-6', '-6'], ['-1 1/4', '-1 1/4'], ['Kiln room', 'Kiln room'], ["'quoted'", "'quoted'"]]);
+})->with([
+    ['=1+1', "'=1+1"],
+    ['+cmd|x', "'+cmd|x"],
+    ['@SUM(A1)', "'@SUM(A1)"],
+    ["\tx", "'\tx"],
+    ['-6', '-6'],
+    ['-1 1/4', '-1 1/4'],
+    ['Kiln room', 'Kiln room'],
+    ["'quoted'", "'quoted'"],
+]);
 
 test('a price of something with the name of a formula goes out as text and comes in again', function () {
-    (new Prices)->set('=HYPERLINK("x")', 450);
-    $csv = (new Prices)->csv();
+    (new Prices())->set('=HYPERLINK("x")', 450);
+    $csv = (new Prices())->csv();
     expect($csv)->toContain("'=HYPERLINK");
-    (new Prices)->set('=HYPERLINK("x")', 1);
-    (new Prices)->bringIn($csv);
+    (new Prices())->set('=HYPERLINK("x")', 1);
+    (new Prices())->bringIn($csv);
 
-    expect((new Prices)->of('=HYPERLINK("x")'))->toBe(450);
+    expect((new Prices())->of('=HYPERLINK("x")'))->toBe(450);
 });
 
 test('any two doorways as two changes of one are compared', function () {
-    $documents = array_map(fn (string $file) => Document::fromJson((string) file_get_contents($file)), glob(database_path('demo/*.json')) ?: []);
+    $documents = array_map(
+        fn (string $file) => Document::fromJson((string) file_get_contents($file)),
+        glob(database_path('demo/*.json')) ?: [],
+    );
     $doorway = Doorway::begin(Job::create(['name' => 'Any']), $documents[0], 'measured', Editor::named('Someone'));
     foreach (array_slice($documents, 1) as $document) {
         $doorway->rewrite(fn () => $document, 'another', Editor::named('Someone'));

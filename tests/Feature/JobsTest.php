@@ -19,7 +19,12 @@ function demoFile(string $name = 'kiln-room'): string
 }
 
 test('the list shows every doorway with its verdict', function () {
-    $this->get('/')->assertOk()->assertSee('Kiln room')->assertSee('It fits.')->assertSee("Leaf 965 × 2\u{202f}138")->assertSee('Not enough measured yet.');
+    $this->get('/')
+        ->assertOk()
+        ->assertSee('Kiln room')
+        ->assertSee('It fits.')
+        ->assertSee("Leaf 965 × 2\u{202f}138")
+        ->assertSee('Not enough measured yet.');
 });
 
 test('a search finds jobs by their own name and by a doorway\'s', function () {
@@ -31,7 +36,9 @@ test('a search finds jobs by their own name and by a doorway\'s', function () {
 });
 
 test('a job needs a name, and says so', function () {
-    $this->from('/')->post('/jobs', ['name' => ' '])->assertRedirect('/');
+    $this->from('/')
+        ->post('/jobs', ['name' => ' '])
+        ->assertRedirect('/');
     $this->get('/')->assertSee('A job needs a name');
 });
 
@@ -51,14 +58,20 @@ test('a doorway is begun from nothing in the units one reads', function (string 
     $this->post(route('doorways.store', Job::query()->firstOrFail()), ['name' => 'Larder'])->assertRedirect();
     $doorway = Doorway::query()->where('name', 'Larder')->firstOrFail();
 
-    expect($doorway->revision->document->get('units'))->toBe($units)->and($doorway->verdict)->toBe('unmeasured');
+    expect($doorway->revision->document->get('units'))
+        ->toBe($units)
+        ->and($doorway->verdict)
+        ->toBe('unmeasured');
 })->with(['mm', 'in']);
 
 test('a doorway is renamed in its document too', function () {
     $doorway = Doorway::query()->firstOrFail();
     $this->patch(route('doorways.update', $doorway), ['name' => 'Firing room'])->assertRedirect();
 
-    expect($doorway->refresh()->name)->toBe('Firing room')->and($doorway->revision->document->get('name'))->toBe('Firing room');
+    expect($doorway->refresh()->name)
+        ->toBe('Firing room')
+        ->and($doorway->revision->document->get('name'))
+        ->toBe('Firing room');
 });
 
 test('a copy begins its own history', function () {
@@ -66,7 +79,10 @@ test('a copy begins its own history', function () {
     $this->post(route('doorways.copy', $doorway))->assertRedirect();
     $copy = Doorway::query()->where('name', 'Kiln room, copy')->firstOrFail();
 
-    expect($copy->revisions()->count())->toBe(1)->and($copy->revision->document->get('survey'))->toEqual($doorway->revision->document->get('survey'));
+    expect($copy->revisions()->count())
+        ->toBe(1)
+        ->and($copy->revision->document->get('survey'))
+        ->toEqual($doorway->revision->document->get('survey'));
 });
 
 test('a doorway is put away and brought back', function () {
@@ -79,24 +95,41 @@ test('a doorway is put away and brought back', function () {
 });
 
 test('a file goes out as it came in, with what we do not know', function () {
-    $json = str_replace('"name": "Kiln room"', '"name": "Kiln room", "colour": {"door": "teal", "list": []}', demoFile());
-    $this->post(route('files.store', Job::query()->firstOrFail()), ['file' => UploadedFile::fake()->createWithContent('k.json', $json)])->assertRedirect();
+    $json = str_replace(
+        '"name": "Kiln room"',
+        '"name": "Kiln room", "colour": {"door": "teal", "list": []}',
+        demoFile(),
+    );
+    $this->post(route('files.store', Job::query()->firstOrFail()), [
+        'file' => UploadedFile::fake()->createWithContent('k.json', $json),
+    ])->assertRedirect();
     $doorway = Doorway::query()->latest('id')->firstOrFail();
-    $out = $this->get(route('files.show', $doorway))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="kiln-room.json"')->getContent();
+    $out = $this->get(route('files.show', $doorway))
+        ->assertOk()
+        ->assertHeader('Content-Disposition', 'attachment; filename="kiln-room.json"')
+        ->getContent();
 
     $out = json_decode((string) $out);
     // The kit goes along, as the doorway was planned with it.
     expect($out->kit->id)->toBe('flat-40-strap');
     unset($out->kit);
     // Of the next version: the same, with an id for every item of a list.
-    expect(Document::fromJson((string) json_encode($out))->equals(ItemIds::given(Document::fromJson($json), 'r1n')))->toBeTrue();
+    expect(
+        Document::fromJson((string) json_encode($out))->equals(ItemIds::given(Document::fromJson($json), 'r1n')),
+    )->toBeTrue();
 });
 
 test('a bad file is refused with every place that is wrong, and nothing is changed', function () {
     $json = str_replace(['"level": 3', '"thickness": 40'], ['"level": "deep"', '"thickness": "thick"'], demoFile());
     $before = Doorway::query()->count();
-    $this->followingRedirects()->post(route('files.store', Job::query()->firstOrFail()), ['file' => UploadedFile::fake()->createWithContent('k.json', $json)])
-        ->assertOk()->assertSee('could not be read')->assertSee('survey.floor.readings[1].level')->assertSee('brief.leaf.thickness');
+    $this->followingRedirects()
+        ->post(route('files.store', Job::query()->firstOrFail()), [
+            'file' => UploadedFile::fake()->createWithContent('k.json', $json),
+        ])
+        ->assertOk()
+        ->assertSee('could not be read')
+        ->assertSee('survey.floor.readings[1].level')
+        ->assertSee('brief.leaf.thickness');
 
     expect(Doorway::query()->count())->toBe($before);
 });
@@ -127,7 +160,10 @@ test('the list takes the same queries however long it is', function () {
 });
 
 test('the database waits, logs ahead and holds to its keys', function () {
-    expect(config('database.connections.sqlite'))->toMatchArray(['journal_mode' => 'wal', 'busy_timeout' => 20000, 'foreign_key_constraints' => true])
-        ->and((int) DB::selectOne('pragma foreign_keys')->foreign_keys)->toBe(1)
-        ->and((int) DB::selectOne('pragma busy_timeout')->timeout)->toBe(20000);
+    expect(config('database.connections.sqlite'))
+        ->toMatchArray(['journal_mode' => 'wal', 'busy_timeout' => 20000, 'foreign_key_constraints' => true])
+        ->and((int) DB::selectOne('pragma foreign_keys')->foreign_keys)
+        ->toBe(1)
+        ->and((int) DB::selectOne('pragma busy_timeout')->timeout)
+        ->toBe(20000);
 });

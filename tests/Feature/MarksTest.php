@@ -14,30 +14,48 @@ beforeEach(function () {
     $this->seed(DemoSeeder::class);
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}";
-    $this->set = fn (string $place, string $value) => $this->post("{$this->url}/marks/changes", ['place' => $place, 'value' => $value, 'base' => $this->doorway->refresh()->revision_id])->assertOk();
+    $this->set = fn (string $place, string $value) => $this->post("{$this->url}/marks/changes", [
+        'place' => $place,
+        'value' => $value,
+        'base' => $this->doorway->refresh()->revision_id,
+    ])->assertOk();
 });
 
 test('the wall is marked from one hook, and what that saves is told', function () {
-    $this->get("{$this->url}/marks")->assertOk()->assertSee('One hooking')->assertSee('would take 14 hookings')->assertSee('Hook at the left corner, pull right');
+    $this->get("{$this->url}/marks")
+        ->assertOk()
+        ->assertSee('One hooking')
+        ->assertSee('would take 14 hookings')
+        ->assertSee('Hook at the left corner, pull right');
 });
 
 test('a chosen hook and direction are kept to', function () {
     ($this->set)('marking.pulls.wall[0]', 'corner-r left');
 
-    $this->get("{$this->url}/marks")->assertSee('Hook at the right corner, pull left')->assertDontSee('Hook at the left corner');
+    $this->get("{$this->url}/marks")
+        ->assertSee('Hook at the right corner, pull left')
+        ->assertDontSee('Hook at the left corner');
 });
 
 test('a chosen pull that does not reach is helped by another', function () {
-    ($this->set)('marking.pulls.wall[0]', 'jamb-r right')->assertSee('2 hookings')->assertSee('Hook at the right jamb, pull right');
+    ($this->set)('marking.pulls.wall[0]', 'jamb-r right')
+        ->assertSee('2 hookings')
+        ->assertSee('Hook at the right jamb, pull right');
 });
 
 test('a pull that is let go is found anew', function () {
     ($this->set)('marking.pulls.wall[0]', 'corner-r left');
-    $this->post("{$this->url}/marks/changes", ['place' => 'marking.pulls.wall[0]', 'remove' => 1, 'base' => $this->doorway->refresh()->revision_id])->assertSee('Hook at the left corner, pull right');
+    $this->post("{$this->url}/marks/changes", [
+        'place' => 'marking.pulls.wall[0]',
+        'remove' => 1,
+        'base' => $this->doorway->refresh()->revision_id,
+    ])->assertSee('Hook at the left corner, pull right');
 });
 
 test('a board and a rail are measured from the end that is chosen', function (string $tape, string $reading) {
-    ($this->set)("marking.pulls.{$tape}[0]", 'end-r left')->assertSee('Hook at the right end, pull left')->assertSee($reading);
+    ($this->set)("marking.pulls.{$tape}[0]", 'end-r left')
+        ->assertSee('Hook at the right end, pull left')
+        ->assertSee($reading);
 })->with([['board', "1\u{202f}133"], ['rail', "1\u{202f}974"]]);
 
 test('a tape that is too short for any three pulls says what to do', function () {
@@ -53,18 +71,28 @@ test('what is chosen of the marking stays with the doorway and can be undone', f
 });
 
 test('a length that does not read keeps its text and says why', function () {
-    ($this->set)('marking.tape', 'about six')->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
+    ($this->set)('marking.tape', 'about six')
+        ->assertSee('“about six” does not read as a length')
+        ->assertSee('value="about six"', escape: false);
 });
 
 test('a nudge moves a marking length by one step', function () {
-    $this->post("{$this->url}/marks/changes", ['place' => 'marking.packing', 'nudge' => 1, 'base' => $this->doorway->revision_id])->assertOk();
+    $this->post("{$this->url}/marks/changes", [
+        'place' => 'marking.packing',
+        'nudge' => 1,
+        'base' => $this->doorway->revision_id,
+    ])->assertOk();
 
     expect($this->doorway->refresh()->revision->document->get('marking.packing'))->toBe('13');
 });
 
 test('a height is one level, places, or a laser, as it is chosen', function (string $chosen, string $says) {
     ($this->set)('brief.rules.heights', $chosen)->assertSee($says);
-})->with([['level', 'carry that height along with a level'], ['places', '9 hookings: the floor falls'], ['laser', 'Set the laser anywhere']]);
+})->with([
+    ['level', 'carry that height along with a level'],
+    ['places', '9 hookings: the floor falls'],
+    ['laser', 'Set the laser anywhere'],
+]);
 
 test('a laser line at the high spot gives one offset for the whole wall', function () {
     ($this->set)('brief.rules.heights', 'laser');
@@ -81,14 +109,20 @@ test('a mark that is ticked and then untied is not made, and the log has both', 
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 0]);
 
-    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'mark')->count())->toBe(2)
-        ->and($this->get("{$this->url}/marks")->getContent())->not->toMatch('/form-check-input"\s+checked/');
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'mark')->count())
+        ->toBe(2)
+        ->and($this->get("{$this->url}/marks")->getContent())
+        ->not->toMatch('/form-check-input"\s+checked/');
 });
 
 test('a mark made before the plan moved says so', function () {
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/open-l', 'made' => 1]);
     ($this->set)('brief.rules.heights', 'level');
-    $this->post("{$this->url}/leaf/changes", ['place' => 'brief.rules.park', 'value' => '-20', 'base' => $this->doorway->refresh()->revision_id]);
+    $this->post("{$this->url}/leaf/changes", [
+        'place' => 'brief.rules.park',
+        'value' => '-20',
+        'base' => $this->doorway->refresh()->revision_id,
+    ]);
 
     $this->get("{$this->url}/marks")->assertSee('Moved since it was marked: it was 20 further on. Rub that one out.');
 });
@@ -100,20 +134,37 @@ test('a mark that does not exist is not ticked', function () {
 });
 
 test('a proof of the line says whether to drill', function (string $read, string $says) {
-    $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read])->assertOk()->assertSee($says);
-})->with([['2179', 'Agrees.'], ['2176', 'Look again: measure once more before drilling.'], ['2170', 'Wrong: do not drill. The line is 9 too high.']]);
+    $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read])
+        ->assertOk()
+        ->assertSee($says);
+})->with([
+    ['2179', 'Agrees.'],
+    ['2176', 'Look again: measure once more before drilling.'],
+    ['2170', 'Wrong: do not drill. The line is 9 too high.'],
+]);
 
 test('every reading of a proof is kept, the last one counts', function () {
     foreach (['2170', '2179'] as $read) {
         $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read]);
     }
 
-    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->orderBy('id')->get()->map(fn (LogEntry $entry) => [$entry->data['read'], $entry->data['verdict']])->all())->toBe([['2170', 'wrong'], ['2179', 'agrees']])
-        ->and($this->get("{$this->url}/marks")->getContent())->toContain('Agrees.');
+    expect(
+        LogEntry::query()
+            ->where('doorway_id', $this->doorway->id)
+            ->orderBy('id')
+            ->get()
+            ->map(fn (LogEntry $entry) => [$entry->data['read'], $entry->data['verdict']])
+            ->all(),
+    )
+        ->toBe([['2170', 'wrong'], ['2179', 'agrees']])
+        ->and($this->get("{$this->url}/marks")->getContent())
+        ->toContain('Agrees.');
 });
 
 test('a proof that does not read keeps its text, says why, and logs nothing', function () {
-    $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])->assertSee('“about six” does not read as a length')->assertSee('value="about six"', escape: false);
+    $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])
+        ->assertSee('“about six” does not read as a length')
+        ->assertSee('value="about six"', escape: false);
 
     expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(0);
 });
@@ -122,7 +173,10 @@ test('the log is never changed and never shrinks', function (Closure $harm) {
     $entry = (new Log($this->doorway))->add('mark', 'wall/rail-l', ['made' => true, 'place' => '730.5'], 'Ada');
 
     expect(fn () => $harm($entry))->toThrow(LogicException::class);
-})->with(['changed' => [fn (LogEntry $entry) => $entry->update(['who' => 'Someone else'])], 'taken out' => [fn (LogEntry $entry) => $entry->delete()]]);
+})->with([
+    'changed' => [fn (LogEntry $entry) => $entry->update(['who' => 'Someone else'])],
+    'taken out' => [fn (LogEntry $entry) => $entry->delete()],
+]);
 
 test('an entry sent twice stands once', function () {
     $log = new Log($this->doorway);
@@ -133,30 +187,58 @@ test('an entry sent twice stands once', function () {
 });
 
 test('the order of work tells why a step comes after another', function () {
-    $this->get("{$this->url}/order")->assertOk()->assertSee('38 steps')->assertSee(StepWords::why(new Step('prove-line', 1, 0, 'wall', [])));
+    $this->get("{$this->url}/order")
+        ->assertOk()
+        ->assertSee('38 steps')
+        ->assertSee(StepWords::why(new Step('prove-line', 1, 0, 'wall', [])));
 });
 
 test('leaf and parts show every leaf, the bits in steps, and what is held which way round', function () {
-    $this->get("{$this->url}/parts")->assertOk()->assertSee('3 → 7 → 10')->assertSee('Standoff: wide foot to the board.')->assertSee('Stop: buffer towards the leaf.')->assertSee('face 157 from the rail’s left end');
+    $this->get("{$this->url}/parts")
+        ->assertOk()
+        ->assertSee('3 → 7 → 10')
+        ->assertSee('Standoff: wide foot to the board.')
+        ->assertSee('Stop: buffer towards the leaf.')
+        ->assertSee('face 157 from the rail’s left end');
 });
 
 test('each leaf of a pair has its card, and each stop its drawing', function () {
-    $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/parts')->assertOk()->assertSee('Left leaf, opens left')->assertSee('Right leaf, opens right')->getContent();
+    $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/parts')
+        ->assertOk()
+        ->assertSee('Left leaf, opens left')
+        ->assertSee('Right leaf, opens right')
+        ->getContent();
 
     expect(substr_count($page, 'At the stop: the rail as one faces it'))->toBe(4);
 });
 
 test('a hole outside the solid members is a finding, with a cure that takes it away', function () {
-    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.leaf.solid[0][0]', 'value' => '0', 'base' => $this->doorway->refresh()->revision_id]);
-    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.leaf.solid[0][1]', 'value' => '80', 'base' => $this->doorway->refresh()->revision_id]);
+    $this->post("{$this->url}/size-card/changes", [
+        'place' => 'brief.leaf.solid[0][0]',
+        'value' => '0',
+        'base' => $this->doorway->refresh()->revision_id,
+    ]);
+    $this->post("{$this->url}/size-card/changes", [
+        'place' => 'brief.leaf.solid[0][1]',
+        'value' => '80',
+        'base' => $this->doorway->refresh()->revision_id,
+    ]);
 
     $this->get("{$this->url}/parts")->assertSee('Outside every solid member:');
     $this->get("{$this->url}/leaf")->assertSee('holes are outside the solid members of the leaf');
 });
 
 test('the size card nudges a length instead of losing it', function () {
-    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.in_hand.width', 'value' => '968', 'base' => $this->doorway->revision_id]);
-    $this->post("{$this->url}/size-card/changes", ['place' => 'brief.in_hand.width', 'nudge' => -2, 'base' => $this->doorway->refresh()->revision_id]);
+    $this->post("{$this->url}/size-card/changes", [
+        'place' => 'brief.in_hand.width',
+        'value' => '968',
+        'base' => $this->doorway->revision_id,
+    ]);
+    $this->post("{$this->url}/size-card/changes", [
+        'place' => 'brief.in_hand.width',
+        'nudge' => -2,
+        'base' => $this->doorway->refresh()->revision_id,
+    ]);
 
     expect($this->doorway->refresh()->revision->document->get('brief.in_hand.width'))->toBe('966');
 });
@@ -166,5 +248,9 @@ test('one who changes a list that another has changed is told on the marks page'
     $this->post("{$this->url}/leaf/changes", ['place' => 'brief.leaf.thickness', 'value' => '42', 'base' => $before]);
     $this->flushSession();
 
-    $this->post("{$this->url}/marks/changes", ['place' => 'marking.tape', 'value' => '3000', 'base' => $before])->assertSee('changed '.lcfirst(FieldWords::label('brief.leaf.thickness')).' meanwhile');
+    $this->post("{$this->url}/marks/changes", [
+        'place' => 'marking.tape',
+        'value' => '3000',
+        'base' => $before,
+    ])->assertSee('changed '.lcfirst(FieldWords::label('brief.leaf.thickness')).' meanwhile');
 });

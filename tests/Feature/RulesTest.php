@@ -14,24 +14,40 @@ beforeEach(function () {
 });
 
 test('a rule shows before and after of every doorway that follows it, and takes nothing', function () {
-    $this->post('/rules/preview', ['method_key' => 'pull-height', 'value' => '1100'])->assertOk()->assertSee('doorways that follow it');
-    $this->post('/rules/preview', ['method_key' => 'surplus', 'value' => 'leading'])->assertOk()->assertSee('Take it');
+    $this->post('/rules/preview', ['method_key' => 'pull-height', 'value' => '1100'])
+        ->assertOk()
+        ->assertSee('doorways that follow it');
+    $this->post('/rules/preview', ['method_key' => 'surplus', 'value' => 'leading'])
+        ->assertOk()
+        ->assertSee('Take it');
 
     expect(HouseRule::query()->count())->toBe(0);
 });
 
-test('a rule of the company is written into the doorways that follow it, with its reason, and undone there', function () {
-    $yoke = $this->doorway->setout(null)->plan?->yokeLine()->nm;
-    $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '70', 'why' => 'light under the eaves'])->assertRedirect();
-    $after = Doorway::query()->findOrFail($this->doorway->id);
+test(
+    'a rule of the company is written into the doorways that follow it, with its reason, and undone there',
+    function () {
+        $yoke = $this->doorway->setout(null)->plan?->yokeLine()->nm;
+        $this->post('/rules', [
+            'method_key' => 'head-overlap',
+            'value' => '70',
+            'why' => 'light under the eaves',
+        ])->assertRedirect();
+        $after = Doorway::query()->findOrFail($this->doorway->id);
 
-    expect($after->revision->document->get('brief.rules.head_overlap'))->toBe('70 mm')
-        ->and($after->revision->document->get('house.head-overlap.from'))->toBe('company')
-        ->and($after->setout(null)->plan?->yokeLine()->nm)->toBeGreaterThan($yoke);
-    $this->get("/doorways/{$after->id}/sheet")->assertSee('light under the eaves');
-    $this->post("/doorways/{$after->id}/undo");
-    expect(Doorway::query()->findOrFail($after->id)->revision->document->get('brief.rules.head_overlap'))->toBeNull();
-});
+        expect($after->revision->document->get('brief.rules.head_overlap'))
+            ->toBe('70 mm')
+            ->and($after->revision->document->get('house.head-overlap.from'))
+            ->toBe('company')
+            ->and($after->setout(null)->plan?->yokeLine()->nm)
+            ->toBeGreaterThan($yoke);
+        $this->get("/doorways/{$after->id}/sheet")->assertSee('light under the eaves');
+        $this->post("/doorways/{$after->id}/undo");
+        expect(
+            Doorway::query()->findOrFail($after->id)->revision->document->get('brief.rules.head_overlap'),
+        )->toBeNull();
+    },
+);
 
 test('a doorway that was set by hand no longer follows', function () {
     $this->post('/rules', ['method_key' => 'gap', 'value' => '11', 'why' => '']);
@@ -46,7 +62,9 @@ test('a job’s rule stands over the company’s', function () {
     $this->post("/rules?job={$job->id}", ['method_key' => 'head-overlap', 'value' => '55']);
     $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '30']);
 
-    expect(Doorway::query()->findOrFail($this->doorway->id)->revision->document->get('brief.rules.head_overlap'))->toBe('55 mm');
+    expect(Doorway::query()->findOrFail($this->doorway->id)->revision->document->get('brief.rules.head_overlap'))->toBe(
+        '55 mm',
+    );
 });
 
 test('a new doorway begins with the rules of the house', function () {
@@ -54,17 +72,29 @@ test('a new doorway begins with the rules of the house', function () {
     $this->post('/jobs/'.Job::query()->firstOrFail()->id.'/doorways', ['name' => 'Office']);
     $new = Doorway::query()->where('name', 'Office')->firstOrFail();
 
-    expect($new->revision->document->get('brief.rules.cover'))->toBe('casing')->and($new->revision->document->get('house.cover.why'))->toBe('quiet rooms');
+    expect($new->revision->document->get('brief.rules.cover'))
+        ->toBe('casing')
+        ->and($new->revision->document->get('house.cover.why'))
+        ->toBe('quiet rooms');
 });
 
 test('a rule that does not read is refused in words', function () {
-    $this->post('/rules/preview', ['method_key' => 'gap', 'value' => 'small'])->assertOk()->assertSee('“small” does not read as a length');
+    $this->post('/rules/preview', ['method_key' => 'gap', 'value' => 'small'])
+        ->assertOk()
+        ->assertSee('“small” does not read as a length');
 });
 
 test('of two who take one house rule the later stands and both are told', function () {
-    $take = fn (string $browser, string $who, string $value) => $this->withSession(['browser' => $browser, 'who' => $who])->post('/rules', ['method_key' => 'gap', 'value' => $value, 'why' => '', 'seen' => 0])->assertRedirect();
+    $take = fn (string $browser, string $who, string $value) => $this->withSession([
+        'browser' => $browser,
+        'who' => $who,
+    ])
+        ->post('/rules', ['method_key' => 'gap', 'value' => $value, 'why' => '', 'seen' => 0])
+        ->assertRedirect();
     $take('desk', 'Ines', '10');
     $take('van', 'Tomas', '11');
 
-    expect(WaitingNotice::query()->where('doorway_id', null)->orderBy('id')->pluck('says')->all())->toHaveCount(2)->each->toContain('11 mm');
+    expect(WaitingNotice::query()->where('doorway_id', null)->orderBy('id')->pluck('says')->all())
+        ->toHaveCount(2)
+        ->each->toContain('11 mm');
 });

@@ -15,7 +15,11 @@ use YokeLine\Format\KitReader;
 beforeEach(fn () => $this->seed(DemoSeeder::class));
 
 test('the shelf shows every kit', function () {
-    $this->get('/shelf')->assertOk()->assertSee('Flat bar 40, face strap')->assertSee('Round bar 22, free brackets')->assertSee('Its numbers agree.');
+    $this->get('/shelf')
+        ->assertOk()
+        ->assertSee('Flat bar 40, face strap')
+        ->assertSee('Round bar 22, free brackets')
+        ->assertSee('Its numbers agree.');
 });
 
 test('a height is kept as the sheet states it, and read from there', function (string $datum, int $rise) {
@@ -23,13 +27,19 @@ test('a height is kept as the sheet states it, and read from there', function (s
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '110'])->assertOk();
     $sheet = ShelfKit::called('flat-40-strap')->document;
 
-    expect($sheet->get('height'))->toEqual((object) ['value' => '110', 'datum' => $datum])->and($sheet->get('rise'))->toBeNull()
-        ->and(KitReader::sheet($sheet)->rise->toMm())->toEqual($rise);
+    expect($sheet->get('height'))
+        ->toEqual((object) ['value' => '110', 'datum' => $datum])
+        ->and($sheet->get('rise'))
+        ->toBeNull()
+        ->and(KitReader::sheet($sheet)->rise->toMm())
+        ->toEqual($rise);
 })->with([['hole', 110], ['rail-top', 90], ['rail-foot', 130], ['wheel-top', 46]]);
 
 test('a height typed before the rail’s own is known means the same once it is', function () {
     $this->post('/shelf', ['name' => 'Barn 50', 'of' => 'flat-40-strap']);
-    foreach (['rail.height' => '', 'height.datum' => 'rail-top', 'height.value' => '70', 'rail.height ' => '50'] as $place => $value) {
+    foreach (
+        ['rail.height' => '', 'height.datum' => 'rail-top', 'height.value' => '70', 'rail.height ' => '50'] as $place => $value
+    ) {
         $this->post('/shelf/barn-50/changes', ['place' => trim($place), 'value' => $value])->assertOk();
     }
 
@@ -38,47 +48,74 @@ test('a height typed before the rail’s own is known means the same once it is'
 
 test('a height that would put the hole under the leaf’s top is refused at its field', function () {
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.datum', 'value' => 'rail-top'])->assertOk();
-    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '15'])->assertOk()->assertSee('is it stated to another place of the rail?');
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '15'])
+        ->assertOk()
+        ->assertSee('is it stated to another place of the rail?');
 
     expect(ShelfKit::called('flat-40-strap')->document->get('height.value'))->toBe(41);
 });
 
 test('a number that does not read is answered at its field and nothing is kept', function () {
-    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rail.height', 'value' => 'tall'])->assertOk()->assertSee('“tall” does not read as a length');
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rail.height', 'value' => 'tall'])
+        ->assertOk()
+        ->assertSee('“tall” does not read as a length');
 
     expect(ShelfKit::called('flat-40-strap')?->document->get('rail.height'))->toBe(40);
 });
 
 test('a kit from nothing says what its sheet still has to tell', function () {
-    $this->followingRedirects()->post('/shelf', ['name' => 'Barn 50'])->assertOk()->assertSee('Not all told yet.')->assertSee('A length is wanted here.');
+    $this->followingRedirects()
+        ->post('/shelf', ['name' => 'Barn 50'])
+        ->assertOk()
+        ->assertSee('Not all told yet.')
+        ->assertSee('A length is wanted here.');
 });
 
 test('a copy stands beside the one it was taken from', function () {
-    $this->post('/shelf', ['name' => 'Flat bar 40, mine', 'of' => 'flat-40-strap'])->assertRedirect('/shelf/flat-bar-40-mine');
+    $this->post('/shelf', ['name' => 'Flat bar 40, mine', 'of' => 'flat-40-strap'])->assertRedirect(
+        '/shelf/flat-bar-40-mine',
+    );
 
     expect(ShelfKit::called('flat-bar-40-mine')?->document->get('rise'))->toBe(41);
 });
 
 test('kits go out as a file that comes in again', function () {
     $file = $this->get('/shelf/kits.json')->assertOk()->getContent();
-    $this->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', (string) $file)])->assertRedirect('/shelf');
+    $this->post('/shelf/bring-in', [
+        'file' => UploadedFile::fake()->createWithContent('kits.json', (string) $file),
+    ])->assertRedirect('/shelf');
 
     // The same kits are the same kits.
     expect(ShelfKit::query()->count())->toBe(5);
 });
 
-test('a kit that differs from the one of its name stands beside it, and one that was gone comes back under its own', function () {
-    $file = (string) $this->get('/shelf/kits.json')->getContent();
-    ShelfKit::called('flat-40-strap')->delete();
-    $this->post('/shelf/round-25-strap/changes', ['place' => 'capacity_kg', 'value' => '61']);
-    $this->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', $file)])->assertRedirect('/shelf');
+test(
+    'a kit that differs from the one of its name stands beside it, and one that was gone comes back under its own',
+    function () {
+        $file = (string) $this->get('/shelf/kits.json')->getContent();
+        ShelfKit::called('flat-40-strap')->delete();
+        $this->post('/shelf/round-25-strap/changes', ['place' => 'capacity_kg', 'value' => '61']);
+        $this->post('/shelf/bring-in', [
+            'file' => UploadedFile::fake()->createWithContent('kits.json', $file),
+        ])->assertRedirect('/shelf');
 
-    expect(ShelfKit::called('flat-40-strap'))->not->toBeNull()->and(ShelfKit::query()->count())->toBe(6)->and((string) ShelfKit::called('round-25-strap')->document->get('capacity_kg'))->toBe('61');
-});
+        expect(ShelfKit::called('flat-40-strap'))
+            ->not->toBeNull()
+            ->and(ShelfKit::query()->count())
+            ->toBe(6)
+            ->and((string) ShelfKit::called('round-25-strap')->document->get('capacity_kg'))
+            ->toBe('61');
+    },
+);
 
 test('a file of nonsense kits is refused with the place of each fault', function () {
-    $json = '{"format": "yoke-line/kits", "version": 1, "kits": [{"id": "a", "name": "A", "hang": ["sideways"], "rise": -4}]}';
-    $this->followingRedirects()->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', $json)])->assertOk()->assertSee('kits[0].hang[0]')->assertSee('kits[0].rise');
+    $json =
+        '{"format": "yoke-line/kits", "version": 1, "kits": [{"id": "a", "name": "A", "hang": ["sideways"], "rise": -4}]}';
+    $this->followingRedirects()
+        ->post('/shelf/bring-in', ['file' => UploadedFile::fake()->createWithContent('kits.json', $json)])
+        ->assertOk()
+        ->assertSee('kits[0].hang[0]')
+        ->assertSee('kits[0].rise');
 
     expect(ShelfKit::query()->count())->toBe(5);
 });
@@ -88,27 +125,64 @@ test('a doorway keeps the kit it was planned with, and is told when the shelf’
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '50']);
     $this->app->forgetInstance(Shelf::class);
 
-    $this->get("/doorways/{$doorway->id}/rail")->assertOk()->assertSee("2\u{202f}191")->assertSee('The shelf’s kit has changed since');
-    $this->post("/doorways/{$doorway->id}/rail/changes", ['changes' => '{"kit": null}', 'base' => $doorway->revision_id])->assertOk()->assertSee("2\u{202f}200")->assertDontSee('has changed since');
+    $this->get("/doorways/{$doorway->id}/rail")
+        ->assertOk()
+        ->assertSee("2\u{202f}191")
+        ->assertSee('The shelf’s kit has changed since');
+    $this->post("/doorways/{$doorway->id}/rail/changes", [
+        'changes' => '{"kit": null}',
+        'base' => $doorway->revision_id,
+    ])
+        ->assertOk()
+        ->assertSee("2\u{202f}200")
+        ->assertDontSee('has changed since');
 });
 
-test('of two who set one number of a kit the later stands, both are told, and what each set is written down', function () {
-    $seen = (new Ledger('kit flat-40-strap', Editor::named('Any')))->seen();
-    $set = fn (string $browser, string $who, string $value) => $this->withSession(['browser' => $browser, 'who' => $who])->post('/shelf/flat-40-strap/changes', ['place' => 'capacity_kg', 'value' => $value, 'seen' => $seen])->assertOk();
-    $set('desk', 'Ines', '90');
-    $set('van', 'Tomas', '95');
+test(
+    'of two who set one number of a kit the later stands, both are told, and what each set is written down',
+    function () {
+        $seen = (new Ledger('kit flat-40-strap', Editor::named('Any')))->seen();
+        $set = fn (string $browser, string $who, string $value) => $this->withSession([
+            'browser' => $browser,
+            'who' => $who,
+        ])
+            ->post('/shelf/flat-40-strap/changes', ['place' => 'capacity_kg', 'value' => $value, 'seen' => $seen])
+            ->assertOk();
+        $set('desk', 'Ines', '90');
+        $set('van', 'Tomas', '95');
 
-    expect(ShelfKit::called('flat-40-strap')->document->get('capacity_kg'))->toEqual(95)
-        ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says)->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95 over your 90.')
-        ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says)->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 meanwhile; yours, 95, stands.')
-        ->and(array_map(fn (array $edit) => array_slice($edit, 1), (new Ledger('kit flat-40-strap', Editor::named('Any')))->last()))->toBe([['Tomas', 'capacity_kg', '90', '95'], ['Ines', 'capacity_kg', '80', '90']]);
-});
+        expect(ShelfKit::called('flat-40-strap')->document->get('capacity_kg'))
+            ->toEqual(95)
+            ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says)
+            ->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95 over your 90.')
+            ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says)
+            ->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 meanwhile; yours, 95, stands.')
+            ->and(
+                array_map(
+                    fn (array $edit) => array_slice($edit, 1),
+                    (new Ledger('kit flat-40-strap', Editor::named('Any')))->last(),
+                ),
+            )
+            ->toBe([['Tomas', 'capacity_kg', '90', '95'], ['Ines', 'capacity_kg', '80', '90']]);
+    },
+);
 
 test('two who set two numbers of a kit both have theirs, and nobody is told anything', function () {
     $kit = ShelfKit::called('flat-40-strap');
-    $this->withSession(['browser' => 'desk'])->post('/shelf/flat-40-strap/changes', ['place' => 'capacity_kg', 'value' => '90', 'seen' => 0]);
-    $this->withSession(['browser' => 'van'])->post('/shelf/flat-40-strap/changes', ['place' => 'standoff', 'value' => '33', 'seen' => 0]);
+    $this->withSession(['browser' => 'desk'])->post('/shelf/flat-40-strap/changes', [
+        'place' => 'capacity_kg',
+        'value' => '90',
+        'seen' => 0,
+    ]);
+    $this->withSession(['browser' => 'van'])->post('/shelf/flat-40-strap/changes', [
+        'place' => 'standoff',
+        'value' => '33',
+        'seen' => 0,
+    ]);
     $now = $kit->refresh()->document;
 
-    expect([$now->get('capacity_kg'), $now->get('standoff')])->toEqual([90, 33])->and(WaitingNotice::query()->count())->toBe(0);
+    expect([$now->get('capacity_kg'), $now->get('standoff')])
+        ->toEqual([90, 33])
+        ->and(WaitingNotice::query()->count())
+        ->toBe(0);
 });

@@ -52,8 +52,10 @@ dataset('books', fn () => array_map(fn (string $file) => basename($file), glob(_
 test('both languages say the same things with the same placeholders', function (string $book) {
     [$english, $spanish] = [saidIn(require lang_path("en/{$book}")), saidIn(require lang_path("es/{$book}"))];
 
-    expect(array_keys($spanish))->toBe(array_keys($english))
-        ->and(array_map(placeholdersIn(...), $spanish))->toBe(array_map(placeholdersIn(...), $english));
+    expect(array_keys($spanish))
+        ->toBe(array_keys($english))
+        ->and(array_map(placeholdersIn(...), $spanish))
+        ->toBe(array_map(placeholdersIn(...), $english));
 })->with('books');
 
 test('no book of one language is missing in the other', function () {
@@ -63,7 +65,9 @@ test('no book of one language is missing in the other', function () {
 });
 
 test('every field of the catalogue has a name', function () {
-    expect(array_filter(array_keys(Catalog::whole()->fields), fn (string $path) => ! FieldWords::isNamed($path)))->toBe([]);
+    expect(array_filter(array_keys(Catalog::whole()->fields), fn (string $path) => ! FieldWords::isNamed($path)))->toBe(
+        [],
+    );
 });
 
 test('every answer has words', function (string $path) {
@@ -71,15 +75,28 @@ test('every answer has words', function (string $path) {
     $wanted = $field->type === FieldType::Flag ? ['no', 'yes'] : $field->answers;
 
     expect(array_diff($wanted, array_keys(FieldWords::answers($path))))->toBe([]);
-})->with(fn () => array_keys(array_filter(Catalog::whole()->fields, fn ($field) => in_array($field->type, [FieldType::Choice, FieldType::Flag], true))));
+})->with(
+    fn () => array_keys(
+        array_filter(
+            Catalog::whole()->fields,
+            fn ($field) => in_array($field->type, [FieldType::Choice, FieldType::Flag], true),
+        ),
+    ),
+);
 
 test('no field on any page is without words in either language', function (string $language) {
-    (new DemoSeeder)->run();
+    (new DemoSeeder())->run();
     app()->setLocale($language);
     $labels = [];
     $read = function (Group ...$groups) use (&$labels): void {
         foreach ($groups as $group) {
-            array_push($labels, $group->title, $group->note, ...array_keys($group->links), ...array_map(fn (Row $row) => $row->label, $group->rows));
+            array_push(
+                $labels,
+                $group->title,
+                $group->note,
+                ...array_keys($group->links),
+                ...array_map(fn (Row $row) => $row->label, $group->rows),
+            );
             foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
                 assert($field instanceof Field);
                 array_push($labels, $field->label, $field->caption, ...array_values($field->options));
@@ -92,11 +109,21 @@ test('no field on any page is without words in either language', function (strin
             $read(...$station->groups($setout, [], Items::named('', $setout->document), 1));
         }
         if ($setout->plan !== null) {
-            $read(...(new MarkingForm($doorway, null))->groups(), ...(new SureForm($doorway, null))->groups(), ...(new SizeCardForm($doorway, null))->groups());
+            $read(
+                ...(new MarkingForm($doorway, null))->groups(),
+                ...(new SureForm($doorway, null))->groups(),
+                ...(new SizeCardForm($doorway, null))->groups(),
+            );
         }
     }
     $read(...(new KitForm(ShelfKit::query()->firstOrFail(), null))->groups());
-    $unsaid = array_filter($labels, fn (string $label) => preg_match('/^(fields|captions|answers|bench|groups|rows|notes|links|offers)\.|:[a-z]|survey |brief |kit\./', $label) === 1);
+    $unsaid = array_filter(
+        $labels,
+        fn (string $label) => preg_match(
+            '/^(fields|captions|answers|bench|groups|rows|notes|links|offers)\.|:[a-z]|survey |brief |kit\./',
+            $label,
+        ) === 1,
+    );
 
     expect(count($labels))->toBeGreaterThan(500)->and(array_values(array_unique($unsaid)))->toBe([]);
 })->with(['en', 'es']);
@@ -104,16 +131,27 @@ test('no field on any page is without words in either language', function (strin
 test('every step says what is done, on which card, with what in hand', function (StepKind $kind) {
     $step = new Step($kind->value, 1, 0, 'wall', []);
 
-    expect(StepWords::step($step))->toMatch('/^[A-Z]/')->not->toContain('steps.')->and(StepWords::card($kind->card()))->not->toContain('steps.')
-        ->and($kind->isAtTheDesk() || StepWords::tools($step) !== [])->toBeTrue();
+    expect(StepWords::step($step))
+        ->toMatch('/^[A-Z]/')
+        ->not->toContain('steps.')
+        ->and(StepWords::card($kind->card()))
+        ->not->toContain('steps.')
+        ->and($kind->isAtTheDesk() || StepWords::tools($step) !== [])
+        ->toBeTrue();
 })->with(fn () => array_column(StepKind::cases(), null, 'value'));
 
 test('a step of one leaf, or of one coat, says so', function () {
-    expect(StepWords::named('coat-leaf.left.2'))->toBe(StepWords::kind(StepKind::CoatLeaf).', left, coat 2')->and(StepWords::named('not a step'))->toBe('not a step');
+    expect(StepWords::named('coat-leaf.left.2'))
+        ->toBe(StepWords::kind(StepKind::CoatLeaf).', left, coat 2')
+        ->and(StepWords::named('not a step'))
+        ->toBe('not a step');
 });
 
 test('what a step waits for is said in hours or minutes', function () {
-    expect(StepWords::after(new After('coat-leaf.1', 'dry', 240)))->toContain('240 minutes')->and(StepWords::after(new After('coat-leaf.2', 'cure', 960)))->toContain('16 hours');
+    expect(StepWords::after(new After('coat-leaf.1', 'dry', 240)))
+        ->toContain('240 minutes')
+        ->and(StepWords::after(new After('coat-leaf.2', 'cure', 960)))
+        ->toContain('16 hours');
 });
 
 test('time is said in five minutes, and in half hours from an hour on', function (int $minutes, string $says) {

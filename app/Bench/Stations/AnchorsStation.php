@@ -27,34 +27,79 @@ final class AnchorsStation
     {
         $plan = $setout->plan;
         $brief = $setout->doorway->brief;
-        $woods = ['' => BenchWords::say('not-said'), ...array_combine(Wood::names(), array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names()))];
+        $woods = [
+            '' => BenchWords::say('not-said'),
+            ...array_combine(Wood::names(), array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names())),
+        ];
         $wood = fn (string $place) => Row::of(Field::of($place, grey: '', options: $woods)->asList());
         $masonry = $brief->backing === Backing::Masonry || $setout->doorway->survey->isMasonry();
 
         return [
-            Group::named('carries', [
-                Row::of(Field::of('brief.backing')),
-                Row::of(Field::of('brief.rules.rail_left', grey: $plan?->rail->span->low)),
-                ...($brief->backing->isHeader() ? [Row::named('board', Field::of('brief.header.width', isShort: true), Field::of('brief.header.thickness', isShort: true)), Row::of(Field::of('brief.header.lengths'))] : []),
-                Row::of(Field::of('brief.rules.washers')),
-                Row::of(Field::of('brief.rules.load_factor')),
-            ], note: $plan === null ? '' : BenchWords::note('anchors')),
-            ...($plan === null ? [] : [Group::named('alternatives', [], array_map(fn (Alternative $other) => new Offer(
-                BenchWords::say('offers.'.($other->holds ? 'holds' : 'does-not-hold'), ['what' => $other->says, 'costs' => ucfirst($other->costs)]),
-                $other->backing === null ? [] : ['brief.backing' => $other->backing->value],
-            ), Alternatives::of($plan, $setout->write)))]),
+            Group::named(
+                'carries',
+                [
+                    Row::of(Field::of('brief.backing')),
+                    Row::of(Field::of('brief.rules.rail_left', grey: $plan?->rail->span->low)),
+                    ...$brief->backing->isHeader()
+                        ? [
+                            Row::named(
+                                'board',
+                                Field::of('brief.header.width', isShort: true),
+                                Field::of('brief.header.thickness', isShort: true),
+                            ),
+                            Row::of(Field::of('brief.header.lengths')),
+                        ]
+                        : [],
+                    Row::of(Field::of('brief.rules.washers')),
+                    Row::of(Field::of('brief.rules.load_factor')),
+                ],
+                note: $plan === null ? '' : BenchWords::note('anchors'),
+            ),
+            ...$plan === null
+                ? []
+                : [
+                    Group::named(
+                        'alternatives',
+                        [],
+                        array_map(
+                            fn (Alternative $other) => new Offer(
+                                BenchWords::say('offers.'.($other->holds ? 'holds' : 'does-not-hold'), [
+                                    'what' => $other->says,
+                                    'costs' => ucfirst($other->costs),
+                                ]),
+                                $other->backing === null ? [] : ['brief.backing' => $other->backing->value],
+                            ),
+                            Alternatives::of($plan, $setout->write),
+                        ),
+                    ),
+                ],
             Group::named('wood', [
                 $wood('survey.wood'),
-                ...($setout->doorway->survey->lining?->kind === LiningKind::Plank ? [$wood('survey.wall.lining.wood')] : []),
-                ...($brief->backing->isHeader() ? [$wood('brief.header.wood')] : []),
+                ...$setout->doorway->survey->lining?->kind === LiningKind::Plank
+                    ? [$wood('survey.wall.lining.wood')]
+                    : [],
+                ...$brief->backing->isHeader() ? [$wood('brief.header.wood')] : [],
             ]),
-            ...($masonry ? [Group::named('anchor', [
-                Row::of(Field::of('brief.anchor.kind')),
-                Row::named('size', Field::of('brief.anchor.diameter', isShort: true), Field::of('brief.anchor.embedment', isShort: true)),
-                Row::of(Field::of('brief.anchor.tension_N')),
-                Row::of(Field::of('brief.anchor.shear_N')),
-            ])] : []),
-            Group::named('solids', self::solids($items), [new Offer(BenchWords::say('offers.lintel'), self::lintel($setout, $items->next('survey.solids')))], ['sweep' => "/doorways/{$doorway}/sweep"]),
+            ...$masonry
+                ? [
+                    Group::named('anchor', [
+                        Row::of(Field::of('brief.anchor.kind')),
+                        Row::named(
+                            'size',
+                            Field::of('brief.anchor.diameter', isShort: true),
+                            Field::of('brief.anchor.embedment', isShort: true),
+                        ),
+                        Row::of(Field::of('brief.anchor.tension_N')),
+                        Row::of(Field::of('brief.anchor.shear_N')),
+                    ]),
+                ]
+                : [],
+            Group::named(
+                'solids',
+                self::solids($items),
+                [new Offer(BenchWords::say('offers.lintel'), self::lintel($setout, $items->next('survey.solids')))],
+                ['sweep' => "/doorways/{$doorway}/sweep"],
+            ),
         ];
     }
 
@@ -80,6 +125,12 @@ final class AnchorsStation
         $head = Length::greatest(...$opening->heights);
         $over = $opening->span()->widened(Length::mm(38));
 
-        return [$place => ['kind' => 'lintel', 'x' => [$exact->exact($over->low), $exact->exact($over->high)], 'y' => [$exact->exact($head), $exact->exact($head->plus(Length::mm(200)))]]];
+        return [
+            $place => [
+                'kind' => 'lintel',
+                'x' => [$exact->exact($over->low), $exact->exact($over->high)],
+                'y' => [$exact->exact($head), $exact->exact($head->plus(Length::mm(200)))],
+            ],
+        ];
     }
 }

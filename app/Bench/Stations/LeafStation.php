@@ -22,15 +22,25 @@ final class LeafStation
         $rules = $brief->rules;
         $plan = $setout->plan;
 
-        $asked = fn (string $place, ?Length $grey = null) => $brief->hang->asks($place) ? [Row::of(Field::of($place, grey: $grey))] : [];
+        $asked = fn (string $place, ?Length $grey = null) => $brief->hang->asks($place)
+            ? [Row::of(Field::of($place, grey: $grey))]
+            : [];
 
         return [
-            Group::named('purpose', [Row::named('purpose', Field::of('brief.purpose[0]'), Field::of('brief.purpose[1]'))], links: ['ways' => "/doorways/{$doorway}/ways", 'rules' => "/rules?doorway={$doorway}"]),
+            Group::named(
+                'purpose',
+                [Row::named('purpose', Field::of('brief.purpose[0]'), Field::of('brief.purpose[1]'))],
+                links: ['ways' => "/doorways/{$doorway}/ways", 'rules' => "/rules?doorway={$doorway}"],
+            ),
             Group::named('hang', [
                 Row::of(Field::of('brief.hang')),
                 ...$asked('brief.opens'),
                 Row::of(Field::of('brief.rules.cover')),
-                Row::of($rules->cover === Cover::Casing ? Field::of('brief.rules.casing_margin') : Field::of('brief.rules.side_overlap', grey: $rules->usualOverlap())),
+                Row::of(
+                    $rules->cover === Cover::Casing
+                        ? Field::of('brief.rules.casing_margin')
+                        : Field::of('brief.rules.side_overlap', grey: $rules->usualOverlap()),
+                ),
                 Row::of(Field::of('brief.rules.reach')->asList()),
                 ...match ($rules->reach) {
                     Reach::Head => [Row::of(Field::of('brief.rules.head_overlap'))],
@@ -41,7 +51,9 @@ final class LeafStation
                 ...$asked('brief.rules.mid_overlap', $plan?->layout->midOverlap?->total),
                 ...$asked('brief.rules.park'),
                 ...$asked('brief.rules.surplus'),
-                ...($setout->doorway->survey->opening?->is->isWayThrough() === false || $rules->parked ? [Row::of(Field::of('brief.rules.parked'))] : []),
+                ...$setout->doorway->survey->opening?->is->isWayThrough() === false || $rules->parked
+                    ? [Row::of(Field::of('brief.rules.parked'))]
+                    : [],
             ]),
             Group::named('leaf', [
                 Row::of(Field::of('brief.leaf.width', grey: $plan?->layout->width->size->total)),
@@ -51,12 +63,15 @@ final class LeafStation
                 Row::of(Field::of('brief.leaf.stile')),
                 Row::of(Field::of('brief.rules.pull_height')),
                 Row::of(Field::of('brief.leaf.construction.kind')),
-                Row::of(Field::of('brief.leaf.mass_kg', grey: $plan === null ? null : (string) round($plan->mass->kg, 1))),
+                Row::of(
+                    Field::of('brief.leaf.mass_kg', grey: $plan === null ? null : (string) round($plan->mass->kg, 1)),
+                ),
             ]),
-            Group::named('stock', [
-                Row::of(Field::of('brief.leaf.stock_widths')),
-                Row::of(Field::of('brief.leaf.stock_heights')),
-            ], links: ['size-card' => "/doorways/{$doorway}/size-card"]),
+            Group::named(
+                'stock',
+                [Row::of(Field::of('brief.leaf.stock_widths')), Row::of(Field::of('brief.leaf.stock_heights'))],
+                links: ['size-card' => "/doorways/{$doorway}/size-card"],
+            ),
         ];
     }
 }

@@ -28,7 +28,13 @@ final class RailStation
 
         return [
             Group::named('kit', [
-                Row::of(Field::of('brief.kit', grey: $brief->kit, options: array_map(fn (Kit $kit) => $kit->name, $kits))->asList()),
+                Row::of(
+                    Field::of(
+                        'brief.kit',
+                        grey: $brief->kit,
+                        options: array_map(fn (Kit $kit) => $kit->name, $kits),
+                    )->asList(),
+                ),
                 Row::of(Field::of('brief.rules.hanger_inset', grey: $kit?->hanger->inset)),
                 Row::of(Field::of('brief.rules.soft_close')),
                 Row::of(Field::of('brief.rules.spacer')),
@@ -36,15 +42,23 @@ final class RailStation
                 Row::of(Field::of('brief.rules.props')),
             ]),
             Group::named('carries', [
-                Row::of(Field::of('brief.backing', options: FieldWords::answers('brief.backing', ['header', 'direct']))),
-                ...($brief->backing->isHeader() ? [
-                    Row::named('board', Field::of('brief.header.width', isShort: true), Field::of('brief.header.thickness', isShort: true)),
-                    Row::of(Field::of('brief.header.align')->asList()),
-                    ...($header->align === HeaderAlign::RailLow ? [Row::of(Field::of('brief.header.reveal'))] : []),
-                    Row::of(Field::of('brief.header.reach')->asList()),
-                    ...($header->reach === HeaderReach::Overrun ? [Row::of(Field::of('brief.header.overrun'))] : []),
-                    Row::of(Field::of('brief.header.build_out')),
-                ] : []),
+                Row::of(
+                    Field::of('brief.backing', options: FieldWords::answers('brief.backing', ['header', 'direct'])),
+                ),
+                ...$brief->backing->isHeader()
+                    ? [
+                        Row::named(
+                            'board',
+                            Field::of('brief.header.width', isShort: true),
+                            Field::of('brief.header.thickness', isShort: true),
+                        ),
+                        Row::of(Field::of('brief.header.align')->asList()),
+                        ...$header->align === HeaderAlign::RailLow ? [Row::of(Field::of('brief.header.reveal'))] : [],
+                        Row::of(Field::of('brief.header.reach')->asList()),
+                        ...$header->reach === HeaderReach::Overrun ? [Row::of(Field::of('brief.header.overrun'))] : [],
+                        Row::of(Field::of('brief.header.build_out')),
+                    ]
+                    : [],
             ]),
             Group::named('rail', [
                 Row::of(Field::of('brief.rules.rail_reach')->asList()),

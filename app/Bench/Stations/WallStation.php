@@ -18,8 +18,19 @@ use YokeLine\Setout;
 /** The survey, in walking order. */
 final class WallStation
 {
-    /** What is found on walls, with the size it usually has and the height it usually stands at, in mm: x, y, width, height, projection. */
-    private const THINGS = ['switch' => [1100, 86, 86, 12], 'socket' => [300, 86, 146, 12], 'thermostat' => [1400, 90, 90, 25], 'vent' => [2100, 300, 150, 15], 'radiator' => [120, 600, 600, 110], 'shelf' => [1400, 600, 40, 200], 'furniture' => [0, 900, 800, 450]];
+    /**
+     * What is found on walls, with the size it usually has and the height it usually stands at, in mm: x, y, width,
+     * height, projection.
+     */
+    private const THINGS = [
+        'switch' => [1100, 86, 86, 12],
+        'socket' => [300, 86, 146, 12],
+        'thermostat' => [1400, 90, 90, 25],
+        'vent' => [2100, 300, 150, 15],
+        'radiator' => [120, 600, 600, 110],
+        'shelf' => [1400, 600, 40, 200],
+        'furniture' => [0, 900, 800, 450],
+    ];
 
     private const HAZARDS = ['cable' => [0, 30, 2400], 'pipe' => [0, 40, 900], 'gas' => [0, 40, 900]];
 
@@ -29,31 +40,61 @@ final class WallStation
         $isCarpet = $setout->document->get('survey.floor.finish') === 'carpet';
 
         return [
-            Group::named('wall', [
-                Row::named('from-to', Field::of('survey.wall.from'), Field::of('survey.wall.to')),
-                Row::named('ends', Field::of('survey.wall.ends.left')->asList(), Field::of('survey.wall.ends.right')->asList()),
-                Row::of(Field::of('survey.wall.ceiling')),
-                Row::named('crown', Field::of('survey.wall.crown.drop', isShort: true), Field::of('survey.wall.crown.projection', isShort: true)),
-                Row::named('lining', Field::of('survey.wall.lining.kind'), Field::of('survey.wall.lining.thickness')),
-                Row::of(Field::of('survey.wall.walkway')),
-            ], links: ['readings' => "/doorways/{$doorway}/readings"]),
+            Group::named(
+                'wall',
+                [
+                    Row::named('from-to', Field::of('survey.wall.from'), Field::of('survey.wall.to')),
+                    Row::named(
+                        'ends',
+                        Field::of('survey.wall.ends.left')->asList(),
+                        Field::of('survey.wall.ends.right')->asList(),
+                    ),
+                    Row::of(Field::of('survey.wall.ceiling')),
+                    Row::named(
+                        'crown',
+                        Field::of('survey.wall.crown.drop', isShort: true),
+                        Field::of('survey.wall.crown.projection', isShort: true),
+                    ),
+                    Row::named(
+                        'lining',
+                        Field::of('survey.wall.lining.kind'),
+                        Field::of('survey.wall.lining.thickness'),
+                    ),
+                    Row::of(Field::of('survey.wall.walkway')),
+                ],
+                links: ['readings' => "/doorways/{$doorway}/readings"],
+            ),
             Group::named('opening', [
                 Row::of(Field::of('survey.opening.is')->asList()),
                 Row::of(Field::of('survey.opening.left')),
                 self::row('width', 'survey.opening.width[0]', 'survey.opening.width[1]', 'survey.opening.width[2]'),
                 self::row('height', 'survey.opening.height[0]', 'survey.opening.height[1]'),
-                self::row('casing', 'survey.opening.casing.left', 'survey.opening.casing.right', 'survey.opening.casing.head', 'survey.opening.casing.thickness'),
+                self::row(
+                    'casing',
+                    'survey.opening.casing.left',
+                    'survey.opening.casing.right',
+                    'survey.opening.casing.head',
+                    'survey.opening.casing.thickness',
+                ),
                 Row::of(Field::of('survey.opening.was')),
             ]),
             Group::named('base', [
                 self::row('baseboard', 'survey.baseboard.height', 'survey.baseboard.thickness'),
                 Row::of(Field::of('survey.floor.finish')),
-                ...($isCarpet ? [self::row('carpet', 'survey.floor.pile', 'survey.floor.plate')] : []),
+                ...$isCarpet ? [self::row('carpet', 'survey.floor.pile', 'survey.floor.plate')] : [],
             ]),
             Group::named('floor', self::list($items, 'floor-level', 'survey.floor.readings', 'x', 'level')),
             Group::named('studs', self::list($items, 'stud', 'survey.studs', 'x', 'width')),
-            Group::named('things', self::things($items), self::offers($setout, $items->next('survey.obstacles'), self::THINGS)),
-            Group::named('hazards', self::hazards($setout, $items), self::offers($setout, $items->next('survey.hazards'), self::HAZARDS)),
+            Group::named(
+                'things',
+                self::things($items),
+                self::offers($setout, $items->next('survey.obstacles'), self::THINGS),
+            ),
+            Group::named(
+                'hazards',
+                self::hazards($setout, $items),
+                self::offers($setout, $items->next('survey.hazards'), self::HAZARDS),
+            ),
         ];
     }
 
@@ -71,11 +112,18 @@ final class WallStation
     {
         $places = $items->of($list);
 
-        return array_map(fn (string $place, int $i) => new Row(
-            BenchWords::say("rows.{$row}", ['n' => $i + 1]),
-            array_map(fn (string $key) => Field::of("{$place}.{$key}", $i + 1, isShort: $i === 0), array_values($keys)),
-            $i < count($places) ? $place : null,
-        ), [...$places, $items->next($list)], range(0, count($places)));
+        return array_map(
+            fn (string $place, int $i) => new Row(
+                BenchWords::say("rows.{$row}", ['n' => $i + 1]),
+                array_map(
+                    fn (string $key) => Field::of("{$place}.{$key}", $i + 1, isShort: $i === 0),
+                    array_values($keys),
+                ),
+                $i < count($places) ? $place : null,
+            ),
+            [...$places, $items->next($list)],
+            range(0, count($places)),
+        );
     }
 
     /** @return list<Row> */
@@ -84,9 +132,16 @@ final class WallStation
         $rows = [];
         foreach ($items->of('survey.obstacles') as $i => $at) {
             $n = $i + 1;
-            $rows[] = new Row(BenchWords::say('rows.thing', ['n' => $n]), [Field::of("{$at}.name", $n), Field::of("{$at}.moved", $n)], $at);
+            $rows[] = new Row(
+                BenchWords::say('rows.thing', ['n' => $n]),
+                [Field::of("{$at}.name", $n), Field::of("{$at}.moved", $n)],
+                $at,
+            );
             $rows[] = new Row('', self::box($at, $n));
-            $rows[] = new Row('', [Field::of("{$at}.projection", $n, isShort: true), Field::of("{$at}.stands_off", $n, isShort: true)]);
+            $rows[] = new Row('', [
+                Field::of("{$at}.projection", $n, isShort: true),
+                Field::of("{$at}.stands_off", $n, isShort: true),
+            ]);
         }
 
         return $rows;
@@ -98,7 +153,13 @@ final class WallStation
         $rows = [];
         foreach ($items->of('survey.hazards') as $i => $at) {
             $kind = $setout->document->get("{$at}.kind");
-            $rows[] = new Row(ucfirst(FieldWords::answers("{$at}.kind")[is_string($kind) ? $kind : ''] ?? FieldWords::label($at, $i + 1)), self::box($at, $i + 1), $at);
+            $rows[] = new Row(
+                ucfirst(
+                    FieldWords::answers("{$at}.kind")[is_string($kind) ? $kind : ''] ?? FieldWords::label($at, $i + 1),
+                ),
+                self::box($at, $i + 1),
+                $at,
+            );
         }
 
         return $rows;
@@ -107,7 +168,12 @@ final class WallStation
     /** @return list<Field> from, to, bottom, top */
     public static function box(string $at, int $n): array
     {
-        return array_map(fn (string $side) => Field::of("{$at}.{$side}", $n, isShort: true), ['x[0]', 'x[1]', 'y[0]', 'y[1]']);
+        return array_map(fn (string $side) => Field::of("{$at}.{$side}", $n, isShort: true), [
+            'x[0]',
+            'x[1]',
+            'y[0]',
+            'y[1]',
+        ]);
     }
 
     /**
@@ -120,7 +186,7 @@ final class WallStation
     {
         $survey = $setout->doorway->survey;
         $exact = new LengthWriter($setout->doorway->units);
-        $from = $survey->opening?->span()->high->plus(Length::mm(150)) ?? $survey->wallFrom ?? Length::zero();
+        $from = $survey->opening?->span()->high->plus(Length::mm(150)) ?? ($survey->wallFrom ?? Length::zero());
         $offers = [];
         foreach ($kinds as $kind => $size) {
             [$y, $width, $height] = $size;
@@ -130,9 +196,14 @@ final class WallStation
                 'y' => [$exact->exact(Length::mm($y)), $exact->exact(Length::mm($y + $height))],
             ];
             if (isset($size[3])) {
-                $thing += ['name' => $kind, 'projection' => $exact->exact(Length::mm($size[3]))] + ($kind === 'furniture' ? ['stands_off' => $exact->exact(Length::mm(900))] : []);
+                $thing +=
+                    ['name' => $kind, 'projection' => $exact->exact(Length::mm($size[3]))] +
+                    ($kind === 'furniture' ? ['stands_off' => $exact->exact(Length::mm(900))] : []);
             }
-            $offers[] = new Offer(BenchWords::say('offers.add', ['what' => FieldWords::answers("{$place}.kind")[$kind]]), [$place => $thing]);
+            $offers[] = new Offer(
+                BenchWords::say('offers.add', ['what' => FieldWords::answers("{$place}.kind")[$kind]]),
+                [$place => $thing],
+            );
         }
 
         return $offers;

@@ -26,15 +26,31 @@ final class PlanDoorway extends Command
         try {
             $kits = $this->option('kits');
             $shelf = is_string($kits) ? new Shelf($this->existing($kits)) : $shelf;
-            $setout = Setout::of(DoorwayFile::read((string) file_get_contents($this->existing($this->argument('file')))), $shelf->kits());
+            $setout = Setout::of(
+                DoorwayFile::read((string) file_get_contents($this->existing($this->argument('file')))),
+                $shelf->kits(),
+            );
         } catch (UnreadableFile $problem) {
             return $this->refuse($problem->getMessage());
         }
         if ($setout->plan === null) {
-            return $this->refuse(implode("\n", array_map(fn (Finding $finding) => "{$finding->where}: {$finding->says}. {$finding->more}", $setout->findings)));
+            return $this->refuse(
+                implode(
+                    "\n",
+                    array_map(
+                        fn (Finding $finding) => "{$finding->where}: {$finding->says}. {$finding->more}",
+                        $setout->findings,
+                    ),
+                ),
+            );
         }
         $this->option('json')
-            ? $this->line((string) json_encode(PlanWriter::write($setout->plan, $setout->findings), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION))
+            ? $this->line(
+                (string) json_encode(
+                    PlanWriter::write($setout->plan, $setout->findings),
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            )
             : $this->tell($setout);
 
         return self::SUCCESS;
@@ -43,7 +59,13 @@ final class PlanDoorway extends Command
     private function tell(Setout $setout): void
     {
         $this->line("{$setout->doorway->name}: {$setout->verdict()->says()}");
-        $this->table(['', $setout->doorway->units->value], array_map(fn ($sum) => [$sum->name, $setout->write->show($sum->total)], array_values($setout->plan?->sums() ?? [])));
+        $this->table(
+            ['', $setout->doorway->units->value],
+            array_map(
+                fn ($sum) => [$sum->name, $setout->write->show($sum->total)],
+                array_values($setout->plan?->sums() ?? []),
+            ),
+        );
         foreach ($setout->findings as $finding) {
             $this->line("{$finding->severity->value}  {$finding->code->value}: {$finding->says}. {$finding->more}");
             foreach ($finding->cures as $cure) {
@@ -54,7 +76,9 @@ final class PlanDoorway extends Command
 
     private function existing(mixed $path): string
     {
-        return is_string($path) && is_file($path) && is_readable($path) ? $path : throw UnreadableFile::notFound(is_string($path) ? $path : '');
+        return is_string($path) && is_file($path) && is_readable($path)
+            ? $path
+            : throw UnreadableFile::notFound(is_string($path) ? $path : '');
     }
 
     private function refuse(string $says): int

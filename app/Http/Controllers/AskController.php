@@ -16,7 +16,9 @@ final class AskController
 {
     public function findings(Request $request, Doorway $doorway, Station $station): View
     {
-        return view('bench.found', ['bench' => new Bench($doorway, $station, Editor::of($request)->units, proveNow: true)]);
+        return view('bench.found', [
+            'bench' => new Bench($doorway, $station, Editor::of($request)->units, proveNow: true),
+        ]);
     }
 
     public function numbers(Request $request, Doorway $doorway): View

@@ -35,12 +35,26 @@ final class BenchController
         try {
             $changes = match (true) {
                 $request->has('changes') => (array) json_decode((string) $request->input('changes'), true),
-                $request->has('right') => Moved::changes($doorway->setout($editor->units), $place, $request->float('right'), $request->float('up')),
+                $request->has('right') => Moved::changes(
+                    $doorway->setout($editor->units),
+                    $place,
+                    $request->float('right'),
+                    $request->float('up'),
+                ),
                 default => $this->typed($request, $doorway, $place),
             };
-            $notices = (new Change($changes, Places::summary($changes, $doorway->revision->document), $editor))->applyTo($doorway, $request->integer('base'));
+            $notices = (new Change(
+                $changes,
+                Places::summary($changes, $doorway->revision->document),
+                $editor,
+            ))->applyTo($doorway, $request->integer('base'));
         } catch (UnreadableFile $problem) {
-            $refused = [$place => ['typed' => (string) $request->input('value'), 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)]];
+            $refused = [
+                $place => [
+                    'typed' => (string) $request->input('value'),
+                    'says' => $problem->problems[$place] ?? implode(' ', $problem->problems),
+                ],
+            ];
         }
 
         return $this->bench($request, new Bench($doorway, $station, $editor->units, $refused, $notices));
@@ -53,12 +67,21 @@ final class BenchController
             return [$place => null];
         }
         $kits = app(Shelf::class)->kits();
-        $setout = $request->has('nudge') ? $doorway->setout(Editor::of($request)->units) : Setout::unplanned($doorway->revision->document, Editor::of($request)->units);
+        $setout = $request->has('nudge')
+            ? $doorway->setout(Editor::of($request)->units)
+            : Setout::unplanned($doorway->revision->document, Editor::of($request)->units);
         // Some fields stand there only once there is a plan.
-        $field = Station::field($setout, $kits, $place) ?? Station::field($doorway->setout(Editor::of($request)->units), $kits, $place) ?? throw new UnreadableFile([$place => 'There is no such field here.']);
+        $field =
+            Station::field($setout, $kits, $place) ??
+            (Station::field($doorway->setout(Editor::of($request)->units), $kits, $place) ??
+                throw new UnreadableFile([$place => 'There is no such field here.']));
         $typed = new Typed($setout->write->unit, $setout->doorway->units);
         $said = $request->has('nudge')
-            ? $typed->nudged($setout->document->get($place), $field->grey instanceof Length ? $field->grey : Length::zero(), $request->integer('nudge'))
+            ? $typed->nudged(
+                $setout->document->get($place),
+                $field->grey instanceof Length ? $field->grey : Length::zero(),
+                $request->integer('nudge'),
+            )
             : (string) $request->input('value');
 
         return [$place => $typed->toDocument($field, $said)];

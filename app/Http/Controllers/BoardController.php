@@ -21,18 +21,43 @@ final class BoardController
     public function __invoke(Request $request): View
     {
         /** @var Doorway $changed */
-        foreach (Doorway::query()->atWork()->with('revision', 'job')->whereNull('waits_for')->orderByDesc('updated_at')->limit(self::AT_ONCE)->get() as $changed) {
+        foreach (
+            Doorway::query()
+                ->atWork()
+                ->with('revision', 'job')
+                ->whereNull('waits_for')
+                ->orderByDesc('updated_at')
+                ->limit(self::AT_ONCE)
+                ->get() as $changed
+        ) {
             Standing::keep($changed);
         }
         $only = $request->query('waits');
         $only = is_string($only) && isset(Standing::WAITS[$only]) ? $only : null;
-        $counts = Doorway::query()->atWork()->toBase()->selectRaw('waits_for, count(*) as many, sum(snags) as snags')->groupBy('waits_for')->get()->keyBy('waits_for');
-        $doorways = Doorway::query()->atWork()->with('job')
+        $counts = Doorway::query()
+            ->atWork()
+            ->toBase()
+            ->selectRaw('waits_for, count(*) as many, sum(snags) as snags')
+            ->groupBy('waits_for')
+            ->get()
+            ->keyBy('waits_for');
+        $doorways = Doorway::query()
+            ->atWork()
+            ->with('job')
             ->when($only !== null, fn (Builder $of) => $of->where('waits_for', $only))
             ->when($request->boolean('snags'), fn (Builder $of) => $of->where('snags', '>', 0))
             ->when($request->boolean('week'), fn (Builder $of) => $of->where('updated_at', '>=', now()->startOfWeek()))
-            ->orderByDesc('updated_at')->orderBy('id')->simplePaginate(self::PAGE)->withQueryString();
+            ->orderByDesc('updated_at')
+            ->orderBy('id')
+            ->simplePaginate(self::PAGE)
+            ->withQueryString();
 
-        return view('jobs.board', ['doorways' => $doorways, 'counts' => $counts, 'only' => $only, 'snags' => $request->boolean('snags'), 'week' => $request->boolean('week')]);
+        return view('jobs.board', [
+            'doorways' => $doorways,
+            'counts' => $counts,
+            'only' => $only,
+            'snags' => $request->boolean('snags'),
+            'week' => $request->boolean('week'),
+        ]);
     }
 }

@@ -31,16 +31,29 @@ final class DayPlanController
             if (JobDays::stretches($hours) === null) {
                 return to_route('day-plan', $job)->with('no_hours', $hours);
             }
-            $set = [...$set, 'crew' => $request->integer('crew'), 'hours' => $hours, 'from' => $request->date('from')?->toDateString(), 'travel' => $request->integer('travel'), 'comes' => array_filter((array) $request->input('comes'), is_string(...)), 'doorways' => array_map(intval(...), (array) $request->input('doorways'))];
+            $set = [
+                ...$set,
+                'crew' => $request->integer('crew'),
+                'hours' => $hours,
+                'from' => $request->date('from')?->toDateString(),
+                'travel' => $request->integer('travel'),
+                'comes' => array_filter((array) $request->input('comes'), is_string(...)),
+                'doorways' => array_map(intval(...), (array) $request->input('doorways')),
+            ];
         } elseif ($request->has('let_go')) {
             unset($set['stands']);
         } elseif (isset((new JobDays($job))->plan?->placed[$task])) {
             $placed = (new JobDays($job))->plan->placed[$task];
-            $set['stands'][$task] = ['at' => max(0, (int) (round($request->integer('start') / 5) * 5)), 'with' => $placed->people];
+            $set['stands'][$task] = [
+                'at' => max(0, (int) (round($request->integer('start') / 5) * 5)),
+                'with' => $placed->people,
+            ];
         }
         $job->forceFill(['day_plan' => $set])->save();
 
-        return $request->hasHeader('HX-Request') ? view('shop.days', ['days' => new JobDays($job)]) : to_route('day-plan', $job);
+        return $request->hasHeader('HX-Request')
+            ? view('shop.days', ['days' => new JobDays($job)])
+            : to_route('day-plan', $job);
     }
 
     public function calendar(Job $job): Response
@@ -49,9 +62,22 @@ final class DayPlanController
         $calendar = new VCalendar(['PRODID' => '-//Yoke Line//Day plan//EN']);
         foreach ($days->plan->placed ?? [] as $id => $placed) {
             [, $name, $doorway] = $days->steps[$id];
-            $calendar->add('VEVENT', ['UID' => "yoke-line-{$job->id}-".sha1((string) $id), 'SUMMARY' => $name, 'LOCATION' => $doorway->name, 'DTSTART' => $days->moment($placed->start)->toDateTimeImmutable(), 'DTEND' => $days->moment($placed->end())->toDateTimeImmutable(), 'DESCRIPTION' => count($placed->people) > 1 ? count($placed->people).' people' : 'One person']);
+            $calendar->add('VEVENT', [
+                'UID' => "yoke-line-{$job->id}-".sha1((string) $id),
+                'SUMMARY' => $name,
+                'LOCATION' => $doorway->name,
+                'DTSTART' => $days->moment($placed->start)->toDateTimeImmutable(),
+                'DTEND' => $days->moment($placed->end())->toDateTimeImmutable(),
+                'DESCRIPTION' => count($placed->people) > 1 ? count($placed->people).' people' : 'One person',
+            ]);
         }
 
-        return response($calendar->serialize(), headers: ['Content-Type' => 'text/calendar; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.ics"']);
+        return response(
+            $calendar->serialize(),
+            headers: [
+                'Content-Type' => 'text/calendar; charset=UTF-8',
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.ics"',
+            ],
+        );
     }
 }

@@ -21,7 +21,12 @@ final class DoorwayController
         $editor = Editor::of($request);
         $units = $editor->units->value ?? 'mm';
         $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
-        $doorway = Doorway::begin($job, RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)), 'begun', $editor);
+        $doorway = Doorway::begin(
+            $job,
+            RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)),
+            'begun',
+            $editor,
+        );
 
         return to_route('bench', [$doorway, 'wall']);
     }
@@ -61,6 +66,12 @@ final class DoorwayController
 
     private function named(Request $request): string
     {
-        return $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A doorway needs a name, such as the room it leads to.', 'name.max' => 'A name of at most 120 letters is wanted.'])['name'];
+        return $request->validate(
+            ['name' => 'required|string|max:120'],
+            [
+                'name.required' => 'A doorway needs a name, such as the room it leads to.',
+                'name.max' => 'A name of at most 120 letters is wanted.',
+            ],
+        )['name'];
     }
 }

@@ -14,7 +14,10 @@ final class EditorController
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $said = $request->validate(['who' => 'sometimes|required|string|max:60', 'units' => ['sometimes', Rule::enum(Unit::class)]]);
+        $said = $request->validate([
+            'who' => 'sometimes|required|string|max:60',
+            'units' => ['sometimes', Rule::enum(Unit::class)],
+        ]);
         $request->session()->put($said);
 
         return back();

@@ -22,14 +22,25 @@ final class FileController
     /** Brings a doorway in; a file that cannot be read leaves everything as it was and says where it is wrong. */
     public function store(Request $request, Job $job): RedirectResponse
     {
-        $request->validate(['file' => 'required|file|max:'.self::MOST_KB], ['file.required' => 'Choose a doorway file to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'A doorway file is under 2 MB; this one is larger.']);
+        $request->validate(
+            ['file' => 'required|file|max:'.self::MOST_KB],
+            [
+                'file.required' => 'Choose a doorway file to bring in.',
+                'file.uploaded' => 'The file did not arrive whole; try again.',
+                'file.max' => 'A doorway file is under 2 MB; this one is larger.',
+            ],
+        );
         $editor = Editor::of($request);
         /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
             $document = DoorwayFile::read((string) $file->getContent());
         } catch (UnreadableFile $problem) {
-            return to_route('jobs')->with('file_problems', ['job' => $job->id, 'name' => $file->getClientOriginalName(), 'problems' => $problem->problems]);
+            return to_route('jobs')->with('file_problems', [
+                'job' => $job->id,
+                'name' => $file->getClientOriginalName(),
+                'problems' => $problem->problems,
+            ]);
         }
         $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor);
 
@@ -40,6 +51,12 @@ final class FileController
     {
         $name = Str::slug($doorway->name) ?: 'doorway';
 
-        return response($doorway->revision->document->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}.json\""]);
+        return response(
+            $doorway->revision->document->toJson(pretty: true)."\n",
+            headers: [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => "attachment; filename=\"{$name}.json\"",
+            ],
+        );
     }
 }

@@ -31,7 +31,10 @@ final class FoundController
         return view('site.found', ['form' => $this->form($request, $doorway, $row, $refused)]);
     }
 
-    /** Takes a way out: the plan goes on from it, the old one stays in the history, and what is to be done over is open again. */
+    /**
+     * Takes a way out: the plan goes on from it, the old one stays in the history, and what is to be done over is open
+     * again.
+     */
     public function take(Request $request, Doorway $doorway, string $row): RedirectResponse
     {
         $editor = Editor::of($request);
@@ -42,7 +45,14 @@ final class FoundController
         $way = $form->way((string) $request->input('way')) ?? abort(404, 'There is no such way out any more.');
         try {
             if ($way->changes !== []) {
-                Notices::carry($editor, $doorway->id, (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor))->applyTo($doorway, $request->integer('base')));
+                Notices::carry(
+                    $editor,
+                    $doorway->id,
+                    (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor))->applyTo(
+                        $doorway,
+                        $request->integer('base'),
+                    ),
+                );
             }
         } catch (UnreadableFile $problem) {
             return to_route('found', [$doorway, $row])->with('not_taken', implode(' ', $problem->problems));

@@ -26,13 +26,22 @@ final class GiveOutController
         $plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
         $paper = $request->query('paper') === 'letter' ? 'Letter' : 'A4';
         [$type, $body] = match ($what) {
-            'sheet.pdf' => ['application/pdf', SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper)],
+            'sheet.pdf' => [
+                'application/pdf',
+                SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper),
+            ],
             'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $paper)],
             'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan))],
             'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan))],
             default => ['text/csv; charset=UTF-8', MarksTable::csv($plan)],
         };
 
-        return response($body, headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway')."-{$what}\""]);
+        return response(
+            $body,
+            headers: [
+                'Content-Type' => $type,
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway')."-{$what}\"",
+            ],
+        );
     }
 }

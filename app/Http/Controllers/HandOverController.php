@@ -28,11 +28,24 @@ final class HandOverController
     public function say(Request $request, Doorway $doorway): RedirectResponse
     {
         $editor = Editor::of($request);
-        $entry = ['uid' => (string) Str::ulid(), 'kind' => $request->input('kind'), 'about' => $request->input('about') ?: (string) Str::ulid(), 'data' => $request->only(['holds', 'typed', 'units', 'says', 'state', 'reason'])];
-        $refused = (new Entries($doorway, $this->over($request, $doorway)->run, $editor->name))->take([$entry])['refused'];
+        $entry = [
+            'uid' => (string) Str::ulid(),
+            'kind' => $request->input('kind'),
+            'about' => $request->input('about') ?: (string) Str::ulid(),
+            'data' => $request->only(['holds', 'typed', 'units', 'says', 'state', 'reason']),
+        ];
+        $refused = (new Entries($doorway, $this->over($request, $doorway)->run, $editor->name))->take([$entry])[
+            'refused'
+        ];
         $back = to_route('prove', $doorway)->withFragment((string) $entry['about']);
 
-        return $refused === [] ? $back : $back->with('refused', ['about' => $entry['about'], 'typed' => (string) $request->input('typed'), 'says' => array_values($refused)[0]]);
+        return $refused === []
+            ? $back
+            : $back->with('refused', [
+                'about' => $entry['about'],
+                'typed' => (string) $request->input('typed'),
+                'says' => array_values($refused)[0],
+            ]);
     }
 
     public function show(Request $request, Doorway $doorway): View
@@ -46,7 +59,9 @@ final class HandOverController
         $name = trim(mb_substr((string) $request->input('name'), 0, 120));
         $strokes = (string) $request->input('strokes');
         $problem = match (true) {
-            $over->open() !== [] => 'It cannot be signed while something is open: '.implode('; ', $over->open()).'.',
+            $over->open() !== [] => 'It cannot be signed while something is open: '.
+                implode('; ', $over->open()).
+                '.',
             $name === '' => 'Whose signature is it? Write the name.',
             preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
             default => null,
@@ -54,14 +69,25 @@ final class HandOverController
         if ($problem !== null) {
             return to_route('hand-over', $doorway)->with('not_signed', $problem)->withInput();
         }
-        (new Log($doorway))->add('signature', 'hand-over', ['name' => $name, 'strokes' => $strokes], Editor::of($request)->name);
+        (new Log($doorway))->add(
+            'signature',
+            'hand-over',
+            ['name' => $name, 'strokes' => $strokes],
+            Editor::of($request)->name,
+        );
 
         return to_route('hand-over', $doorway);
     }
 
     public function paper(Request $request, Doorway $doorway): Response
     {
-        return response(HandOverSheet::of($this->over($request, $doorway), $request->query('paper') === 'letter' ? 'Letter' : 'A4'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-hand-over.pdf"']);
+        return response(
+            HandOverSheet::of($this->over($request, $doorway), $request->query('paper') === 'letter' ? 'Letter' : 'A4'),
+            headers: [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-hand-over.pdf"',
+            ],
+        );
     }
 
     private function over(Request $request, Doorway $doorway): HandOver

@@ -20,7 +20,11 @@ final class HistoryController
 
     public function index(Doorway $doorway): View
     {
-        $revisions = $doorway->revisions()->select(['id', 'doorway_id', 'parent_id', 'number', 'what', 'who', 'created_at'])->orderByDesc('number')->simplePaginate(self::PAGE);
+        $revisions = $doorway
+            ->revisions()
+            ->select(['id', 'doorway_id', 'parent_id', 'number', 'what', 'who', 'created_at'])
+            ->orderByDesc('number')
+            ->simplePaginate(self::PAGE);
 
         return view('history', ['doorway' => $doorway, 'revisions' => $revisions]);
     }
@@ -52,6 +56,10 @@ final class HistoryController
 
     private function backToBench(Request $request, Doorway $doorway): RedirectResponse
     {
-        return to_route('bench', [$doorway, Station::tryFrom((string) $request->input('station')) ?? Station::Wall], 303);
+        return to_route(
+            'bench',
+            [$doorway, Station::tryFrom((string) $request->input('station')) ?? Station::Wall],
+            303,
+        );
     }
 }

@@ -23,9 +23,15 @@ final class JobController
             ->namedLike($words)
             ->with(['doorways' => fn ($doorways) => $doorways->whereNull('archived_at', not: $archived)->orderBy('id')])
             ->orderByDesc('id')
-            ->simplePaginate(self::PAGE)->withQueryString();
+            ->simplePaginate(self::PAGE)
+            ->withQueryString();
 
-        return view('jobs.index', ['jobs' => $jobs, 'words' => $words, 'archived' => $archived, 'editor' => Editor::of($request)]);
+        return view('jobs.index', [
+            'jobs' => $jobs,
+            'words' => $words,
+            'archived' => $archived,
+            'editor' => Editor::of($request),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -60,6 +66,12 @@ final class JobController
     private function named(Request $request): array
     {
         /** @var array{name: string} */
-        return $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A job needs a name, such as the customer’s or the building’s.', 'name.max' => 'A name of at most 120 letters is wanted.']);
+        return $request->validate(
+            ['name' => 'required|string|max:120'],
+            [
+                'name.required' => 'A job needs a name, such as the customer’s or the building’s.',
+                'name.max' => 'A name of at most 120 letters is wanted.',
+            ],
+        );
     }
 }

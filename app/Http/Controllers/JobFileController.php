@@ -20,24 +20,42 @@ final class JobFileController
 {
     public function show(Job $job): BinaryFileResponse
     {
-        return response()->download(JobArchive::write($job), (Str::slug($job->name) ?: 'job').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download(JobArchive::write($job), (Str::slug($job->name) ?: 'job').'.zip', [
+                'Content-Type' => 'application/zip',
+            ])
+            ->deleteFileAfterSend();
     }
 
     /** All jobs, kits, rules and prices of the house. */
     public function firm(): BinaryFileResponse
     {
-        return response()->download(FirmArchive::write(), 'yoke-line-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download(FirmArchive::write(), 'yoke-line-'.now()->format('Y-m-d').'.zip', [
+                'Content-Type' => 'application/zip',
+            ])
+            ->deleteFileAfterSend();
     }
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['file' => 'required|file|max:'.Zip::MOST_MB * 1024], ['file.required' => 'Choose the ZIP of a job to bring in.', 'file.uploaded' => 'The file did not arrive whole; try again.', 'file.max' => 'The ZIP of a job is under '.Zip::MOST_MB.' MB; this one is larger.']);
+        $request->validate(
+            ['file' => 'required|file|max:'.Zip::MOST_MB * 1024],
+            [
+                'file.required' => 'Choose the ZIP of a job to bring in.',
+                'file.uploaded' => 'The file did not arrive whole; try again.',
+                'file.max' => 'The ZIP of a job is under '.Zip::MOST_MB.' MB; this one is larger.',
+            ],
+        );
         /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
             FirmArchive::read($file->getRealPath());
         } catch (UnreadableFile $problem) {
-            return to_route('jobs')->with('job_problems', ['name' => $file->getClientOriginalName(), 'problems' => $problem->problems]);
+            return to_route('jobs')->with('job_problems', [
+                'name' => $file->getClientOriginalName(),
+                'problems' => $problem->problems,
+            ]);
         }
 
         return to_route('jobs');

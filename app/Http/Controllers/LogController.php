@@ -22,22 +22,60 @@ final class LogController
         $kind = $this->kind($request);
         $setout = $doorway->setout(Editor::of($request)->units);
 
-        return view('record.log', ['doorway' => $doorway, 'setout' => $setout, 'kind' => $kind, 'lines' => LogLine::of($doorway, $setout->write, $kind)]);
+        return view('record.log', [
+            'doorway' => $doorway,
+            'setout' => $setout,
+            'kind' => $kind,
+            'lines' => LogLine::of($doorway, $setout->write, $kind),
+        ]);
     }
 
     public function table(Request $request, Doorway $doorway): Response
     {
-        $lines = array_reverse(LogLine::of($doorway, $doorway->setout(Editor::of($request)->units)->write, $this->kind($request)));
+        $lines = array_reverse(
+            LogLine::of($doorway, $doorway->setout(Editor::of($request)->units)->write, $this->kind($request)),
+        );
 
-        return Table::answer(Table::csv(['at', 'kind', 'who', 'change', 'says'], array_map(fn (LogLine $line) => [$line->at->toIso8601String(), LogLine::KINDS[$line->kind] ?? $line->kind, $line->who, $line->change, $line->says], $lines)), 'log', $doorway->name);
+        return Table::answer(
+            Table::csv(
+                ['at', 'kind', 'who', 'change', 'says'],
+                array_map(
+                    fn (LogLine $line) => [
+                        $line->at->toIso8601String(),
+                        LogLine::KINDS[$line->kind] ?? $line->kind,
+                        $line->who,
+                        $line->change,
+                        $line->says,
+                    ],
+                    $lines,
+                ),
+            ),
+            'log',
+            $doorway->name,
+        );
     }
 
     public function compare(Request $request, Doorway $doorway): View
     {
-        $revisions = $doorway->revisions()->orderBy('number')->get(['id', 'number', 'what', 'created_at']);
-        $numbered = fn (string $key, int $else): Revision => $doorway->revisions()->where('number', $request->integer($key, $else))->first() ?? $doorway->revision;
+        $revisions = $doorway
+            ->revisions()
+            ->orderBy('number')
+            ->get(['id', 'number', 'what', 'created_at']);
+        $numbered = fn (string $key, int $else): Revision => $doorway
+            ->revisions()
+            ->where('number', $request->integer($key, $else))
+            ->first() ?? $doorway->revision;
 
-        return view('record.compare', ['doorway' => $doorway, 'setout' => $doorway->setout(Editor::of($request)->units), 'revisions' => $revisions, 'comparison' => new Comparison($numbered('from', 1), $numbered('to', $doorway->revision->number), Editor::of($request)->units)]);
+        return view('record.compare', [
+            'doorway' => $doorway,
+            'setout' => $doorway->setout(Editor::of($request)->units),
+            'revisions' => $revisions,
+            'comparison' => new Comparison(
+                $numbered('from', 1),
+                $numbered('to', $doorway->revision->number),
+                Editor::of($request)->units,
+            ),
+        ]);
     }
 
     private function kind(Request $request): string

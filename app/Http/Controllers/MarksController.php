@@ -17,7 +17,10 @@ use YokeLine\Format\MarksWriter;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\UnreadableLength;
 
-/** From the plan to the pencil: the marks as a tape reads them, ticked off as they are made; the line proved another way. */
+/**
+ * From the plan to the pencil: the marks as a tape reads them, ticked off as they are made; the line proved another
+ * way.
+ */
 final class MarksController
 {
     public function show(Request $request, Doorway $doorway): View|RedirectResponse
@@ -36,8 +39,16 @@ final class MarksController
     {
         $form = MarkingForm::of($request, $doorway);
         $about = (string) $request->input('mark');
-        $mark = array_values(array_filter(MarksWriter::marks($form->plan()), fn (WallMark $mark) => Ticks::about($mark) === $about))[0] ?? abort(404, 'There is no such mark.');
-        (new Log($doorway))->add('mark', $about, ['made' => $request->boolean('made'), 'place' => Log::write($mark->place)], Editor::of($request)->name);
+        $mark =
+            array_values(
+                array_filter(MarksWriter::marks($form->plan()), fn (WallMark $mark) => Ticks::about($mark) === $about),
+            )[0] ?? abort(404, 'There is no such mark.');
+        (new Log($doorway))->add(
+            'mark',
+            $about,
+            ['made' => $request->boolean('made'), 'place' => Log::write($mark->place)],
+            Editor::of($request)->name,
+        );
 
         return $this->view('marks.marks', $form);
     }
@@ -51,7 +62,12 @@ final class MarksController
         $refused = [];
         try {
             if ($typed !== '') {
-                (new Log($doorway))->add('proof', $way, (new Proofs($form, []))->entry($way, $typed), Editor::of($request)->name);
+                (new Log($doorway))->add(
+                    'proof',
+                    $way,
+                    (new Proofs($form, []))->entry($way, $typed),
+                    Editor::of($request)->name,
+                );
             }
         } catch (UnreadableLength $problem) {
             $refused = [$way => ['typed' => $typed, 'says' => $problem->getMessage()]];
@@ -68,6 +84,10 @@ final class MarksController
     {
         $log = new Log($form->doorway);
 
-        return view($name, ['form' => $form, 'ticks' => new Ticks($log->last('mark'), $form->setout->write), 'proofs' => new Proofs($form, $log->last('proof'), $refused)]);
+        return view($name, [
+            'form' => $form,
+            'ticks' => new Ticks($log->last('mark'), $form->setout->write),
+            'proofs' => new Proofs($form, $log->last('proof'), $refused),
+        ]);
     }
 }

@@ -25,7 +25,11 @@ final class MaterialsController
 {
     public function show(Request $request, Job $job): View
     {
-        return view('shop.materials', ['list' => $this->list($request, $job), 'ledger' => self::ledger($request), 'missing' => (new JobSupply($job, app(Supplier::class)))->missing()]);
+        return view('shop.materials', [
+            'list' => $this->list($request, $job),
+            'ledger' => self::ledger($request),
+            'missing' => (new JobSupply($job, app(Supplier::class)))->missing(),
+        ]);
     }
 
     public function table(Request $request, Job $job): Response
@@ -39,22 +43,28 @@ final class MaterialsController
         $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
         $setting = Setting::tryFrom((string) $request->input('setting'));
         $at = $setting->value ?? (string) $request->input('key');
-        $says = (new Prices)->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
+        $says = (new Prices())->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
         // Back to where one typed: the list is long.
-        $back = to_route('materials', array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]))->withFragment('at-'.Str::slug($at));
+        $back = to_route(
+            'materials',
+            array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]),
+        )->withFragment('at-'.Str::slug($at));
 
         return $says === null ? $back : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => $says]);
     }
 
     public function prices(): Response
     {
-        return Table::answer((new Prices)->csv(), 'prices');
+        return Table::answer((new Prices())->csv(), 'prices');
     }
 
     public function bringIn(Request $request, Job $job): RedirectResponse
     {
         $file = $request->file('file');
-        $problems = $file instanceof UploadedFile ? (new Prices)->bringIn((string) file_get_contents($file->getRealPath()), self::ledger($request)) : ['Choose a price list to bring in.'];
+        $problems =
+            $file instanceof UploadedFile
+                ? (new Prices())->bringIn((string) file_get_contents($file->getRealPath()), self::ledger($request))
+                : ['Choose a price list to bring in.'];
 
         return to_route('materials', $job)->with('price_problems', $problems);
     }
@@ -66,6 +76,10 @@ final class MaterialsController
 
     private function list(Request $request, Job $job): JobMaterials
     {
-        return new JobMaterials($job, Editor::of($request)->units, $request->query('doorway') === null ? null : $request->integer('doorway'));
+        return new JobMaterials(
+            $job,
+            Editor::of($request)->units,
+            $request->query('doorway') === null ? null : $request->integer('doorway'),
+        );
     }
 }

@@ -32,7 +32,11 @@ final class NoticeController
         if ($waiting !== null && $doorway !== null) {
             try {
                 $changes = $waiting->put_back;
-                $notices = (new Change($changes, Places::summary($changes, $doorway->revision->document), $editor))->applyTo($doorway, (int) $doorway->revision_id);
+                $notices = (new Change(
+                    $changes,
+                    Places::summary($changes, $doorway->revision->document),
+                    $editor,
+                ))->applyTo($doorway, (int) $doorway->revision_id);
                 $waiting->delete();
                 Notices::carry($editor, $doorway->id, $notices);
             } catch (UnreadableFile $problem) {

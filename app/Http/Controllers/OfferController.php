@@ -22,18 +22,31 @@ final class OfferController
     {
         $units = Editor::of($request)->units;
 
-        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('shop.offer', ['offer' => new DoorwayOffer($doorway, $units)]);
+        return $doorway->setout($units)->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('shop.offer', ['offer' => new DoorwayOffer($doorway, $units)]);
     }
 
     /** Accepted for the plan as it stands. */
     public function accept(Request $request, Doorway $doorway): RedirectResponse
     {
-        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'Who accepts it? Write the name.'])['name'];
+        $name = $request->validate(
+            ['name' => 'required|string|max:120'],
+            ['name.required' => 'Who accepts it? Write the name.'],
+        )['name'];
         $offer = new DoorwayOffer($doorway, Editor::of($request)->units);
         if ($offer->price()['unpriced'] > 0) {
-            return to_route('offer', $doorway)->withErrors(['name' => "It cannot be accepted while {$offer->price()['unpriced']} lines have no price."]);
+            return to_route('offer', $doorway)->withErrors([
+                'name' => "It cannot be accepted while {$offer->price()['unpriced']} lines have no price.",
+            ]);
         }
-        Offer::create(['doorway_id' => $doorway->id, 'revision_id' => $doorway->revision_id, 'cents' => $offer->price()['total'], 'accepted_by' => $name, 'accepted_at' => now()]);
+        Offer::create([
+            'doorway_id' => $doorway->id,
+            'revision_id' => $doorway->revision_id,
+            'cents' => $offer->price()['total'],
+            'accepted_by' => $name,
+            'accepted_at' => now(),
+        ]);
 
         return to_route('offer', $doorway);
     }
@@ -43,6 +56,12 @@ final class OfferController
         $units = Editor::of($request)->units;
         $doorway->setout($units)->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
 
-        return response(OfferSheet::of(new DoorwayOffer($doorway, $units), $request->query('paper') === 'letter' ? 'Letter' : 'A4'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-offer.pdf"']);
+        return response(
+            OfferSheet::of(new DoorwayOffer($doorway, $units), $request->query('paper') === 'letter' ? 'Letter' : 'A4'),
+            headers: [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-offer.pdf"',
+            ],
+        );
     }
 }

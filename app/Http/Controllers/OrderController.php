@@ -18,6 +18,8 @@ final class OrderController
     {
         $setout = $doorway->setout(Editor::of($request)->units);
 
-        return $setout->plan === null ? to_route('bench', [$doorway, 'wall']) : view('marks.order', ['doorway' => $doorway, 'setout' => $setout, 'order' => Order::of($setout->plan)]);
+        return $setout->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('marks.order', ['doorway' => $doorway, 'setout' => $setout, 'order' => Order::of($setout->plan)]);
     }
 }

@@ -23,7 +23,14 @@ final class ParcelController
     {
         $kind = $request->input('kind') === 'archive' ? 'archive' : 'sheets';
 
-        return view('jobs.parcel', ['parcel' => Parcel::begin($job, $kind, $request->input('paper') === 'Letter' ? 'Letter' : 'A4', Editor::of($request)->units)]);
+        return view('jobs.parcel', [
+            'parcel' => Parcel::begin(
+                $job,
+                $kind,
+                $request->input('paper') === 'Letter' ? 'Letter' : 'A4',
+                Editor::of($request)->units,
+            ),
+        ]);
     }
 
     public function next(string $parcel): View
@@ -37,7 +44,7 @@ final class ParcelController
     public function file(string $parcel): BinaryFileResponse
     {
         $found = Parcel::find($parcel);
-        is_file($found->file()) && $found->isReady() || abort(404, 'That parcel is not ready yet.');
+        (is_file($found->file()) && $found->isReady()) || abort(404, 'That parcel is not ready yet.');
 
         return response()->download($found->file(), $found->name());
     }

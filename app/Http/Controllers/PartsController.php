@@ -17,6 +17,13 @@ final class PartsController
     {
         $setout = $doorway->setout(Editor::of($request)->units);
 
-        return $setout->plan === null ? to_route('bench', [$doorway, 'wall']) : view('marks.parts', ['doorway' => $doorway, 'setout' => $setout, 'plan' => $setout->plan, 'write' => $setout->write]);
+        return $setout->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('marks.parts', [
+                'doorway' => $doorway,
+                'setout' => $setout,
+                'plan' => $setout->plan,
+                'write' => $setout->write,
+            ]);
     }
 }

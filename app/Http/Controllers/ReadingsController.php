@@ -28,12 +28,22 @@ final class ReadingsController
     /** What would be taken, line by line, before anything is. */
     public function preview(Request $request, Doorway $doorway): View
     {
-        $request->validate(['file' => 'nullable|file|max:1024', 'text' => 'nullable|string|max:200000'], ['file.max' => 'A table of readings is under 1 MB; this one is larger.', 'text.max' => 'That is more than a table of readings holds.']);
+        $request->validate(
+            ['file' => 'nullable|file|max:1024', 'text' => 'nullable|string|max:200000'],
+            [
+                'file.max' => 'A table of readings is under 1 MB; this one is larger.',
+                'text.max' => 'That is more than a table of readings holds.',
+            ],
+        );
         $file = $request->file('file');
         $text = $file instanceof UploadedFile ? (string) $file->getContent() : (string) $request->input('text');
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
 
-        return view('readings', ['doorway' => $doorway, 'text' => $text, 'read' => ReadingsCsv::read($text, $doorway->setout(null)->doorway->units)]);
+        return view('readings', [
+            'doorway' => $doorway,
+            'text' => $text,
+            'read' => ReadingsCsv::read($text, $doorway->setout(null)->doorway->units),
+        ]);
     }
 
     public function take(Request $request, Doorway $doorway): RedirectResponse
@@ -42,10 +52,23 @@ final class ReadingsController
         $read = ReadingsCsv::read((string) $request->input('text'), $doorway->setout(null)->doorway->units);
         try {
             if ($read->isUsable()) {
-                Notices::carry($editor, $doorway->id, (new Change($read->changes, 'readings brought in from a table', $editor))->applyTo($doorway, $request->integer('base')));
+                Notices::carry(
+                    $editor,
+                    $doorway->id,
+                    (new Change($read->changes, 'readings brought in from a table', $editor))->applyTo(
+                        $doorway,
+                        $request->integer('base'),
+                    ),
+                );
             }
         } catch (UnreadableFile $problem) {
-            return to_route('readings', $doorway)->withErrors(array_map(fn (string $place, string $says) => "{$place}: {$says}", array_keys($problem->problems), $problem->problems));
+            return to_route('readings', $doorway)->withErrors(
+                array_map(
+                    fn (string $place, string $says) => "{$place}: {$says}",
+                    array_keys($problem->problems),
+                    $problem->problems,
+                ),
+            );
         }
 
         return to_route('bench', [$doorway, 'wall']);

@@ -18,6 +18,8 @@ final class SheetController
     {
         $units = Editor::of($request)->units;
 
-        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('sheet', ['content' => new SheetContent($doorway, $units)]);
+        return $doorway->setout($units)->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('sheet', ['content' => new SheetContent($doorway, $units)]);
     }
 }

@@ -21,19 +21,28 @@ final class ShelfController
     {
         $units = Editor::of($request)->units;
 
-        return view('shelf.index', ['kits' => array_map(fn (ShelfKit $row) => new KitForm($row, $units), ShelfKit::inOrder())]);
+        return view('shelf.index', [
+            'kits' => array_map(fn (ShelfKit $row) => new KitForm($row, $units), ShelfKit::inOrder()),
+        ]);
     }
 
     public function show(Request $request, ShelfKit $kit): View
     {
-        return view('shelf.kit', ['form' => new KitForm($kit, Editor::of($request)->units), 'ledger' => self::ledger($request, $kit)]);
+        return view('shelf.kit', [
+            'form' => new KitForm($kit, Editor::of($request)->units),
+            'ledger' => self::ledger($request, $kit),
+        ]);
     }
 
     /** A kit from nothing, or a copy of another. */
     public function store(Request $request): RedirectResponse
     {
-        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A kit needs a name.'])['name'];
-        $of = ShelfKit::called((string) $request->input('of'))->document ?? Document::of(['units' => Editor::of($request)->units->value ?? 'mm', 'hang' => ['single']]);
+        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A kit needs a name.'])[
+            'name'
+        ];
+        $of =
+            ShelfKit::called((string) $request->input('of'))->document ??
+            Document::of(['units' => Editor::of($request)->units->value ?? 'mm', 'hang' => ['single']]);
         $kit = ShelfKit::place($name, $of->with('name', $name));
 
         return to_route('shelf.kit', $kit);
@@ -46,15 +55,25 @@ final class ShelfController
             $kit = DB::transaction(function () use ($request, $kit, $place): ShelfKit {
                 // As it is now: another may have set another number of it since this one was read.
                 $kit = $kit->refresh();
-                $document = $request->boolean('remove') ? $kit->document->without($place) : (new KitForm($kit, Editor::of($request)->units))->with($place, (string) $request->input('value'));
-                self::ledger($request, $kit)->write($place, "{$place} of {$kit->name}", $kit->document->get($place), $document->get($place), $request->integer('seen'));
+                $document = $request->boolean('remove')
+                    ? $kit->document->without($place)
+                    : (new KitForm($kit, Editor::of($request)->units))->with($place, (string) $request->input('value'));
+                self::ledger($request, $kit)->write(
+                    $place,
+                    "{$place} of {$kit->name}",
+                    $kit->document->get($place),
+                    $document->get($place),
+                    $request->integer('seen'),
+                );
                 $kit->update(['document' => $document, 'name' => (string) ($document->get('name') ?? $kit->name)]);
 
                 return $kit;
             });
             $form = new KitForm($kit, Editor::of($request)->units);
         } catch (UnreadableFile $problem) {
-            $form = new KitForm($kit, Editor::of($request)->units, [$place => ['typed' => (string) $request->input('value'), 'says' => implode(' ', $problem->problems)]]);
+            $form = new KitForm($kit, Editor::of($request)->units, [
+                $place => ['typed' => (string) $request->input('value'), 'says' => implode(' ', $problem->problems)],
+            ]);
         }
 
         return view('shelf.sheet', ['form' => $form, 'ledger' => self::ledger($request, $kit)]);

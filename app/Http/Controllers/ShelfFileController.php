@@ -18,7 +18,13 @@ final class ShelfFileController
 {
     public function store(Request $request): RedirectResponse
     {
-        $request->validate(['file' => 'required|file|max:2048'], ['file.required' => 'Choose a file of kits to bring in.', 'file.max' => 'A file of kits is under 2 MB; this one is larger.']);
+        $request->validate(
+            ['file' => 'required|file|max:2048'],
+            [
+                'file.required' => 'Choose a file of kits to bring in.',
+                'file.max' => 'A file of kits is under 2 MB; this one is larger.',
+            ],
+        );
         /** @var UploadedFile $file */
         $file = $request->file('file');
         try {
@@ -32,6 +38,12 @@ final class ShelfFileController
 
     public function show(): Response
     {
-        return response(FirmArchive::kits()->toJson(pretty: true)."\n", headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kits.json"']);
+        return response(
+            FirmArchive::kits()->toJson(pretty: true)."\n",
+            headers: [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => 'attachment; filename="kits.json"',
+            ],
+        );
     }
 }

@@ -25,16 +25,26 @@ final class SiteController
     {
         $units = Editor::of($request)->units;
 
-        return $doorway->setout($units)->plan === null ? to_route('bench', [$doorway, 'wall']) : view('site.page', ['run' => new SiteRun($doorway, $units)]);
+        return $doorway->setout($units)->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('site.page', ['run' => new SiteRun($doorway, $units)]);
     }
 
-    /** Entries as they were made, perhaps without a connection; what was kept, what was refused and why, and the steps as they then are. */
+    /**
+     * Entries as they were made, perhaps without a connection; what was kept, what was refused and why, and the steps
+     * as they then are.
+     */
     public function entries(Request $request, Doorway $doorway): JsonResponse
     {
         $editor = Editor::of($request);
-        $taken = (new Entries($doorway, new SiteRun($doorway, $editor->units), $editor->name))->take(array_values((array) $request->input('entries')));
+        $taken = (new Entries($doorway, new SiteRun($doorway, $editor->units), $editor->name))->take(
+            array_values((array) $request->input('entries')),
+        );
 
-        return response()->json([...$taken, 'html' => view('site.steps', ['run' => new SiteRun($doorway, $editor->units)])->render()]);
+        return response()->json([
+            ...$taken,
+            'html' => view('site.steps', ['run' => new SiteRun($doorway, $editor->units)])->render(),
+        ]);
     }
 
     /** A piece of a photograph: how much of it is here, or that it is kept, or why it is not. */
@@ -43,10 +53,18 @@ final class SiteController
         $pieces = new Pieces($doorway, $uid);
         $kept = LogEntry::query()->where('doorway_id', $doorway->id)->where('uid', $uid)->exists();
         try {
-            $whole = $kept ? null : $pieces->take($request->getContent(), $request->integer('from'), $request->integer('of'));
+            $whole = $kept
+                ? null
+                : $pieces->take($request->getContent(), $request->integer('from'), $request->integer('of'));
             if ($whole !== null) {
                 $editor = Editor::of($request);
-                (new Entries($doorway, new SiteRun($doorway, $editor->units), $editor->name))->photograph($uid, $request->string('about')->value(), $request->string('says')->value(), $request->query('at'), $whole);
+                (new Entries($doorway, new SiteRun($doorway, $editor->units), $editor->name))->photograph(
+                    $uid,
+                    $request->string('about')->value(),
+                    $request->string('says')->value(),
+                    $request->query('at'),
+                    $whole,
+                );
                 $pieces->forget();
             }
         } catch (NotTaken $problem) {

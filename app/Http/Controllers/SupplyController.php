@@ -31,12 +31,23 @@ final class SupplyController
             }
         }
 
-        return view('shop.supply', ['job' => $job, 'supply' => $supply, 'materials' => $materials, 'quotes' => $quotes, 'silent' => $silent ?? session('silent')]);
+        return view('shop.supply', [
+            'job' => $job,
+            'supply' => $supply,
+            'materials' => $materials,
+            'quotes' => $quotes,
+            'silent' => $silent ?? session('silent'),
+        ]);
     }
 
     public function order(Request $request, Job $job, Supplier $supplier): RedirectResponse
     {
-        return $this->asking($job, fn () => (new JobSupply($job, $supplier))->order((new JobMaterials($job, Editor::of($request)->units))->wanted()));
+        return $this->asking(
+            $job,
+            fn () => (new JobSupply($job, $supplier))->order(
+                (new JobMaterials($job, Editor::of($request)->units))->wanted(),
+            ),
+        );
     }
 
     public function receive(Job $job, Supplier $supplier): RedirectResponse

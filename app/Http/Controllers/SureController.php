@@ -17,7 +17,9 @@ final class SureController
     {
         $form = SureForm::of($request, $doorway);
 
-        return $form->setout->plan === null ? to_route('bench', [$doorway, 'wall']) : view('record.sure', ['form' => $form]);
+        return $form->setout->plan === null
+            ? to_route('bench', [$doorway, 'wall'])
+            : view('record.sure', ['form' => $form]);
     }
 
     public function change(Request $request, Doorway $doorway): View

@@ -31,16 +31,27 @@ final class SweepController
     {
         $height = $request->float('height');
         abort_unless(in_array($height, SimulatedWall::HEIGHTS, true), 404);
-        $sweep = (new WallSweep($doorway, $doorway->setout(null)))->simulated()->sweep($height, $request->query('way') !== 'back');
+        $sweep = (new WallSweep($doorway, $doorway->setout(null)))
+            ->simulated()
+            ->sweep($height, $request->query('way') !== 'back');
         $rows = array_merge(...$sweep->parts);
 
-        return response()->json(['height' => $height, 'rows' => array_map(fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)], $sweep->forward ? $rows : array_reverse($rows))]);
+        return response()->json([
+            'height' => $height,
+            'rows' => array_map(
+                fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)],
+                $sweep->forward ? $rows : array_reverse($rows),
+            ),
+        ]);
     }
 
     /** What a trace says, before anything is taken. */
     public function read(Request $request, Doorway $doorway): View
     {
-        $request->validate(['file' => 'nullable|file|max:8192', 'csv' => 'nullable|string|max:8000000'], ['file.max' => 'A file of traces is under 8 MB; this one is larger.']);
+        $request->validate(
+            ['file' => 'nullable|file|max:8192', 'csv' => 'nullable|string|max:8000000'],
+            ['file.max' => 'A file of traces is under 8 MB; this one is larger.'],
+        );
         $file = $request->file('file');
         $trace = match (true) {
             $file instanceof UploadedFile => Trace::read((string) $file->getContent()),
@@ -57,7 +68,15 @@ final class SweepController
         $sweep = new WallSweep($doorway, $doorway->setout(null));
         $trace = Trace::read((string) $request->input('csv'));
         try {
-            Notices::carry($editor, $doorway->id, (new Change($sweep->changes($sweep->scan($trace)), 'studs and live zones of a sweep', $editor))->applyTo($doorway, $request->integer('base')));
+            Notices::carry(
+                $editor,
+                $doorway->id,
+                (new Change(
+                    $sweep->changes($sweep->scan($trace)),
+                    'studs and live zones of a sweep',
+                    $editor,
+                ))->applyTo($doorway, $request->integer('base')),
+            );
             $sweep->keep($trace);
         } catch (UnreadableFile $problem) {
             return to_route('sweep', $doorway)->withErrors($problem->problems);
@@ -71,6 +90,13 @@ final class SweepController
         $setout = $doorway->setout(Editor::of($request)->units);
         $sweep = new WallSweep($doorway, $setout);
 
-        return view('sweep', ['doorway' => $doorway, 'sweep' => $sweep, 'write' => $setout->write, 'trace' => $trace, 'scan' => $trace === null || $trace->sweeps === [] || ! $sweep->isMeasured() ? null : $sweep->scan($trace), 'heights' => SimulatedWall::HEIGHTS]);
+        return view('sweep', [
+            'doorway' => $doorway,
+            'sweep' => $sweep,
+            'write' => $setout->write,
+            'trace' => $trace,
+            'scan' => $trace === null || $trace->sweeps === [] || ! $sweep->isMeasured() ? null : $sweep->scan($trace),
+            'heights' => SimulatedWall::HEIGHTS,
+        ]);
     }
 }

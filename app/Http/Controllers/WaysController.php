@@ -38,19 +38,26 @@ final class WaysController
         try {
             $here->search();
         } catch (NotYetMeasured $problem) {
-            return response('<p class="nothing">Measure the doorway first: '.e(implode('; ', $problem->missing)).'.</p>');
+            return response(
+                '<p class="nothing">Measure the doorway first: '.e(implode('; ', $problem->missing)).'.</p>',
+            );
         }
         $request->session()->save();
 
         return response()->stream(function () use ($here, $weights) {
             foreach ($here->rankings(self::SHOW_AT) as $ranking) {
-                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights])->render(), self::NEXT;
+                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights])->render(),
+                self::NEXT;
                 if (ob_get_level() > 0) {
                     ob_flush();
                 }
                 flush();
             }
-        }, headers: ['Content-Type' => 'text/html; charset=utf-8', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
+        }, headers: [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'X-Accel-Buffering' => 'no',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     public function take(Request $request, Doorway $doorway): RedirectResponse
@@ -58,7 +65,15 @@ final class WaysController
         $editor = Editor::of($request);
         $changes = json_decode((string) $request->input('changes'), true);
         try {
-            Notices::carry($editor, $doorway->id, (new Change(is_array($changes) ? $changes : [], 'took a way: '.mb_substr((string) $request->input('says'), 0, 200), $editor))->applyTo($doorway, $request->integer('base')));
+            Notices::carry(
+                $editor,
+                $doorway->id,
+                (new Change(
+                    is_array($changes) ? $changes : [],
+                    'took a way: '.mb_substr((string) $request->input('says'), 0, 200),
+                    $editor,
+                ))->applyTo($doorway, $request->integer('base')),
+            );
         } catch (UnreadableFile $problem) {
             return to_route('ways', $doorway)->withErrors(['way' => implode(' ', $problem->problems)]);
         }

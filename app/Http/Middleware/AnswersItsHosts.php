@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Answers only where it is called by an address of its own: a page elsewhere cannot make a browser ask it under another name. */
+/**
+ * Answers only where it is called by an address of its own: a page elsewhere cannot make a browser ask it under another
+ * name.
+ */
 final class AnswersItsHosts
 {
     public function handle(Request $request, Closure $next): Response
@@ -16,7 +19,9 @@ final class AnswersItsHosts
         // The header itself: what the framework reads of it may come from a proxy.
         $host = strtolower((string) preg_replace('/:\d+$/', '', (string) $request->headers->get('Host')));
         if (! in_array($host, (array) config('app.hosts'), true)) {
-            return response('Yoke Line does not answer at this address.', Response::HTTP_MISDIRECTED_REQUEST, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return response('Yoke Line does not answer at this address.', Response::HTTP_MISDIRECTED_REQUEST, [
+                'Content-Type' => 'text/plain; charset=UTF-8',
+            ]);
         }
 
         /** @var Response */

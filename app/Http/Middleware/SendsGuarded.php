@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What a browser may do with a page: only what came from here, with no script in the page itself, in no frame of another. */
+/**
+ * What a browser may do with a page: only what came from here, with no script in the page itself, in no frame of
+ * another.
+ */
 final class SendsGuarded
 {
     private const HEADERS = [

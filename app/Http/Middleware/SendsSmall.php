@@ -17,9 +17,18 @@ final class SendsSmall
     {
         $response = $next($request);
         $content = $response->getContent();
-        if ($content !== false && strlen($content) > self::WORTH_IT && in_array('gzip', $request->getEncodings(), true) && ! $response->headers->has('Content-Encoding')) {
+        if (
+            $content !== false &&
+            strlen($content) > self::WORTH_IT &&
+            in_array('gzip', $request->getEncodings(), true) &&
+            ! $response->headers->has('Content-Encoding')
+        ) {
             $response->setContent((string) gzencode($content, 1));
-            $response->headers->add(['Content-Encoding' => 'gzip', 'Vary' => 'Accept-Encoding', 'Content-Length' => (string) strlen((string) $response->getContent())]);
+            $response->headers->add([
+                'Content-Encoding' => 'gzip',
+                'Vary' => 'Accept-Encoding',
+                'Content-Length' => (string) strlen((string) $response->getContent()),
+            ]);
         }
 
         return $response;

@@ -8,7 +8,13 @@ namespace YokeLine\Holding\Scan;
 final readonly class FoundStud
 {
     /** @param  'stud'|'double'|'unknown'|'pipe'  $kind */
-    public function __construct(public float $x, public float $width, public string $kind, public float $confidence, public bool $offGrid = false) {}
+    public function __construct(
+        public float $x,
+        public float $width,
+        public string $kind,
+        public float $confidence,
+        public bool $offGrid = false,
+    ) {}
 
     public function isStud(): bool
     {

@@ -22,7 +22,13 @@ final readonly class Grid
      */
     public static function of(array $studs, ?array $opening): ?self
     {
-        $voters = array_values(array_filter(array_map(fn (FoundStud $stud) => $stud->x, $studs), fn (float $x) => $opening === null || (abs($x - $opening[0]) > self::JAMB_MM && abs($x - $opening[1]) > self::JAMB_MM)));
+        $voters = array_values(
+            array_filter(
+                array_map(fn (FoundStud $stud) => $stud->x, $studs),
+                fn (float $x) => $opening === null ||
+                    (abs($x - $opening[0]) > self::JAMB_MM && abs($x - $opening[1]) > self::JAMB_MM),
+            ),
+        );
         if (count($voters) < 3) {
             return null;
         }
@@ -36,15 +42,29 @@ final readonly class Grid
                     continue;
                 }
                 $empty = self::empty($voters, $spacing, $phase, $opening);
-                $rms = sqrt(array_sum(array_map(fn (float $x) => self::off($x, $spacing, $phase) ** 2, $on)) / count($on));
+                $rms = sqrt(
+                    array_sum(array_map(fn (float $x) => self::off($x, $spacing, $phase) ** 2, $on)) / count($on),
+                );
                 $score = count($on) - 0.5 * count($empty) - $rms / 8;
                 if ($best === null || $score > $best['score'] + 1e-9) {
-                    $best = ['score' => $score, 'spacing' => $spacing, 'phase' => $phase, 'on' => count($on), 'empty' => $empty];
+                    $best = [
+                        'score' => $score,
+                        'spacing' => $spacing,
+                        'phase' => $phase,
+                        'on' => count($on),
+                        'empty' => $empty,
+                    ];
                 }
             }
         }
 
-        return $best === null || $best['on'] < 3 || $best['on'] < 0.6 * count($voters) ? null : new self($best['spacing'], fmod(fmod($best['phase'], $best['spacing']) + $best['spacing'], $best['spacing']), $best['empty']);
+        return $best === null || $best['on'] < 3 || $best['on'] < 0.6 * count($voters)
+            ? null
+            : new self(
+                $best['spacing'],
+                fmod(fmod($best['phase'], $best['spacing']) + $best['spacing'], $best['spacing']),
+                $best['empty'],
+            );
     }
 
     public function has(float $x): bool
@@ -63,7 +83,9 @@ final readonly class Grid
      */
     private static function on(array $voters, float $spacing, float $phase): array
     {
-        return array_values(array_filter($voters, fn (float $x) => abs(self::off($x, $spacing, $phase)) <= self::NEAR_MM));
+        return array_values(
+            array_filter($voters, fn (float $x) => abs(self::off($x, $spacing, $phase)) <= self::NEAR_MM),
+        );
     }
 
     /**

@@ -36,7 +36,11 @@ final class LiveZones
                     if ($is && $from === null) {
                         $from = $i;
                     } elseif (! $is && $from !== null) {
-                        $runs[] = ['x' => self::middle($part, $smooth, $from, $i - 1, $median), 'height' => max(1.0, $sweep->height), 'sweep' => $n];
+                        $runs[] = [
+                            'x' => self::middle($part, $smooth, $from, $i - 1, $median),
+                            'height' => max(1.0, $sweep->height),
+                            'sweep' => $n,
+                        ];
                         $from = null;
                     }
                 }

@@ -6,7 +6,10 @@ namespace YokeLine\Holding\Scan;
 
 use YokeLine\Holding\Holding;
 
-/** What the sweeps of a wall say is in it: studs with how sure that is, pipes, live zones, the grid and where to look again. */
+/**
+ * What the sweeps of a wall say is in it: studs with how sure that is, pipes, live zones, the grid and where to look
+ * again.
+ */
 final readonly class Scan
 {
     private const TOGETHER_MM = 20.0;
@@ -51,7 +54,7 @@ final readonly class Scan
             if ($found === null) {
                 continue;
             }
-            $found->isStud() ? $studs[] = $found : $others[] = $found;
+            $found->isStud() ? ($studs[] = $found) : ($others[] = $found);
         }
         $grid = Grid::of($studs, $opening);
         $studs = array_map(fn (FoundStud $stud) => self::onGrid($stud, $grid, $both, $opening), $studs);
@@ -96,11 +99,14 @@ final readonly class Scan
         $groups = [];
         foreach ($seen as $thing) {
             $group = array_pop($groups) ?? [];
-            $mean = $group === [] ? -INF : array_sum(array_map(fn (array $one) => ($one['from'] + $one['to']) / 2, $group)) / count($group);
+            $mean =
+                $group === []
+                    ? -INF
+                    : array_sum(array_map(fn (array $one) => ($one['from'] + $one['to']) / 2, $group)) / count($group);
             if (($thing['from'] + $thing['to']) / 2 - $mean <= self::TOGETHER_MM) {
                 $groups[] = [...$group, $thing];
             } else {
-                array_push($groups, ...($group === [] ? [] : [$group]), ...[[$thing]]);
+                array_push($groups, ...$group === [] ? [] : [$group], ...[[$thing]]);
             }
         }
 
@@ -113,8 +119,14 @@ final readonly class Scan
      * @param  ?array{float, float}  $opening
      * @param  array{float, float}  $wall
      */
-    private static function stud(array $things, array $screws, int $heights, bool $both, ?array $opening, array $wall): ?FoundStud
-    {
+    private static function stud(
+        array $things,
+        array $screws,
+        int $heights,
+        bool $both,
+        ?array $opening,
+        array $wall,
+    ): ?FoundStud {
         $at = array_unique(array_column($things, 'height'));
         if (2 * count($at) <= $heights) {
             return null;
@@ -122,18 +134,32 @@ final readonly class Scan
         $x = self::centre($things);
         $width = Signal::median(array_map(fn (array $thing) => $thing['to'] - $thing['from'], $things));
         $edges = [$x - $width / 2, $x + $width / 2];
-        $jambs = [...($opening ?? []), ...$wall];
-        $atJamb = array_filter($edges, fn (float $edge) => array_filter($jambs, fn (float $jamb) => abs($edge - $jamb) <= self::JAMB_MM) !== []) !== [];
+        $jambs = [...$opening ?? [], ...$wall];
+        $atJamb =
+            array_filter(
+                $edges,
+                fn (float $edge) => array_filter($jambs, fn (float $jamb) => abs($edge - $jamb) <= self::JAMB_MM) !== [],
+            ) !== [];
         $kind = match (true) {
             $width >= 34 && $width <= 60 => 'stud',
             $width >= 66 && $width <= 104 && $atJamb => 'double',
             $width < 34 => 'pipe',
             default => 'unknown',
         };
-        $places = array_map(fn (float $height) => self::centre(array_values(array_filter($things, fn (array $thing) => $thing['height'] === $height))), array_values($at));
+        $places = array_map(
+            fn (float $height) => self::centre(
+                array_values(array_filter($things, fn (array $thing) => $thing['height'] === $height)),
+            ),
+            array_values($at),
+        );
         $agree = max($places) - min($places) <= 2.0 * (count($places) > 1 ? 1.5 : 1);
         $ways = count(array_unique(array_column($things, 'forward'))) > 1;
-        $confidence = 0.60 + (count($at) === $heights ? 0.12 : -0.15) + ($ways ? 0.10 : 0) + (array_filter($screws, fn (float $screw) => abs($screw - $x) <= $width / 2 + 4) !== [] ? 0.06 : 0) + ($agree ? 0.12 : 0);
+        $confidence =
+            0.6 +
+            (count($at) === $heights ? 0.12 : -0.15) +
+            ($ways ? 0.1 : 0) +
+            (array_filter($screws, fn (float $screw) => abs($screw - $x) <= $width / 2 + 4) !== [] ? 0.06 : 0) +
+            ($agree ? 0.12 : 0);
 
         return new FoundStud($x, $width, $kind, $confidence);
     }
@@ -147,7 +173,10 @@ final readonly class Scan
     {
         $means = [];
         foreach ([true, false] as $forward) {
-            $centres = array_map(fn (array $thing) => ($thing['from'] + $thing['to']) / 2, array_values(array_filter($things, fn (array $thing) => $thing['forward'] === $forward)));
+            $centres = array_map(
+                fn (array $thing) => ($thing['from'] + $thing['to']) / 2,
+                array_values(array_filter($things, fn (array $thing) => $thing['forward'] === $forward)),
+            );
             if ($centres !== []) {
                 $means[] = [Signal::median($centres), $forward];
             }

@@ -65,7 +65,11 @@ final readonly class Signal
         for ($i = 2; $i < count($raw) - 2; $i++) {
             $median = self::median([$raw[$i - 2], $raw[$i - 1], $raw[$i + 1], $raw[$i + 2]]);
             $beside = max(12.0, 5 * $noise);
-            if (abs($raw[$i] - $median) > max(18.0, 6 * $noise) && abs($raw[$i] - $raw[$i - 1]) > $beside && abs($raw[$i] - $raw[$i + 1]) > $beside) {
+            if (
+                abs($raw[$i] - $median) > max(18.0, 6 * $noise) &&
+                abs($raw[$i] - $raw[$i - 1]) > $beside &&
+                abs($raw[$i] - $raw[$i + 1]) > $beside
+            ) {
                 $clean[$i] = $median;
                 $screws[] = $x[$i];
             }
@@ -155,7 +159,11 @@ final readonly class Signal
             }
             $inside = array_slice($level, $from, $to - $from + 1);
             $height = self::plateau($inside);
-            $things[] = ['from' => self::edge($x, $level, $from, $to, $height / 2, 1), 'to' => self::edge($x, $level, $to, $from, $height / 2, -1), 'height' => $height];
+            $things[] = [
+                'from' => self::edge($x, $level, $from, $to, $height / 2, 1),
+                'to' => self::edge($x, $level, $to, $from, $height / 2, -1),
+                'height' => $height,
+            ];
             $i = $to;
         }
 

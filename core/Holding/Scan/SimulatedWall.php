@@ -6,7 +6,9 @@ namespace YokeLine\Holding\Scan;
 
 use YokeLine\Measure\SeededRandom;
 
-/** A made-up wall with a hidden inside, and what a scanner would send of it: a stand-in for an instrument on a real one. */
+/**
+ * A made-up wall with a hidden inside, and what a scanner would send of it: a stand-in for an instrument on a real one.
+ */
 final readonly class SimulatedWall
 {
     private const STEP_MM = 5.0;
@@ -22,7 +24,17 @@ final readonly class SimulatedWall
      * @param  list<array{x: float, live: bool}>  $cables
      * @param  ?array{height: float, from: float, to: float}  $noggin
      */
-    private function __construct(public int $seed, public array $wall, public array $opening, public array $studs, public array $pipes, public array $cables, public ?array $noggin, private float $lag, private float $noise) {}
+    private function __construct(
+        public int $seed,
+        public array $wall,
+        public array $opening,
+        public array $studs,
+        public array $pipes,
+        public array $cables,
+        public ?array $noggin,
+        private float $lag,
+        private float $noise,
+    ) {}
 
     public static function seeded(int $seed): self
     {
@@ -56,13 +68,17 @@ final readonly class SimulatedWall
         for ($x = $start + $chance->between(60, $spacing); $x < $long - 60; $x += $spacing) {
             $near = $x > $opening[0] - 130 && $x < $opening[1] + 130;
             if (! $near && ! $chance->is(0.06)) {
-                $studs[] = ['x' => $x + ($chance->is(0.08) ? $chance->between(-60, 60) : $chance->noise(1.0)), 'width' => 38.0];
+                $studs[] = [
+                    'x' => $x + ($chance->is(0.08) ? $chance->between(-60, 60) : $chance->noise(1.0)),
+                    'width' => 38.0,
+                ];
             }
         }
         $studs[] = ['x' => $opening[0] - 38, 'width' => 76.0];
         $studs[] = ['x' => $opening[1] + 38, 'width' => 76.0];
         usort($studs, fn (array $a, array $b) => $a['x'] <=> $b['x']);
-        $free = fn (float $x) => array_filter($studs, fn (array $stud) => abs($stud['x'] - $x) < 110) === [] && ($x < $opening[0] - 80 || $x > $opening[1] + 80);
+        $free = fn (float $x) => array_filter($studs, fn (array $stud) => abs($stud['x'] - $x) < 110) === [] &&
+            ($x < $opening[0] - 80 || $x > $opening[1] + 80);
         $pipes = $cables = [];
         foreach ([0.5, 0.3] as $probability) {
             $x = $chance->between($start + 150, $long - 150);
@@ -76,7 +92,17 @@ final readonly class SimulatedWall
         }
         $noggin = $chance->is(0.3) ? ['height' => 1200.0, 'from' => $studs[0]['x'], 'to' => $studs[1]['x']] : null;
 
-        return new self($seed, $wall, $opening, $studs, $pipes, $cables, $noggin, $chance->between(0, 6), $chance->between(0.8, 2.2));
+        return new self(
+            $seed,
+            $wall,
+            $opening,
+            $studs,
+            $pipes,
+            $cables,
+            $noggin,
+            $chance->between(0, 6),
+            $chance->between(0.8, 2.2),
+        );
     }
 
     /** Swept both ways at three heights. */
@@ -113,7 +139,12 @@ final readonly class SimulatedWall
             foreach ($this->pipes as $pipe) {
                 $density += 0.8 * $strength * self::seen($at - $pipe, 14.0);
             }
-            if ($this->noggin !== null && $height === $this->noggin['height'] && $at > $this->noggin['from'] && $at < $this->noggin['to']) {
+            if (
+                $this->noggin !== null &&
+                $height === $this->noggin['height'] &&
+                $at > $this->noggin['from'] &&
+                $at < $this->noggin['to']
+            ) {
                 $density += 0.7 * $strength;
             }
             $field = 3.5 + abs($chance->noise(0.7));

@@ -25,7 +25,9 @@ final readonly class Trace
     {
         $rows = preg_split('/\R/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $csv))) ?: [];
         $between = str_contains($rows[0] ?? '', ';') ? ';' : ',';
-        $columns = array_flip(array_map(fn (string $name) => strtolower(trim($name)), explode($between, $rows[0] ?? '')));
+        $columns = array_flip(
+            array_map(fn (string $name) => strtolower(trim($name)), explode($between, $rows[0] ?? '')),
+        );
         $missing = array_diff(['position_mm', 'density', 'ac_mv'], array_keys($columns));
         if ($missing !== []) {
             return new self([], ['Line 1: the columns '.implode(', ', $missing).' are wanted.']);
@@ -36,10 +38,18 @@ final readonly class Trace
                 continue;
             }
             $cells = array_map(trim(...), explode($between, $row));
-            $read = fn (string $column) => isset($columns[$column]) && is_numeric($cells[$columns[$column]] ?? '') ? (float) $cells[$columns[$column]] : null;
+            $read = fn (string $column) => isset($columns[$column]) && is_numeric($cells[$columns[$column]] ?? '')
+                ? (float) $cells[$columns[$column]]
+                : null;
             [$x, $density, $ac] = [$read('position_mm'), $read('density'), $read('ac_mv')];
             if ($x === null || $density === null || $ac === null || $ac < 0) {
-                $problems[] = 'Line '.($i + 1).': '.($ac !== null && $ac < 0 ? 'a field below 0 cannot be.' : 'position, density and field are numbers.');
+                $problems[] =
+                    'Line '.
+                    ($i + 1).
+                    ': '.
+                    ($ac !== null && $ac < 0
+                        ? 'a field below 0 cannot be.'
+                        : 'position, density and field are numbers.');
 
                 continue;
             }
@@ -48,7 +58,19 @@ final readonly class Trace
             $sweeps[$name]['rows'][] = ['x' => $x, 'density' => $density, 'ac' => $ac];
         }
 
-        return new self(array_values(array_filter(array_map(fn (array $sweep) => count($sweep['rows']) < 5 ? null : Sweep::of($sweep['height'], $sweep['rows'], self::GAP_MM), array_values($sweeps)))), $problems);
+        return new self(
+            array_values(
+                array_filter(
+                    array_map(
+                        fn (array $sweep) => count($sweep['rows']) < 5
+                            ? null
+                            : Sweep::of($sweep['height'], $sweep['rows'], self::GAP_MM),
+                        array_values($sweeps),
+                    ),
+                ),
+            ),
+            $problems,
+        );
     }
 
     /** As a file that `read` takes. */
@@ -59,7 +81,14 @@ final readonly class Trace
             // As it was swept: back is from the right end on.
             foreach ($sweep->forward ? $sweep->parts : array_reverse($sweep->parts) as $part) {
                 foreach ($sweep->forward ? $part : array_reverse($part) as $row) {
-                    $csv .= implode(',', [round($row['x'], 1), round($row['density'], 2), round($row['ac'], 2), $sweep->height, $n + 1])."\n";
+                    $csv .=
+                        implode(',', [
+                            round($row['x'], 1),
+                            round($row['density'], 2),
+                            round($row['ac'], 2),
+                            $sweep->height,
+                            $n + 1,
+                        ])."\n";
                 }
             }
         }

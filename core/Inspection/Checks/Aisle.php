@@ -35,7 +35,15 @@ final class Aisle implements Check
         foreach ($across as [$name, $at, $where, $obstacle]) {
             $left = $at->minus($front);
             if ($sight->isShort($left, $wanted)) {
-                yield new Finding(FindingCode::Aisle, $sight->rules->aisle === null ? Severity::Note : Severity::Settle, "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}", "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.", $where, ['left' => $left, 'wanted' => $wanted], $obstacle === null ? [] : [$sight->moveAway($obstacle)]);
+                yield new Finding(
+                    FindingCode::Aisle,
+                    $sight->rules->aisle === null ? Severity::Note : Severity::Settle,
+                    "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}",
+                    "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.",
+                    $where,
+                    ['left' => $left, 'wanted' => $wanted],
+                    $obstacle === null ? [] : [$sight->moveAway($obstacle)],
+                );
             }
         }
         yield from $this->roundTheEnd($sight, $front);
@@ -46,9 +54,21 @@ final class Aisle implements Check
     {
         $plan = $sight->plan;
         $open = $plan->layout->open();
-        foreach (['left' => [$plan->doorway->survey->leftEnd, $open->low->minus($plan->room->wall->low)], 'right' => [$plan->doorway->survey->rightEnd, $plan->room->wall->high->minus($open->high)]] as $side => [$end, $room]) {
+        foreach (
+            [
+                'left' => [$plan->doorway->survey->leftEnd, $open->low->minus($plan->room->wall->low)],
+                'right' => [$plan->doorway->survey->rightEnd, $plan->room->wall->high->minus($open->high)],
+            ] as $side => [$end, $room]
+        ) {
             if ($end->isOpen() && $room->isUnder(Length::mm(self::NEAR_END_MM))) {
-                yield new Finding(FindingCode::OpenEnd, Severity::Note, "People come round the {$side} end of this wall", "The open leaf stands {$sight->say($room)} from it and {$sight->say($front)} out: its edge is met at shoulder height. Park it shorter, or mark the edge.", 'brief.rules.park', ['room' => $room, 'out' => $front]);
+                yield new Finding(
+                    FindingCode::OpenEnd,
+                    Severity::Note,
+                    "People come round the {$side} end of this wall",
+                    "The open leaf stands {$sight->say($room)} from it and {$sight->say($front)} out: its edge is met at shoulder height. Park it shorter, or mark the edge.",
+                    'brief.rules.park',
+                    ['room' => $room, 'out' => $front],
+                );
             }
         }
     }

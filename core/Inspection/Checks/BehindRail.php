@@ -18,15 +18,30 @@ final class BehindRail implements Check
     {
         $plan = $sight->plan;
         $header = $plan->header;
-        $high = $header !== null
-            ? new Span($header->foot->total, $header->top->total)
-            : new Span($plan->yokeLine()->minus($sight->kit->rail->height->half()), $plan->heights->headroomNeeded->total);
+        $high =
+            $header !== null
+                ? new Span($header->foot->total, $header->top->total)
+                : new Span(
+                    $plan->yokeLine()->minus($sight->kit->rail->height->half()),
+                    $plan->heights->headroomNeeded->total,
+                );
         $along = $header->span ?? $plan->rail->span;
         $behind = $plan->innerDepth()->rail->total->minus($sight->kit->rail->thickness->half(), $sight->kit->standoff);
         foreach ($plan->room->obstacles as $obstacle) {
-            $meets = $obstacle->isOnWall() && $obstacle->x->overlaps($along) && ($header !== null || $obstacle->projection->isOver($behind));
+            $meets =
+                $obstacle->isOnWall() &&
+                $obstacle->x->overlaps($along) &&
+                ($header !== null || $obstacle->projection->isOver($behind));
             if ($meets && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
-                yield new Finding(FindingCode::ObstacleBehindRail, Severity::Stop, ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes', "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.", "{$obstacle->place}.x[0]", [], [$sight->moveAway($obstacle)]);
+                yield new Finding(
+                    FindingCode::ObstacleBehindRail,
+                    Severity::Stop,
+                    ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes',
+                    "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.",
+                    "{$obstacle->place}.x[0]",
+                    [],
+                    [$sight->moveAway($obstacle)],
+                );
             }
         }
     }

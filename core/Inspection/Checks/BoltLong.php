@@ -17,10 +17,20 @@ final class BoltLong implements AnchorCheck
     {
         $longest = null;
         foreach ($sight->anchoring()->railBolts() as $bolt) {
-            $longest = $bolt->length !== null && ($longest === null || $bolt->length->isOver($longest)) ? $bolt->length : $longest;
+            $longest =
+                $bolt->length !== null && ($longest === null || $bolt->length->isOver($longest))
+                    ? $bolt->length
+                    : $longest;
         }
         if ($longest !== null && $longest->isOver($sight->kit->boltLength)) {
-            yield new Finding(FindingCode::BoltShort, Severity::Note, "The kit's bolts are too short: {$sight->say($longest)} is wanted", "They are {$sight->say($sight->kit->boltLength)} long.", 'brief.kit', ['length' => $longest, 'kit' => $sight->kit->boltLength]);
+            yield new Finding(
+                FindingCode::BoltShort,
+                Severity::Note,
+                "The kit's bolts are too short: {$sight->say($longest)} is wanted",
+                "They are {$sight->say($sight->kit->boltLength)} long.",
+                'brief.kit',
+                ['length' => $longest, 'kit' => $sight->kit->boltLength],
+            );
         }
     }
 }

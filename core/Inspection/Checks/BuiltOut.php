@@ -21,7 +21,18 @@ final class BuiltOut implements Check
             return;
         }
         $arm = $sight->plan->innerDepth()->rail->total;
-        $moment = $sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm() / 1000;
-        yield new Finding(FindingCode::BuiltOut, Severity::Note, "The rail stands {$sight->say($arm)} out from the wall", sprintf('The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.', $moment, $sight->say($header->buildOut)), 'brief.header.build_out', ['moment_Nm' => $moment, 'arm' => $arm]);
+        $moment = ($sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm()) / 1000;
+        yield new Finding(
+            FindingCode::BuiltOut,
+            Severity::Note,
+            "The rail stands {$sight->say($arm)} out from the wall",
+            sprintf(
+                'The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.',
+                $moment,
+                $sight->say($header->buildOut),
+            ),
+            'brief.header.build_out',
+            ['moment_Nm' => $moment, 'arm' => $arm],
+        );
     }
 }

@@ -34,10 +34,16 @@ final class Covered implements Check
             if (($shut || $open) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                 $when = $shut && $open ? 'always' : ($shut ? 'when shut' : 'when open');
                 yield new Finding(
-                    $matters ? FindingCode::Covered : FindingCode::CoveredSocket, $matters ? Severity::Settle : Severity::Note,
+                    $matters ? FindingCode::Covered : FindingCode::CoveredSocket,
+                    $matters ? Severity::Settle : Severity::Note,
                     ucfirst($obstacle->name)." is behind the leaf {$when}",
-                    $kind === 'radiator' || $kind === 'vent' ? 'It must be free to give off its air.' : ($matters ? 'It cannot be got at there.' : 'What is plugged in there must lie flat behind the leaf.'),
-                    "{$obstacle->place}.x[0]", ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
+                    $kind === 'radiator' || $kind === 'vent'
+                        ? 'It must be free to give off its air.'
+                        : ($matters
+                            ? 'It cannot be got at there.'
+                            : 'What is plugged in there must lie flat behind the leaf.'),
+                    "{$obstacle->place}.x[0]",
+                    ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
                     [$sight->moveAway($obstacle), ...$this->otherSides($sight, $obstacle->x, $open)],
                 );
             }
@@ -69,7 +75,9 @@ final class Covered implements Check
 
         return [
             $sight->cure("Open it to the {$other}", ['brief.opens' => $other]),
-            ...($sight->up($past)->isUnder(Length::mm(150)) ? [$sight->cure("Park {$sight->say($park)} past the jamb", ['brief.rules.park' => $park])] : []),
+            ...$sight->up($past)->isUnder(Length::mm(150))
+                ? [$sight->cure("Park {$sight->say($park)} past the jamb", ['brief.rules.park' => $park])]
+                : [],
         ];
     }
 }

@@ -22,7 +22,9 @@ final class GuideHolds implements Check
     {
         $kit = $sight->kit->guide;
         $isShort = fn (GuidePlace $guide) => $sight->isShort($guide->hold->total, $kit->minEngagement);
-        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $isShort($leaf->guide) ? [$this->bite($sight, $leaf->guide)] : []);
+        yield from $sight->ofEachLeaf(
+            fn (PlannedLeaf $leaf) => $isShort($leaf->guide) ? [$this->bite($sight, $leaf->guide)] : [],
+        );
         // Where all hold, the one that holds least speaks for them.
         $guides = $sight->plan->guides;
         if (array_filter($guides, $isShort) === []) {
@@ -30,7 +32,14 @@ final class GuideHolds implements Check
             $hold = $guides[0]->hold->total;
             $height = $kit->style->needsGroove() ? $kit->bladeHeight : $kit->cheek;
             $deep = array_map(fn (GuidePlace $guide) => $sight->sayShort($guide->grooveDepth ?? $hold), $guides);
-            yield new Finding(FindingCode::GuideHolds, Severity::Ok, "Guide {$this->part($kit)} holds {$sight->say($hold)} of its {$sight->say($height)}", $kit->style->needsGroove() ? 'Groove at least '.implode(' and ', array_unique($deep)).' deep.' : '', '', ['hold' => $hold]);
+            yield new Finding(
+                FindingCode::GuideHolds,
+                Severity::Ok,
+                "Guide {$this->part($kit)} holds {$sight->say($hold)} of its {$sight->say($height)}",
+                $kit->style->needsGroove() ? 'Groove at least '.implode(' and ', array_unique($deep)).' deep.' : '',
+                '',
+                ['hold' => $hold],
+            );
         }
     }
 
@@ -47,9 +56,18 @@ final class GuideHolds implements Check
         $gap = $sight->rules->gap->minus($sight->up($kit->minEngagement->minus($hold)));
 
         return new Finding(
-            FindingCode::GuideBite, Severity::Stop, $hold->isPositive() ? "The {$part} bites only {$sight->say($hold)}" : "The {$part} does not reach the leaf",
-            "{$sight->say($kit->minEngagement)} is the least that holds; the gap there is {$sight->say($sight->plan->gapAt($guide->window->middle()))}.", 'brief.rules.gap', ['hold' => $hold, 'least' => $kit->minEngagement],
-            [...($gap->isUnder(Length::mm(3)) ? [] : [$sight->cure("Floor gap {$sight->say($gap)}", ['brief.rules.gap' => $gap])]), ...$sight->otherKits()],
+            FindingCode::GuideBite,
+            Severity::Stop,
+            $hold->isPositive() ? "The {$part} bites only {$sight->say($hold)}" : "The {$part} does not reach the leaf",
+            "{$sight->say($kit->minEngagement)} is the least that holds; the gap there is {$sight->say($sight->plan->gapAt($guide->window->middle()))}.",
+            'brief.rules.gap',
+            ['hold' => $hold, 'least' => $kit->minEngagement],
+            [
+                ...$gap->isUnder(Length::mm(3))
+                    ? []
+                    : [$sight->cure("Floor gap {$sight->say($gap)}", ['brief.rules.gap' => $gap])],
+                ...$sight->otherKits(),
+            ],
         );
     }
 }

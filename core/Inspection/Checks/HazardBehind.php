@@ -26,12 +26,42 @@ final class HazardBehind implements AnchorCheck
         $held = count($sight->anchoring()->supports);
         foreach ($survey->hazardsThatStay() as $hazard) {
             $zones = Holding::zones($survey->only($hazard), $plan->floor, $heights);
-            $hit = array_values(array_filter($plan->rail->holes, fn (Length $x) => array_filter($zones, fn (Span $zone) => $zone->contains($x)) !== []));
+            $hit = array_values(
+                array_filter(
+                    $plan->rail->holes,
+                    fn (Length $x) => array_filter($zones, fn (Span $zone) => $zone->contains($x)) !== [],
+                ),
+            );
             if ($hit !== []) {
                 $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
-                $carries = $held >= 2 && RailPlace::carries($sight->anchoring()->supports, $plan->rail->span, $sight->kit->rail, $plan->rail->pieces);
-                yield new Finding(FindingCode::CableBehind, $carries ? Severity::Settle : Severity::Stop, 'The '.$name.' runs behind '.(count($hit) === 1 ? 'a hole' : count($hit).' holes').' of the rail', "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".($carries ? 'Left empty, the others still carry the rail: nothing goes in there.' : 'Without it the rail is not held.').' Moving it is work for an electrician or plumber.', "{$hazard->place}.x[0]", ['x' => $hit[0]],
-                    [...$sight->cures(fn () => $this->slides($sight, $zones)), $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true])]);
+                $carries =
+                    $held >= 2 &&
+                    RailPlace::carries(
+                        $sight->anchoring()->supports,
+                        $plan->rail->span,
+                        $sight->kit->rail,
+                        $plan->rail->pieces,
+                    );
+                yield new Finding(
+                    FindingCode::CableBehind,
+                    $carries ? Severity::Settle : Severity::Stop,
+                    'The '.
+                        $name.
+                        ' runs behind '.
+                        (count($hit) === 1 ? 'a hole' : count($hit).' holes').
+                        ' of the rail',
+                    "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".
+                        ($carries
+                            ? 'Left empty, the others still carry the rail: nothing goes in there.'
+                            : 'Without it the rail is not held.').
+                        ' Moving it is work for an electrician or plumber.',
+                    "{$hazard->place}.x[0]",
+                    ['x' => $hit[0]],
+                    [
+                        ...$sight->cures(fn () => $this->slides($sight, $zones)),
+                        $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true]),
+                    ],
+                );
             }
         }
     }
@@ -53,7 +83,14 @@ final class HazardBehind implements AnchorCheck
                     $left = $rail->span->low->plus($clear->minus($hole));
                     $left = $clear->isUnder($zone->low) ? $sight->down($left) : $sight->up($left);
                     $by = $left->minus($rail->span->low);
-                    $clearOfAll = array_filter($rail->holes, fn (Length $x) => array_filter($zones, fn (Span $other) => $other->contains($x->plus($by))) !== []) === [];
+                    $clearOfAll =
+                        array_filter(
+                            $rail->holes,
+                            fn (Length $x) => array_filter(
+                                $zones,
+                                fn (Span $other) => $other->contains($x->plus($by)),
+                            ) !== [],
+                        ) === [];
                     if ($range->contains($left) && $clearOfAll) {
                         $free[abs($by->nm)] = $left;
                     }
@@ -62,6 +99,11 @@ final class HazardBehind implements AnchorCheck
         }
         ksort($free);
 
-        return array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), array_slice(array_values($free), 0, 1));
+        return array_map(
+            fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", [
+                'brief.rules.rail_left' => $left,
+            ]),
+            array_slice(array_values($free), 0, 1),
+        );
     }
 }

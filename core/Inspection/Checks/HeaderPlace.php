@@ -28,35 +28,84 @@ final class HeaderPlace implements Check
         $yoke = $sight->plan->yokeLine();
         if ($sight->isShort($header->foot->total, $casing)) {
             $over = $casing->minus($header->foot->total);
-            yield new Finding(FindingCode::HeaderCasing, Severity::Stop, "The header sits {$sight->sayShort($over)} into the casing", "Its foot is at {$sight->say($header->foot->total)}, the casing reaches {$sight->say($casing)}.", 'brief.header.width', ['over' => $over],
-                [...$this->narrower($sight, $yoke->minus($casing)->times(2)), ...$sight->higherLeaf($sight->plan->heights->leaf->needed->total), ...$this->otherAligns($sight)]);
+            yield new Finding(
+                FindingCode::HeaderCasing,
+                Severity::Stop,
+                "The header sits {$sight->sayShort($over)} into the casing",
+                "Its foot is at {$sight->say($header->foot->total)}, the casing reaches {$sight->say($casing)}.",
+                'brief.header.width',
+                ['over' => $over],
+                [
+                    ...$this->narrower($sight, $yoke->minus($casing)->times(2)),
+                    ...$sight->higherLeaf($sight->plan->heights->leaf->needed->total),
+                    ...$this->otherAligns($sight),
+                ],
+            );
         }
         if ($sight->isShort($ceiling, $header->top->total)) {
             $over = $header->top->total->minus($ceiling);
-            yield new Finding(FindingCode::HeaderCeiling, Severity::Stop, "The header is {$sight->sayShort($over)} too high", "Its top would be at {$sight->sayShort($header->top->total)}, under a ceiling of {$sight->say($ceiling)}.", 'brief.header.width', ['over' => $over],
-                [...$this->narrower($sight, $ceiling->minus($yoke)->times(2)), ...LowerLine::cures($sight, $over), ...$this->otherAligns($sight)]);
+            yield new Finding(
+                FindingCode::HeaderCeiling,
+                Severity::Stop,
+                "The header is {$sight->sayShort($over)} too high",
+                "Its top would be at {$sight->sayShort($header->top->total)}, under a ceiling of {$sight->say($ceiling)}.",
+                'brief.header.width',
+                ['over' => $over],
+                [
+                    ...$this->narrower($sight, $ceiling->minus($yoke)->times(2)),
+                    ...LowerLine::cures($sight, $over),
+                    ...$this->otherAligns($sight),
+                ],
+            );
         }
         $edge = Length::least($yoke->minus($header->foot->total), $header->top->total->minus($yoke));
         if ($sight->isShort($edge, Heights::boardEdge())) {
             $short = Heights::boardEdge()->minus($edge);
-            $wider = $sight->brief->header->width->plus($sight->up($short)->times($sight->brief->header->align === HeaderAlign::Centred ? 2 : 1));
-            yield new Finding(FindingCode::HeaderShort, Severity::Stop, "The rail line is {$sight->say($edge)} from the edge of the board", "{$sight->say(Heights::boardEdge())} is the least that holds a bolt.", 'brief.header.width', ['edge' => $edge, 'wanted' => Heights::boardEdge()],
-                [$sight->cure("Header {$sight->say($wider)} wide", ['brief.header.width' => $wider]), ...LowerLine::cures($sight, $short), ...$this->otherAligns($sight)]);
+            $wider = $sight->brief->header->width->plus(
+                $sight->up($short)->times($sight->brief->header->align === HeaderAlign::Centred ? 2 : 1),
+            );
+            yield new Finding(
+                FindingCode::HeaderShort,
+                Severity::Stop,
+                "The rail line is {$sight->say($edge)} from the edge of the board",
+                "{$sight->say(Heights::boardEdge())} is the least that holds a bolt.",
+                'brief.header.width',
+                ['edge' => $edge, 'wanted' => Heights::boardEdge()],
+                [
+                    $sight->cure("Header {$sight->say($wider)} wide", ['brief.header.width' => $wider]),
+                    ...LowerLine::cures($sight, $short),
+                    ...$this->otherAligns($sight),
+                ],
+            );
         }
     }
 
     /** @return list<Cure> */
     private function narrower(Sight $sight, Length $width): array
     {
-        return $sight->brief->header->align === HeaderAlign::Centred && $width->isOver(Heights::boardEdge()) ? [$sight->cure("Header {$sight->say($sight->down($width))} wide", ['brief.header.width' => $sight->down($width)])] : [];
+        return $sight->brief->header->align === HeaderAlign::Centred && $width->isOver(Heights::boardEdge())
+            ? [
+                $sight->cure("Header {$sight->say($sight->down($width))} wide", [
+                    'brief.header.width' => $sight->down($width),
+                ]),
+            ]
+            : [];
     }
 
     /** @return list<Cure> */
     private function otherAligns(Sight $sight): array
     {
-        $names = ['centred' => 'Rail in the middle of the board', 'rail-low' => 'Rail low on the board', 'on-casing' => 'Board stood on the casing'];
+        $names = [
+            'centred' => 'Rail in the middle of the board',
+            'rail-low' => 'Rail low on the board',
+            'on-casing' => 'Board stood on the casing',
+        ];
         unset($names[$sight->brief->header->align->value]);
 
-        return array_map(fn (string $align, string $says) => $sight->cure($says, ['brief.header.align' => $align]), array_keys($names), $names);
+        return array_map(
+            fn (string $align, string $says) => $sight->cure($says, ['brief.header.align' => $align]),
+            array_keys($names),
+            $names,
+        );
     }
 }

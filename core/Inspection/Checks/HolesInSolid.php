@@ -22,8 +22,21 @@ final class HolesInSolid implements AlongCheck
     {
         $outside = Drilling::outsideSolid($sight->plan);
         if ($outside !== []) {
-            $says = implode(', ', array_map(fn ($mark) => Names::of($mark->id)." ({$sight->say($mark->place)})", $outside));
-            yield new Finding(FindingCode::HoleNotSolid, Severity::Settle, count($outside) === 1 ? 'A hole is outside the solid members of the leaf' : count($outside).' holes are outside the solid members of the leaf', "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.", 'brief.leaf.solid', ['at' => $outside[0]->place], $this->insets($sight));
+            $says = implode(
+                ', ',
+                array_map(fn ($mark) => Names::of($mark->id)." ({$sight->say($mark->place)})", $outside),
+            );
+            yield new Finding(
+                FindingCode::HoleNotSolid,
+                Severity::Settle,
+                count($outside) === 1
+                    ? 'A hole is outside the solid members of the leaf'
+                    : count($outside).' holes are outside the solid members of the leaf',
+                "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.",
+                'brief.leaf.solid',
+                ['at' => $outside[0]->place],
+                $this->insets($sight),
+            );
         }
     }
 
@@ -37,14 +50,27 @@ final class HolesInSolid implements AlongCheck
         $now = $sight->plan->layout->hangerInset();
         $insets = [];
         foreach ($sight->brief->leaf->solid as $member) {
-            foreach ([$sight->up($member->low->plus($hanger->solidAround())), $sight->down($member->high->minus($hanger->solidAround()))] as $inset) {
-                if (! $inset->isUnder($hanger->length()->half()) && $inset->isUnder($sight->plan->layout->width->size->total->half())) {
+            foreach (
+                [
+                    $sight->up($member->low->plus($hanger->solidAround())),
+                    $sight->down($member->high->minus($hanger->solidAround())),
+                ] as $inset
+            ) {
+                if (
+                    ! $inset->isUnder($hanger->length()->half()) &&
+                    $inset->isUnder($sight->plan->layout->width->size->total->half())
+                ) {
                     $insets[$inset->minus($now)->absolute()->nm] = $inset;
                 }
             }
         }
         ksort($insets);
 
-        return array_map(fn (Length $inset) => $sight->cure("Hangers {$sight->say($inset)} in from the edge", ['brief.rules.hanger_inset' => $inset]), array_values($insets));
+        return array_map(
+            fn (Length $inset) => $sight->cure("Hangers {$sight->say($inset)} in from the edge", [
+                'brief.rules.hanger_inset' => $inset,
+            ]),
+            array_values($insets),
+        );
     }
 }

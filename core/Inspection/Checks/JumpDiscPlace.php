@@ -36,23 +36,41 @@ final class JumpDiscPlace implements AlongCheck
         $half = $disc->diameter->half();
         $inset = $leaf->run->hangerInset;
         $trigger = $leaf->softClose ? $sight->plan->triggerInset()?->total : null;
-        if ($trigger !== null && $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))) {
-            yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off'])]);
+        if (
+            $trigger !== null &&
+            $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))
+        ) {
+            yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [
+                $sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']),
+            ]);
 
             return;
         }
         $plate = $sight->kit->hanger->plateLength;
         if ($plate !== null && $sight->isShort($inset->minus($disc->inset)->absolute(), $half->plus($plate->half()))) {
             $clear = $sight->up($disc->inset->plus($half, $plate->half()));
-            yield $this->fouls($sight, 'the hanger plate', $disc->inset, $inset, [$sight->cure("Hangers {$sight->say($clear)} in from the edge", ['brief.rules.hanger_inset' => $clear])]);
+            yield $this->fouls($sight, 'the hanger plate', $disc->inset, $inset, [
+                $sight->cure("Hangers {$sight->say($clear)} in from the edge", ['brief.rules.hanger_inset' => $clear]),
+            ]);
         }
     }
 
     /** @param  list<Cure>  $cures */
     private function fouls(Sight $sight, string $what, Length $disc, Length $other, array $cures): Finding
     {
-        $cures = $sight->kit->guide->style === GuideStyle::WallRoller ? [...$cures, $sight->cure('One disc, at the other end', ['brief.rules.jump_discs' => 'one'])] : $cures;
+        $cures =
+            $sight->kit->guide->style === GuideStyle::WallRoller
+                ? [...$cures, $sight->cure('One disc, at the other end', ['brief.rules.jump_discs' => 'one'])]
+                : $cures;
 
-        return new Finding(FindingCode::JumpDiscFouls, Severity::Settle, "The jump disc fouls {$what}", "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.", 'brief.rules.hanger_inset', ['disc' => $disc, 'other' => $other], [...$cures, ...$sight->otherKits()]);
+        return new Finding(
+            FindingCode::JumpDiscFouls,
+            Severity::Settle,
+            "The jump disc fouls {$what}",
+            "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.",
+            'brief.rules.hanger_inset',
+            ['disc' => $disc, 'other' => $other],
+            [...$cures, ...$sight->otherKits()],
+        );
     }
 }

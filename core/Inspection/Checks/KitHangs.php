@@ -16,7 +16,15 @@ final class KitHangs implements AlongCheck
     public function look(Sight $sight): iterable
     {
         if (! in_array($sight->brief->hang, $sight->kit->hangs, true)) {
-            yield new Finding(FindingCode::KitCannotHang, Severity::Stop, "{$sight->kit->name} does not hang {$sight->brief->hang->value} doors", 'Its hangers and stops are made for another arrangement.', 'brief.kit', [], $sight->otherKits());
+            yield new Finding(
+                FindingCode::KitCannotHang,
+                Severity::Stop,
+                "{$sight->kit->name} does not hang {$sight->brief->hang->value} doors",
+                'Its hangers and stops are made for another arrangement.',
+                'brief.kit',
+                [],
+                $sight->otherKits(),
+            );
         }
     }
 }

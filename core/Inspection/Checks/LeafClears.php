@@ -23,20 +23,37 @@ final class LeafClears implements Check
         $clearance = $depth->clearance->total;
         $wanted = Length::mm(self::WANTED_MM);
         if (! $sight->isShort($clearance, $wanted)) {
-            yield new Finding(FindingCode::LeafClears, Severity::Ok, "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}", "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.", '', ['clearance' => $clearance]);
+            yield new Finding(
+                FindingCode::LeafClears,
+                Severity::Ok,
+                "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}",
+                "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.",
+                '',
+                ['clearance' => $clearance],
+            );
 
             return;
         }
         $more = $sight->up($wanted->minus($clearance));
         yield new Finding(
-            FindingCode::LeafClearance, $clearance->isPositive() ? Severity::Settle : Severity::Stop,
-            $clearance->isPositive() ? "Only {$sight->say($clearance)} behind the leaf" : "The leaf runs into the {$this->thing($depth->proudest)}",
+            FindingCode::LeafClearance,
+            $clearance->isPositive() ? Severity::Settle : Severity::Stop,
+            $clearance->isPositive()
+                ? "Only {$sight->say($clearance)} behind the leaf"
+                : "The leaf runs into the {$this->thing($depth->proudest)}",
             "The {$this->thing($depth->proudest)} stands {$sight->say($depth->proud->total)} proud, the back of the leaf {$sight->say($depth->leafBack->total)} out; {$sight->say($wanted)} between them is wanted.",
-            'brief.leaf.thickness', ['clearance' => $clearance, 'spacer' => $more],
+            'brief.leaf.thickness',
+            ['clearance' => $clearance, 'spacer' => $more],
             [
-                $sight->cure("Spacer {$sight->say($sight->rules->spacer->plus($more))} behind each standoff", ['brief.rules.spacer' => $sight->rules->spacer->plus($more)]),
-                $sight->cure("Header {$sight->say($sight->brief->header->thickness->plus($more))} thick", ['brief.header.thickness' => $sight->brief->header->thickness->plus($more)]),
-                $sight->cure("Leaf {$sight->say($sight->plan->thickness->minus($more))} thick", ['brief.leaf.thickness' => $sight->plan->thickness->minus($more)]),
+                $sight->cure("Spacer {$sight->say($sight->rules->spacer->plus($more))} behind each standoff", [
+                    'brief.rules.spacer' => $sight->rules->spacer->plus($more),
+                ]),
+                $sight->cure("Header {$sight->say($sight->brief->header->thickness->plus($more))} thick", [
+                    'brief.header.thickness' => $sight->brief->header->thickness->plus($more),
+                ]),
+                $sight->cure("Leaf {$sight->say($sight->plan->thickness->minus($more))} thick", [
+                    'brief.leaf.thickness' => $sight->plan->thickness->minus($more),
+                ]),
                 ...$this->pastObstacle($sight, $depth->proudest, $more),
             ],
         );

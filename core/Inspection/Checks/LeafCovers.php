@@ -19,13 +19,33 @@ final class LeafCovers implements Check
         $height = $sight->plan->heights->leaf;
         if ($sight->isShort($width->size->total, $width->needed->total)) {
             $open = $width->needed->total->minus($width->size->total);
-            yield new Finding(FindingCode::LeafNarrow, Severity::Settle, "Leaf {$sight->sayShort($open)} too narrow", "It needs {$sight->sayShort($width->needed->total)} to cover what the rule asks; {$sight->sayShort($open)} of it stays open.", 'brief.leaf.width', ['open' => $open],
-                [...$sight->widerLeaf($width->needed->total), $sight->cure('Work the width out', ['brief.leaf.width' => 'auto'])]);
+            yield new Finding(
+                FindingCode::LeafNarrow,
+                Severity::Settle,
+                "Leaf {$sight->sayShort($open)} too narrow",
+                "It needs {$sight->sayShort($width->needed->total)} to cover what the rule asks; {$sight->sayShort($open)} of it stays open.",
+                'brief.leaf.width',
+                ['open' => $open],
+                [
+                    ...$sight->widerLeaf($width->needed->total),
+                    $sight->cure('Work the width out', ['brief.leaf.width' => 'auto']),
+                ],
+            );
         }
         if ($sight->isShort($height->size->total, $height->needed->total)) {
             $open = $height->needed->total->minus($height->size->total);
-            yield new Finding(FindingCode::LeafShort, Severity::Settle, "Leaf {$sight->sayShort($open)} too low", "It needs {$sight->sayShort($height->needed->total)} {$height->needed->ruledBy()}.", 'brief.leaf.height', ['open' => $open],
-                [...$sight->higherLeaf($height->needed->total), $sight->cure('Work the height out', ['brief.leaf.height' => 'auto'])]);
+            yield new Finding(
+                FindingCode::LeafShort,
+                Severity::Settle,
+                "Leaf {$sight->sayShort($open)} too low",
+                "It needs {$sight->sayShort($height->needed->total)} {$height->needed->ruledBy()}.",
+                'brief.leaf.height',
+                ['open' => $open],
+                [
+                    ...$sight->higherLeaf($height->needed->total),
+                    $sight->cure('Work the height out', ['brief.leaf.height' => 'auto']),
+                ],
+            );
         }
     }
 }

@@ -23,15 +23,22 @@ final class MeasureDisagrees implements AlongCheck
         $readings = [
             'survey.opening.width' => ['width', $survey->opening->widths ?? [], ''],
             'survey.opening.height' => ['height', $survey->opening->heights ?? [], ''],
-            'survey.floor.readings' => ['floor level', array_map(fn (FloorReading $at) => $at->level, $survey->floor), '.level'],
+            'survey.floor.readings' => [
+                'floor level',
+                array_map(fn (FloorReading $at) => $at->level, $survey->floor),
+                '.level',
+            ],
         ];
         foreach ($readings as $path => [$name, $lengths, $key]) {
             $i = $this->odd($lengths);
             if ($i !== null) {
                 yield new Finding(
-                    FindingCode::MeasureDisagrees, Severity::Settle, 'Measure '.$name.' '.($i + 1).' again',
+                    FindingCode::MeasureDisagrees,
+                    Severity::Settle,
+                    'Measure '.$name.' '.($i + 1).' again',
                     "{$sight->say($lengths[$i])} differs from what stands beside it by more than {$sight->say(Length::mm(self::DIFFERS_MM))}.",
-                    "{$path}[{$i}]{$key}", ['reading' => $lengths[$i]],
+                    "{$path}[{$i}]{$key}",
+                    ['reading' => $lengths[$i]],
                     [$sight->cure('Leave '.$sight->say($lengths[$i]).' out', ["{$path}[{$i}]" => null])],
                 );
 
@@ -41,7 +48,8 @@ final class MeasureDisagrees implements AlongCheck
     }
 
     /**
-     * A reading is odd where it differs from every neighbour by more than that; of several, the one furthest from the middle one of all.
+     * A reading is odd where it differs from every neighbour by more than that; of several, the one furthest from the
+     * middle one of all.
      *
      * @param  list<Length>  $lengths
      */
@@ -52,8 +60,15 @@ final class MeasureDisagrees implements AlongCheck
         $middle = $sorted[intdiv(max(0, count($sorted) - 1), 2)] ?? 0;
         $odd = null;
         foreach ($lengths as $i => $length) {
-            $away = array_map(fn (Length $other) => $other->minus($length)->absolute(), array_values(array_filter([$lengths[$i - 1] ?? null, $lengths[$i + 1] ?? null])));
-            if ($away !== [] && Length::least(...$away)->isOver(Length::mm(self::DIFFERS_MM)) && ($odd === null || abs($length->nm - $middle) > abs($lengths[$odd]->nm - $middle))) {
+            $away = array_map(
+                fn (Length $other) => $other->minus($length)->absolute(),
+                array_values(array_filter([$lengths[$i - 1] ?? null, $lengths[$i + 1] ?? null])),
+            );
+            if (
+                $away !== [] &&
+                Length::least(...$away)->isOver(Length::mm(self::DIFFERS_MM)) &&
+                ($odd === null || abs($length->nm - $middle) > abs($lengths[$odd]->nm - $middle))
+            ) {
                 $odd = $i;
             }
         }

@@ -22,11 +22,22 @@ final class OldDoorGoes implements Check
         }
         $width = $sight->plan->room->opening->span()->length()->toMm() / 1000;
         // A hinged leaf sweeps a quarter circle; a folding one half of it on either side of its fold.
-        $area = M_PI / 4 * ($was === OldDoor::Folding ? $width ** 2 / 4 : $width ** 2);
+        $area = (M_PI / 4) * ($was === OldDoor::Folding ? $width ** 2 / 4 : $width ** 2);
         yield new Finding(
-            FindingCode::OldDoor, Severity::Note, sprintf('%.1f m² of floor come free', $area),
-            ($was === OldDoor::HingedOut ? 'In the other room, where the old door swung. ' : 'Where the old door swung. ').'To make good: hinge places, strike plate, the stop bead'.($was === OldDoor::Folding ? ', the track in the head' : '').'. '.($was === OldDoor::HingedOut ? 'It can stay until the new leaf has hung on trial.' : 'It goes first: it is in the way of rail and leaf.'),
-            'survey.opening.was', ['floor_m2' => $area],
+            FindingCode::OldDoor,
+            Severity::Note,
+            sprintf('%.1f m² of floor come free', $area),
+            ($was === OldDoor::HingedOut
+                ? 'In the other room, where the old door swung. '
+                : 'Where the old door swung. ').
+                'To make good: hinge places, strike plate, the stop bead'.
+                ($was === OldDoor::Folding ? ', the track in the head' : '').
+                '. '.
+                ($was === OldDoor::HingedOut
+                    ? 'It can stay until the new leaf has hung on trial.'
+                    : 'It goes first: it is in the way of rail and leaf.'),
+            'survey.opening.was',
+            ['floor_m2' => $area],
         );
     }
 }

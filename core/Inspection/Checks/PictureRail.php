@@ -16,17 +16,31 @@ final class PictureRail implements Check
     public function look(Sight $sight): iterable
     {
         $told = $sight->plan->doorway->told;
-        [$height, $projection] = [$told->length('survey.wall.picture_rail.height'), $told->length('survey.wall.picture_rail.projection')];
+        [$height, $projection] = [
+            $told->length('survey.wall.picture_rail.height'),
+            $told->length('survey.wall.picture_rail.projection'),
+        ];
         $header = $sight->plan->header;
-        if ($header === null || $height->isZero() || ! $projection->isOver($header->buildOut) || ! $sight->isShort($height, $header->top->total)) {
+        if (
+            $header === null ||
+            $height->isZero() ||
+            ! $projection->isOver($header->buildOut) ||
+            ! $sight->isShort($height, $header->top->total)
+        ) {
             return;
         }
         $over = $header->top->total->minus($height);
         yield new Finding(
-            FindingCode::PictureRail, Severity::Stop, "The header board reaches {$sight->sayShort($over)} into the picture rail",
-            "Its top is at {$sight->say($header->top->total)}, the bottom of the picture rail at {$sight->say($height)}.", 'survey.wall.picture_rail.height', ['over' => $over, 'projection' => $projection],
+            FindingCode::PictureRail,
+            Severity::Stop,
+            "The header board reaches {$sight->sayShort($over)} into the picture rail",
+            "Its top is at {$sight->say($header->top->total)}, the bottom of the picture rail at {$sight->say($height)}.",
+            'survey.wall.picture_rail.height',
+            ['over' => $over, 'projection' => $projection],
             [
-                $sight->cure("Build the board out by {$sight->say($sight->up($projection))}, past the picture rail", ['brief.header.build_out' => $sight->up($projection)]),
+                $sight->cure("Build the board out by {$sight->say($sight->up($projection))}, past the picture rail", [
+                    'brief.header.build_out' => $sight->up($projection),
+                ]),
                 ...LowerLine::cures($sight, $over),
             ],
         );

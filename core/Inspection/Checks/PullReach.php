@@ -49,16 +49,43 @@ final class PullReach implements Check
             $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $obstacle) {
-                if ($obstacle->projection->isOver($leaf->depth->leafFront->total) && $obstacle->x->overlaps($wide) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
-                    yield new Finding(FindingCode::PullReach, Severity::Stop, "{$when}, the front pull meets {$obstacle->name}", "It stands at {$sight->say($middle)} along the wall.", "{$obstacle->place}.x[0]", ['at' => $middle]);
+                if (
+                    $obstacle->projection->isOver($leaf->depth->leafFront->total) &&
+                    $obstacle->x->overlaps($wide) &&
+                    $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)
+                ) {
+                    yield new Finding(
+                        FindingCode::PullReach,
+                        Severity::Stop,
+                        "{$when}, the front pull meets {$obstacle->name}",
+                        "It stands at {$sight->say($middle)} along the wall.",
+                        "{$obstacle->place}.x[0]",
+                        ['at' => $middle],
+                    );
                 }
             }
-            $room = Length::least($wide->low->minus($plan->room->wall->low), $plan->room->wall->high->minus($wide->high));
+            $room = Length::least(
+                $wide->low->minus($plan->room->wall->low),
+                $plan->room->wall->high->minus($wide->high),
+            );
             $fingers = WallPull::fingers();
             if ($pull->projection->isPositive() && $sight->isShort($room, $fingers)) {
                 $stile = $sight->brief->leaf->stile->plus($sight->up($fingers->minus($room))->times(2));
-                yield new Finding(FindingCode::PullReach, Severity::Settle, "{$when}, the front pull leaves {$sight->say($room)} to the end of the wall", "A hand wants {$sight->say($fingers)}.", 'brief.leaf.stile', ['room' => $room],
-                    [$sight->cure('A flush front pull', ['brief.pulls.front.kind' => 'flush', 'brief.pulls.front.projection' => Length::zero()]), $sight->cure("Stile {$sight->say($stile)} wide", ['brief.leaf.stile' => $stile])]);
+                yield new Finding(
+                    FindingCode::PullReach,
+                    Severity::Settle,
+                    "{$when}, the front pull leaves {$sight->say($room)} to the end of the wall",
+                    "A hand wants {$sight->say($fingers)}.",
+                    'brief.leaf.stile',
+                    ['room' => $room],
+                    [
+                        $sight->cure('A flush front pull', [
+                            'brief.pulls.front.kind' => 'flush',
+                            'brief.pulls.front.projection' => Length::zero(),
+                        ]),
+                        $sight->cure("Stile {$sight->say($stile)} wide", ['brief.leaf.stile' => $stile]),
+                    ],
+                );
             }
         }
     }
@@ -68,8 +95,20 @@ final class PullReach implements Check
     {
         $clearance = $leaf->depth->clearance->total;
         if ($pull->kind !== PullKind::Flush && $sight->isShort($clearance, $pull->projection)) {
-            yield new Finding(FindingCode::PullReach, Severity::Stop, 'The pull on the wall side runs into the jamb', "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.", 'brief.pulls.wall.kind', ['projection' => $pull->projection],
-                [$sight->cure('A flush pull on the wall side', ['brief.pulls.wall.kind' => 'flush', 'brief.pulls.wall.projection' => Length::zero()])]);
+            yield new Finding(
+                FindingCode::PullReach,
+                Severity::Stop,
+                'The pull on the wall side runs into the jamb',
+                "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.",
+                'brief.pulls.wall.kind',
+                ['projection' => $pull->projection],
+                [
+                    $sight->cure('A flush pull on the wall side', [
+                        'brief.pulls.wall.kind' => 'flush',
+                        'brief.pulls.wall.projection' => Length::zero(),
+                    ]),
+                ],
+            );
 
             return;
         }
@@ -77,8 +116,20 @@ final class PullReach implements Check
         $middle = WallPull::middle($leaf->run, $sight->plan->room->opening->span(), $sight->brief->leaf, $pull);
         $reach = $middle->plus($pull->width->half());
         if ($sight->isShort($stile, $reach)) {
-            yield new Finding(FindingCode::PullReach, Severity::Settle, "The pull on the wall side stands past the stile, at {$sight->say($middle)}", "Shut, it must clear the jamb by {$sight->say(WallPull::fingers())} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.", 'brief.leaf.stile', ['middle' => $middle, 'reach' => $reach],
-                [$sight->cure("Stile {$sight->sayShort($sight->up($reach))} wide", ['brief.leaf.stile' => $sight->up($reach)]), $sight->cure('No pull on the wall side', ['brief.pulls.wall.kind' => 'none'])]);
+            yield new Finding(
+                FindingCode::PullReach,
+                Severity::Settle,
+                "The pull on the wall side stands past the stile, at {$sight->say($middle)}",
+                "Shut, it must clear the jamb by {$sight->say(WallPull::fingers())} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.",
+                'brief.leaf.stile',
+                ['middle' => $middle, 'reach' => $reach],
+                [
+                    $sight->cure("Stile {$sight->sayShort($sight->up($reach))} wide", [
+                        'brief.leaf.stile' => $sight->up($reach),
+                    ]),
+                    $sight->cure('No pull on the wall side', ['brief.pulls.wall.kind' => 'none']),
+                ],
+            );
         }
     }
 }

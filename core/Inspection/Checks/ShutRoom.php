@@ -25,11 +25,19 @@ final class ShutRoom implements AlongCheck
             $side = $shut->low->minus($wall->low)->equals($room) ? 'left' : 'right';
             $past = $room->isNegative();
             yield new Finding(
-                FindingCode::ShutRoom, $past ? Severity::Stop : Severity::Settle,
-                $past ? "Shut, the leaf passes the wall's {$side} end" : "Shut, the leaf stands too near the {$side} end",
-                "Shut, it has {$sight->say($room)} there; {$sight->say($end)} is wanted for clearance, stop and margin.", 'brief.rules.side_overlap', ['room' => $room, 'wanted' => $end],
+                FindingCode::ShutRoom,
+                $past ? Severity::Stop : Severity::Settle,
+                $past
+                    ? "Shut, the leaf passes the wall's {$side} end"
+                    : "Shut, the leaf stands too near the {$side} end",
+                "Shut, it has {$sight->say($room)} there; {$sight->say($end)} is wanted for clearance, stop and margin.",
+                'brief.rules.side_overlap',
+                ['room' => $room, 'wanted' => $end],
                 [
-                    $sight->cure("Overlap {$sight->say($sight->rules->sideOverlap->minus($sight->up($short)))} past the jambs", ['brief.rules.side_overlap' => $sight->rules->sideOverlap->minus($sight->up($short))]),
+                    $sight->cure(
+                        "Overlap {$sight->say($sight->rules->sideOverlap->minus($sight->up($short)))} past the jambs",
+                        ['brief.rules.side_overlap' => $sight->rules->sideOverlap->minus($sight->up($short))],
+                    ),
                     $sight->cure('Spare width to the trailing side', ['brief.rules.surplus' => 'trailing']),
                     $sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading']),
                 ],

@@ -31,10 +31,18 @@ final class SoftCloseRoom implements AlongCheck
             $travel = $leaf->run->travel->total;
             $narrow = $sight->isShort($leaf->run->width, $soft->minLeafWidth);
             yield new Finding(
-                FindingCode::SoftCloseRoom, Severity::Settle, 'No room for the soft close',
-                $narrow ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($leaf->run->width)}." : "Its two strokes take {$sight->say($soft->strokes())}; the leaf travels {$sight->say($travel)}.",
-                'brief.rules.soft_close', ['travel' => $travel, 'strokes' => $soft->strokes()],
-                [$sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']), ...($narrow ? $sight->widerLeaf($soft->minLeafWidth) : [])],
+                FindingCode::SoftCloseRoom,
+                Severity::Settle,
+                'No room for the soft close',
+                $narrow
+                    ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($leaf->run->width)}."
+                    : "Its two strokes take {$sight->say($soft->strokes())}; the leaf travels {$sight->say($travel)}.",
+                'brief.rules.soft_close',
+                ['travel' => $travel, 'strokes' => $soft->strokes()],
+                [
+                    $sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']),
+                    ...$narrow ? $sight->widerLeaf($soft->minLeafWidth) : [],
+                ],
             );
         }
     }

@@ -25,12 +25,33 @@ final class StandoffPress implements AnchorCheck
         $plan = $sight->plan;
         $lining = $plan->doorway->survey->lining?->kind;
         $soft = $plan->header === null && in_array($lining, [LiningKind::Gypsum, LiningKind::Plaster], true);
-        $behind = $plan->header !== null ? $sight->brief->header->wood : ($lining === LiningKind::Plank ? $plan->doorway->survey->lining->wood : $plan->doorway->survey->wood);
+        $behind =
+            $plan->header !== null
+                ? $sight->brief->header->wood
+                : ($lining === LiningKind::Plank
+                    ? $plan->doorway->survey->lining->wood
+                    : $plan->doorway->survey->wood);
         $most = $soft ? self::SOFT_MPA : Wood::of($behind)->bearing;
-        $worst = array_reduce($sight->anchoring()->fixings, fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0), 0.0);
+        $worst = array_reduce(
+            $sight->anchoring()->fixings,
+            fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0),
+            0.0,
+        );
         $bears = $soft || $plan->header !== null || $lining === LiningKind::Plank;
         if ($bears && $worst > $most) {
-            yield new Finding(FindingCode::StandoffSinks, Severity::Note, sprintf('A standoff presses with %.1f MPa', $worst), sprintf('Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.', $most, $soft ? 'soft lining' : 'the wood'), 'brief.rules.washers', ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM], [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])]);
+            yield new Finding(
+                FindingCode::StandoffSinks,
+                Severity::Note,
+                sprintf('A standoff presses with %.1f MPa', $worst),
+                sprintf(
+                    'Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.',
+                    $most,
+                    $soft ? 'soft lining' : 'the wood',
+                ),
+                'brief.rules.washers',
+                ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM],
+                [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])],
+            );
         }
     }
 }

@@ -21,11 +21,36 @@ final class StopsFree implements AnchorCheck
         $bodies = $plan->stopBodies();
         $reach = $sight->kit->standoffBase->half()->minus(Length::mm(1));
         foreach ($sight->kit->stop->passesStandoffs ? [] : $bodies as $body) {
-            $over = array_values(array_filter($plan->rail->holes, fn (Length $x) => $x->isOver($body->low->minus($reach)) && $x->isUnder($body->high->plus($reach))));
+            $over = array_values(
+                array_filter(
+                    $plan->rail->holes,
+                    fn (Length $x) => $x->isOver($body->low->minus($reach)) && $x->isUnder($body->high->plus($reach)),
+                ),
+            );
             if ($over !== []) {
                 $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
-                $slides = $sight->cures(fn () => array_map(fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", ['brief.rules.rail_left' => $left]), $this->clear($sight, $bodies, $reach)));
-                yield new Finding(FindingCode::StopMeetsStandoff, Severity::Settle, "A stop sits on the standoff at {$sight->say($over[0])}", 'It cannot pass one, nor be set over one.', 'brief.rules.rail_left', ['x' => $over[0]], [...$slides, $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", ['brief.rules.hanger_inset' => $inset->plus(Length::mm(20))])]);
+                $slides = $sight->cures(
+                    fn () => array_map(
+                        fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", [
+                            'brief.rules.rail_left' => $left,
+                        ]),
+                        $this->clear($sight, $bodies, $reach),
+                    ),
+                );
+                yield new Finding(
+                    FindingCode::StopMeetsStandoff,
+                    Severity::Settle,
+                    "A stop sits on the standoff at {$sight->say($over[0])}",
+                    'It cannot pass one, nor be set over one.',
+                    'brief.rules.rail_left',
+                    ['x' => $over[0]],
+                    [
+                        ...$slides,
+                        $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", [
+                            'brief.rules.hanger_inset' => $inset->plus(Length::mm(20)),
+                        ]),
+                    ],
+                );
 
                 return;
             }
@@ -33,7 +58,21 @@ final class StopsFree implements AnchorCheck
         foreach ($plan->joints() as $joint) {
             foreach ($bodies as $body) {
                 if ($joint->isOver($body->low) && $joint->isUnder($body->high)) {
-                    yield new Finding(FindingCode::StopOnJoint, Severity::Settle, "A stop sits on the joint of the rail at {$sight->say($joint)}", 'There it would hold two pieces apart.', 'brief.rules.rail_left', ['x' => $joint], array_map(fn (Length $by) => $sight->cure("Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}", ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)]), [Length::mm(60), Length::mm(-60)]));
+                    yield new Finding(
+                        FindingCode::StopOnJoint,
+                        Severity::Settle,
+                        "A stop sits on the joint of the rail at {$sight->say($joint)}",
+                        'There it would hold two pieces apart.',
+                        'brief.rules.rail_left',
+                        ['x' => $joint],
+                        array_map(
+                            fn (Length $by) => $sight->cure(
+                                "Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}",
+                                ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)],
+                            ),
+                            [Length::mm(60), Length::mm(-60)],
+                        ),
+                    );
                 }
             }
         }
@@ -52,9 +91,21 @@ final class StopsFree implements AnchorCheck
         $free = [];
         foreach ($rail->holes as $hole) {
             foreach ($bodies as $body) {
-                foreach ([$sight->down($rail->span->low->plus($body->low->minus($reach, $hole))), $sight->up($rail->span->low->plus($body->high->plus($reach)->minus($hole)))] as $left) {
+                foreach (
+                    [
+                        $sight->down($rail->span->low->plus($body->low->minus($reach, $hole))),
+                        $sight->up($rail->span->low->plus($body->high->plus($reach)->minus($hole))),
+                    ] as $left
+                ) {
                     $by = $left->minus($rail->span->low);
-                    $fouls = array_filter($rail->holes, fn (Length $x) => array_filter($bodies, fn (Span $other) => $x->plus($by)->isOver($other->low->minus($reach)) && $x->plus($by)->isUnder($other->high->plus($reach))) !== []);
+                    $fouls = array_filter(
+                        $rail->holes,
+                        fn (Length $x) => array_filter(
+                            $bodies,
+                            fn (Span $other) => $x->plus($by)->isOver($other->low->minus($reach)) &&
+                                $x->plus($by)->isUnder($other->high->plus($reach)),
+                        ) !== [],
+                    );
                     if ($range->contains($left) && $fouls === []) {
                         $free[abs($by->nm)] = $left;
                     }

@@ -17,7 +17,13 @@ final class StudsKnown implements AnchorCheck
     public function look(Sight $sight): iterable
     {
         if (! self::isKnown($sight)) {
-            yield new Finding(FindingCode::StudsUnknown, Severity::Settle, 'The studs are not found yet', 'Whether anything holds the rail is not known: measure them, or sweep the wall, before you order.', 'survey.studs[0].x');
+            yield new Finding(
+                FindingCode::StudsUnknown,
+                Severity::Settle,
+                'The studs are not found yet',
+                'Whether anything holds the rail is not known: measure them, or sweep the wall, before you order.',
+                'survey.studs[0].x',
+            );
         }
     }
 
@@ -26,6 +32,9 @@ final class StudsKnown implements AnchorCheck
     {
         $survey = $sight->plan->doorway->survey;
 
-        return $survey->studs !== [] || $survey->solids !== [] || $survey->lining?->kind === LiningKind::Masonry || $sight->plan->backing()->isMasonry();
+        return $survey->studs !== [] ||
+            $survey->solids !== [] ||
+            $survey->lining?->kind === LiningKind::Masonry ||
+            $sight->plan->backing()->isMasonry();
     }
 }

@@ -19,7 +19,17 @@ final class TopGap implements Check
         $limits = $sight->kit->topGap;
         $little = $sight->isShort($gap, $limits->low);
         if ($little || $sight->isShort($limits->high, $gap)) {
-            yield new Finding(FindingCode::TopGap, Severity::Settle, "Top gap {$sight->say($gap)}", $little ? "Under {$sight->say($limits->low)} the leaf rubs the rail." : "Over {$sight->say($limits->high)} the leaf can lift off the rail.", 'brief.kit', ['top_gap' => $gap, 'least' => $limits->low, 'greatest' => $limits->high], $sight->otherKits());
+            yield new Finding(
+                FindingCode::TopGap,
+                Severity::Settle,
+                "Top gap {$sight->say($gap)}",
+                $little
+                    ? "Under {$sight->say($limits->low)} the leaf rubs the rail."
+                    : "Over {$sight->say($limits->high)} the leaf can lift off the rail.",
+                'brief.kit',
+                ['top_gap' => $gap, 'least' => $limits->low, 'greatest' => $limits->high],
+                $sight->otherKits(),
+            );
         }
     }
 }

@@ -21,44 +21,130 @@ final class BipartingHang extends HangPlan
         $covering = Covering::of($this->room, $rules);
         $middle = $jambs->middle();
         $halfGap = $rules->meetingGap->half();
-        $needed = Sum::of('Needed width of each leaf')->plus('from the middle to the further end of what must be covered', Sum::greatest('From the middle to what must be covered', [
-            'to the left' => Sum::of('To the left')->place('middle', $middle)->fromPlace('must cover from', $covering->left),
-            'to the right' => Sum::of('To the right')->place('must cover to', $covering->right)->fromPlace('middle', $middle),
-        ]))->minus('half the meeting gap', $halfGap);
-        $width = LeafSize::choose('Width of each leaf', $needed, $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit);
+        $needed = Sum::of('Needed width of each leaf')
+            ->plus(
+                'from the middle to the further end of what must be covered',
+                Sum::greatest('From the middle to what must be covered', [
+                    'to the left' => Sum::of('To the left')
+                        ->place('middle', $middle)
+                        ->fromPlace('must cover from', $covering->left),
+                    'to the right' => Sum::of('To the right')
+                        ->place('must cover to', $covering->right)
+                        ->fromPlace('middle', $middle),
+                ]),
+            )
+            ->minus('half the meeting gap', $halfGap);
+        $width = LeafSize::choose(
+            'Width of each leaf',
+            $needed,
+            $this->brief->leaf->width,
+            $this->brief->leaf->stockWidths,
+            $this->unit,
+        );
         $openRoom = $this->openRoom();
         $buffers = $this->buffers('left_open', 'right_open');
 
-        $innerLeft = Sum::of('Left leaf shut, right edge')->place('middle', $middle)->minus('half the meeting gap', $halfGap);
-        $outerLeft = Sum::of('Left leaf shut, left edge')->place('left leaf shut, right edge', $innerLeft)->minus('leaf width', $width->size);
-        $innerRight = Sum::of('Right leaf shut, left edge')->place('middle', $middle)->plus('half the meeting gap', $halfGap);
-        $outerRight = Sum::of('Right leaf shut, right edge')->place('right leaf shut, left edge', $innerRight)->plus('leaf width', $width->size);
+        $innerLeft = Sum::of('Left leaf shut, right edge')
+            ->place('middle', $middle)
+            ->minus('half the meeting gap', $halfGap);
+        $outerLeft = Sum::of('Left leaf shut, left edge')
+            ->place('left leaf shut, right edge', $innerLeft)
+            ->minus('leaf width', $width->size);
+        $innerRight = Sum::of('Right leaf shut, left edge')
+            ->place('middle', $middle)
+            ->plus('half the meeting gap', $halfGap);
+        $outerRight = Sum::of('Right leaf shut, right edge')
+            ->place('right leaf shut, left edge', $innerRight)
+            ->plus('leaf width', $width->size);
 
-        $wantedLeft = $this->wanted(Sum::of('Travel wanted, left leaf')->place('left leaf shut, right edge', $innerLeft)->fromPlace('left jamb', $jambs->low)->plus('park', $rules->park));
-        $limitLeft = Sum::of('Travel the wall allows, left leaf')->place('left leaf shut, left edge', $outerLeft)->fromPlace('left end of the wall', $wall->low)->minus('room kept at the wall end', $openRoom);
-        $wantedRight = $this->wanted(Sum::of('Travel wanted, right leaf')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('right leaf shut, left edge', $innerRight));
-        $limitRight = Sum::of('Travel the wall allows, right leaf')->place('right end of the wall', $wall->high)->minus('room kept at the wall end', $openRoom)->fromPlace('right leaf shut, right edge', $outerRight);
-        $travelLeft = $this->neverBelowZero(Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]));
-        $travelRight = $this->neverBelowZero(Sum::least('Travel, right leaf', ['travel wanted' => $wantedRight, 'travel the wall allows' => $limitRight]));
+        $wantedLeft = $this->wanted(
+            Sum::of('Travel wanted, left leaf')
+                ->place('left leaf shut, right edge', $innerLeft)
+                ->fromPlace('left jamb', $jambs->low)
+                ->plus('park', $rules->park),
+        );
+        $limitLeft = Sum::of('Travel the wall allows, left leaf')
+            ->place('left leaf shut, left edge', $outerLeft)
+            ->fromPlace('left end of the wall', $wall->low)
+            ->minus('room kept at the wall end', $openRoom);
+        $wantedRight = $this->wanted(
+            Sum::of('Travel wanted, right leaf')
+                ->place('right jamb', $jambs->high)
+                ->plus('park', $rules->park)
+                ->fromPlace('right leaf shut, left edge', $innerRight),
+        );
+        $limitRight = Sum::of('Travel the wall allows, right leaf')
+            ->place('right end of the wall', $wall->high)
+            ->minus('room kept at the wall end', $openRoom)
+            ->fromPlace('right leaf shut, right edge', $outerRight);
+        $travelLeft = $this->neverBelowZero(
+            Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]),
+        );
+        $travelRight = $this->neverBelowZero(
+            Sum::least('Travel, right leaf', [
+                'travel wanted' => $wantedRight,
+                'travel the wall allows' => $limitRight,
+            ]),
+        );
         $runs = [
-            'left' => new LeafRun($outerLeft, $innerLeft, $width->size->total, $this->inset, $wantedLeft, $travelLeft, 'left_closed', 'left_open', -1),
-            'right' => new LeafRun($innerRight, $outerRight, $width->size->total, $this->inset, $wantedRight, $travelRight, 'right_closed', 'right_open'),
+            'left' => new LeafRun(
+                $outerLeft,
+                $innerLeft,
+                $width->size->total,
+                $this->inset,
+                $wantedLeft,
+                $travelLeft,
+                'left_closed',
+                'left_open',
+                -1,
+            ),
+            'right' => new LeafRun(
+                $innerRight,
+                $outerRight,
+                $width->size->total,
+                $this->inset,
+                $wantedRight,
+                $travelRight,
+                'right_closed',
+                'right_open',
+            ),
         ];
 
-        $passage = $this->neverBelowZero(Sum::least('Passage', [
-            'least measured width' => $this->room->opening->leastWidth(),
-            'between the open leaves' => Sum::of('Between the open leaves')->plus('meeting gap', $rules->meetingGap)->plus('travel, left leaf', $travelLeft)->plus('travel, right leaf', $travelRight),
-        ]));
+        $passage = $this->neverBelowZero(
+            Sum::least('Passage', [
+                'least measured width' => $this->room->opening->leastWidth(),
+                'between the open leaves' => Sum::of('Between the open leaves')
+                    ->plus('meeting gap', $rules->meetingGap)
+                    ->plus('travel, left leaf', $travelLeft)
+                    ->plus('travel, right leaf', $travelRight),
+            ]),
+        );
         $stops = [
-            'left_open' => $this->stopLeftOf('Stop face, left leaf open', Sum::of('Left leaf open, left edge')->place('left leaf shut, left edge', $outerLeft)->minus('travel', $travelLeft)),
+            'left_open' => $this->stopLeftOf(
+                'Stop face, left leaf open',
+                Sum::of('Left leaf open, left edge')
+                    ->place('left leaf shut, left edge', $outerLeft)
+                    ->minus('travel', $travelLeft),
+            ),
             'left_closed' => $this->stopRightOf('Stop face, left leaf shut', $innerLeft),
             'right_closed' => $this->stopLeftOf('Stop face, right leaf shut', $innerRight),
-            'right_open' => $this->stopRightOf('Stop face, right leaf open', Sum::of('Right leaf open, right edge')->place('right leaf shut, right edge', $outerRight)->plus('travel', $travelRight)),
+            'right_open' => $this->stopRightOf(
+                'Stop face, right leaf open',
+                Sum::of('Right leaf open, right edge')
+                    ->place('right leaf shut, right edge', $outerRight)
+                    ->plus('travel', $travelRight),
+            ),
         ];
 
         return new Layout(
-            $covering, $width, $runs, $this->endRoom(), ['clear' => $passage], $stops,
-            $this->railFrom($stops['left_open'], $buffers !== []), $this->railTo($stops['right_open'], $buffers !== []),
+            $covering,
+            $width,
+            $runs,
+            $this->endRoom(),
+            ['clear' => $passage],
+            $stops,
+            $this->railFrom($stops['left_open'], $buffers !== []),
+            $this->railTo($stops['right_open'], $buffers !== []),
             ['left' => $this->windowLeft($runs['left']), 'right' => $this->windowRight($runs['right'])],
             meeting: $middle,
             buffers: $buffers,

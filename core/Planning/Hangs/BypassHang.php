@@ -12,7 +12,10 @@ use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\LeafSize;
 use YokeLine\Planning\Window;
 
-/** Two equal leaves on two parallel rails: shut, the rear one stands left and the front one right; either slides over to the other. */
+/**
+ * Two equal leaves on two parallel rails: shut, the rear one stands left and the front one right; either slides over to
+ * the other.
+ */
 final class BypassHang extends HangPlan
 {
     protected function layout(): Layout
@@ -26,34 +29,97 @@ final class BypassHang extends HangPlan
         $both = Sum::of('Both leaves')->plus('what must be covered', $span)->plus('overlap in the middle', $overlap);
         $needed = $both->becomes($both->total->half(), 'half of it each')->renamed('Needed width of each leaf');
         // Both leaves would eat into the overlap, so stock gets no tolerance here.
-        $width = LeafSize::choose('Width of each leaf', $needed, $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit, tolerance: Length::zero());
+        $width = LeafSize::choose(
+            'Width of each leaf',
+            $needed,
+            $this->brief->leaf->width,
+            $this->brief->leaf->stockWidths,
+            $this->unit,
+            tolerance: Length::zero(),
+        );
 
         $rearLeft = Sum::of('Rear leaf shut, left edge')->place('must cover from', $covering->left);
-        $rearRight = Sum::of('Rear leaf shut, right edge')->place('rear leaf shut, left edge', $rearLeft)->plus('leaf width', $width->size);
+        $rearRight = Sum::of('Rear leaf shut, right edge')
+            ->place('rear leaf shut, left edge', $rearLeft)
+            ->plus('leaf width', $width->size);
         $frontRight = Sum::of('Front leaf shut, right edge')->place('must cover to', $covering->right);
-        $frontLeft = Sum::of('Front leaf shut, left edge')->place('front leaf shut, right edge', $frontRight)->minus('leaf width', $width->size);
-        $travel = $this->neverBelowZero(Sum::of('Travel')->place('front leaf shut, left edge', $frontLeft)->fromPlace('rear leaf shut, left edge', $rearLeft));
-        $stops = ['left' => $this->stopLeftOf('Stop face, left', $rearLeft), 'right' => $this->stopRightOf('Stop face, right', $frontRight)];
+        $frontLeft = Sum::of('Front leaf shut, left edge')
+            ->place('front leaf shut, right edge', $frontRight)
+            ->minus('leaf width', $width->size);
+        $travel = $this->neverBelowZero(
+            Sum::of('Travel')
+                ->place('front leaf shut, left edge', $frontLeft)
+                ->fromPlace('rear leaf shut, left edge', $rearLeft),
+        );
+        $stops = [
+            'left' => $this->stopLeftOf('Stop face, left', $rearLeft),
+            'right' => $this->stopRightOf('Stop face, right', $frontRight),
+        ];
 
         return new Layout(
-            $covering, $width,
+            $covering,
+            $width,
             [
-                'rear' => new LeafRun($rearLeft, $rearRight, $width->size->total, $this->inset, $travel, $travel, 'left', 'right'),
-                'front' => new LeafRun($frontLeft, $frontRight, $width->size->total, $this->inset, $travel, $travel, 'right', 'left', -1, track: 1),
+                'rear' => new LeafRun(
+                    $rearLeft,
+                    $rearRight,
+                    $width->size->total,
+                    $this->inset,
+                    $travel,
+                    $travel,
+                    'left',
+                    'right',
+                ),
+                'front' => new LeafRun(
+                    $frontLeft,
+                    $frontRight,
+                    $width->size->total,
+                    $this->inset,
+                    $travel,
+                    $travel,
+                    'right',
+                    'left',
+                    -1,
+                    track: 1,
+                ),
             ],
             $this->endRoom(),
             [
-                'left' => $this->passage('Passage left', $least, Sum::of('From the left jamb to the front leaf')->place('front leaf shut, left edge', $frontLeft)->fromPlace('left jamb', $jambs->low)),
-                'right' => $this->passage('Passage right', $least, Sum::of('From the rear leaf to the right jamb')->place('right jamb', $jambs->high)->fromPlace('rear leaf shut, right edge', $rearRight)),
+                'left' => $this->passage(
+                    'Passage left',
+                    $least,
+                    Sum::of('From the left jamb to the front leaf')
+                        ->place('front leaf shut, left edge', $frontLeft)
+                        ->fromPlace('left jamb', $jambs->low),
+                ),
+                'right' => $this->passage(
+                    'Passage right',
+                    $least,
+                    Sum::of('From the rear leaf to the right jamb')
+                        ->place('right jamb', $jambs->high)
+                        ->fromPlace('rear leaf shut, right edge', $rearRight),
+                ),
             ],
-            $stops, $this->railFrom($stops['left']), $this->railTo($stops['right']),
-            ['guide' => new Window($this->inside($frontLeft, 1)->renamed('Guide window, from'), $this->inside($rearRight, -1)->renamed('Guide window, to'))],
-            midOverlap: Sum::of('Overlap in the middle')->plus('leaf width', $width->size)->plus('leaf width', $width->size)->minus('what must be covered', $span),
+            $stops,
+            $this->railFrom($stops['left']),
+            $this->railTo($stops['right']),
+            [
+                'guide' => new Window(
+                    $this->inside($frontLeft, 1)->renamed('Guide window, from'),
+                    $this->inside($rearRight, -1)->renamed('Guide window, to'),
+                ),
+            ],
+            midOverlap: Sum::of('Overlap in the middle')
+                ->plus('leaf width', $width->size)
+                ->plus('leaf width', $width->size)
+                ->minus('what must be covered', $span),
         );
     }
 
     private function passage(string $name, Length $least, Sum $free): Sum
     {
-        return $this->neverBelowZero(Sum::least($name, ['least measured width' => $least, lcfirst($free->name) => $free]));
+        return $this->neverBelowZero(
+            Sum::least($name, ['least measured width' => $least, lcfirst($free->name) => $free]),
+        );
     }
 }

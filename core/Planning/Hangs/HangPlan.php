@@ -24,8 +24,12 @@ abstract class HangPlan
 
     protected readonly Length $inset;
 
-    final protected function __construct(protected readonly Room $room, protected readonly Brief $brief, protected readonly Kit $kit, protected readonly Unit $unit)
-    {
+    final protected function __construct(
+        protected readonly Room $room,
+        protected readonly Brief $brief,
+        protected readonly Kit $kit,
+        protected readonly Unit $unit,
+    ) {
         $this->inset = $brief->rules->hangerInset ?? $kit->hanger->inset;
     }
 
@@ -45,15 +49,20 @@ abstract class HangPlan
     {
         return Sum::greatest('Room kept at the wall end', [
             'end clearance' => $this->brief->rules->endClearance,
-            'stop and margin past the leaf' => Sum::of('Stop and margin past the leaf')->plus('stop reach', $this->kit->stop->reach)->plus('stop body', $this->kit->stop->body)
-                ->plus('end margin', $this->kit->rail->endMargin)->minus('hanger inset', $this->inset),
+            'stop and margin past the leaf' => Sum::of('Stop and margin past the leaf')
+                ->plus('stop reach', $this->kit->stop->reach)
+                ->plus('stop body', $this->kit->stop->body)
+                ->plus('end margin', $this->kit->rail->endMargin)
+                ->minus('hanger inset', $this->inset),
         ]);
     }
 
     /** The same where the leaf opens: a buffer on the wall ends it sooner than a stop and the end of the rail do. */
     protected function openRoom(): Sum
     {
-        return $this->brief->rules->openEnd === OpenEnd::Buffer ? Sum::of('Room kept at the wall end')->plus('buffer on the wall', Length::mm(self::BUFFER_MM)) : $this->endRoom();
+        return $this->brief->rules->openEnd === OpenEnd::Buffer
+            ? Sum::of('Room kept at the wall end')->plus('buffer on the wall', Length::mm(self::BUFFER_MM))
+            : $this->endRoom();
     }
 
     /** Travel wanted; a leaf parked for good wants none. */
@@ -77,13 +86,19 @@ abstract class HangPlan
     /** The face of a stop to the left of a wheel of the leaf whose left edge is at $edge. */
     protected function stopLeftOf(string $name, Sum $edge): Sum
     {
-        return Sum::of($name)->place('left edge of the leaf', $edge)->plus('hanger inset', $this->inset)->minus('stop reach', $this->kit->stop->reach);
+        return Sum::of($name)
+            ->place('left edge of the leaf', $edge)
+            ->plus('hanger inset', $this->inset)
+            ->minus('stop reach', $this->kit->stop->reach);
     }
 
     /** The face of a stop to the right of a wheel of the leaf whose right edge is at $edge. */
     protected function stopRightOf(string $name, Sum $edge): Sum
     {
-        return Sum::of($name)->place('right edge of the leaf', $edge)->minus('hanger inset', $this->inset)->plus('stop reach', $this->kit->stop->reach);
+        return Sum::of($name)
+            ->place('right edge of the leaf', $edge)
+            ->minus('hanger inset', $this->inset)
+            ->plus('stop reach', $this->kit->stop->reach);
     }
 
     /** A stop that is a buffer on the wall has no body on the rail. */
@@ -91,23 +106,39 @@ abstract class HangPlan
     {
         $end = Sum::of('Least rail, from')->place('left stop face', $stop);
 
-        return ($buffered ? $end : $end->minus('stop body', $this->kit->stop->body))->minus('end margin', $this->kit->rail->endMargin);
+        return ($buffered ? $end : $end->minus('stop body', $this->kit->stop->body))->minus(
+            'end margin',
+            $this->kit->rail->endMargin,
+        );
     }
 
     protected function railTo(Sum $stop, bool $buffered = false): Sum
     {
         $end = Sum::of('Least rail, to')->place('right stop face', $stop);
 
-        return ($buffered ? $end : $end->plus('stop body', $this->kit->stop->body))->plus('end margin', $this->kit->rail->endMargin);
+        return ($buffered ? $end : $end->plus('stop body', $this->kit->stop->body))->plus(
+            'end margin',
+            $this->kit->rail->endMargin,
+        );
     }
 
-    /** Under a leaf that opens right, shut and open, and out of the passage; a roller on the wall clears the casing too. */
+    /**
+     * Under a leaf that opens right, shut and open, and out of the passage; a roller on the wall clears the casing too.
+     */
     protected function windowRight(LeafRun $run): Window
     {
-        $clear = Sum::of('Clear of the passage')->place('right jamb', $this->room->opening->span()->high)->plus('casing, for a roller on the wall', GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right));
+        $clear = Sum::of('Clear of the passage')
+            ->place('right jamb', $this->room->opening->span()->high)
+            ->plus(
+                'casing, for a roller on the wall',
+                GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right),
+            );
 
         return new Window(
-            Sum::greatest('Guide window, from', ['under the open leaf' => $this->inside($run->openLeft(), 1), ...($this->isWayThrough() ? ['clear of the passage' => $clear] : [])]),
+            Sum::greatest('Guide window, from', [
+                'under the open leaf' => $this->inside($run->openLeft(), 1),
+                ...$this->isWayThrough() ? ['clear of the passage' => $clear] : [],
+            ]),
             $this->inside($run->right, -1)->renamed('Guide window, to'),
         );
     }
@@ -115,11 +146,19 @@ abstract class HangPlan
     /** The same of a leaf that opens left. */
     protected function windowLeft(LeafRun $run): Window
     {
-        $clear = Sum::of('Clear of the passage')->place('left jamb', $this->room->opening->span()->low)->minus('casing, for a roller on the wall', GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left));
+        $clear = Sum::of('Clear of the passage')
+            ->place('left jamb', $this->room->opening->span()->low)
+            ->minus(
+                'casing, for a roller on the wall',
+                GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left),
+            );
 
         return new Window(
             $this->inside($run->left, 1)->renamed('Guide window, from'),
-            Sum::least('Guide window, to', ['under the open leaf' => $this->inside($run->openRight(), -1), ...($this->isWayThrough() ? ['clear of the passage' => $clear] : [])]),
+            Sum::least('Guide window, to', [
+                'under the open leaf' => $this->inside($run->openRight(), -1),
+                ...$this->isWayThrough() ? ['clear of the passage' => $clear] : [],
+            ]),
         );
     }
 
@@ -132,7 +171,9 @@ abstract class HangPlan
     {
         $place = Sum::of('Inside the edge')->place(lcfirst($edge->name), $edge);
 
-        return $towards === 1 ? $place->plus('guide margin', $this->brief->rules->guideMargin) : $place->minus('guide margin', $this->brief->rules->guideMargin);
+        return $towards === 1
+            ? $place->plus('guide margin', $this->brief->rules->guideMargin)
+            : $place->minus('guide margin', $this->brief->rules->guideMargin);
     }
 
     protected function neverBelowZero(Sum $sum): Sum

@@ -27,26 +27,63 @@ final class SingleHang extends HangPlan
         $rules = $this->brief->rules;
         $jambs = $this->room->opening->span();
         $covering = Covering::of($this->room, $rules);
-        $width = LeafSize::choose('Leaf width', $covering->width(), $this->brief->leaf->width, $this->brief->leaf->stockWidths, $this->unit);
+        $width = LeafSize::choose(
+            'Leaf width',
+            $covering->width(),
+            $this->brief->leaf->width,
+            $this->brief->leaf->stockWidths,
+            $this->unit,
+        );
 
         $left = $this->leadingEdge($covering, $width);
-        $right = Sum::of('Leaf shut, right edge')->place('leaf shut, left edge', $left)->plus('leaf width', $width->size);
+        $right = Sum::of('Leaf shut, right edge')
+            ->place('leaf shut, left edge', $left)
+            ->plus('leaf width', $width->size);
         $endRoom = $this->endRoom();
         $openRoom = $this->openRoom();
         $buffers = $this->buffers('open');
-        $wanted = $this->wanted(Sum::of('Travel wanted')->place('right jamb', $jambs->high)->plus('park', $rules->park)->fromPlace('leaf shut, left edge', $left));
-        $limit = Sum::of('Travel the wall allows')->place('right end of the wall', $this->room->wall->high)->minus('room kept at the wall end', $openRoom)->fromPlace('leaf shut, right edge', $right);
-        $travel = $this->neverBelowZero(Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]));
+        $wanted = $this->wanted(
+            Sum::of('Travel wanted')
+                ->place('right jamb', $jambs->high)
+                ->plus('park', $rules->park)
+                ->fromPlace('leaf shut, left edge', $left),
+        );
+        $limit = Sum::of('Travel the wall allows')
+            ->place('right end of the wall', $this->room->wall->high)
+            ->minus('room kept at the wall end', $openRoom)
+            ->fromPlace('leaf shut, right edge', $right);
+        $travel = $this->neverBelowZero(
+            Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]),
+        );
         $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel, 'closed', 'open');
 
-        $passage = $this->neverBelowZero(Sum::least('Passage', [
-            'least measured width' => $this->room->opening->leastWidth(),
-            'from the left jamb to the open leaf' => Sum::of('From the left jamb to the open leaf')->place('leaf shut, left edge', $left)->plus('travel', $travel)->fromPlace('left jamb', $jambs->low),
-        ]));
+        $passage = $this->neverBelowZero(
+            Sum::least('Passage', [
+                'least measured width' => $this->room->opening->leastWidth(),
+                'from the left jamb to the open leaf' => Sum::of('From the left jamb to the open leaf')
+                    ->place('leaf shut, left edge', $left)
+                    ->plus('travel', $travel)
+                    ->fromPlace('left jamb', $jambs->low),
+            ]),
+        );
         $openEdge = Sum::of('Leaf open, right edge')->place('leaf shut, right edge', $right)->plus('travel', $travel);
-        $stops = ['closed' => $this->stopLeftOf('Stop face, shut', $left), 'open' => $this->stopRightOf('Stop face, open', $openEdge)];
+        $stops = [
+            'closed' => $this->stopLeftOf('Stop face, shut', $left),
+            'open' => $this->stopRightOf('Stop face, open', $openEdge),
+        ];
 
-        return new Layout($covering, $width, ['leaf' => $run], $endRoom, ['clear' => $passage], $stops, $this->railFrom($stops['closed']), $this->railTo($stops['open'], $buffers !== []), ['guide' => $this->windowRight($run)], buffers: $buffers);
+        return new Layout(
+            $covering,
+            $width,
+            ['leaf' => $run],
+            $endRoom,
+            ['clear' => $passage],
+            $stops,
+            $this->railFrom($stops['closed']),
+            $this->railTo($stops['open'], $buffers !== []),
+            ['guide' => $this->windowRight($run)],
+            buffers: $buffers,
+        );
     }
 
     private function leadingEdge(Covering $covering, LeafSize $width): Sum

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Stock\Packing;
 
 /**
- * Branch and bound over patterns: of the best in parts of bars the pattern, or the way of parting a board, that is used most is taken once more;
+ * Branch and bound over patterns: of the best in parts of bars the pattern, or the way of parting a board, that is used
+ * most is taken once more;
  * where that leads nowhere it is not used again.
  */
 final class Branching
@@ -60,7 +61,11 @@ final class Branching
      */
     private function wanted(array $counts, array $boards, int $bars): array
     {
-        return [...array_values(array_map(floatval(...), $counts)), ...array_values(array_map(floatval(...), $boards)), -(float) $bars];
+        return [
+            ...array_values(array_map(floatval(...), $counts)),
+            ...array_values(array_map(floatval(...), $boards)),
+            -(float) $bars,
+        ];
     }
 
     /**
@@ -78,9 +83,16 @@ final class Branching
             return Packing::found([]);
         }
         // Room for rounding: what is bought differs by more.
-        while (++$this->nodes <= self::NODES && ! $this->effort->isSpent() && $lp->cost() * $this->demand->longest() <= $most + 1000 && ($column = $this->mostUsed($lp)) !== null) {
+        while (
+            ++$this->nodes <= self::NODES &&
+            ! $this->effort->isSpent() &&
+            $lp->cost() * $this->demand->longest() <= $most + 1000 &&
+            ($column = $this->mostUsed($lp)) !== null
+        ) {
             $with = clone $lp;
-            $found = isset($this->patterns[$column]) ? $this->cut($with, $this->patterns[$column], $counts, $boards, $bars, $most) : $this->part($with, ...$this->splits[$column], ...[$counts, $boards, $bars, $most]);
+            $found = isset($this->patterns[$column])
+                ? $this->cut($with, $this->patterns[$column], $counts, $boards, $bars, $most)
+                : $this->part($with, ...$this->splits[$column], ...[$counts, $boards, $bars, $most]);
             if ($found !== null) {
                 return $found;
             }
@@ -92,7 +104,8 @@ final class Branching
     }
 
     /**
-     * One bar more by a pattern. What it holds over what is left to cut may be wanted once a board is parted, and is left out in the end.
+     * One bar more by a pattern. What it holds over what is left to cut may be wanted once a board is parted, and is
+     * left out in the end.
      *
      * @param  array<int, int>  $counts
      * @param  array<int, int>  $boards
@@ -120,8 +133,15 @@ final class Branching
      *
      * @phpstan-impure
      */
-    private function part(Simplex $lp, int $board, int $split, array $counts, array $boards, int $bars, int $most): ?Packing
-    {
+    private function part(
+        Simplex $lp,
+        int $board,
+        int $split,
+        array $counts,
+        array $boards,
+        int $bars,
+        int $most,
+    ): ?Packing {
         $boards[$board]--;
         foreach ($this->demand->boards[$board]['splits'][$split] as $i => $count) {
             $counts[$i] += $count;

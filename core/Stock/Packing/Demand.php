@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Stock\Packing;
 
 /**
- * What is to be cut from what: every length that comes up, the longest first, how often it is wanted anyway, and the boards that may be parted in
+ * What is to be cut from what: every length that comes up, the longest first, how often it is wanted anyway, and the
+ * boards that may be parted in
  * more ways than one. All in nm, a kerf added to each length: so a bar takes S - 2 end trims + kerf.
  */
 final readonly class Demand
@@ -13,15 +14,25 @@ final readonly class Demand
     /**
      * @param  list<int>  $sizes  descending
      * @param  array<int, int>  $counts  of each size, however boards are parted
-     * @param  array<int, array{count: int, splits: non-empty-list<array<int, int>>}>  $boards  alike ones together, every way of parting one: count by size
+     * @param  array<int, array{count: int, splits: non-empty-list<array<int, int>>}>  $boards  alike ones together,
+     *   every way of parting one: count by size
      * @param  non-empty-list<int>  $stocks  ascending
      * @param  int  $lost  of every bar: both end trims less a kerf
-     * @param  list<array{?int, list<int>}>  $places  of each board that was told: among which boards it is, and which of their splits each of its ways is
+     * @param  list<array{?int, list<int>}>  $places  of each board that was told: among which boards it is, and which
+     *   of their splits each of its ways is
      */
-    private function __construct(public array $sizes, public array $counts, public array $boards, public array $stocks, public int $lost, public array $places) {}
+    private function __construct(
+        public array $sizes,
+        public array $counts,
+        public array $boards,
+        public array $stocks,
+        public int $lost,
+        public array $places,
+    ) {}
 
     /**
-     * @param  non-empty-list<non-empty-list<non-empty-list<int>>>  $boards  every way of parting each, lengths without kerf
+     * @param  non-empty-list<non-empty-list<non-empty-list<int>>>  $boards  every way of parting each, lengths without
+     *   kerf
      * @param  non-empty-list<int>  $stocks
      */
     public static function of(array $boards, array $stocks, int $kerf, int $endTrim): self
@@ -50,7 +61,14 @@ final readonly class Demand
         $stocks = array_values(array_unique($stocks));
         sort($stocks);
 
-        return new self(array_map(fn (int $length) => $length + $kerf, $lengths), $counts, $parted, $stocks, 2 * $endTrim - $kerf, $places);
+        return new self(
+            array_map(fn (int $length) => $length + $kerf, $lengths),
+            $counts,
+            $parted,
+            $stocks,
+            2 * $endTrim - $kerf,
+            $places,
+        );
     }
 
     /**
@@ -80,8 +98,16 @@ final readonly class Demand
         return new self(
             [...array_slice($this->sizes, 0, $before), $rest, ...array_slice($this->sizes, $before)],
             [...array_slice($this->counts, 0, $before), 1, ...array_slice($this->counts, $before)],
-            array_map(fn (array $board) => ['count' => $board['count'], 'splits' => array_map(fn (array $split) => self::moved($split, $before), $board['splits'])], $this->boards),
-            $this->stocks, $this->lost, $this->places,
+            array_map(
+                fn (array $board) => [
+                    'count' => $board['count'],
+                    'splits' => array_map(fn (array $split) => self::moved($split, $before), $board['splits']),
+                ],
+                $this->boards,
+            ),
+            $this->stocks,
+            $this->lost,
+            $this->places,
         );
     }
 
@@ -116,7 +142,9 @@ final readonly class Demand
         $most = $this->counts;
         foreach ($this->boards as $board) {
             foreach ($most as $i => $count) {
-                $most[$i] = $count + $board['count'] * max(0, ...array_map(fn (array $split) => $split[$i] ?? 0, $board['splits']));
+                $most[$i] =
+                    $count +
+                    $board['count'] * max(0, ...array_map(fn (array $split) => $split[$i] ?? 0, $board['splits']));
             }
         }
 

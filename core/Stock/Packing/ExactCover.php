@@ -13,7 +13,11 @@ final class ExactCover
     private array $inVain = [];
 
     /** @param  list<Pattern>  $patterns  the least lost first */
-    private function __construct(private readonly Demand $demand, private readonly array $patterns, private readonly Effort $effort) {}
+    private function __construct(
+        private readonly Demand $demand,
+        private readonly array $patterns,
+        private readonly Effort $effort,
+    ) {}
 
     /**
      * @param  list<Pattern>  $patterns  the least lost first
@@ -42,7 +46,11 @@ final class ExactCover
             return [];
         }
         $key = implode(',', $counts)."|{$bars}";
-        if ($sum > $bars * ($this->demand->longest() - $this->demand->lost) || ($this->inVain[$key] ?? -1) >= $budget || ! $this->effort->spend(self::STEP * count($usable))) {
+        if (
+            $sum > $bars * ($this->demand->longest() - $this->demand->lost) ||
+            ($this->inVain[$key] ?? -1) >= $budget ||
+            ! $this->effort->spend(self::STEP * count($usable))
+        ) {
             return null;
         }
         $usable = $this->usable($usable, $counts, $budget);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Stock\Packing;
 
 /**
- * Bar by bar, each filled round the longest piece left so that nothing more would fit: first what promises most, then plans that differ from it in
+ * Bar by bar, each filled round the longest piece left so that nothing more would fit: first what promises most, then
+ * plans that differ from it in
  * ever more bars (limited discrepancy search). Quick where much fits a bar in many ways.
  */
 final class Filling
@@ -20,7 +21,12 @@ final class Filling
 
     private bool $isWhole = true;
 
-    private function __construct(private readonly Demand $demand, private readonly Worth $worth, private readonly float $forLong, private readonly Effort $effort) {}
+    private function __construct(
+        private readonly Demand $demand,
+        private readonly Worth $worth,
+        private readonly float $forLong,
+        private readonly Effort $effort,
+    ) {}
 
     /** @param  int  $bought  nm at the most */
     public static function of(Demand $demand, Worth $worth, int $bars, int $bought, Effort $effort): Packing
@@ -54,12 +60,22 @@ final class Filling
         if ($longest === null) {
             return [];
         }
-        $spare = $bars * $this->widest() - array_sum(array_map(fn (int $i, int $count) => $count * $this->demand->sizes[$i], array_keys($counts), $counts));
+        $spare =
+            $bars * $this->widest() -
+            array_sum(
+                array_map(fn (int $i, int $count) => $count * $this->demand->sizes[$i], array_keys($counts), $counts),
+            );
         $key = implode(',', $counts)."|{$bars}|{$discrepancy}";
         if ($budget < 0 || $spare < 0 || ($this->inVain[$key] ?? -1) >= $budget) {
             return null;
         }
-        foreach ($this->promising(Patterns::round($longest, $counts, $this->demand, $this->worth, $budget, $this->effort), $budget, $spare) as $nth => $pattern) {
+        foreach (
+            $this->promising(
+                Patterns::round($longest, $counts, $this->demand, $this->worth, $budget, $this->effort),
+                $budget,
+                $spare,
+            ) as $nth => $pattern
+        ) {
             if ($nth > $discrepancy) {
                 $this->isWhole = false;
                 break;
@@ -79,7 +95,8 @@ final class Filling
     }
 
     /**
-     * First those that take least of what may be lost, and of what the longest bars could hold beyond what is wanted, and those that leave short pieces.
+     * First those that take least of what may be lost, and of what the longest bars could hold beyond what is wanted,
+     * and those that leave short pieces.
      *
      * @param  list<Pattern>  $patterns
      * @return list<Pattern>

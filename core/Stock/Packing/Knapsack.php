@@ -18,16 +18,22 @@ final class Knapsack
     private array $in = [];
 
     /**
-     * @param  list<array{float, int, int, int, int}>  $items  worth for its length, size number, worth, length, the most; the worthiest first
+     * @param  list<array{float, int, int, int, int}>  $items  worth for its length, size number, worth, length, the
+     *   most; the worthiest first
      * @param  list<int>  $least  the shortest of the items from each on
      */
-    private function __construct(private readonly array $items, private readonly array $least, private readonly Effort $effort) {}
+    private function __construct(
+        private readonly array $items,
+        private readonly array $least,
+        private readonly Effort $effort,
+    ) {}
 
     /**
      * @param  list<int>  $sizes
      * @param  list<int>  $most  of each
      * @param  list<int>  $worth  of each
-     * @return array{int, array<int, int>} the worth, and how many of each size; no more than was found where the effort came to its end
+     * @return array{int, array<int, int>} the worth, and how many of each size; no more than was found where the effort
+     *   came to its end
      */
     public static function of(array $sizes, array $most, array $worth, int $room, Effort $effort): array
     {
@@ -53,7 +59,11 @@ final class Knapsack
         if ($worth > $this->best) {
             [$this->best, $this->pattern] = [$worth, $this->in];
         }
-        for ($at = $from, $count = count($this->items); $at < $count && $room >= $this->least[$at] && $this->effort->spend(self::STEP); $at++) {
+        for (
+            $at = $from, $count = count($this->items);
+            $at < $count && $room >= $this->least[$at] && $this->effort->spend(self::STEP);
+            $at++
+        ) {
             [$density, $size, $of, $length, $most] = $this->items[$at];
             // A little over, so that rounding never hides a better one.
             if ($worth + $density * $room * (1 + 1e-12) < $this->best + 1) {

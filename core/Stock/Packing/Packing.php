@@ -6,7 +6,10 @@ namespace YokeLine\Stock\Packing;
 
 use Closure;
 
-/** Whether so many bars, bought within so much, hold what is wanted: how, or that they do not, or that it was not found out. */
+/**
+ * Whether so many bars, bought within so much, hold what is wanted: how, or that they do not, or that it was not found
+ * out.
+ */
 final readonly class Packing
 {
     /** Where there may be more patterns than so many they are not listed: bars are filled one by one. */
@@ -67,15 +70,21 @@ final readonly class Packing
     /** Bars filled one by one. Ways of parting a board are not told from each other so. */
     public static function filled(Demand $demand, int $bars, int $bought, Effort $effort): self
     {
-        return $demand->boards === [] ? Filling::of($demand, Worth::asLong($demand), $bars, $bought, $effort) : self::unknown();
+        return $demand->boards === []
+            ? Filling::of($demand, Worth::asLong($demand), $bars, $bought, $effort)
+            : self::unknown();
     }
 
-    /** Whether patterns are many, by about how many ways there are to fill a bar: as many sizes to the power of how many pieces share one, in any order. */
+    /**
+     * Whether patterns are many, by about how many ways there are to fill a bar: as many sizes to the power of how many
+     * pieces share one, in any order.
+     */
     public static function hasMany(Demand $demand, int $bars): bool
     {
         $shared = array_sum($demand->counts) / max(1, $bars);
 
-        return $demand->boards === [] && count($demand->sizes) ** $shared > self::FEW * ($shared / M_E) ** $shared * sqrt(2 * M_PI * $shared);
+        return $demand->boards === [] &&
+            count($demand->sizes) ** $shared > self::FEW * ($shared / M_E) ** $shared * sqrt(2 * M_PI * $shared);
     }
 
     /** Of the patterns that lose so little that so little can be bought. */
@@ -91,9 +100,13 @@ final readonly class Packing
             return $sure(Branching::of($demand, $patterns, $bars, $bought, $effort->part(self::BRANCH)));
         }
         $found = $sure(ExactCover::of($demand, $patterns, $bars, $budget, $effort->part(self::COVER_FIRST)));
-        $found = $found->isSure ? $found : $sure(Branching::of($demand, $patterns, $bars, $bought, $effort->part(self::BRANCH)));
+        $found = $found->isSure
+            ? $found
+            : $sure(Branching::of($demand, $patterns, $bars, $bought, $effort->part(self::BRANCH)));
 
-        return $found->isSure ? $found : $sure(ExactCover::of($demand, $patterns, $bars, $budget, $effort->part(self::COVER)));
+        return $found->isSure
+            ? $found
+            : $sure(ExactCover::of($demand, $patterns, $bars, $budget, $effort->part(self::COVER)));
     }
 
     /**
@@ -138,7 +151,11 @@ final readonly class Packing
     /** With a board more of its kind parted so. */
     public function parted(int $board, int $split): self
     {
-        return new self($this->bars, array_replace($this->splits, [$board => [...$this->splits[$board] ?? [], $split]]), true);
+        return new self(
+            $this->bars,
+            array_replace($this->splits, [$board => [...$this->splits[$board] ?? [], $split]]),
+            true,
+        );
     }
 
     /** Without what its bars hold over what is wanted. */
@@ -154,7 +171,12 @@ final readonly class Packing
         }
         $bars = [];
         foreach ($this->bars ?? [] as $bar) {
-            $in = array_filter(array_combine(array_keys($bar->counts), array_map(fn (int $i, int $count) => min($count, $left[$i]), array_keys($bar->counts), $bar->counts)));
+            $in = array_filter(
+                array_combine(
+                    array_keys($bar->counts),
+                    array_map(fn (int $i, int $count) => min($count, $left[$i]), array_keys($bar->counts), $bar->counts),
+                ),
+            );
             foreach ($in as $i => $count) {
                 $left[$i] -= $count;
             }

@@ -13,5 +13,10 @@ final readonly class Pattern
      * @param  array<int, int>  $counts  of each size in it
      * @param  bool  $isFull  whether no piece more would fit
      */
-    public function __construct(public int $loss, public int $stock, public array $counts, public bool $isFull = true) {}
+    public function __construct(
+        public int $loss,
+        public int $stock,
+        public array $counts,
+        public bool $isFull = true,
+    ) {}
 }

@@ -24,8 +24,14 @@ final class Patterns
     private readonly array $takes;
 
     /** @param  array<int, int>  $most  of each size */
-    private function __construct(private readonly Demand $demand, private readonly Worth $worth, private readonly array $most, private readonly int $budget, private readonly bool $onlyFull, private readonly Effort $effort)
-    {
+    private function __construct(
+        private readonly Demand $demand,
+        private readonly Worth $worth,
+        private readonly array $most,
+        private readonly int $budget,
+        private readonly bool $onlyFull,
+        private readonly Effort $effort,
+    ) {
         $this->takes = $demand->takes();
         $this->densest[count($most)] = 0.0;
         for ($i = count($most) - 1; $i >= 0; $i--) {
@@ -60,8 +66,14 @@ final class Patterns
      * @param  array<int, int>  $left  of each size
      * @return list<Pattern> not all where the effort came to its end
      */
-    public static function round(int $size, array $left, Demand $demand, Worth $worth, int $budget, Effort $effort): array
-    {
+    public static function round(
+        int $size,
+        array $left,
+        Demand $demand,
+        Worth $worth,
+        int $budget,
+        Effort $effort,
+    ): array {
         $patterns = new self($demand, $worth, $left, $budget, true, $effort);
         $patterns->with($size, 0, 0, []);
 
@@ -108,13 +120,19 @@ final class Patterns
         }
     }
 
-    /** Whether sizes from one on can be worth enough: filled with the densest, the shortest bar loses least, or the longest where that is worth more than it costs. */
+    /**
+     * Whether sizes from one on can be worth enough: filled with the densest, the shortest bar loses least, or the
+     * longest where that is worth more than it costs.
+     */
     private function canPay(int $i, int $sum, int $worth): bool
     {
         $densest = $this->densest[$i];
-        foreach ($densest > 1 ? [count($this->takes) - 1 => $this->takes[count($this->takes) - 1]] : $this->takes as $k => $takes) {
+        foreach (
+            $densest > 1 ? [count($this->takes) - 1 => $this->takes[count($this->takes) - 1]] : $this->takes as $k => $takes
+        ) {
             if ($takes > $sum) {
-                return $this->worth->loss($this->demand->stocks[$k], $worth) - $densest * ($takes - $sum) <= $this->budget + 1;
+                return $this->worth->loss($this->demand->stocks[$k], $worth) - $densest * ($takes - $sum) <=
+                    $this->budget + 1;
             }
         }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Stock\Packing;
 
 /**
- * The least cost of columns x >= 0 with A x >= b: the revised simplex method with its inverse at hand. Columns come while it goes on; a clone goes
+ * The least cost of columns x >= 0 with A x >= b: the revised simplex method with its inverse at hand. Columns come
+ * while it goes on; a clone goes
  * its own way. Floats steer here; what is bought is counted in whole numbers elsewhere.
  */
 final class Simplex
@@ -137,7 +138,9 @@ final class Simplex
     {
         $this->wanted = $wanted;
         foreach ($this->inverse as $row => $of) {
-            $this->values[$row] = array_sum(array_map(fn (float $value, float $amount) => $value * $amount, $of, $wanted));
+            $this->values[$row] = array_sum(
+                array_map(fn (float $value, float $amount) => $value * $amount, $of, $wanted),
+            );
         }
         while (true) {
             $out = null;

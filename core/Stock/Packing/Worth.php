@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace YokeLine\Stock\Packing;
 
 /**
- * What each length is worth, in nm of stock, so that no bar holds more worth than it is long and one bar of the count is worth: then so many bars
- * buy no less than all worth less the count's. Whole numbers, so that the bound holds whatever rounding there was on the way.
+ * What each length is worth, in nm of stock, so that no bar holds more worth than it is long and one bar of the count
+ * is worth: then so many bars
+ * buy no less than all worth less the count's. Whole numbers, so that the bound holds whatever rounding there was on
+ * the way.
  */
 final readonly class Worth
 {
@@ -26,15 +28,24 @@ final readonly class Worth
     }
 
     /**
-     * The dual of cutting as if parts of bars could be bought, its patterns generated as they pay (Gilmore and Gomory). A little more of each
+     * The dual of cutting as if parts of bars could be bought, its patterns generated as they pay (Gilmore and Gomory).
+     * A little more of each
      * size than is wanted, each by another little, keeps the method from going round in circles.
      */
     public static function byPatterns(Demand $demand, int $bars, Effort $effort): self
     {
         $sizes = count($demand->sizes);
         $count = $sizes + count($demand->boards);
-        $wanted = array_map(fn (int $i, int $of) => $of + 1e-3 * ($i * 7919 % 1009 / 1009 + 0.5), array_keys($demand->counts), $demand->counts);
-        $lp = new Simplex([...$wanted, ...array_map(fn (array $board) => (float) $board['count'], $demand->boards), -(float) $bars], self::DEAR, $effort);
+        $wanted = array_map(
+            fn (int $i, int $of) => $of + 1e-3 * ((($i * 7919) % 1009) / 1009 + 0.5),
+            array_keys($demand->counts),
+            $demand->counts,
+        );
+        $lp = new Simplex(
+            [...$wanted, ...array_map(fn (array $board) => (float) $board['count'], $demand->boards), -(float) $bars],
+            self::DEAR,
+            $effort,
+        );
         $most = $demand->most();
         foreach ($demand->stocks as $stock) {
             foreach (self::greedy($demand, $most, $stock) as $pattern) {
@@ -50,7 +61,10 @@ final readonly class Worth
         do {
             $lp->improve();
             $duals = $lp->duals();
-            $worth = array_map(fn (float $dual) => max(0, (int) floor($dual * $demand->longest())), array_slice($duals, 0, $sizes));
+            $worth = array_map(
+                fn (float $dual) => max(0, (int) floor($dual * $demand->longest())),
+                array_slice($duals, 0, $sizes),
+            );
             $over = 0;
             $paid = $duals[$count] * $demand->longest() + 1e-7 * $demand->longest();
             $isNew = false;
@@ -59,11 +73,15 @@ final readonly class Worth
                 $over = max($over, $value - $demand->stocks[$k]);
                 if ($value - $demand->stocks[$k] > $paid) {
                     $isNew = true;
-                    $lp->add($demand->stocks[$k] / $demand->longest(), array_map(floatval(...), $pattern) + [$count => -1.0]);
+                    $lp->add(
+                        $demand->stocks[$k] / $demand->longest(),
+                        array_map(floatval(...), $pattern) + [$count => -1.0],
+                    );
                 }
             }
             $found = new self($worth, $over);
-            $best = ! $effort->isSpent() && $found->bound($demand, $bars) > $best->bound($demand, $bars) ? $found : $best;
+            $best =
+                ! $effort->isSpent() && $found->bound($demand, $bars) > $best->bound($demand, $bars) ? $found : $best;
         } while ($isNew && ! $effort->isSpent());
 
         return $best;
@@ -117,6 +135,13 @@ final readonly class Worth
         }
         $before = $demand->placeOf($rest);
 
-        return new self([...array_slice($this->of, 0, $before), $effort->isSpent() ? 0 : max(0, $least), ...array_slice($this->of, $before)], $this->bar);
+        return new self(
+            [
+                ...array_slice($this->of, 0, $before),
+                $effort->isSpent() ? 0 : max(0, $least),
+                ...array_slice($this->of, $before),
+            ],
+            $this->bar,
+        );
     }
 }

@@ -9,10 +9,15 @@ final readonly class Capacity
 {
     private int $daily;
 
-    /** @param  list<array{int, int, int}>  $stretches  of a day: from, to, minutes done in a minute; ascending, none overlaps */
+    /**
+     * @param  list<array{int, int, int}>  $stretches  of a day: from, to, minutes done in a minute; ascending, none
+     * overlaps
+     */
     private function __construct(private array $stretches)
     {
-        $this->daily = array_sum(array_map(fn (array $stretch) => ($stretch[1] - $stretch[0]) * $stretch[2], $stretches));
+        $this->daily = array_sum(
+            array_map(fn (array $stretch) => ($stretch[1] - $stretch[0]) * $stretch[2], $stretches),
+        );
     }
 
     /** @param  list<list<array{int, int}>>  $hours  of each of the crew */
@@ -68,8 +73,10 @@ final readonly class Capacity
         sort($turns);
         $stretches = [];
         for ($i = 1; $i < count($turns); $i++) {
-            $there = $rate(count(array_filter($all, fn (array $one) => $one[0] <= $turns[$i - 1] && $turns[$i] <= $one[1])));
-            $there === 0 ?: $stretches[] = [$turns[$i - 1], $turns[$i], $there];
+            $there = $rate(
+                count(array_filter($all, fn (array $one) => $one[0] <= $turns[$i - 1] && $turns[$i] <= $one[1])),
+            );
+            $there === 0 ?: ($stretches[] = [$turns[$i - 1], $turns[$i], $there]);
         }
 
         return new self($stretches);

@@ -8,9 +8,11 @@ use Closure;
 use YokeLine\Measure\SeededRandom;
 
 /**
- * The steps of several doorways in the hours of a crew: waits kept, two-person steps when two are there, one at a time at a wall.
+ * The steps of several doorways in the hours of a crew: waits kept, two-person steps when two are there, one at a time
+ * at a wall.
  *
- * Placed one by one by the longest way that still follows, then better and better; a few steps in every way there is. The best ends soonest, then
+ * Placed one by one by the longest way that still follows, then better and better; a few steps in every way there is.
+ * The best ends soonest, then
  * has the fewest person-visits, then the least standing about.
  */
 final readonly class DayPlan
@@ -28,7 +30,13 @@ final readonly class DayPlan
      * @param  array<int, Person>  $crew
      * @param  int  $soonest  no plan ends before
      */
-    private function __construct(public array $placed, public array $crew, public Bound $bound, public int $soonest, private int $from) {}
+    private function __construct(
+        public array $placed,
+        public array $crew,
+        public Bound $bound,
+        public int $soonest,
+        private int $from,
+    ) {}
 
     /**
      * @param  list<Task>  $tasks
@@ -40,10 +48,21 @@ final readonly class DayPlan
      *
      * @throws CannotStaff
      */
-    public static function of(array $tasks, array $people, array $travel, Closure $chance, int $effort = self::EFFORT, int $from = 0): self
-    {
+    public static function of(
+        array $tasks,
+        array $people,
+        array $travel,
+        Closure $chance,
+        int $effort = self::EFFORT,
+        int $from = 0,
+    ): self {
         $crew = array_column($people, null, 'id');
-        $longest = max(array_map(fn (Person $person) => max(array_map(fn (array $hours) => $hours[1] - $hours[0], $person->hours)), $people) ?: [0]);
+        $longest = max(
+            array_map(
+                fn (Person $person) => max(array_map(fn (array $hours) => $hours[1] - $hours[0], $person->hours)),
+                $people,
+            ) ?: [0],
+        );
         foreach ($tasks as $task) {
             $task->people <= count($crew) || throw CannotStaff::tooFew($task, count($crew));
             $task->minutes <= $longest || $task->standsAt !== null || throw CannotStaff::longerThanAnyStretch($task);
@@ -59,7 +78,13 @@ final readonly class DayPlan
             $soonest = $best->end();
         }
 
-        return new self(self::placed($tasks, $steps, $best, array_keys($crew)), $crew, Bound::of($steps), $soonest, $from);
+        return new self(
+            self::placed($tasks, $steps, $best, array_keys($crew)),
+            $crew,
+            Bound::of($steps),
+            $soonest,
+            $from,
+        );
     }
 
     /**
@@ -80,7 +105,8 @@ final readonly class DayPlan
     }
 
     /**
-     * The same, and no step that was set by hand breaks a rule: one that would is placed as soon from there on as it can be.
+     * The same, and no step that was set by hand breaks a rule: one that would is placed as soon from there on as it
+     * can be.
      *
      * @param  list<Task>  $tasks
      * @param  list<Person>  $people
@@ -97,7 +123,21 @@ final readonly class DayPlan
             $plan = self::of($tasks, $people, $travel, (new SeededRandom($seed))->next(...), $effort, $from);
             $unlawful = $plan->unlawful();
             $notThen = [...$notThen, ...$unlawful];
-            $tasks = array_map(fn (Task $task) => in_array($task->id, $unlawful, true) ? new Task($task->id, $task->minutes, $task->people, $task->doorway, $task->site, $task->isAtWall, $task->after, (int) $task->standsAt) : $task, $tasks);
+            $tasks = array_map(
+                fn (Task $task) => in_array($task->id, $unlawful, true)
+                    ? new Task(
+                        $task->id,
+                        $task->minutes,
+                        $task->people,
+                        $task->doorway,
+                        $task->site,
+                        $task->isAtWall,
+                        $task->after,
+                        (int) $task->standsAt,
+                    )
+                    : $task,
+                $tasks,
+            );
         } while ($unlawful !== []);
 
         return [$plan, $notThen];
@@ -108,7 +148,10 @@ final readonly class DayPlan
         return max(array_map(fn (Placed $placed) => $placed->end(), $this->placed) ?: [$this->from]);
     }
 
-    /** @return list<string> steps that stand where they may not: before what they come after, out of hours, or with people who are elsewhere */
+    /**
+     * @return list<string> steps that stand where they may not: before what they come after, out of hours, or with
+     * people who are elsewhere
+     */
     private function unlawful(): array
     {
         $found = [];
@@ -116,10 +159,33 @@ final readonly class DayPlan
             if ($placed->task->standsAt === null) {
                 continue;
             }
-            $tooSoon = array_filter($placed->task->after, fn (int $wait, string $before) => isset($this->placed[$before]) && $this->placed[$before]->end() + $wait > $placed->start, ARRAY_FILTER_USE_BOTH) !== [];
-            $outOfHours = array_filter($placed->people, fn (int $person) => ! isset($this->crew[$person]) || $this->crew[$person]->worked($placed->start, $placed->end()) < $placed->task->minutes) !== [];
-            $twice = array_filter($this->placed, fn (Placed $other) => $other !== $placed && $other->task->standsAt !== null && $other->start < $placed->end() && $placed->start < $other->end() && ($other->start < $placed->start || ($other->start === $placed->start && $other->task->id < $placed->task->id))
-                && (array_intersect($other->people, $placed->people) !== [] || ($other->task->isAtWall && $placed->task->isAtWall && $other->task->doorway === $placed->task->doorway))) !== [];
+            $tooSoon =
+                array_filter(
+                    $placed->task->after,
+                    fn (int $wait, string $before) => isset($this->placed[$before]) &&
+                        $this->placed[$before]->end() + $wait > $placed->start,
+                    ARRAY_FILTER_USE_BOTH,
+                ) !== [];
+            $outOfHours =
+                array_filter(
+                    $placed->people,
+                    fn (int $person) => ! isset($this->crew[$person]) ||
+                        $this->crew[$person]->worked($placed->start, $placed->end()) < $placed->task->minutes,
+                ) !== [];
+            $twice =
+                array_filter(
+                    $this->placed,
+                    fn (Placed $other) => $other !== $placed &&
+                        $other->task->standsAt !== null &&
+                        $other->start < $placed->end() &&
+                        $placed->start < $other->end() &&
+                        ($other->start < $placed->start ||
+                            ($other->start === $placed->start && $other->task->id < $placed->task->id)) &&
+                        (array_intersect($other->people, $placed->people) !== [] ||
+                            ($other->task->isAtWall &&
+                                $placed->task->isAtWall &&
+                                $other->task->doorway === $placed->task->doorway)),
+                ) !== [];
             if ($tooSoon || $outOfHours || $twice) {
                 $found[] = $id;
             }
@@ -147,7 +213,9 @@ final readonly class DayPlan
         $idle = 0;
         foreach ($this->crew as $person) {
             foreach ($this->days($person->id) as $steps) {
-                $idle += $person->worked($steps[0]->start, $steps[count($steps) - 1]->end()) - array_sum(array_map(fn (Placed $placed) => $placed->task->minutes, $steps));
+                $idle +=
+                    $person->worked($steps[0]->start, $steps[count($steps) - 1]->end()) -
+                    array_sum(array_map(fn (Placed $placed) => $placed->task->minutes, $steps));
             }
         }
 
@@ -181,7 +249,10 @@ final readonly class DayPlan
     public function criticalChain(): array
     {
         $chain = [];
-        $at = array_reduce($this->placed, fn (?Placed $last, Placed $one) => $last === null || $one->end() > $last->end() ? $one : $last);
+        $at = array_reduce(
+            $this->placed,
+            fn (?Placed $last, Placed $one) => $last === null || $one->end() > $last->end() ? $one : $last,
+        );
         while ($at !== null) {
             array_unshift($chain, $at->task->id);
             $at = $this->holds($at);
@@ -197,8 +268,17 @@ final readonly class DayPlan
         $latest = -1;
         foreach ($this->placed as $other) {
             $until = $other->end() + ($step->task->after[$other->task->id] ?? 0);
-            $binds = isset($step->task->after[$other->task->id]) || array_intersect($other->people, $step->people) !== [] || ($other->task->isAtWall && $step->task->isAtWall && $other->task->doorway === $step->task->doorway);
-            if ($binds && $other->task->id !== $step->task->id && $other->end() <= $step->start && $until <= $step->start && $until > $latest) {
+            $binds =
+                isset($step->task->after[$other->task->id]) ||
+                array_intersect($other->people, $step->people) !== [] ||
+                ($other->task->isAtWall && $step->task->isAtWall && $other->task->doorway === $step->task->doorway);
+            if (
+                $binds &&
+                $other->task->id !== $step->task->id &&
+                $other->end() <= $step->start &&
+                $until <= $step->start &&
+                $until > $latest
+            ) {
                 [$best, $latest] = [$other, $until];
             }
         }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Work\Day;
 
 /**
- * The best of all placings of a few steps. Whichever plan is best, its steps placed in the order they begin, each as soon as may be with the same
+ * The best of all placings of a few steps. Whichever plan is best, its steps placed in the order they begin, each as
+ * soon as may be with the same
  * people, give one that is as good: so all orders whose starts ascend are tried, with all people.
  */
 final class Exact
@@ -39,7 +40,11 @@ final class Exact
             if (array_diff_key($this->steps->before[$step], $placing->starts) === []) {
                 foreach ($this->crews($this->steps->people[$step], $placing) as $people) {
                     $next = clone $placing;
-                    if ($next->placeWith($step, $people) && $next->starts[$step] >= $last && $this->best->end() >= $next->ends[$step] + $this->tails[$step]) {
+                    if (
+                        $next->placeWith($step, $people) &&
+                        $next->starts[$step] >= $last &&
+                        $this->best->end() >= $next->ends[$step] + $this->tails[$step]
+                    ) {
                         $this->goOn($next, $next->starts[$step]);
                     }
                 }
@@ -58,7 +63,13 @@ final class Exact
         $crews = [[]];
         foreach ($this->steps->hours as $person => $hours) {
             foreach ($crews as $crew) {
-                $skipped = array_filter(range(0, $person), fn (int $other) => $other < $person && ! isset($worked[$other]) && ! in_array($other, $crew, true) && $this->steps->hours[$other] === $hours);
+                $skipped = array_filter(
+                    range(0, $person),
+                    fn (int $other) => $other < $person &&
+                        ! isset($worked[$other]) &&
+                        ! in_array($other, $crew, true) &&
+                        $this->steps->hours[$other] === $hours,
+                );
                 if (count($crew) < $people && (isset($worked[$person]) || $skipped === [])) {
                     $crews[] = [...$crew, $person];
                 }

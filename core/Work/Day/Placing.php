@@ -23,7 +23,10 @@ final class Placing
     /** @var array<int, list<int>> by step: numbers of the crew, ascending */
     public array $with = [];
 
-    /** @var array<int, array<int, array<int, list<array{int, int, int}>>>> by person, day and stretch: from, to, site; ascending */
+    /**
+     * @var array<int, array<int, array<int, list<array{int, int, int}>>>> by person, day and stretch: from, to, site;
+     * ascending
+     */
     private array $busy = [];
 
     /** @var array<int, array<int, array<int, int>>> by person, day and stretch: minutes that are left */
@@ -65,7 +68,7 @@ final class Placing
         $placing = new self($steps, $where ?? Whereabouts::anywhere());
         $waits = array_map(count(...), $steps->before);
         /** @var list<SplPriorityQueue<float, int>> $open */
-        $open = array_map(fn () => new SplPriorityQueue, $steps->travel);
+        $open = array_map(fn () => new SplPriorityQueue(), $steps->travel);
         foreach ($waits as $step => $count) {
             if ($count === 0) {
                 $open[$steps->sites[$step]]->insert($step, $order[$step]);
@@ -117,10 +120,13 @@ final class Placing
     /** @return array{int, int} when the last step ends, and all ends together: less is further on */
     public function progress(): array
     {
-        return [$this->end(), $this->sum ??= array_sum($this->ends)];
+        return [$this->end(), ($this->sum ??= array_sum($this->ends))];
     }
 
-    /** @return array{int, int, int} what is wanted of a plan, the most important first: a soon end, few person-visits, little standing about */
+    /**
+     * @return array{int, int, int} what is wanted of a plan, the most important first: a soon end, few person-visits,
+     * little standing about
+     */
     public function rank(): array
     {
         $visits = $first = $last = $busy = [];
@@ -143,7 +149,10 @@ final class Placing
         return [$this->end(), count($visits), $idle];
     }
 
-    /** @return non-empty-list<int> steps that hold the end where it is, from the last back: each by a wait, a person or a wall */
+    /**
+     * @return non-empty-list<int> steps that hold the end where it is, from the last back: each by a wait, a person or
+     * a wall
+     */
     public function chain(): array
     {
         $byPerson = $byWall = $holds = [];
@@ -313,7 +322,11 @@ final class Placing
                 $there = $this->there($person, $day, $before, $site);
                 $back = $this->steps->travel[$site][$other[2]];
 
-                return $there > $start ? $there : ($back > 0 && $this->worked($person, $day, $end, $other[0]) < $back ? $other[1] : $start);
+                return $there > $start
+                    ? $there
+                    : ($back > 0 && $this->worked($person, $day, $end, $other[0]) < $back
+                        ? $other[1]
+                        : $start);
             }
         }
 
@@ -384,7 +397,10 @@ final class Placing
                     }
                 }
             }
-            $ranks[$person] = $chance !== null && $chance() < self::SOMEBODY_ELSE ? -1 : $way * 10 * DayPlan::DAY - $last % DayPlan::DAY;
+            $ranks[$person] =
+                $chance !== null && $chance() < self::SOMEBODY_ELSE
+                    ? -1
+                    : $way * 10 * DayPlan::DAY - ($last % DayPlan::DAY);
         }
         asort($ranks);
         $chosen = array_slice(array_keys($ranks), 0, $this->steps->people[$step]);
@@ -406,12 +422,20 @@ final class Placing
         foreach ($people as $person) {
             $stretch = $this->stretch($person, $start);
             [$from, $to] = $this->steps->hours[$person][$stretch];
-            $this->busy[$person][$day][$stretch] = self::inserted($this->busy[$person][$day][$stretch] ?? [], [$start, $end, $site]);
-            $this->left[$person][$day][$stretch] = ($this->left[$person][$day][$stretch] ?? $to - $from) - $end + $start;
+            $this->busy[$person][$day][$stretch] = self::inserted($this->busy[$person][$day][$stretch] ?? [], [
+                $start,
+                $end,
+                $site,
+            ]);
+            $this->left[$person][$day][$stretch] =
+                ($this->left[$person][$day][$stretch] ?? $to - $from) - $end + $start;
             $this->only[$person][$day] = ($this->only[$person][$day] ?? $site) === $site ? $site : -1;
         }
         if ($this->steps->walls[$step] >= 0) {
-            $this->walls[$this->steps->walls[$step]] = self::inserted($this->walls[$this->steps->walls[$step]] ?? [], [$start, $end]);
+            $this->walls[$this->steps->walls[$step]] = self::inserted($this->walls[$this->steps->walls[$step]] ?? [], [
+                $start,
+                $end,
+            ]);
         }
     }
 

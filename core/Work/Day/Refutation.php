@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace YokeLine\Work\Day;
 
 /**
- * The soonest end that nothing speaks against. An end is refuted where a step, worked back from it through hours and waits, would have to end
- * before it can; or where the steps of the whole crew, of two together or at one wall that lie between two moments are more than fits between.
+ * The soonest end that nothing speaks against. An end is refuted where a step, worked back from it through hours and
+ * waits, would have to end
+ * before it can; or where the steps of the whole crew, of two together or at one wall that lie between two moments are
+ * more than fits between.
  */
 final readonly class Refutation
 {
     /** @var array<int, int> by step: the soonest start */
     private array $heads;
 
-    /** @var list<array{list<int>, Capacity, bool}> steps that share something, what it can do, whether each person counts */
+    /**
+     * @var list<array{list<int>, Capacity, bool}> steps that share something, what it can do, whether each person
+     * counts
+     */
     private array $shared;
 
     private function __construct(private Steps $steps)
@@ -72,7 +77,10 @@ final readonly class Refutation
         foreach (array_unique(array_map(fn (int $step) => $this->heads[$step], $which)) as $head) {
             $done = $capacity->till($head);
             foreach ($which as $n => $step) {
-                if ($this->heads[$step] >= $head && ($done += $this->steps->minutes[$step] * ($isEach ? $this->steps->people[$step] : 1)) > $till[$n]) {
+                if (
+                    $this->heads[$step] >= $head &&
+                    ($done += $this->steps->minutes[$step] * ($isEach ? $this->steps->people[$step] : 1)) > $till[$n]
+                ) {
                     return true;
                 }
             }

@@ -7,15 +7,20 @@ namespace YokeLine\Work\Day;
 use Closure;
 
 /**
- * Better and better placings: the order of one is changed a little, placed, pushed back from its end and forward again, and kept where it is no
- * worse. Better is what ends sooner, then what has its steps sooner; the best is also asked for its person-visits and its standing about.
+ * Better and better placings: the order of one is changed a little, placed, pushed back from its end and forward again,
+ * and kept where it is no
+ * worse. Better is what ends sooner, then what has its steps sooner; the best is also asked for its person-visits and
+ * its standing about.
  */
 final class Search
 {
     /** So often nothing better is found before it goes back to the best: on one site, and where there are more. */
     private const PATIENCE = [400, 40];
 
-    /** Who is no later than so many minutes after what is kept is worth pushing back and forth: on one site, and where there are more. */
+    /**
+     * Who is no later than so many minutes after what is kept is worth pushing back and forth: on one site, and where
+     * there are more.
+     */
     private const NEAR = [120, 30];
 
     /** How often a whole site is moved, where there are more. */
@@ -45,7 +50,8 @@ final class Search
     {
         $search = new self($steps, $chance);
         $search->best = $search->kept = $search->pushed($search->placed($order, Whereabouts::anywhere()));
-        [$patience, $near] = count($steps->travel) > 1 ? [self::PATIENCE[1], self::NEAR[1]] : [self::PATIENCE[0], self::NEAR[0]];
+        [$patience, $near] =
+            count($steps->travel) > 1 ? [self::PATIENCE[1], self::NEAR[1]] : [self::PATIENCE[0], self::NEAR[0]];
         for ($inVain = 0; $search->spent < $effort && $search->best->end() > $soonest;) {
             $placing = $search->placed($search->changed(), $search->elsewhere(), $chance);
             $placing = $placing->end() <= $search->kept->end() + $near ? $search->pushed($placing) : $placing;
@@ -71,12 +77,18 @@ final class Search
     private function placed(array $order, Whereabouts $where, ?Closure $chance = null): Placing
     {
         $this->spent += $this->steps->count();
-        $staying = $chance !== null && count($this->steps->travel) > 1 && $chance() < 0.6 ? 0.3 * $chance() ** 2 * self::range($order) : 0.0;
+        $staying =
+            $chance !== null && count($this->steps->travel) > 1 && $chance() < 0.6
+                ? 0.3 * $chance() ** 2 * self::range($order)
+                : 0.0;
 
         return Placing::all($this->steps, $order, $where, $staying, $chance);
     }
 
-    /** Placed from its end back, as late as may be, and in the order that comes of that as soon as may be; kept where it ends no later. */
+    /**
+     * Placed from its end back, as late as may be, and in the order that comes of that as soon as may be; kept where it
+     * ends no later.
+     */
     private function pushed(Placing $placing): Placing
     {
         $this->spent += $this->steps->count();
@@ -133,7 +145,10 @@ final class Search
         $isAll = $chance() < 0.4;
         $by = 1.4 * ($chance() - 0.5) * $chance() * $range;
         foreach ($order as $step => $presses) {
-            if ($this->steps->sites[$step] === $site && ($isAll || ($presses >= min($from, $to) && $presses <= max($from, $to)))) {
+            if (
+                $this->steps->sites[$step] === $site &&
+                ($isAll || ($presses >= min($from, $to) && $presses <= max($from, $to)))
+            ) {
                 $order[$step] += $by;
             }
         }
@@ -173,7 +188,8 @@ final class Search
     }
 
     /**
-     * A step, most often one of the chain that holds the end, sooner with all that goes before it; now and then later by itself.
+     * A step, most often one of the chain that holds the end, sooner with all that goes before it; now and then later
+     * by itself.
      *
      * @param  array<int, float>  $order
      * @return array<int, float>

@@ -7,7 +7,10 @@ namespace YokeLine\Work\Day;
 /** Tasks by number, each after those it comes after, and the crew by number: what placing asks again and again. */
 final readonly class Steps
 {
-    /** @var array<int, list<array{int, int}>> by people: stretches of a day in which so many are there from first to last */
+    /**
+     * @var array<int, list<array{int, int}>> by people: stretches of a day in which so many are there from first to
+     * last
+     */
     private array $windows;
 
     /**
@@ -61,7 +64,12 @@ final readonly class Steps
                 $before[$n][$number[$id]] = $then[$number[$id]][$n] = $wait;
             }
             if ($task->standsAt !== null) {
-                $standing[$n] = [$task->standsAt, array_values(array_map(fn (int $id) => $person[$id], array_intersect($task->standsWith, array_keys($crew))))];
+                $standing[$n] = [
+                    $task->standsAt,
+                    array_values(
+                        array_map(fn (int $id) => $person[$id], array_intersect($task->standsWith, array_keys($crew))),
+                    ),
+                ];
             }
         }
         $steps = new self(
@@ -71,12 +79,19 @@ final readonly class Steps
             self::each($tasks, fn (Task $task) => $task->isAtWall ? $doorways[$task->doorway] : -1),
             self::each($tasks, fn (Task $task) => $sites[$task->site]),
             self::each($tasks, fn (Task $task) => max($from, $task->earliest)),
-            $before, $then, $standing,
+            $before,
+            $then,
+            $standing,
             array_values(array_map(fn (Person $one) => $one->hours, $crew)),
-            array_map(fn (int|string $a) => array_map(fn (int|string $b) => $travel["{$a}-{$b}"] ?? 0, array_keys($sites)), array_keys($sites)),
+            array_map(
+                fn (int|string $a) => array_map(fn (int|string $b) => $travel["{$a}-{$b}"] ?? 0, array_keys($sites)),
+                array_keys($sites),
+            ),
         );
         foreach (array_values($tasks) as $n => $task) {
-            isset($steps->standing[$n]) || $steps->soonestStart($n, $steps->earliest[$n]) !== PHP_INT_MAX || throw CannotStaff::tooFew($task, count($crew));
+            isset($steps->standing[$n]) ||
+                $steps->soonestStart($n, $steps->earliest[$n]) !== PHP_INT_MAX ||
+                throw CannotStaff::tooFew($task, count($crew));
         }
 
         return $steps;
@@ -107,11 +122,21 @@ final readonly class Steps
         }
 
         return new self(
-            $this->ids, $this->minutes, $this->people, $this->walls, $this->sites,
+            $this->ids,
+            $this->minutes,
+            $this->people,
+            $this->walls,
+            $this->sites,
             array_fill(0, $this->count(), $midnight - $end),
-            $this->then, $this->before,
+            $this->then,
+            $this->before,
             $standing,
-            array_map(fn (array $hours) => array_reverse(array_map(fn (array $stretch) => [DayPlan::DAY - $stretch[1], DayPlan::DAY - $stretch[0]], $hours)), $this->hours),
+            array_map(
+                fn (array $hours) => array_reverse(
+                    array_map(fn (array $stretch) => [DayPlan::DAY - $stretch[1], DayPlan::DAY - $stretch[0]], $hours),
+                ),
+                $this->hours,
+            ),
             array_map(fn (int $site) => array_column($this->travel, $site), array_keys($this->travel)),
         );
     }
@@ -147,10 +172,14 @@ final readonly class Steps
         return $heads;
     }
 
-    /** @return list<int> steps of which no two go on at once, whoever does them: each takes more than half of the crew */
+    /**
+     * @return list<int> steps of which no two go on at once, whoever does them: each takes more than half of the crew
+     */
     public function apart(): array
     {
-        return array_keys(array_filter($this->people, fn (int $people) => $people > 1 && 2 * $people > count($this->hours)));
+        return array_keys(
+            array_filter($this->people, fn (int $people) => $people > 1 && 2 * $people > count($this->hours)),
+        );
     }
 
     /** @return list<list<int>> steps at each wall */
@@ -158,13 +187,16 @@ final readonly class Steps
     {
         $at = [];
         foreach ($this->walls as $step => $wall) {
-            $wall < 0 ?: $at[$wall][] = $step;
+            $wall < 0 ?: ($at[$wall][] = $step);
         }
 
         return array_values($at);
     }
 
-    /** The latest moment up to $by at which it can end in hours of as many as it takes; before the first midnight where there is none. */
+    /**
+     * The latest moment up to $by at which it can end in hours of as many as it takes; before the first midnight where
+     * there is none.
+     */
     public function latestEnd(int $step, int $by): int
     {
         $minutes = $this->minutes[$step];
@@ -204,14 +236,18 @@ final readonly class Steps
 
     /**
      * @param  list<list<array{int, int}>>  $hours
-     * @return array<int, list<array{int, int}>> by people: stretches of a day in which so many are there from first to last
+     * @return array<int, list<array{int, int}>> by people: stretches of a day in which so many are there from first to
+     *   last
      */
     private static function windows(array $hours): array
     {
         $windows = [];
         $all = array_merge(...$hours);
         foreach ($all as [$from]) {
-            $ends = array_map(fn (array $stretch) => $stretch[1], array_filter($all, fn (array $stretch) => $stretch[0] <= $from && $stretch[1] > $from));
+            $ends = array_map(
+                fn (array $stretch) => $stretch[1],
+                array_filter($all, fn (array $stretch) => $stretch[0] <= $from && $stretch[1] > $from),
+            );
             rsort($ends);
             foreach ($ends as $n => $end) {
                 $windows[$n + 1][] = [$from, $end];

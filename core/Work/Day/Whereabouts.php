@@ -6,7 +6,10 @@ namespace YokeLine\Work\Day;
 
 use Closure;
 
-/** Where each of the crew is for a stretch of a day, as far as it is said: what is looked for beside the order where there are more sites than one. */
+/**
+ * Where each of the crew is for a stretch of a day, as far as it is said: what is looked for beside the order where
+ * there are more sites than one.
+ */
 final readonly class Whereabouts
 {
     /** @param  array<int, array<int, array<int, int>>>  $sites  by person, day and stretch */

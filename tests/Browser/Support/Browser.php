@@ -57,10 +57,13 @@ final class Browser
     /** One browser and one server for the whole run; each test takes it with a fresh database. */
     public static function fresh(): self
     {
-        self::$shared ??= new self;
+        self::$shared ??= new self();
         // Once no page holds on to anything: what a phone keeps for when there is no connection goes too.
         self::$shared->driver->get('about:blank');
-        (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', ['origin' => self::$shared->url, 'storageTypes' => 'all']);
+        (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', [
+            'origin' => self::$shared->url,
+            'storageTypes' => 'all',
+        ]);
         self::$shared->driver->manage()->deleteAllCookies();
         self::$shared->seed();
         self::$shared->size(1280, 800);
@@ -68,12 +71,17 @@ final class Browser
         return self::$shared;
     }
 
-    /** The demo as it was, row by row and under the database's own locks: an answer to the last page may still be under way. */
+    /**
+     * The demo as it was, row by row and under the database's own locks: an answer to the last page may still be under
+     * way.
+     */
     private function seed(): void
     {
         $book = new PDO("sqlite:{$this->database()}", options: [PDO::ATTR_TIMEOUT => self::PATIENCE]);
         $book->exec("ATTACH '{$this->folder}/demo.sqlite' AS demo");
-        $tables = $book->query("SELECT name FROM demo.sqlite_master WHERE type = 'table'")?->fetchAll(PDO::FETCH_COLUMN) ?: [];
+        $tables =
+            $book->query("SELECT name FROM demo.sqlite_master WHERE type = 'table'")?->fetchAll(PDO::FETCH_COLUMN) ?:
+            [];
         $book->exec('BEGIN IMMEDIATE');
         foreach ($tables as $table) {
             $book->exec("DELETE FROM main.\"{$table}\"; INSERT INTO main.\"{$table}\" SELECT * FROM demo.\"{$table}\"");
@@ -90,7 +98,12 @@ final class Browser
     public function size(int $width, int $height): self
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
 
         return $this;
     }
@@ -115,7 +128,10 @@ final class Browser
 
     public function find(string $css): WebDriverElement
     {
-        return $this->until(fn () => $this->driver->findElements(WebDriverBy::cssSelector($css))[0] ?? null, "something at {$css}");
+        return $this->until(
+            fn () => $this->driver->findElements(WebDriverBy::cssSelector($css))[0] ?? null,
+            "something at {$css}",
+        );
     }
 
     public function click(string $css): self
@@ -154,7 +170,9 @@ final class Browser
     {
         return $this->until(function () use ($label, $text, $enter) {
             $field = $this->field($label);
-            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [$field]);
+            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [
+                $field,
+            ]);
             $field->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
@@ -261,7 +279,9 @@ final class Browser
     {
         $this->js((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         $this->driver->manage()->timeouts()->setScriptTimeout(30);
-        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));');
+        $found = $this->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));',
+        );
 
         return array_values((array) $found);
     }
@@ -269,7 +289,10 @@ final class Browser
     /** The page as it prints. */
     public function pdf(): string
     {
-        $data = (new ChromeDevToolsDriver($this->driver))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+        $data = (new ChromeDevToolsDriver($this->driver))->execute('Page.printToPDF', [
+            'preferCSSPageSize' => true,
+            'printBackground' => true,
+        ]);
 
         return (string) base64_decode($data['data']);
     }
@@ -299,7 +322,22 @@ final class Browser
     {
         if ($this->server === null) {
             $root = dirname(__DIR__, 3);
-            $this->server = $this->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', "127.0.0.1:{$this->port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4']);
+            $this->server = $this->start(
+                [
+                    PHP_BINARY,
+                    '-d',
+                    'opcache.enable_cli=1',
+                    '-d',
+                    'opcache.jit=tracing',
+                    '-d',
+                    'opcache.jit_buffer_size=64M',
+                    '-S',
+                    "127.0.0.1:{$this->port}",
+                    "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php",
+                ],
+                "{$root}/public",
+                $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4'],
+            );
             $this->answers($this->port);
         }
 
@@ -323,14 +361,40 @@ final class Browser
         $port = self::freePort();
         $this->start(['chromedriver', "--port={$port}"], null, getenv());
         $this->answers($port);
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$this->folder}/profile", '--window-size=1280,800']);
-        $this->driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 30_000, 60_000);
+        $options = (new ChromeOptions())
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--hide-scrollbars',
+                "--user-data-dir={$this->folder}/profile",
+                '--window-size=1280,800',
+            ]);
+        $this->driver = RemoteWebDriver::create(
+            "http://127.0.0.1:{$port}",
+            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+            30_000,
+            60_000,
+        );
     }
 
     private function artisan(string ...$arguments): void
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, $this->environment());
-        $said = $process === false ? 'could not start' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            null,
+            $this->environment(),
+        );
+        $said =
+            $process === false ? 'could not start' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException("artisan {$arguments[0]}: {$said}");
         }
@@ -339,7 +403,15 @@ final class Browser
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['DB_DATABASE' => "{$this->folder}/test.sqlite", 'PHOTOS_FOLDER' => "{$this->folder}/photos", 'DB_PERSISTENT' => self::$keepsDatabase ? 'true' : 'false', 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv();
+        return [
+            'DB_DATABASE' => "{$this->folder}/test.sqlite",
+            'PHOTOS_FOLDER' => "{$this->folder}/photos",
+            'DB_PERSISTENT' => self::$keepsDatabase ? 'true' : 'false',
+            'APP_ENV' => 'testing',
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+        ] + getenv();
     }
 
     /**
@@ -351,7 +423,13 @@ final class Browser
     {
         $log = ['file', "{$this->folder}/".basename($command[0]).'.log', 'a'];
         // In a group of its own, so that its workers can be ended with it.
-        $process = proc_open(['setsid', ...$command], [0 => ['file', '/dev/null', 'r'], 1 => $log, 2 => $log], $pipes, $folder, $environment);
+        $process = proc_open(
+            ['setsid', ...$command],
+            [0 => ['file', '/dev/null', 'r'], 1 => $log, 2 => $log],
+            $pipes,
+            $folder,
+            $environment,
+        );
 
         return $this->processes[] = $process ?: throw new RuntimeException("{$command[0]} could not start");
     }

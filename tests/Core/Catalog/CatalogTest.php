@@ -38,7 +38,9 @@ function documentAround(array $changes): YokeLine\Format\Document
 {
     return Doorways::document('kiln-room', [
         'survey.hazards' => [(object) ['kind' => 'cable', 'x' => [10, 20], 'y' => [0, 100]]],
-        'survey.obstacles' => [(object) ['kind' => 'switch', 'name' => 'switch', 'x' => [10, 20], 'y' => [0, 100], 'projection' => 10]],
+        'survey.obstacles' => [
+            (object) ['kind' => 'switch', 'name' => 'switch', 'x' => [10, 20], 'y' => [0, 100], 'projection' => 10],
+        ],
         'survey.solids' => [(object) ['kind' => 'lintel', 'x' => [10, 20], 'y' => [0, 100]]],
         'survey.wall.crown' => (object) ['drop' => 10, 'projection' => 10],
         'brief.pulls' => (object) ['front' => (object) ['kind' => 'bar'], 'wall' => (object) ['kind' => 'flush']],
@@ -70,7 +72,15 @@ test('what is declared is read: a value of no kind is refused at its place', fun
 
 test('what is declared of a kit is read', function (string $path) {
     $shelf = Doorways::shelf();
-    $around = ['kits[0].jump_disc' => (object) ['inset' => 1, 'diameter' => 1, 'gap' => 1], 'kits[0].soft_close' => (object) ['stroke' => 1, 'catch_length' => 1, 'min_leaf_width' => 1], 'kits[0].wheel' => (object) ['material' => 'steel'], 'kits[0].bracket' => (object) ['rows' => [10], 'depth' => 20], 'kits[0].contents' => [(object) ['part' => 'nut', 'count' => 1, 'into' => '']], 'kits[0].rail.holes.at' => null, 'kits[0].height' => (object) ['value' => 1, 'datum' => 'hole']];
+    $around = [
+        'kits[0].jump_disc' => (object) ['inset' => 1, 'diameter' => 1, 'gap' => 1],
+        'kits[0].soft_close' => (object) ['stroke' => 1, 'catch_length' => 1, 'min_leaf_width' => 1],
+        'kits[0].wheel' => (object) ['material' => 'steel'],
+        'kits[0].bracket' => (object) ['rows' => [10], 'depth' => 20],
+        'kits[0].contents' => [(object) ['part' => 'nut', 'count' => 1, 'into' => '']],
+        'kits[0].rail.holes.at' => null,
+        'kits[0].height' => (object) ['value' => 1, 'datum' => 'hole'],
+    ];
     if ($path === 'kit.rise') {
         unset($around['kits[0].height']);
         $shelf = $shelf->without('kits[0].height');
@@ -81,7 +91,10 @@ test('what is declared of a kit is read', function (string $path) {
     $place = (string) preg_replace('/^kit/', 'kits[0]', placeOf($path));
     $problems = refusals(fn () => KitReader::read($shelf->with($place, (object) ['no' => 'kind'])));
 
-    expect(array_filter(array_keys($problems), fn (string $where) => str_starts_with($where, $place)))->not->toBe([], implode(', ', array_keys($problems)));
+    expect(array_filter(array_keys($problems), fn (string $where) => str_starts_with($where, $place)))->not->toBe(
+        [],
+        implode(', ', array_keys($problems)),
+    );
 })->with(array_diff_key(declaredFields('kit'), ['kit.units' => 0]));
 
 test('the least that a number may be is held', function (string $path) {
@@ -92,7 +105,13 @@ test('the least that a number may be is held', function (string $path) {
     if ($field->least === Least::OverZero) {
         expect($says(0))->not->toBe('');
     }
-})->with(array_filter(declaredFields('survey', 'brief', 'marking'), fn (string $path) => Catalog::whole()->at($path)->least !== Least::Any, ARRAY_FILTER_USE_KEY));
+})->with(
+    array_filter(
+        declaredFields('survey', 'brief', 'marking'),
+        fn (string $path) => Catalog::whole()->at($path)->least !== Least::Any,
+        ARRAY_FILTER_USE_KEY,
+    ),
+);
 
 test('the published schema is the one that comes of the catalogue', function () {
     expect(file_get_contents(__DIR__.'/../../../public/schema/doorway-v1.schema.json'))->toBe(Schema::doorway());
@@ -102,27 +121,50 @@ test('the schema knows every field, and refuses what is of no kind', function (s
     $place = placeOf($path);
     $document = documentAround([$place => (object) ['no' => 'kind']]);
 
-    expect(array_filter(array_keys(refusals(fn () => (new SchemaCheck(Schema::doorway()))->check($document))), fn (string $where) => str_starts_with($where, $place)))->not->toBe([]);
+    expect(
+        array_filter(
+            array_keys(refusals(fn () => (new SchemaCheck(Schema::doorway()))->check($document))),
+            fn (string $where) => str_starts_with($where, $place),
+        ),
+    )->not->toBe([]);
 })->with(declaredFields('survey', 'brief', 'marking'));
 
 test('a place is found whatever its items are called', function (string $place, ?string $path) {
     expect(Catalog::whole()->find($place)?->path)->toBe($path);
 })->with([
-    ['survey.studs[#k3].x', 'survey.studs[].x'], ['survey.studs[12].x', 'survey.studs[].x'], ['survey.opening.width[1]', 'survey.opening.width'],
-    ['survey.hazards[#a].y[0]', 'survey.hazards[].y'], ['kits[4].rail.height', 'kit.rail.height'], ['kit.rail.height', 'kit.rail.height'],
-    ['survey.studs[#k3]', 'survey.studs'], ['house.cover', null], ['survey.wall', null],
+    ['survey.studs[#k3].x', 'survey.studs[].x'],
+    ['survey.studs[12].x', 'survey.studs[].x'],
+    ['survey.opening.width[1]', 'survey.opening.width'],
+    ['survey.hazards[#a].y[0]', 'survey.hazards[].y'],
+    ['kits[4].rail.height', 'kit.rail.height'],
+    ['kit.rail.height', 'kit.rail.height'],
+    ['survey.studs[#k3]', 'survey.studs'],
+    ['house.cover', null],
+    ['survey.wall', null],
 ]);
 
 test('what is usual is a clean number of the doorway’s unit', function () {
-    $odd = array_filter(Catalog::whole()->fields, fn (Field $field) => $field->usualIn(Unit::Inch) !== null && ! str_starts_with($field->path, 'kit.') && $field->usualIn(Unit::Inch)->nm % intdiv(Length::NM_PER_INCH, 64) !== 0);
+    $odd = array_filter(
+        Catalog::whole()->fields,
+        fn (Field $field) => $field->usualIn(Unit::Inch) !== null &&
+            ! str_starts_with($field->path, 'kit.') &&
+            $field->usualIn(Unit::Inch)->nm % intdiv(Length::NM_PER_INCH, 64) !== 0,
+    );
 
     expect(array_keys($odd))->toBe([]);
 });
 
 test('a silent doorway in inches takes what is usual in inches', function () {
-    $rules = DoorwayReader::read(Doorways::document('kiln-room', ['units' => 'in', 'survey' => null, 'brief' => (object) []]))->brief->rules;
+    $rules = DoorwayReader::read(
+        Doorways::document('kiln-room', ['units' => 'in', 'survey' => null, 'brief' => (object) []]),
+    )->brief->rules;
 
-    expect($rules->gap->nm)->toBe(Length::sixteenths(8)->nm)->and($rules->sideOverlap->nm)->toBe(Length::sixteenths(32)->nm)->and($rules->pullHeight->nm)->toBe(Length::sixteenths(608)->nm);
+    expect($rules->gap->nm)
+        ->toBe(Length::sixteenths(8)->nm)
+        ->and($rules->sideOverlap->nm)
+        ->toBe(Length::sixteenths(32)->nm)
+        ->and($rules->pullHeight->nm)
+        ->toBe(Length::sixteenths(608)->nm);
 });
 
 test('no two fields have one path, and none two names in a table', function () {

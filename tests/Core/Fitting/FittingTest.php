@@ -26,18 +26,29 @@ function fitted(array $inHand, array $changes = []): array
 test('the card of the kiln room begins where the guide just has room and ends under the ceiling', function () {
     $card = SizeCard::of(Doorways::plan(), new LengthWriter(Unit::Millimetre));
 
-    expect($card->width->least->toMm())->toBe(960.0)
-        ->and($card->height->least->toMm())->toBe(2139.0)
-        ->and($card->height->greatestRuledBy)->toBe('Headroom is 2 short')
-        ->and($card->thickness->least->toMm())->toBe(32.0)
-        ->and($card->greatestKg)->toBe(80.0);
+    expect($card->width->least->toMm())
+        ->toBe(960.0)
+        ->and($card->height->least->toMm())
+        ->toBe(2139.0)
+        ->and($card->height->greatestRuledBy)
+        ->toBe('Headroom is 2 short')
+        ->and($card->thickness->least->toMm())
+        ->toBe(32.0)
+        ->and($card->greatestKg)
+        ->toBe(80.0);
 });
 
 test('every size inside the card plans without a stop, and the next one out does not', function () {
     $card = SizeCard::of(Doorways::plan(), new LengthWriter(Unit::Millimetre));
-    $stops = fn (Length $height) => array_filter(Doorways::setout(changes: ['brief.leaf.height' => $height->toMm()])->findings, fn ($finding) => $finding->severity->value === 'stop' && $finding->code->value !== 'over-worked');
+    $stops = fn (Length $height) => array_filter(
+        Doorways::setout(changes: ['brief.leaf.height' => $height->toMm()])->findings,
+        fn ($finding) => $finding->severity->value === 'stop' && $finding->code->value !== 'over-worked',
+    );
 
-    expect($stops($card->height->greatest))->toBe([])->and($stops($card->height->greatest->plus(Length::mm(1))))->not->toBe([]);
+    expect($stops($card->height->greatest))
+        ->toBe([])
+        ->and($stops($card->height->greatest->plus(Length::mm(1))))
+        ->not->toBe([]);
 });
 
 test('what is trimmed may be larger by what may come off both edges', function () {
@@ -46,7 +57,12 @@ test('what is trimmed may be larger by what may come off both edges', function (
     expect($card->height->greatestTrimmed()?->minus($card->height->greatest)->toMm())->toBe(16.0);
 });
 
-test('a leaf in hand fits, is trimmed, packed or rejected', function (array $inHand, array $changes, string $what, string $verdict) {
+test('a leaf in hand fits, is trimmed, packed or rejected', function (
+    array $inHand,
+    array $changes,
+    string $what,
+    string $verdict,
+) {
     expect(fitted($inHand, $changes)[$what])->toBe($verdict);
 })->with([
     'fits' => [['width' => 965], [], 'width', 'fits'],

@@ -8,21 +8,39 @@ use YokeLine\Measure\Unit;
 test('floor readings come in with their units, columns in any order', function () {
     $read = ReadingsCsv::read("level;x\n0;60 cm\n5;1770\n\n-4;\"2700\"", Unit::Millimetre);
 
-    expect($read->changes)->toBe(['survey.floor.readings' => [['x' => '600', 'level' => '0'], ['x' => '1770', 'level' => '5'], ['x' => '2700', 'level' => '-4']]]);
+    expect($read->changes)->toBe([
+        'survey.floor.readings' => [
+            ['x' => '600', 'level' => '0'],
+            ['x' => '1770', 'level' => '5'],
+            ['x' => '2700', 'level' => '-4'],
+        ],
+    ]);
 });
 
 test('a bad row is named by its line and left out', function () {
     $read = ReadingsCsv::read("x,level\n600,deep\n900,3\n900,4", Unit::Millimetre);
 
-    expect(array_column($read->lines, 'ok'))->toBe([false, true, false])
-        ->and(array_column($read->lines, 'line'))->toBe([2, 3, 4])
-        ->and($read->changes['survey.floor.readings'])->toHaveCount(1);
+    expect(array_column($read->lines, 'ok'))
+        ->toBe([false, true, false])
+        ->and(array_column($read->lines, 'line'))
+        ->toBe([2, 3, 4])
+        ->and($read->changes['survey.floor.readings'])
+        ->toHaveCount(1);
 });
 
 test('a whole survey comes in by the words of the trade', function () {
-    $read = ReadingsCsv::read("place,value\nwall from,0\nWall to,3640\nwidth,862\nwidth,864\nstud,390\nstud,790\nsurvey.opening.casing.head,70", Unit::Millimetre);
+    $read = ReadingsCsv::read(
+        "place,value\nwall from,0\nWall to,3640\nwidth,862\nwidth,864\nstud,390\nstud,790\nsurvey.opening.casing.head,70",
+        Unit::Millimetre,
+    );
 
-    expect($read->changes)->toBe(['survey.wall.from' => '0', 'survey.wall.to' => '3640', 'survey.opening.width' => ['862', '864'], 'survey.studs' => [['x' => '390'], ['x' => '790']], 'survey.opening.casing.head' => '70']);
+    expect($read->changes)->toBe([
+        'survey.wall.from' => '0',
+        'survey.wall.to' => '3640',
+        'survey.opening.width' => ['862', '864'],
+        'survey.studs' => [['x' => '390'], ['x' => '790']],
+        'survey.opening.casing.head' => '70',
+    ]);
 });
 
 test('what no survey knows is refused at its line', function () {

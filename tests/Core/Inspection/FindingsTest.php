@@ -11,53 +11,203 @@ use YokeLine\Inspection\Verdict;
 use YokeLine\Setout;
 
 /** A doorway that shows each finding: its code, the changes that bring it, and kits changed for it. */
-dataset('faults', fn () => [
-    'measure-disagrees' => ['measure-disagrees', ['survey.opening.width' => [862, 884, 861]]],
-    'leaf-clearance' => ['leaf-clearance', ['survey.opening.casing.thickness' => 27]],
-    'leaf-clearance, touching' => ['leaf-clearance', ['survey.opening.casing.thickness' => 36]],
-    'guide-window, narrow leaf' => ['guide-window', ['brief.leaf.width' => 955]],
-    'guide-window, parked past' => ['guide-window', ['brief.rules.park' => 20]],
-    'guide-bite' => ['guide-bite', ['brief.rules.gap' => 18]],
-    'travel-cut' => ['travel-cut', ['survey.wall.to' => 2700]],
-    'passage, parked short' => ['passage', ['brief.rules.park' => -40]],
-    'passage, none' => ['passage', ['survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
-    'headroom' => ['headroom', ['survey.wall.ceiling' => 2240, 'brief.backing' => 'direct', 'brief.leaf.height' => 2138]],
-    'top-gap' => ['top-gap', ['brief.kit' => 'tight', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067], ['tight' => ['rise' => 22]]],
-    'header-casing' => ['header-casing', ['brief.leaf.height' => 2074]],
-    'header-ceiling' => ['header-ceiling', ['survey.wall.ceiling' => 2280, 'brief.header.width' => 184]],
-    'header-short' => ['header-short', ['brief.header.align' => 'on-casing', 'brief.leaf.height' => 2200]],
-    'header-short, narrow' => ['header-short', ['brief.header.width' => 50]],
-    'rail-room' => ['rail-room', ['survey.wall.from' => 845]],
-    'rail-room, not cut' => ['rail-room', ['brief.kit' => 'fixed', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067], ['fixed' => ['rail.lengths' => [1525], 'rail.cuttable' => false]]],
-    'shut-room' => ['shut-room', ['survey.wall.from' => 850]],
-    'leaf-thickness, thick' => ['leaf-thickness', ['brief.leaf.thickness' => 52]],
-    'leaf-thickness, thin' => ['leaf-thickness', ['brief.leaf.thickness' => 28]],
-    'leaf-mass' => ['leaf-mass', ['brief.leaf.mass_kg' => 70, 'brief.kit' => 'round-25-strap']],
-    'leaf-mass, assumed' => ['leaf-mass', ['brief.kit' => 'weak'], ['weak' => ['capacity_kg' => 30]]],
-    'kit-cannot-hang' => ['kit-cannot-hang', ['brief.kit' => 'flat-40-bypass']],
-    'pull-reach' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'flush', 'width' => 60, 'height' => 180, 'projection' => 0]]]],
-    'pull-reach, proud' => ['pull-reach', ['brief.pulls' => ['wall' => ['kind' => 'bar', 'width' => 20, 'height' => 200, 'projection' => 40]], 'brief.leaf.stile' => 140]],
-    'pull-reach, at the corner' => ['pull-reach', ['survey.wall.from' => 880, 'brief.rules.side_overlap' => 15, 'brief.leaf.stile' => 60, 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]]],
-    'soft-close-room, narrow' => ['soft-close-room', ['survey.opening.width' => [600], 'brief.leaf.width' => 700]],
-    'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
-    'jump-disc-fouls, trigger' => ['jump-disc-fouls', ['brief.kit' => 'short-catch'], ['short-catch' => ['soft_close.catch_length' => 70]]],
-    'jump-disc-fouls, plate' => ['jump-disc-fouls', ['brief.kit' => 'flat-40-top']],
-    'centre-stops' => ['centre-stops', ['brief.hang' => 'biparting', 'brief.rules.meeting_gap' => 3, 'survey.wall.from' => -900, 'survey.wall.to' => 3640, 'brief.leaf.width' => 620, 'brief.kit' => 'near'], ['near' => ['hanger.inset' => 60]]],
-    'leaf-narrow' => ['leaf-narrow', ['brief.leaf.width' => 914]],
-    'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
-    'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
-    'hanger-solid' => ['hanger-solid', ['brief.leaf.stile' => 80]],
-    'covered, a switch' => ['covered', ['survey.obstacles' => [['name' => 'switch', 'kind' => 'switch', 'x' => [2000, 2086], 'y' => [1100, 1186], 'projection' => 12]]]],
-    'covered-socket' => ['covered-socket', ['survey.obstacles' => [['name' => 'socket', 'kind' => 'socket', 'x' => [2100, 2186], 'y' => [300, 446], 'projection' => 12]]]],
-    'leaf-clearance, a radiator' => ['leaf-clearance', ['survey.obstacles' => [['name' => 'radiator', 'kind' => 'radiator', 'x' => [2100, 2500], 'y' => [100, 700], 'projection' => 95]]]],
-    'obstacle-collides, furniture' => ['obstacle-collides', ['survey.obstacles' => [['name' => 'shelf unit', 'kind' => 'furniture', 'x' => [2100, 2600], 'y' => [0, 1800], 'projection' => 400, 'stands_off' => 60]]]],
-    'obstacle-collides, the front pull' => ['obstacle-collides', ['survey.obstacles' => [['name' => 'stool', 'kind' => 'furniture', 'x' => [2100, 2600], 'y' => [0, 1000], 'projection' => 400, 'stands_off' => 90]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]]],
-    'obstacle-in-opening' => ['obstacle-in-opening', ['survey.obstacles' => [['name' => 'vent', 'kind' => 'vent', 'x' => [1200, 1400], 'y' => [1800, 1900], 'projection' => 12]]]],
-    'obstacle-behind-rail' => ['obstacle-behind-rail', ['survey.obstacles' => [['name' => 'lamp', 'kind' => 'lamp', 'x' => [2000, 2100], 'y' => [2150, 2250], 'projection' => 60]]]],
-    'aisle' => ['aisle', ['brief.rules.aisle' => 800, 'survey.obstacles' => [['name' => 'bench', 'kind' => 'furniture', 'x' => [2000, 2600], 'y' => [0, 800], 'projection' => 600, 'stands_off' => 700]]]],
-    'uncovers' => ['uncovers', ['survey.opening.is' => 'niche', 'survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
-    'over-capacity' => ['over-capacity', ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'], ['soft-wheels' => ['wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]]],
-]);
+dataset(
+    'faults',
+    fn () => [
+        'measure-disagrees' => ['measure-disagrees', ['survey.opening.width' => [862, 884, 861]]],
+        'leaf-clearance' => ['leaf-clearance', ['survey.opening.casing.thickness' => 27]],
+        'leaf-clearance, touching' => ['leaf-clearance', ['survey.opening.casing.thickness' => 36]],
+        'guide-window, narrow leaf' => ['guide-window', ['brief.leaf.width' => 955]],
+        'guide-window, parked past' => ['guide-window', ['brief.rules.park' => 20]],
+        'guide-bite' => ['guide-bite', ['brief.rules.gap' => 18]],
+        'travel-cut' => ['travel-cut', ['survey.wall.to' => 2700]],
+        'passage, parked short' => ['passage', ['brief.rules.park' => -40]],
+        'passage, none' => ['passage', ['survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
+        'headroom' => [
+            'headroom',
+            ['survey.wall.ceiling' => 2240, 'brief.backing' => 'direct', 'brief.leaf.height' => 2138],
+        ],
+        'top-gap' => [
+            'top-gap',
+            ['brief.kit' => 'tight', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
+            ['tight' => ['rise' => 22]],
+        ],
+        'header-casing' => ['header-casing', ['brief.leaf.height' => 2074]],
+        'header-ceiling' => ['header-ceiling', ['survey.wall.ceiling' => 2280, 'brief.header.width' => 184]],
+        'header-short' => ['header-short', ['brief.header.align' => 'on-casing', 'brief.leaf.height' => 2200]],
+        'header-short, narrow' => ['header-short', ['brief.header.width' => 50]],
+        'rail-room' => ['rail-room', ['survey.wall.from' => 845]],
+        'rail-room, not cut' => [
+            'rail-room',
+            ['brief.kit' => 'fixed', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
+            ['fixed' => ['rail.lengths' => [1525], 'rail.cuttable' => false]],
+        ],
+        'shut-room' => ['shut-room', ['survey.wall.from' => 850]],
+        'leaf-thickness, thick' => ['leaf-thickness', ['brief.leaf.thickness' => 52]],
+        'leaf-thickness, thin' => ['leaf-thickness', ['brief.leaf.thickness' => 28]],
+        'leaf-mass' => ['leaf-mass', ['brief.leaf.mass_kg' => 70, 'brief.kit' => 'round-25-strap']],
+        'leaf-mass, assumed' => ['leaf-mass', ['brief.kit' => 'weak'], ['weak' => ['capacity_kg' => 30]]],
+        'kit-cannot-hang' => ['kit-cannot-hang', ['brief.kit' => 'flat-40-bypass']],
+        'pull-reach' => [
+            'pull-reach',
+            ['brief.pulls' => ['wall' => ['kind' => 'flush', 'width' => 60, 'height' => 180, 'projection' => 0]]],
+        ],
+        'pull-reach, proud' => [
+            'pull-reach',
+            [
+                'brief.pulls' => ['wall' => ['kind' => 'bar', 'width' => 20, 'height' => 200, 'projection' => 40]],
+                'brief.leaf.stile' => 140,
+            ],
+        ],
+        'pull-reach, at the corner' => [
+            'pull-reach',
+            [
+                'survey.wall.from' => 880,
+                'brief.rules.side_overlap' => 15,
+                'brief.leaf.stile' => 60,
+                'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
+            ],
+        ],
+        'soft-close-room, narrow' => ['soft-close-room', ['survey.opening.width' => [600], 'brief.leaf.width' => 700]],
+        'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
+        'jump-disc-fouls, trigger' => [
+            'jump-disc-fouls',
+            ['brief.kit' => 'short-catch'],
+            ['short-catch' => ['soft_close.catch_length' => 70]],
+        ],
+        'jump-disc-fouls, plate' => ['jump-disc-fouls', ['brief.kit' => 'flat-40-top']],
+        'centre-stops' => [
+            'centre-stops',
+            [
+                'brief.hang' => 'biparting',
+                'brief.rules.meeting_gap' => 3,
+                'survey.wall.from' => -900,
+                'survey.wall.to' => 3640,
+                'brief.leaf.width' => 620,
+                'brief.kit' => 'near',
+            ],
+            ['near' => ['hanger.inset' => 60]],
+        ],
+        'leaf-narrow' => ['leaf-narrow', ['brief.leaf.width' => 914]],
+        'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
+        'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
+        'hanger-solid' => ['hanger-solid', ['brief.leaf.stile' => 80]],
+        'covered, a switch' => [
+            'covered',
+            [
+                'survey.obstacles' => [
+                    [
+                        'name' => 'switch',
+                        'kind' => 'switch',
+                        'x' => [2000, 2086],
+                        'y' => [1100, 1186],
+                        'projection' => 12,
+                    ],
+                ],
+            ],
+        ],
+        'covered-socket' => [
+            'covered-socket',
+            [
+                'survey.obstacles' => [
+                    [
+                        'name' => 'socket',
+                        'kind' => 'socket',
+                        'x' => [2100, 2186],
+                        'y' => [300, 446],
+                        'projection' => 12,
+                    ],
+                ],
+            ],
+        ],
+        'leaf-clearance, a radiator' => [
+            'leaf-clearance',
+            [
+                'survey.obstacles' => [
+                    [
+                        'name' => 'radiator',
+                        'kind' => 'radiator',
+                        'x' => [2100, 2500],
+                        'y' => [100, 700],
+                        'projection' => 95,
+                    ],
+                ],
+            ],
+        ],
+        'obstacle-collides, furniture' => [
+            'obstacle-collides',
+            [
+                'survey.obstacles' => [
+                    [
+                        'name' => 'shelf unit',
+                        'kind' => 'furniture',
+                        'x' => [2100, 2600],
+                        'y' => [0, 1800],
+                        'projection' => 400,
+                        'stands_off' => 60,
+                    ],
+                ],
+            ],
+        ],
+        'obstacle-collides, the front pull' => [
+            'obstacle-collides',
+            [
+                'survey.obstacles' => [
+                    [
+                        'name' => 'stool',
+                        'kind' => 'furniture',
+                        'x' => [2100, 2600],
+                        'y' => [0, 1000],
+                        'projection' => 400,
+                        'stands_off' => 90,
+                    ],
+                ],
+                'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
+            ],
+        ],
+        'obstacle-in-opening' => [
+            'obstacle-in-opening',
+            [
+                'survey.obstacles' => [
+                    ['name' => 'vent', 'kind' => 'vent', 'x' => [1200, 1400], 'y' => [1800, 1900], 'projection' => 12],
+                ],
+            ],
+        ],
+        'obstacle-behind-rail' => [
+            'obstacle-behind-rail',
+            [
+                'survey.obstacles' => [
+                    ['name' => 'lamp', 'kind' => 'lamp', 'x' => [2000, 2100], 'y' => [2150, 2250], 'projection' => 60],
+                ],
+            ],
+        ],
+        'aisle' => [
+            'aisle',
+            [
+                'brief.rules.aisle' => 800,
+                'survey.obstacles' => [
+                    [
+                        'name' => 'bench',
+                        'kind' => 'furniture',
+                        'x' => [2000, 2600],
+                        'y' => [0, 800],
+                        'projection' => 600,
+                        'stands_off' => 700,
+                    ],
+                ],
+            ],
+        ],
+        'uncovers' => [
+            'uncovers',
+            ['survey.opening.is' => 'niche', 'survey.wall.to' => 1880, 'survey.wall.from' => -1500],
+        ],
+        'over-capacity' => [
+            'over-capacity',
+            ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
+            ['soft-wheels' => ['wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
+        ],
+    ],
+);
 
 /** @param  array<string, array<string, mixed>>  $kits */
 function faulty(array $changes, array $kits): Setout
@@ -73,7 +223,10 @@ function faulty(array $changes, array $kits): Setout
 function found(Setout $setout, string $code): Finding
 {
     $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === $code));
-    expect($found)->not->toBeEmpty("{$code} is among: ".implode(', ', array_map(fn (Finding $finding) => $finding->code->value, $setout->findings)));
+    expect($found)->not->toBeEmpty(
+        "{$code} is among: ".
+            implode(', ', array_map(fn (Finding $finding) => $finding->code->value, $setout->findings)),
+    );
 
     return $found[0];
 }
@@ -81,30 +234,63 @@ function found(Setout $setout, string $code): Finding
 test('a fault is found and says where it is', function (string $code, array $changes, array $kits = []) {
     $finding = found(faulty($changes, $kits), $code);
 
-    expect($finding->severity)->not->toBe(Severity::Ok)->and($finding->where)->not->toBe('')->and($finding->says)->not->toBe('');
+    expect($finding->severity)
+        ->not->toBe(Severity::Ok)
+        ->and($finding->where)
+        ->not->toBe('')
+        ->and($finding->says)
+        ->not->toBe('');
 })->with('faults');
 
-test('every cure that is offered takes its finding away and brings no new stop', function (string $code, array $changes, array $kits = []) {
+test('every cure that is offered takes its finding away and brings no new stop', function (
+    string $code,
+    array $changes,
+    array $kits = [],
+) {
     $setout = faulty($changes, $kits);
     $stops = array_filter($setout->findings, fn (Finding $finding) => $finding->severity === Severity::Stop);
     $cures = found($setout, $code)->cures;
     expect($cures)->not->toBeEmpty();
     foreach ($cures as $cure) {
-        $after = Setout::quick($setout->after($cure), $kits === [] ? Doorways::kits() : [...Doorways::kits(), ...array_map(fn (array $numbers) => Doorways::kit('flat-40-strap', $numbers), $kits)]);
-        $newStops = array_filter($after->findings, fn (Finding $finding) => $finding->severity === Severity::Stop && ! in_array($finding->code, array_column($stops, 'code'), true));
+        $after = Setout::quick(
+            $setout->after($cure),
+            $kits === []
+                ? Doorways::kits()
+                : [
+                    ...Doorways::kits(),
+                    ...array_map(fn (array $numbers) => Doorways::kit('flat-40-strap', $numbers), $kits),
+                ],
+        );
+        $newStops = array_filter(
+            $after->findings,
+            fn (Finding $finding) => $finding->severity === Severity::Stop &&
+                ! in_array($finding->code, array_column($stops, 'code'), true),
+        );
 
         expect($after->has(FindingCode::from($code)))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
     }
 })->with('faults');
 
 dataset('faults of leaves that pass', [
-    'between-leaves' => ['between-leaves', ['brief.leaf.thickness' => 40, 'brief.header.thickness' => 30], ['track_pitch' => 54]],
-    'rear-pull' => ['rear-pull', ['brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]], []],
+    'between-leaves' => [
+        'between-leaves',
+        ['brief.leaf.thickness' => 40, 'brief.header.thickness' => 30],
+        ['track_pitch' => 54],
+    ],
+    'rear-pull' => [
+        'rear-pull',
+        ['brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]],
+        [],
+    ],
     'mid-overlap' => ['mid-overlap', ['brief.leaf.width' => 960], []],
     'bracket-off-board' => ['bracket-off-board', ['brief.header.width' => 140, 'brief.leaf.height' => 2100], []],
 ]);
 
-test('a fault of leaves that pass each other is found, and its cures cure', function (string $code, array $changes, array $kit) {
+test('a fault of leaves that pass each other is found, and its cures cure', function (
+    string $code,
+    array $changes,
+    array $kit,
+) {
     $kits = [...Doorways::kits(), 'flat-40-bypass' => Doorways::kit('flat-40-bypass', $kit)];
     $setout = Setout::of(Doorways::document('reclaim-bay', $changes), $kits);
     $cures = found($setout, $code)->cures;
@@ -115,7 +301,12 @@ test('a fault of leaves that pass each other is found, and its cures cure', func
 })->with('faults of leaves that pass');
 
 test('a front pull that would run into a shelf is found', function () {
-    $changes = ['survey.obstacles' => [['name' => 'shelf', 'kind' => 'shelf', 'x' => [1800, 1850], 'y' => [900, 1000], 'projection' => 200]], 'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]]];
+    $changes = [
+        'survey.obstacles' => [
+            ['name' => 'shelf', 'kind' => 'shelf', 'x' => [1800, 1850], 'y' => [900, 1000], 'projection' => 200],
+        ],
+        'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
+    ];
 
     expect(found(Doorways::setout(changes: $changes), 'pull-reach')->says)->toBe('Open, the front pull meets shelf');
 });
@@ -123,8 +314,23 @@ test('a front pull that would run into a shelf is found', function () {
 test('what is said of the whole wall, where nothing needs settling', function (string $code, array $changes) {
     expect(found(Doorways::setout(changes: $changes), $code)->severity)->toBe(Severity::Note);
 })->with([
-    'hazards at one place' => ['hazards-overlap', ['survey.hazards' => [['kind' => 'cable', 'x' => [2000, 2030], 'y' => [0, 2400]], ['kind' => 'pipe', 'x' => [2020, 2060], 'y' => [0, 900]]]]],
-    'a thing off the wall' => ['off-the-wall', ['survey.obstacles' => [['name' => 'lamp', 'kind' => 'lamp', 'x' => [5000, 5100], 'y' => [100, 200], 'projection' => 60]]]],
+    'hazards at one place' => [
+        'hazards-overlap',
+        [
+            'survey.hazards' => [
+                ['kind' => 'cable', 'x' => [2000, 2030], 'y' => [0, 2400]],
+                ['kind' => 'pipe', 'x' => [2020, 2060], 'y' => [0, 900]],
+            ],
+        ],
+    ],
+    'a thing off the wall' => [
+        'off-the-wall',
+        [
+            'survey.obstacles' => [
+                ['name' => 'lamp', 'kind' => 'lamp', 'x' => [5000, 5100], 'y' => [100, 200], 'projection' => 60],
+            ],
+        ],
+    ],
     'a stud off the wall' => ['off-the-wall', ['survey.studs[0].x' => 9000]],
     'carpet' => ['carpet', ['survey.floor.finish' => 'carpet']],
     'the old door' => ['old-door', ['survey.opening.was' => 'hinged-in']],
@@ -141,7 +347,20 @@ test('a moment at a built-out header is the hung weight times how far out the ra
 });
 
 test('what is moved away is in no way any more', function () {
-    $setout = Doorways::setout(changes: ['survey.obstacles' => [['name' => 'radiator', 'kind' => 'radiator', 'x' => [2100, 2500], 'y' => [100, 700], 'projection' => 95, 'moved' => true]]]);
+    $setout = Doorways::setout(
+        changes: [
+            'survey.obstacles' => [
+                [
+                    'name' => 'radiator',
+                    'kind' => 'radiator',
+                    'x' => [2100, 2500],
+                    'y' => [100, 700],
+                    'projection' => 95,
+                    'moved' => true,
+                ],
+            ],
+        ],
+    );
 
     expect($setout->has(FindingCode::LeafClearance))->toBeFalse()->and($setout->has(FindingCode::Covered))->toBeFalse();
 });
@@ -149,58 +368,93 @@ test('what is moved away is in no way any more', function () {
 test('a buffer on the wall gives back what stop and clearance took', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 2700, 'brief.rules.open_end' => 'buffer']);
 
-    expect($plan->layout->runs['leaf']->travel->total->toMm())->toBe(863.0)->and($plan->layout->passages['clear']->total->toMm())->toBe(815.0);
+    expect($plan->layout->runs['leaf']->travel->total->toMm())
+        ->toBe(863.0)
+        ->and($plan->layout->passages['clear']->total->toMm())
+        ->toBe(815.0);
 });
 
 test('nobody walks through a niche: no rule of passage, and the guide may stand before it', function () {
     $plan = Doorways::plan(changes: ['survey.opening.is' => 'niche']);
     $setout = Doorways::setout(changes: ['survey.opening.is' => 'niche']);
 
-    expect($setout->has(FindingCode::PassageClear))->toBeFalse()->and($setout->has(FindingCode::Uncovers))->toBeTrue()
-        ->and($plan->guides['guide']->window->low->toMm())->toBe(1774.0);
+    expect($setout->has(FindingCode::PassageClear))
+        ->toBeFalse()
+        ->and($setout->has(FindingCode::Uncovers))
+        ->toBeTrue()
+        ->and($plan->guides['guide']->window->low->toMm())
+        ->toBe(1774.0);
 });
 
 test('the doorway is planned with the kit as it was, and says when the shelf has another', function () {
-    $document = Doorways::document()->with('kit', json_decode((string) json_encode([...get_object_vars(Doorways::shelf()->get('kits[0]')), 'rise' => 45])));
+    $document = Doorways::document()->with(
+        'kit',
+        json_decode((string) json_encode([...get_object_vars(Doorways::shelf()->get('kits[0]')), 'rise' => 45])),
+    );
     $setout = Setout::of($document, Doorways::kits());
 
-    expect($setout->plan?->yokeLine()->toMm())->toBe(2195.0)->and(found($setout, 'kit-changed')->cures[0]->changes)->toBe(['kit' => null]);
+    expect($setout->plan?->yokeLine()->toMm())
+        ->toBe(2195.0)
+        ->and(found($setout, 'kit-changed')->cures[0]->changes)
+        ->toBe(['kit' => null]);
 });
 
 test('a floor out of level is said with the gap it makes', function () {
     $finding = found(Doorways::setout(), 'floor-falls');
 
-    expect($finding->numbers['fall']->toMm())->toBe(9.0)->and($finding->numbers['gap_max']->toMm())->toBe(21.0)->and($finding->more)->toContain("2\u{202f}200");
+    expect($finding->numbers['fall']->toMm())
+        ->toBe(9.0)
+        ->and($finding->numbers['gap_max']->toMm())
+        ->toBe(21.0)
+        ->and($finding->more)
+        ->toContain("2\u{202f}200");
 });
 
 test('a doorway without floor readings is not called settled', function () {
-    expect(found(Doorways::setout(changes: ['survey.floor.readings' => []]), 'survey-incomplete')->severity)->toBe(Severity::Settle);
+    expect(found(Doorways::setout(changes: ['survey.floor.readings' => []]), 'survey-incomplete')->severity)->toBe(
+        Severity::Settle,
+    );
 });
 
 test('a half-told reading counts for nothing and is asked for', function () {
-    expect(found(Doorways::setout(changes: ['survey.floor.readings[4]' => ['x' => 3000]]), 'survey-incomplete')->where)->toBe('survey.floor.readings[4].level');
+    expect(
+        found(Doorways::setout(changes: ['survey.floor.readings[4]' => ['x' => 3000]]), 'survey-incomplete')->where,
+    )->toBe('survey.floor.readings[4].level');
 });
 
 test('a half-measured doorway says what to measure next', function () {
     $setout = Doorways::setout('wedging-room');
 
-    expect($setout->verdict())->toBe(Verdict::Unmeasured)
-        ->and(array_keys($setout->missing()))->toBe(['survey.wall.ceiling', 'survey.opening.height[0]'])
-        ->and(found($setout, 'survey-incomplete')->says)->toContain('ceiling');
+    expect($setout->verdict())
+        ->toBe(Verdict::Unmeasured)
+        ->and(array_keys($setout->missing()))
+        ->toBe(['survey.wall.ceiling', 'survey.opening.height[0]'])
+        ->and(found($setout, 'survey-incomplete')->says)
+        ->toContain('ceiling');
 });
 
 test('an unknown kit is a finding that every kit that hangs the door cures', function () {
-    expect(count(found(Doorways::setout(changes: ['brief.kit' => 'gone']), 'kit-unknown')->cures))->toBeGreaterThanOrEqual(2);
+    expect(
+        count(found(Doorways::setout(changes: ['brief.kit' => 'gone']), 'kit-unknown')->cures),
+    )->toBeGreaterThanOrEqual(2);
 });
 
 test('the checks allow what a tape can be off, and no more', function () {
-    expect(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26])->has(FindingCode::LeafClearance))->toBeFalse()
-        ->and(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26.1])->has(FindingCode::LeafClearance))->toBeTrue();
+    expect(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26])->has(FindingCode::LeafClearance))
+        ->toBeFalse()
+        ->and(Doorways::setout(changes: ['survey.opening.casing.thickness' => 26.1])->has(FindingCode::LeafClearance))
+        ->toBeTrue();
 });
 
 test('the verdict is the gravest finding', function (string $doorway, Verdict $verdict, array $changes = []) {
     expect(Doorways::setout($doorway, $changes)->verdict())->toBe($verdict);
-})->with([['kiln-room', Verdict::ToSettle], ['kiln-room', Verdict::Fits, ['brief.header.thickness' => 38]], ['clay-store', Verdict::ToSettle], ['packing-loft', Verdict::Stopped], ['wedging-room', Verdict::Unmeasured]]);
+})->with([
+    ['kiln-room', Verdict::ToSettle],
+    ['kiln-room', Verdict::Fits, ['brief.header.thickness' => 38]],
+    ['clay-store', Verdict::ToSettle],
+    ['packing-loft', Verdict::Stopped],
+    ['wedging-room', Verdict::Unmeasured],
+]);
 
 test('the gravest findings come first', function () {
     $ranks = array_map(fn (Finding $finding) => $finding->severity->rank(), Doorways::setout('packing-loft')->findings);
@@ -211,26 +465,94 @@ test('the gravest findings come first', function () {
 });
 
 test('cautions name the mass, and what is special to this doorway', function () {
-    $said = implode(' ', Cautions::of(Doorways::plan(changes: ['brief.leaf.mass_kg' => 61, 'brief.leaf.construction' => ['kind' => 'softwood', 'glass_m2' => 0.4], 'survey.hazards' => [['kind' => 'cable', 'x' => [100, 110], 'y' => [0, 2000]]]])));
+    $said = implode(
+        ' ',
+        Cautions::of(
+            Doorways::plan(
+                changes: [
+                    'brief.leaf.mass_kg' => 61,
+                    'brief.leaf.construction' => ['kind' => 'softwood', 'glass_m2' => 0.4],
+                    'survey.hazards' => [['kind' => 'cable', 'x' => [100, 110], 'y' => [0, 2000]]],
+                ],
+            ),
+        ),
+    );
 
-    expect($said)->toContain('61 kg')->toContain('3 people')->toContain('safety glass')->toContain('cable or pipe in this wall')->toContain('heated');
+    expect($said)
+        ->toContain('61 kg')
+        ->toContain('3 people')
+        ->toContain('safety glass')
+        ->toContain('cable or pipe in this wall')
+        ->toContain('heated');
 });
 
-dataset('faults of holding', fn () => [
-    'studs-unknown' => ['studs-unknown', ['survey.studs' => []], false],
-    'too-few-studs, header' => ['too-few-studs', ['survey.studs' => [['x' => 790, 'width' => 38]]], false],
-    'hole-misses-stud' => ['hole-misses-stud', ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null], true],
-    'spacing' => ['spacing', ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null], true],
-    'header-thin' => ['header-thin', [], true],
-    'over-worked' => ['over-worked', ['brief.leaf.mass_kg' => 45], true],
-    'standoff-sinks' => ['standoff-sinks', ['brief.backing' => 'direct', 'survey.opening.casing' => null, 'survey.studs' => [['x' => 790, 'width' => 38], ['x' => 1192, 'width' => 38], ['x' => 1594, 'width' => 38], ['x' => 1996, 'width' => 38], ['x' => 2398, 'width' => 38], ['x' => 2800, 'width' => 38]], 'brief.leaf.mass_kg' => 40], true],
-    'cable-behind' => ['cable-behind', ['survey.hazards' => [['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]]], true],
-    'not-checked' => ['not-checked', ['brief.header.wood' => 'mdf', 'brief.header.thickness' => 38], true],
-    'header-span' => ['header-span', ['survey.studs' => [['x' => 790, 'width' => 38], ['x' => 2390, 'width' => 38], ['x' => 2790, 'width' => 38]]], false],
-    'stop-meets-standoff' => ['stop-meets-standoff', ['brief.rules.rail_left' => 800], true],
-    'masonry-edge' => ['masonry-edge', ['brief.backing' => 'masonry', 'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 10], 'survey.opening.casing' => null, 'survey.opening.height' => [2110], 'brief.leaf.stock_heights' => [], 'brief.rules.head_overlap' => 5], true],
-    'bolt-short' => ['bolt-short', ['brief.header.thickness' => 45], false],
-]);
+dataset(
+    'faults of holding',
+    fn () => [
+        'studs-unknown' => ['studs-unknown', ['survey.studs' => []], false],
+        'too-few-studs, header' => ['too-few-studs', ['survey.studs' => [['x' => 790, 'width' => 38]]], false],
+        'hole-misses-stud' => [
+            'hole-misses-stud',
+            ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null],
+            true,
+        ],
+        'spacing' => [
+            'spacing',
+            ['brief.backing' => 'direct', 'brief.header.thickness' => 38, 'survey.opening.casing' => null],
+            true,
+        ],
+        'header-thin' => ['header-thin', [], true],
+        'over-worked' => ['over-worked', ['brief.leaf.mass_kg' => 45], true],
+        'standoff-sinks' => [
+            'standoff-sinks',
+            [
+                'brief.backing' => 'direct',
+                'survey.opening.casing' => null,
+                'survey.studs' => [
+                    ['x' => 790, 'width' => 38],
+                    ['x' => 1192, 'width' => 38],
+                    ['x' => 1594, 'width' => 38],
+                    ['x' => 1996, 'width' => 38],
+                    ['x' => 2398, 'width' => 38],
+                    ['x' => 2800, 'width' => 38],
+                ],
+                'brief.leaf.mass_kg' => 40,
+            ],
+            true,
+        ],
+        'cable-behind' => [
+            'cable-behind',
+            ['survey.hazards' => [['kind' => 'cable', 'x' => [1990, 1990], 'y' => [0, 2600]]]],
+            true,
+        ],
+        'not-checked' => ['not-checked', ['brief.header.wood' => 'mdf', 'brief.header.thickness' => 38], true],
+        'header-span' => [
+            'header-span',
+            [
+                'survey.studs' => [
+                    ['x' => 790, 'width' => 38],
+                    ['x' => 2390, 'width' => 38],
+                    ['x' => 2790, 'width' => 38],
+                ],
+            ],
+            false,
+        ],
+        'stop-meets-standoff' => ['stop-meets-standoff', ['brief.rules.rail_left' => 800], true],
+        'masonry-edge' => [
+            'masonry-edge',
+            [
+                'brief.backing' => 'masonry',
+                'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 10],
+                'survey.opening.casing' => null,
+                'survey.opening.height' => [2110],
+                'brief.leaf.stock_heights' => [],
+                'brief.rules.head_overlap' => 5,
+            ],
+            true,
+        ],
+        'bolt-short' => ['bolt-short', ['brief.header.thickness' => 45], false],
+    ],
+);
 
 test('what does not hold is found, and its cures cure', function (string $code, array $changes, bool $curable) {
     $setout = Doorways::setout(changes: $changes);
@@ -239,13 +561,23 @@ test('what does not hold is found, and its cures cure', function (string $code, 
         expect($finding->cures)->not->toBeEmpty();
     }
     foreach ($finding->cures as $cure) {
-        expect(Setout::quick($setout->after($cure), Doorways::kits())->has(FindingCode::from($code)))->toBeFalse($cure->says);
+        expect(Setout::quick($setout->after($cure), Doorways::kits())->has(FindingCode::from($code)))->toBeFalse(
+            $cure->says,
+        );
     }
 })->with('faults of holding');
 
 test('of two switches behind the leaf each has a cure of its own, that leaves the other', function () {
-    $switch = fn (int $x) => (object) ['kind' => 'switch', 'name' => "switch at {$x}", 'x' => [$x, $x + 80], 'y' => [1000, 1080], 'projection' => 9];
-    $covered = fn ($setout) => array_values(array_filter($setout->findings, fn ($finding) => $finding->code->value === 'covered'));
+    $switch = fn (int $x) => (object) [
+        'kind' => 'switch',
+        'name' => "switch at {$x}",
+        'x' => [$x, $x + 80],
+        'y' => [1000, 1080],
+        'projection' => 9,
+    ];
+    $covered = fn ($setout) => array_values(
+        array_filter($setout->findings, fn ($finding) => $finding->code->value === 'covered'),
+    );
     $both = Doorways::setout('kiln-room', ['survey.obstacles' => [$switch(1900), $switch(2200)]]);
 
     expect($covered($both))->toHaveCount(2);
@@ -256,15 +588,28 @@ test('of two switches behind the leaf each has a cure of its own, that leaves th
     }
 });
 
-test('a header board that reaches into the picture rail is stopped, and cured by building it out past it', function (array $rail, bool $isStopped) {
+test('a header board that reaches into the picture rail is stopped, and cured by building it out past it', function (
+    array $rail,
+    bool $isStopped,
+) {
     $setout = Doorways::setout('kiln-room', ['survey.wall.picture_rail' => (object) $rail]);
-    $found = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code === FindingCode::PictureRail));
+    $found = array_values(
+        array_filter($setout->findings, fn (Finding $finding) => $finding->code === FindingCode::PictureRail),
+    );
     expect($found !== [])->toBe($isStopped);
     if ($isStopped) {
-        $cured = Doorways::setout('kiln-room', ['survey.wall.picture_rail' => (object) $rail, ...$found[0]->cures[0]->changes]);
-        expect($found[0]->numbers['over']->toMm())->toEqual(41)->and(array_map(fn (Finding $finding) => $finding->code, $cured->findings))->not->toContain(FindingCode::PictureRail);
+        $cured = Doorways::setout('kiln-room', [
+            'survey.wall.picture_rail' => (object) $rail,
+            ...$found[0]->cures[0]->changes,
+        ]);
+        expect($found[0]->numbers['over']->toMm())
+            ->toEqual(41)
+            ->and(array_map(fn (Finding $finding) => $finding->code, $cured->findings))
+            ->not->toContain(FindingCode::PictureRail);
     }
 })->with([
-    'below its top' => [['height' => 2220, 'projection' => 20], true], 'above it' => [['height' => 2300, 'projection' => 20], false],
-    'none' => [['height' => 0, 'projection' => 20], false], 'no thicker than nothing' => [['height' => 2220], false],
+    'below its top' => [['height' => 2220, 'projection' => 20], true],
+    'above it' => [['height' => 2300, 'projection' => 20], false],
+    'none' => [['height' => 0, 'projection' => 20], false],
+    'no thicker than nothing' => [['height' => 2220], false],
 ]);

@@ -12,8 +12,14 @@ test('the kits that ship with the product agree with themselves', function (stri
     expect(KitCheck::of(Doorways::kits()[$id], new LengthWriter(Unit::Millimetre)))->toBe([]);
 })->with(['flat-40-strap', 'round-25-strap', 'flat-40-top', 'round-22-free', 'flat-40-bypass']);
 
-test('numbers that cannot be true together are found', function (string $code, array $numbers, string $id = 'flat-40-strap') {
-    expect(array_column(KitCheck::of(Doorways::kit($id, $numbers), new LengthWriter(Unit::Millimetre)), 'code'))->toContain(FindingCode::from($code));
+test('numbers that cannot be true together are found', function (
+    string $code,
+    array $numbers,
+    string $id = 'flat-40-strap',
+) {
+    expect(
+        array_column(KitCheck::of(Doorways::kit($id, $numbers), new LengthWriter(Unit::Millimetre)), 'code'),
+    )->toContain(FindingCode::from($code));
 })->with([
     'rise stated to the rail’s top' => ['kit-rise', ['rise' => 61]],
     'hole over the leaf' => ['kit-hole', ['hanger.hole_to_tread' => 55]],

@@ -16,8 +16,13 @@ function bored(string $name, array $changes = []): array
     return Drilling::of($plan, array_values($plan->leaves())[0]);
 }
 
-test('a hole is bored in steps from a pilot, none more than 4 larger than the one before', function (float $full, array $bits) {
-    expect(array_map(fn (Length $bit) => $bit->toMm(), Drilling::steps(Length::nm((int) ($full * 1_000_000)))))->toEqual($bits);
+test('a hole is bored in steps from a pilot, none more than 4 larger than the one before', function (
+    float $full,
+    array $bits,
+) {
+    expect(array_map(fn (Length $bit) => $bit->toMm(), Drilling::steps(Length::nm((int) ($full * 1_000_000)))))->toEqual(
+        $bits,
+    );
 })->with([[10.0, [3.0, 7.0, 10.0]], [11.0, [3.0, 7.0, 11.0]], [7.0, [3.0, 7.0]], [3.0, [3.0]], [2.5, [2.5]]]);
 
 test('steps rise to the full size for every hole there can be', function () {
@@ -31,8 +36,13 @@ test('steps rise to the full size for every hole there can be', function () {
 });
 
 test('straps are bored through the face, plates screwed into the edge', function () {
-    expect(bored('kiln-room')[0])->kind->toBe('hanger')->count->toBe(4)->depth->toBeNull()
-        ->and(bored('map-archive')[0])->kind->toBe('plate')->count->toBe(8);
+    expect(bored('kiln-room')[0])
+        ->kind->toBe('hanger')
+        ->count->toBe(4)
+        ->depth->toBeNull()
+        ->and(bored('map-archive')[0])
+        ->kind->toBe('plate')
+        ->count->toBe(8);
 });
 
 test('nothing is outside where nobody told what is solid', function () {
@@ -47,17 +57,29 @@ test('holes outside the solid members are named', function () {
 });
 
 test('a strap wants 12 of solid wood past its hole', function (int $to, bool $isOutside) {
-    $outside = array_map(fn (WallMark $mark) => $mark->id, Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, $to], [600, 965]]])));
+    $outside = array_map(
+        fn (WallMark $mark) => $mark->id,
+        Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, $to], [600, 965]]])),
+    );
 
     expect(in_array('hanger-lead', $outside, true))->toBe($isOutside);
 })->with([[89, false], [88, true]]);
 
 test('hangers moved into a member are offered, and cure', function () {
-    $setout = Doorways::setout(changes: ['brief.leaf.solid' => [[0, 60], [100, 300], [665, 865], [905, 965]], 'brief.rules.soft_close' => 'off']);
-    $finding = array_values(array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === 'hole-not-solid'))[0];
+    $setout = Doorways::setout(
+        changes: [
+            'brief.leaf.solid' => [[0, 60], [100, 300], [665, 865], [905, 965]],
+            'brief.rules.soft_close' => 'off',
+        ],
+    );
+    $finding = array_values(
+        array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === 'hole-not-solid'),
+    )[0];
 
-    expect($finding->says)->toBe('2 holes are outside the solid members of the leaf')
-        ->and($finding->cures[0]->changes)->toBe(['brief.rules.hanger_inset' => '43']);
+    expect($finding->says)
+        ->toBe('2 holes are outside the solid members of the leaf')
+        ->and($finding->cures[0]->changes)
+        ->toBe(['brief.rules.hanger_inset' => '43']);
 });
 
 test('a leaf that is there is trimmed evenly to the size that is planned', function () {

@@ -18,7 +18,17 @@ use YokeLine\Measure\Unit;
 use YokeLine\Work\Order;
 use YokeLine\Work\Step;
 
-const PLANNED = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'meter-room', 'throwing-room', 'drying-niche', 'loading-bay'];
+const PLANNED = [
+    'kiln-room',
+    'glaze-store',
+    'map-archive',
+    'reclaim-bay',
+    'slip-store',
+    'meter-room',
+    'throwing-room',
+    'drying-niche',
+    'loading-bay',
+];
 
 test('every mark is read on some pull, and lies where hook and reading say', function (string $doorway) {
     $plan = Doorways::plan($doorway);
@@ -30,9 +40,17 @@ test('every mark is read on some pull, and lies where hook and reading say', fun
         $read = [];
         foreach ($pulls->pulls as $pull) {
             foreach ($pull->readings as $reading) {
-                expect($pull->hook->at->plus($reading->reading->times($pull->way))->equals($reading->mark->place))->toBeTrue()
-                    ->and($reading->reading->isOver(Length::mm($tape)))->toBeFalse()
-                    ->and($reading->moved()->absolute()->isOver($plan->doorway->units->step()->half()))->toBeFalse();
+                expect($pull->hook->at->plus($reading->reading->times($pull->way))->equals($reading->mark->place))
+                    ->toBeTrue()
+                    ->and($reading->reading->isOver(Length::mm($tape)))
+                    ->toBeFalse()
+                    ->and(
+                        $reading
+                            ->moved()
+                            ->absolute()
+                            ->isOver($plan->doorway->units->step()->half()),
+                    )
+                    ->toBeFalse();
                 $read[] = $reading->mark->id;
             }
         }
@@ -70,12 +88,25 @@ test('a height read from the floor, put on the floor again, is the plan’s', fu
 test('a line drawn right is proved right by every way, one drawn 20 too high by none', function (string $doorway) {
     $plan = Doorways::plan($doorway);
     $at = Heights::highSpot($plan);
-    foreach ([Proof::packing($plan, $at, Length::mm(10)), Proof::laidOut($plan), Proof::casing($plan, $at), Proof::gaugeBlock($plan, $at)] as $proof) {
+    foreach (
+        [
+            Proof::packing($plan, $at, Length::mm(10)),
+            Proof::laidOut($plan),
+            Proof::casing($plan, $at),
+            Proof::gaugeBlock($plan, $at),
+        ] as $proof
+    ) {
         $high = $proof->expected->plus(Length::mm(20));
         $low = $proof->expected->minus(Length::mm(20));
 
-        expect($proof->verdict($proof->expected))->toBe('agrees')->and($proof->verdict($high))->toBe('wrong')->and($proof->verdict($low))->toBe('wrong')
-            ->and($proof->tooHigh($high)->equals(Length::zero()->minus($proof->tooHigh($low))))->toBeTrue();
+        expect($proof->verdict($proof->expected))
+            ->toBe('agrees')
+            ->and($proof->verdict($high))
+            ->toBe('wrong')
+            ->and($proof->verdict($low))
+            ->toBe('wrong')
+            ->and($proof->tooHigh($high)->equals(Length::zero()->minus($proof->tooHigh($low))))
+            ->toBeTrue();
     }
 })->with(PLANNED);
 
@@ -84,16 +115,23 @@ test('the story strip starts at nought and holds every mark of the wall', functi
     $strip = StoryStrip::of($plan);
     $marks = array_filter($strip->marks, fn ($mark) => ! str_starts_with($mark->id, 'jamb'));
 
-    expect($marks)->toHaveCount(count(Tapes::wall($plan)))
-        ->and(Length::least(...array_map(fn ($mark) => $mark->place, $marks))->isZero())->toBeTrue()
-        ->and($strip->tiles('A4'))->toBeLessThanOrEqual($strip->tiles('Letter'));
+    expect($marks)
+        ->toHaveCount(count(Tapes::wall($plan)))
+        ->and(Length::least(...array_map(fn ($mark) => $mark->place, $marks))->isZero())
+        ->toBeTrue()
+        ->and($strip->tiles('A4'))
+        ->toBeLessThanOrEqual($strip->tiles('Letter'));
 })->with(PLANNED);
 
 test('no step of the order waits for itself, and each before is a step that is there', function (string $doorway) {
     $steps = Order::of(Doorways::plan($doorway))->steps;
     $done = [];
     while (count($done) < count($steps)) {
-        $ready = array_filter($steps, fn ($step) => ! isset($done[$step->id]) && array_filter($step->after, fn ($after) => ! isset($done[$after->step])) === []);
+        $ready = array_filter(
+            $steps,
+            fn ($step) => ! isset($done[$step->id]) &&
+                array_filter($step->after, fn ($after) => ! isset($done[$after->step])) === [],
+        );
         if ($ready === []) {
             break;
         }
@@ -105,7 +143,10 @@ test('no step of the order waits for itself, and each before is a step that is t
 
 test('the graph of the order lays no step upon another', function (string $doorway) {
     $scene = OrderGraph::of(Order::of(Doorways::plan($doorway)), fn (Step $step) => $step->id);
-    $boxes = array_map(fn (Shape $shape) => "{$shape->attributes['x']} {$shape->attributes['y']}", array_filter($scene->shapes, fn (Shape $shape) => str_starts_with($shape->layer, 'step at')));
+    $boxes = array_map(
+        fn (Shape $shape) => "{$shape->attributes['x']} {$shape->attributes['y']}",
+        array_filter($scene->shapes, fn (Shape $shape) => str_starts_with($shape->layer, 'step at')),
+    );
 
     expect(array_unique($boxes))->toHaveCount(count($boxes));
 })->with(PLANNED);
@@ -114,13 +155,23 @@ test('what a drawn tape and a leaf card say stays inside them', function (string
     $plan = Doorways::plan($doorway);
     $write = new LengthWriter($unit);
     $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $unit);
-    $scenes = [...array_map(fn ($pull) => PullTape::of($pull, $write), $pulls->pulls), ...array_map(fn ($leaf) => LeafCard::of($plan, $leaf, $write), array_values($plan->leaves()))];
+    $scenes = [
+        ...array_map(fn ($pull) => PullTape::of($pull, $write), $pulls->pulls),
+        ...array_map(fn ($leaf) => LeafCard::of($plan, $leaf, $write), array_values($plan->leaves())),
+    ];
     foreach ($scenes as $scene) {
         foreach (array_filter($scene->shapes, fn (Shape $shape) => $shape->kind === 'text') as $text) {
             $wide = mb_strlen($text->text) * $text->attributes['font-size'] * ($text->layer === 'caption' ? 0.5 : 0.62);
-            $from = $text->attributes['x'] - ['start' => 0, 'middle' => $wide / 2, 'end' => $wide][$text->attributes['text-anchor']];
+            $from =
+                $text->attributes['x'] -
+                ['start' => 0, 'middle' => $wide / 2, 'end' => $wide][$text->attributes['text-anchor']];
 
-            expect($from)->toBeGreaterThanOrEqual($scene->left)->and($from + $wide)->toBeLessThanOrEqual($scene->left + $scene->width);
+            expect($from)
+                ->toBeGreaterThanOrEqual($scene->left)
+                ->and($from + $wide)
+                ->toBeLessThanOrEqual($scene->left + $scene->width);
         }
     }
-})->with(PLANNED)->with([Unit::Millimetre, Unit::Inch]);
+})
+    ->with(PLANNED)
+    ->with([Unit::Millimetre, Unit::Inch]);

@@ -30,47 +30,126 @@ dataset('pulls', fn () => array_map(fn (array $case) => [$case], workedMarks()['
 
 test('the pulls of a worked case come out: fewest hookings, least walk, every reading', function (array $case) {
     $plan = Doorways::plan($case['doorway']);
-    $hooks = array_values(array_filter(Pulls::hooks($plan, isset($case['in']['line']) ? millimetres($case['in']['line']) : null), fn (Hook $hook) => ! str_starts_with($hook->id, 'corner') || in_array($hook->id === 'corner-l' ? 'left' : 'right', $case['in']['corners'], true)));
+    $hooks = array_values(
+        array_filter(
+            Pulls::hooks($plan, isset($case['in']['line']) ? millimetres($case['in']['line']) : null),
+            fn (Hook $hook) => ! str_starts_with($hook->id, 'corner') ||
+                in_array($hook->id === 'corner-l' ? 'left' : 'right', $case['in']['corners'], true),
+        ),
+    );
     $pulls = Pulls::of(Tapes::wall($plan), $hooks, millimetres($case['in']['tape']), $plan->doorway->units);
-    $said = array_map(fn (Pull $pull) => ['hook' => $pull->hook->id, 'at' => round($pull->hook->at->toMm(), 3), 'carried' => $pull->hook->carried, 'towards' => $pull->way === 1 ? 'right' : 'left', 'readings' => array_map(fn (Reading $reading) => [$reading->mark->id, round($reading->reading->toMm(), 3), round($reading->shown->toMm(), 4)], $pull->readings)], $pulls->pulls);
-    $wanted = array_map(fn (array $pull) => [...$pull, 'at' => round($pull['at'], 3), 'readings' => array_map(fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), round($reading['shown'], 4)], $pull['readings'])], $case['out']['pulls']);
+    $said = array_map(
+        fn (Pull $pull) => [
+            'hook' => $pull->hook->id,
+            'at' => round($pull->hook->at->toMm(), 3),
+            'carried' => $pull->hook->carried,
+            'towards' => $pull->way === 1 ? 'right' : 'left',
+            'readings' => array_map(
+                fn (Reading $reading) => [
+                    $reading->mark->id,
+                    round($reading->reading->toMm(), 3),
+                    round($reading->shown->toMm(), 4),
+                ],
+                $pull->readings,
+            ),
+        ],
+        $pulls->pulls,
+    );
+    $wanted = array_map(
+        fn (array $pull) => [
+            ...$pull,
+            'at' => round($pull['at'], 3),
+            'readings' => array_map(
+                fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), round($reading['shown'], 4)],
+                $pull['readings'],
+            ),
+        ],
+        $case['out']['pulls'],
+    );
 
-    expect($said)->toEqual($wanted)
-        ->and($pulls->hookings())->toBe($case['out']['cost']['hookings'])
-        ->and($pulls->carriedHooks())->toBe($case['out']['cost']['carried'])
-        ->and($pulls->walk->toMm())->toEqualWithDelta($case['out']['cost']['walk'], 0.001)
-        ->and($pulls->naive['hookings'])->toBe($case['out']['naive']['hookings']);
+    expect($said)
+        ->toEqual($wanted)
+        ->and($pulls->hookings())
+        ->toBe($case['out']['cost']['hookings'])
+        ->and($pulls->carriedHooks())
+        ->toBe($case['out']['cost']['carried'])
+        ->and($pulls->walk->toMm())
+        ->toEqualWithDelta($case['out']['cost']['walk'], 0.001)
+        ->and($pulls->naive['hookings'])
+        ->toBe($case['out']['naive']['hookings']);
 })->with('pulls');
 
 test('a hook that was chosen stays', function () {
     $plan = Doorways::plan();
-    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $plan->doorway->units, ['jamb-l right']);
+    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $plan->doorway->units, [
+        'jamb-l right',
+    ]);
 
-    expect(array_map(fn (Pull $pull) => $pull->hook->pull($pull->way), $pulls->pulls))->toContain('jamb-l right')->toHaveCount(2);
+    expect(array_map(fn (Pull $pull) => $pull->hook->pull($pull->way), $pulls->pulls))
+        ->toContain('jamb-l right')
+        ->toHaveCount(2);
 });
 
 test('heights are read from the floor at every place', function (string $doorway, int $i) {
     $worked = workedMarks()['heights'][$i]['out'];
     $places = Heights::of(Doorways::plan($doorway));
-    $said = array_map(fn (Heights $place) => [$place->place, $place->x->toMm(), array_map(fn (Reading $reading) => [$reading->mark->id, round($reading->reading->toMm(), 3), $reading->shown->toMm()], $place->readings)], $places);
-    $wanted = array_map(fn (array $place) => [$place['place'], (float) $place['x'], array_map(fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), (float) $reading['shown']], $place['readings'])], $worked['places']);
+    $said = array_map(
+        fn (Heights $place) => [
+            $place->place,
+            $place->x->toMm(),
+            array_map(
+                fn (Reading $reading) => [
+                    $reading->mark->id,
+                    round($reading->reading->toMm(), 3),
+                    $reading->shown->toMm(),
+                ],
+                $place->readings,
+            ),
+        ],
+        $places,
+    );
+    $wanted = array_map(
+        fn (array $place) => [
+            $place['place'],
+            (float) $place['x'],
+            array_map(
+                fn (array $reading) => [$reading['mark'], round($reading['reading'], 3), (float) $reading['shown']],
+                $place['readings'],
+            ),
+        ],
+        $worked['places'],
+    );
 
-    expect($said)->toEqual($wanted)->and(Heights::highSpot(Doorways::plan($doorway))->toMm())->toBe((float) $worked['high_spot']);
+    expect($said)
+        ->toEqual($wanted)
+        ->and(Heights::highSpot(Doorways::plan($doorway))->toMm())
+        ->toBe((float) $worked['high_spot']);
 })->with([['kiln-room', 0], ['map-archive', 1]]);
 
 test('the other tapes come out: board, rail, floor and leaf', function () {
     $plan = Doorways::plan();
     $worked = workedMarks()['other_tapes'];
-    $said = fn (array $marks) => array_map(fn (WallMark $mark) => [$mark->id, round($mark->place->toMm(), 3)], array_values(array_filter($marks, fn (WallMark $mark) => ! str_starts_with($mark->id, 'trigger'))));
+    $said = fn (array $marks) => array_map(
+        fn (WallMark $mark) => [$mark->id, round($mark->place->toMm(), 3)],
+        array_values(array_filter($marks, fn (WallMark $mark) => ! str_starts_with($mark->id, 'trigger'))),
+    );
     $wanted = fn (array $rows) => array_map(fn (array $row) => [$row['mark'], round($row['reading'], 3)], $rows);
     $guide = Tapes::floor($plan)[0];
 
-    expect($said(Tapes::board($plan)))->toEqual($wanted($worked['board_from_left_end']))
-        ->and($said(Tapes::rail($plan)))->toEqual($wanted($worked['rail_from_left_end']))
-        ->and($said(Tapes::acrossAll($plan)))->toEqual($wanted($worked['leaf']['across_from_leading']))
-        ->and($said(Tapes::down($plan)))->toEqual($wanted($worked['leaf']['down_from_top']))
-        ->and($said(Tapes::up($plan)))->toEqual($wanted($worked['leaf']['up_from_foot']))
-        ->and($guide->place->minus($plan->room->opening->span()->high)->toMm())->toBe(26.5)->and($guide->spare?->toMm())->toBe(2.5);
+    expect($said(Tapes::board($plan)))
+        ->toEqual($wanted($worked['board_from_left_end']))
+        ->and($said(Tapes::rail($plan)))
+        ->toEqual($wanted($worked['rail_from_left_end']))
+        ->and($said(Tapes::acrossAll($plan)))
+        ->toEqual($wanted($worked['leaf']['across_from_leading']))
+        ->and($said(Tapes::down($plan)))
+        ->toEqual($wanted($worked['leaf']['down_from_top']))
+        ->and($said(Tapes::up($plan)))
+        ->toEqual($wanted($worked['leaf']['up_from_foot']))
+        ->and($guide->place->minus($plan->room->opening->span()->high)->toMm())
+        ->toBe(26.5)
+        ->and($guide->spare?->toMm())
+        ->toBe(2.5);
 });
 
 test('a laser, the story strip and the gauge block come out', function () {
@@ -78,10 +157,18 @@ test('a laser, the story strip and the gauge block come out', function () {
     $worked = workedMarks();
     $strip = StoryStrip::of($plan);
 
-    expect(Heights::laser($plan, Length::mm(900), Length::mm(1202))->toMm())->toBe(1200.0)
-        ->and($strip->zero->toMm())->toBe(670.5)->and($strip->length->toMm())->toBe(2250.0)
-        ->and(array_map(fn (WallMark $mark) => [$mark->id, $mark->place->toMm()], $strip->marks))->toEqual(array_map(fn (array $row) => [$row['mark'], (float) $row['at']], $worked['story_strip']['out']['marks']))
-        ->and(['A4' => $strip->tiles('A4'), 'Letter' => $strip->tiles('Letter')])->toBe($worked['story_strip']['out']['tiles']);
+    expect(Heights::laser($plan, Length::mm(900), Length::mm(1202))->toMm())
+        ->toBe(1200.0)
+        ->and($strip->zero->toMm())
+        ->toBe(670.5)
+        ->and($strip->length->toMm())
+        ->toBe(2250.0)
+        ->and(array_map(fn (WallMark $mark) => [$mark->id, $mark->place->toMm()], $strip->marks))
+        ->toEqual(
+            array_map(fn (array $row) => [$row['mark'], (float) $row['at']], $worked['story_strip']['out']['marks']),
+        )
+        ->and(['A4' => $strip->tiles('A4'), 'Letter' => $strip->tiles('Letter')])
+        ->toBe($worked['story_strip']['out']['tiles']);
     foreach ($worked['gauge_block'] as $doorway => $long) {
         expect(Proof::blockLength(Doorways::plan($doorway))->toMm())->toBe((float) $long);
     }
@@ -97,29 +184,60 @@ test('a proof of the line says what to expect and what a reading means', functio
     };
     $read = millimetres($case['read']);
 
-    expect($proof->expected->toMm())->toEqualWithDelta($case['expect'], 1e-6)
-        ->and($proof->tooHigh($read)->toMm())->toEqualWithDelta($case['line_too_high_by'], 1e-6)
-        ->and($proof->sure)->toEqualWithDelta($case['u'], 1e-6)
-        ->and($proof->verdict($read))->toBe($case['verdict']);
+    expect($proof->expected->toMm())
+        ->toEqualWithDelta($case['expect'], 1e-6)
+        ->and($proof->tooHigh($read)->toMm())
+        ->toEqualWithDelta($case['line_too_high_by'], 1e-6)
+        ->and($proof->sure)
+        ->toEqualWithDelta($case['u'], 1e-6)
+        ->and($proof->verdict($read))
+        ->toBe($case['verdict']);
 })->with(fn () => array_map(fn (array $case) => [$case], workedMarks('proofs')['cases']));
 
 test('how sure a proof is follows the plus-minus that the doorway has', function () {
     $usual = Doorways::plan();
-    $fine = Doorways::plan(changes: ['marking.plus_minus' => ['tape' => '0.5', 'level' => '0.3', 'leaf' => '0.5', 'hole' => '0.5', 'kit' => '0.2']]);
+    $fine = Doorways::plan(
+        changes: [
+            'marking.plus_minus' => [
+                'tape' => '0.5',
+                'level' => '0.3',
+                'leaf' => '0.5',
+                'hole' => '0.5',
+                'kit' => '0.2',
+            ],
+        ],
+    );
     $at = Heights::highSpot($usual);
 
-    expect(Proof::packing($usual, $at, Length::zero())->sure)->toEqualWithDelta(sqrt(1 + 1 + 2.25 + 0.25 + 1), 1e-9)
-        ->and(Proof::packing($fine, $at, Length::zero())->sure)->toEqualWithDelta(sqrt(0.25 + 0.09 + 0.25 + 0.04 + 0.25), 1e-9)
-        ->and(Proof::casing($fine, $at)->sure)->toEqualWithDelta(sqrt(0.75 + 0.09), 1e-9);
+    expect(Proof::packing($usual, $at, Length::zero())->sure)
+        ->toEqualWithDelta(sqrt(1 + 1 + 2.25 + 0.25 + 1), 1e-9)
+        ->and(Proof::packing($fine, $at, Length::zero())->sure)
+        ->toEqualWithDelta(sqrt(0.25 + 0.09 + 0.25 + 0.04 + 0.25), 1e-9)
+        ->and(Proof::casing($fine, $at)->sure)
+        ->toEqualWithDelta(sqrt(0.75 + 0.09), 1e-9);
 });
 
-test('one height alone counts at both jambs: for the head, for the template on the casing and for how sure it is', function () {
-    $changes = ['survey.opening.height' => [2050], 'survey.floor.readings' => [['x' => 905, 'level' => 0], ['x' => 1769, 'level' => 6], ['x' => 2700, 'level' => 6]]];
-    $plan = Doorways::plan(changes: $changes);
-    // The head rises with the floor it was measured from: 6 higher at the right jamb.
-    $template = fn (int $x) => Proof::casing($plan, Length::mm($x))->expected->toMm();
-    $rows = array_map(fn ($row) => $row->name, Clearance::of($plan, $plan->doorway->marking->plusMinus));
+test(
+    'one height alone counts at both jambs: for the head, for the template on the casing and for how sure it is',
+    function () {
+        $changes = [
+            'survey.opening.height' => [2050],
+            'survey.floor.readings' => [
+                ['x' => 905, 'level' => 0],
+                ['x' => 1769, 'level' => 6],
+                ['x' => 2700, 'level' => 6],
+            ],
+        ];
+        $plan = Doorways::plan(changes: $changes);
+        // The head rises with the floor it was measured from: 6 higher at the right jamb.
+        $template = fn (int $x) => Proof::casing($plan, Length::mm($x))->expected->toMm();
+        $rows = array_map(fn ($row) => $row->name, Clearance::of($plan, $plan->doorway->marking->plusMinus));
 
-    expect($plan->heights->head->total->toMm())->toBe(2050.0)->and($template(905) - $template(1769))->toEqualWithDelta(6.0, 1e-9)
-        ->and($rows)->toContain('head-cover@905', 'head-cover@1769');
-});
+        expect($plan->heights->head->total->toMm())
+            ->toBe(2050.0)
+            ->and($template(905) - $template(1769))
+            ->toEqualWithDelta(6.0, 1e-9)
+            ->and($rows)
+            ->toContain('head-cover@905', 'head-cover@1769');
+    },
+);

@@ -26,17 +26,22 @@ test('running marks rise along the tape and are the plan\'s own numbers', functi
 });
 
 test('every mark is a sum of the plan', function () {
-    $this->limitTo(30)->forAll(Doorways::any())->then(function (array $changes) {
-        $plan = Doorways::plan(changes: $changes);
-        $sums = $plan->sums();
-        foreach ([...RunningMarks::along($plan), ...RunningMarks::up($plan)] as $mark) {
-            expect($sums)->toHaveKey($mark->sum)->and($sums[$mark->sum]->total)->toEqual($mark->at);
-        }
-    });
+    $this->limitTo(30)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            $plan = Doorways::plan(changes: $changes);
+            $sums = $plan->sums();
+            foreach ([...RunningMarks::along($plan), ...RunningMarks::up($plan)] as $mark) {
+                expect($sums)->toHaveKey($mark->sum)->and($sums[$mark->sum]->total)->toEqual($mark->at);
+            }
+        });
 });
 
 test('the tape reads the level line from every floor', function () {
-    $readings = array_map(fn (array $at) => [$at['x']->toMm(), $at['up']->toMm()], RunningMarks::readings(Doorways::plan()));
+    $readings = array_map(
+        fn (array $at) => [$at['x']->toMm(), $at['up']->toMm()],
+        RunningMarks::readings(Doorways::plan()),
+    );
 
     expect($readings)->toBe([[600.0, 2196.0], [900.0, 2193.0], [1770.0, 2191.0], [2700.0, 2200.0]]);
 });

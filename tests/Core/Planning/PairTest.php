@@ -23,13 +23,22 @@ use YokeLine\Work\RunCheck;
 uses(Eris\TestTrait::class);
 
 /*
- * Each leaf of a pair is worked by its own numbers: guide, groove, travel, soft close, findings, marks, steps, ways out.
+ * Each leaf of a pair is worked by its own numbers: guide, groove, travel, soft close, findings, marks, steps, ways
+ * out.
  */
 
-/** Two leaves that meet, hung with straps and fins. @param  array<string, mixed>  $changes @return array<string, mixed> */
+/**
+ * Two leaves that meet, hung with straps and fins. @param  array<string, mixed>  $changes @return array<string, mixed>
+ */
 function meeting(array $changes = []): array
 {
-    return ['brief.kit' => 'flat-40-strap', 'brief.leaf.thickness' => 40, 'brief.rules.cover' => 'opening', 'brief.header.thickness' => 38, ...$changes];
+    return [
+        'brief.kit' => 'flat-40-strap',
+        'brief.leaf.thickness' => 40,
+        'brief.rules.cover' => 'opening',
+        'brief.header.thickness' => 38,
+        ...$changes,
+    ];
 }
 
 /** @param  array<string, mixed>  $changes */
@@ -43,18 +52,39 @@ function onPair(array $changes): OnSite
 /** @return list<Finding> */
 function saysOf(string $code, array $changes): array
 {
-    return array_values(array_filter(Doorways::setout('map-archive', $changes)->findings, fn (Finding $finding) => $finding->code->value === $code));
+    return array_values(
+        array_filter(
+            Doorways::setout('map-archive', $changes)->findings,
+            fn (Finding $finding) => $finding->code->value === $code,
+        ),
+    );
 }
 
 test('where the floor falls, each leaf has the groove that its own guide wants', function () {
-    $changes = meeting(['survey.floor.readings' => [['x' => 1300, 'level' => 0], ['x' => 1700, 'level' => 0], ['x' => 3380, 'level' => -8], ['x' => 3900, 'level' => -8]], 'brief.rules.gap' => 9]);
+    $changes = meeting([
+        'survey.floor.readings' => [
+            ['x' => 1300, 'level' => 0],
+            ['x' => 1700, 'level' => 0],
+            ['x' => 3380, 'level' => -8],
+            ['x' => 3900, 'level' => -8],
+        ],
+        'brief.rules.gap' => 9,
+    ]);
     $plan = Doorways::plan('map-archive', $changes);
     $written = PlanWriter::write($plan, []);
     $depths = array_map(fn (array $guide) => $guide['groove']['depth'], $written['guides']);
-    $bored = array_map(fn ($leaf) => array_values(array_filter(Drilling::of($plan, $leaf), fn (Drilling $row) => $row->kind === 'groove'))[0]->depth?->toMm(), $plan->leaves());
+    $bored = array_map(
+        fn ($leaf) => array_values(
+            array_filter(Drilling::of($plan, $leaf), fn (Drilling $row) => $row->kind === 'groove'),
+        )[0]->depth?->toMm(),
+        $plan->leaves(),
+    );
 
     // Blade 22, gap 9: a bite of 13 where the floor is high, 5 where it is 8 lower; each 3 deeper.
-    expect($depths)->toBe(['left' => 16.0, 'right' => 8.0])->and($bored)->toBe($depths);
+    expect($depths)
+        ->toBe(['left' => 16.0, 'right' => 8.0])
+        ->and($bored)
+        ->toBe($depths);
 });
 
 test('a leaf with too little travel for its strokes has no soft close, the other keeps its own', function () {
@@ -62,21 +92,36 @@ test('a leaf with too little travel for its strokes has no soft close, the other
     $plan = Doorways::plan('map-archive', $changes);
     $left = $plan->leaves()['left'];
 
-    expect($left->run->travel->total->isUnder(Length::mm(132)))->toBeTrue()->and($left->softClose)->toBeFalse()->and($plan->leaves()['right']->softClose)->toBeTrue();
+    expect($left->run->travel->total->isUnder(Length::mm(132)))
+        ->toBeTrue()
+        ->and($left->softClose)
+        ->toBeFalse()
+        ->and($plan->leaves()['right']->softClose)
+        ->toBeTrue();
     $found = saysOf('soft-close-room', $changes);
     expect($found)->toHaveCount(1)->and($found[0]->numbers['leaf'])->toBe('left');
     // Triggers, catches and what is checked at the end are of the right leaf alone.
     $steps = array_keys(Order::of($plan)->steps);
     $across = fn (string $leaf) => array_map(fn ($mark) => $mark->id, Tapes::across($plan, $plan->leaves()[$leaf]));
-    expect($steps)->toContain('fit-triggers.right', 'set-catches.right')->not->toContain('fit-triggers.left', 'set-catches.left')
-        ->and($across('right'))->toContain('trigger-lead')->and($across('left'))->not->toContain('trigger-lead')
-        ->and(array_column(RunCheck::of($plan, new LengthWriter($plan->doorway->units)), 'id'))->toContain('catch-right')->not->toContain('catch-left')
-        ->and(array_unique(array_column(Slide::frames($plan, $left), 'catch')))->toBe([null])
-        ->and(array_column(Slide::frames($plan, $plan->leaves()['right']), 'catch'))->toContain('shut', 'open');
+    expect($steps)
+        ->toContain('fit-triggers.right', 'set-catches.right')
+        ->not->toContain('fit-triggers.left', 'set-catches.left')
+        ->and($across('right'))
+        ->toContain('trigger-lead')
+        ->and($across('left'))
+        ->not->toContain('trigger-lead')
+        ->and(array_column(RunCheck::of($plan, new LengthWriter($plan->doorway->units)), 'id'))
+        ->toContain('catch-right')
+        ->not->toContain('catch-left')
+        ->and(array_unique(array_column(Slide::frames($plan, $left), 'catch')))
+        ->toBe([null])
+        ->and(array_column(Slide::frames($plan, $plan->leaves()['right']), 'catch'))
+        ->toContain('shut', 'open');
 });
 
 test('an order in which one leaf lacks a step goes round it, and every before is there', function () {
-    $steps = Order::of(Doorways::plan('map-archive', meeting(['survey.wall.from' => 1550, 'brief.leaf.width' => 850])))->steps;
+    $steps = Order::of(Doorways::plan('map-archive', meeting(['survey.wall.from' => 1550, 'brief.leaf.width' => 850])))
+        ->steps;
     foreach ($steps as $step) {
         foreach ($step->after as $after) {
             expect($steps)->toHaveKey($after->step);
@@ -88,46 +133,73 @@ test('an order in which one leaf lacks a step goes round it, and every before is
 test('guides that lack room are told by their leaf, each with its own shortfall', function () {
     $found = saysOf('guide-window', meeting(['survey.wall.from' => 1550, 'brief.leaf.width' => 850]));
 
-    expect(array_map(fn (Finding $finding) => $finding->numbers['leaf'] ?? '', $found))->toBe(['left', 'right'])
-        ->and($found[0]->numbers['shortfall']->nm)->not->toBe($found[1]->numbers['shortfall']->nm);
+    expect(array_map(fn (Finding $finding) => $finding->numbers['leaf'] ?? '', $found))
+        ->toBe(['left', 'right'])
+        ->and($found[0]->numbers['shortfall']->nm)
+        ->not->toBe($found[1]->numbers['shortfall']->nm);
 });
 
-test('where the wall ends too soon, it is the leaf that opens that way whose travel is told', function (string $which, string $leaf, string $stop) {
+test('where the wall ends too soon, it is the leaf that opens that way whose travel is told', function (
+    string $which,
+    string $leaf,
+    string $stop,
+) {
     $site = onPair(meeting());
     $wall = $site->plan->room->wall;
     $at = $which === 'from' ? $wall->low->plus(Length::mm(700)) : $wall->high->minus(Length::mm(700));
     $again = $site->again(["survey.wall.{$which}" => $at]);
-    $slide = array_values(array_filter((new WallEnds($site, $which, $at))->ways(), fn (WayOut $way) => $way->id === 'slide'))[0];
+    $slide = array_values(
+        array_filter((new WallEnds($site, $which, $at))->ways(), fn (WayOut $way) => $way->id === 'slide'),
+    )[0];
 
-    expect($slide->numbers['travel']->nm)->toBe($again->layout->runs[$leaf]->travel->total->nm)->and($slide->numbers['stop_open']->nm)->toBe($again->layout->stops[$stop]->total->nm)
-        ->and($slide->numbers['guide_at']?->nm)->toBe($again->leaves()[$leaf]->guide->at?->nm);
+    expect($slide->numbers['travel']->nm)
+        ->toBe($again->layout->runs[$leaf]->travel->total->nm)
+        ->and($slide->numbers['stop_open']->nm)
+        ->toBe($again->layout->stops[$stop]->total->nm)
+        ->and($slide->numbers['guide_at']?->nm)
+        ->toBe($again->leaves()[$leaf]->guide->at?->nm);
 })->with(['left' => ['from', 'left', 'left_open'], 'right' => ['to', 'right', 'right_open']]);
 
 test('on site each leaf of a pair is asked for, and its ways out name it', function () {
     $problems = new Problems(onPair(meeting()));
     [, $ways] = $problems->ways('leaf-differs', ['leaf-width-right' => Length::mm(1000)]);
 
-    expect(array_keys($problems->asks('leaf-differs')))->toContain('leaf-width-left', 'leaf-thick-trail-right')
-        ->and(array_map(fn (WayOut $way) => $way->id, $ways))->toContain('take-as-is-right', 'trim-right')->not->toContain('take-as-is-left');
+    expect(array_keys($problems->asks('leaf-differs')))
+        ->toContain('leaf-width-left', 'leaf-thick-trail-right')
+        ->and(array_map(fn (WayOut $way) => $way->id, $ways))
+        ->toContain('take-as-is-right', 'trim-right')
+        ->not->toContain('take-as-is-left');
 });
 
 test('each of two rails has its own line, and its own ways out', function () {
     $plan = Doorways::plan('reclaim-bay');
-    $problems = new Problems(new OnSite(Doorways::document('reclaim-bay'), $plan, new LengthWriter($plan->doorway->units)));
+    $problems = new Problems(
+        new OnSite(Doorways::document('reclaim-bay'), $plan, new LengthWriter($plan->doorway->units)),
+    );
     $asks = $problems->asks('line');
     $told = array_map(fn (array $ask) => $ask['grey'], $asks);
     $told['line-3-front'] = $told['line-3-front']->minus(Length::mm(9));
     [$says, $ways] = $problems->ways('line', $told);
 
-    expect(array_keys($asks))->toBe(['line-1', 'line-2', 'line-3', 'line-1-front', 'line-2-front', 'line-3-front'])
-        ->and(array_map(fn (WayOut $way) => $way->id, $ways))->each->toEndWith('-front')
-        ->and(implode(' ', $says))->toContain('Front rail: the leaf runs by itself');
+    expect(array_keys($asks))
+        ->toBe(['line-1', 'line-2', 'line-3', 'line-1-front', 'line-2-front', 'line-3-front'])
+        ->and(array_map(fn (WayOut $way) => $way->id, $ways))
+        ->each->toEndWith('-front')
+        ->and(implode(' ', $says))
+        ->toContain('Front rail: the leaf runs by itself');
 });
 
 test('a stop’s body lies away from the leaf that it stops, whatever the hang and the way it opens', function () {
     $this->forAll(Doorways::any(), Generators::elements(...Hang::cases()))->then(function (array $changes, Hang $hang) {
-        $kit = ['single' => $changes['brief.kit'], 'biparting' => 'flat-40-strap', 'bypass' => 'flat-40-bypass'][$hang->value];
-        $plan = Doorways::plan('kiln-room', [...$changes, 'brief.hang' => $hang->value, 'brief.kit' => $kit, 'brief.backing' => 'header']);
+        $kit = ['single' => $changes['brief.kit'], 'biparting' => 'flat-40-strap', 'bypass' => 'flat-40-bypass'][
+            $hang->value
+        ];
+        $plan = Doorways::plan('kiln-room', [
+            ...$changes,
+            'brief.hang' => $hang->value,
+            'brief.kit' => $kit,
+            'brief.backing' => 'header',
+        ]);
         // A leaf wider than what two must cover goes nowhere.
         $goes = array_filter($plan->layout->runs, fn ($run) => $run->travel->total->isPositive()) !== [];
         foreach ($goes ? wheelsAtRest($plan) : [] as [$wheel, $stop]) {
@@ -135,8 +207,16 @@ test('a stop’s body lies away from the leaf that it stops, whatever the hang a
             $body = $plan->stopBodies()[array_search($stop, array_keys($plan->layout->stops), true)];
 
             // A reach from the wheel to the face, and the body beyond it.
-            expect($face->minus($wheel)->absolute()->nm)->toBe($plan->kit->stop->reach->nm)
-                ->and($body->middle()->minus($wheel)->absolute()->isOver($face->minus($wheel)->absolute()))->toBeTrue();
+            expect($face->minus($wheel)->absolute()->nm)
+                ->toBe($plan->kit->stop->reach->nm)
+                ->and(
+                    $body
+                        ->middle()
+                        ->minus($wheel)
+                        ->absolute()
+                        ->isOver($face->minus($wheel)->absolute()),
+                )
+                ->toBeTrue();
         }
     });
 });

@@ -42,7 +42,9 @@ test('two leaves that meet come out as expected, to a millionth', function () {
     $expected = json_decode((string) file_get_contents(__DIR__.'/../Support/map-archive.plan.json'), true);
     $plan = flat(PlanWriter::write(Doorways::plan('map-archive'), []));
     foreach (flat($expected) as $place => $value) {
-        is_float($value) ? expect($plan[$place])->toEqualWithDelta($value, 1e-6, $place) : expect($plan[$place])->toEqual($value, $place);
+        is_float($value)
+            ? expect($plan[$place])->toEqualWithDelta($value, 1e-6, $place)
+            : expect($plan[$place])->toEqual($value, $place);
     }
 });
 
@@ -50,60 +52,104 @@ test('two leaves that pass each other come out as worked by hand', function () {
     $plan = Doorways::plan('reclaim-bay');
     $written = PlanWriter::write($plan, []);
 
-    expect($written['mid_overlap'])->toBe(182.0)
-        ->and($written['leaf']['need_width'])->toBe(985.0)
-        ->and($written['leaves'])->toBe(['rear' => ['closed' => [440.0, 1456.0], 'travel' => 834.0], 'front' => ['closed' => [1274.0, 2290.0], 'travel' => 834.0]])
-        ->and($written['clear_width'])->toBe(['left' => 804.0, 'right' => 804.0])
-        ->and($written['rail_holes'])->toBe([205.0, 591.666667, 978.333333, 1365.0, 1751.666667, 2138.333333, 2525.0])
-        ->and($written['depth']['between_leaves'])->toBe(14.0)
-        ->and($written['depth']['front']['rail_centre'])->toBe(113.0)
-        ->and($written['header']['bottom'])->toBe(2075.833333);
+    expect($written['mid_overlap'])
+        ->toBe(182.0)
+        ->and($written['leaf']['need_width'])
+        ->toBe(985.0)
+        ->and($written['leaves'])
+        ->toBe([
+            'rear' => ['closed' => [440.0, 1456.0], 'travel' => 834.0],
+            'front' => ['closed' => [1274.0, 2290.0], 'travel' => 834.0],
+        ])
+        ->and($written['clear_width'])
+        ->toBe(['left' => 804.0, 'right' => 804.0])
+        ->and($written['rail_holes'])
+        ->toBe([205.0, 591.666667, 978.333333, 1365.0, 1751.666667, 2138.333333, 2525.0])
+        ->and($written['depth']['between_leaves'])
+        ->toBe(14.0)
+        ->and($written['depth']['front']['rail_centre'])
+        ->toBe(113.0)
+        ->and($written['header']['bottom'])
+        ->toBe(2075.833333);
 });
 
 test('stock for leaves that pass each other gets no tolerance', function () {
-    expect(mm(Doorways::plan('reclaim-bay', ['brief.leaf.stock_widths' => [984.5, 1000]])->layout->width->size->total))->toBe(1000.0);
+    expect(
+        mm(Doorways::plan('reclaim-bay', ['brief.leaf.stock_widths' => [984.5, 1000]])->layout->width->size->total),
+    )->toBe(1000.0);
 });
 
 test('a pair of leaves that meet is its own mirror image on a wall that is', function () {
-    $changes = ['survey.wall.from' => 0, 'survey.wall.to' => 5095, 'survey.opening.left' => 1725, 'survey.opening.width' => [1645]];
+    $changes = [
+        'survey.wall.from' => 0,
+        'survey.wall.to' => 5095,
+        'survey.opening.left' => 1725,
+        'survey.opening.width' => [1645],
+    ];
     $layout = Doorways::plan('map-archive', $changes)->layout;
     $flip = fn (Span $span) => $span->mirrored()->shifted(Length::mm(5095));
 
-    expect($layout->runs['right']->closed())->toEqual($flip($layout->runs['left']->closed()))
-        ->and($layout->runs['right']->open())->toEqual($flip($layout->runs['left']->open()))
-        ->and($layout->guideWindows['right']->span())->toEqual($flip($layout->guideWindows['left']->span()));
+    expect($layout->runs['right']->closed())
+        ->toEqual($flip($layout->runs['left']->closed()))
+        ->and($layout->runs['right']->open())
+        ->toEqual($flip($layout->runs['left']->open()))
+        ->and($layout->guideWindows['right']->span())
+        ->toEqual($flip($layout->guideWindows['left']->span()));
 });
 
 test('the slide of each leaf of a pair ends at its passage', function (string $name, string $leaf, float $passage) {
     $plan = Doorways::plan($name);
     $frames = Slide::frames($plan, $plan->leaves()[$leaf]);
 
-    expect(mm(end($frames)['passage']))->toBe($passage)->and(mm($frames[0]['covered']))->toBe(mm($plan->room->opening->span()->length()) - ($plan->layout->meeting === null ? 0.0 : 4.0));
-})->with([['map-archive', 'left', 824.5], ['map-archive', 'right', 824.5], ['reclaim-bay', 'rear', 804.0], ['reclaim-bay', 'front', 804.0]]);
+    expect(mm(end($frames)['passage']))
+        ->toBe($passage)
+        ->and(mm($frames[0]['covered']))
+        ->toBe(mm($plan->room->opening->span()->length()) - ($plan->layout->meeting === null ? 0.0 : 4.0));
+})->with([
+    ['map-archive', 'left', 824.5],
+    ['map-archive', 'right', 824.5],
+    ['reclaim-bay', 'rear', 804.0],
+    ['reclaim-bay', 'front', 804.0],
+]);
 
 test('the glaze store, in inches and opening left, comes out as worked by hand', function () {
     $plan = Doorways::plan('glaze-store');
 
-    expect(mm($plan->rail->span->low))->toBe(680.35)
-        ->and(mm($plan->rail->span->high))->toBe(2380.35)
-        ->and(array_map(mm(...), $plan->rail->holes))->toBe([770.35, 1277.016667, 1783.683333, 2290.35])
-        ->and(mm($plan->layout->width->size->total))->toBe(863.6)
-        ->and(mm($plan->yokeLine()))->toBe(2115.2125);
+    expect(mm($plan->rail->span->low))
+        ->toBe(680.35)
+        ->and(mm($plan->rail->span->high))
+        ->toBe(2380.35)
+        ->and(array_map(mm(...), $plan->rail->holes))
+        ->toBe([770.35, 1277.016667, 1783.683333, 2290.35])
+        ->and(mm($plan->layout->width->size->total))
+        ->toBe(863.6)
+        ->and(mm($plan->yokeLine()))
+        ->toBe(2115.2125);
 });
 
-test('the least stock size that serves is taken, a millimetre short at the most', function (mixed $stock, float $width) {
-    expect(mm(Doorways::plan(changes: ['brief.leaf.stock_widths' => $stock])->layout->width->size->total))->toBe($width);
+test('the least stock size that serves is taken, a millimetre short at the most', function (
+    mixed $stock,
+    float $width,
+) {
+    expect(mm(Doorways::plan(changes: ['brief.leaf.stock_widths' => $stock])->layout->width->size->total))->toBe(
+        $width,
+    );
 })->with([[[900, 959, 1000], 959.0], [[900, 958.9, 1000], 1000.0], [[900], 960.0], [[], 960.0]]);
 
 test('a made-to-order size is rounded up by the units of the document', function () {
-    expect(mm(Doorways::plan('glaze-store', ['brief.leaf.stock_widths' => []])->layout->width->size->total))->toBe(847.725)
-        ->and(mm(Doorways::plan(changes: ['brief.leaf.stock_heights' => []])->heights->leaf->size->total))->toBe(2139.0);
+    expect(mm(Doorways::plan('glaze-store', ['brief.leaf.stock_widths' => []])->layout->width->size->total))
+        ->toBe(847.725)
+        ->and(mm(Doorways::plan(changes: ['brief.leaf.stock_heights' => []])->heights->leaf->size->total))
+        ->toBe(2139.0);
 });
 
 test('stock that is higher than the room is passed over', function () {
     $plan = Doorways::plan(changes: ['brief.leaf.stock_heights' => [2200], 'survey.wall.ceiling' => 2300]);
 
-    expect(mm($plan->heights->leaf->size->total))->toBe(2139.0)->and($plan->heights->leaf->origin)->toBe('made to order');
+    expect(mm($plan->heights->leaf->size->total))
+        ->toBe(2139.0)
+        ->and($plan->heights->leaf->origin)
+        ->toBe('made to order');
 });
 
 test('the backing rules the needed height as the header is aligned', function (array $changes, float $needed) {
@@ -119,38 +165,56 @@ test('the backing rules the needed height as the header is aligned', function (a
 test('the wall cuts the travel and with it the passage', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 2700]);
 
-    expect(mm($plan->layout->runs['leaf']->travel->total))->toBe(853.0)
-        ->and(mm($plan->layout->runs['leaf']->wanted->total))->toBe(912.0)
-        ->and(mm($plan->layout->passages['clear']->total))->toBe(805.0);
+    expect(mm($plan->layout->runs['leaf']->travel->total))
+        ->toBe(853.0)
+        ->and(mm($plan->layout->runs['leaf']->wanted->total))
+        ->toBe(912.0)
+        ->and(mm($plan->layout->passages['clear']->total))
+        ->toBe(805.0);
 });
 
 test('travel and passage are never below nothing', function () {
     $plan = Doorways::plan(changes: ['survey.wall.to' => 1780]);
 
-    expect(mm($plan->layout->runs['leaf']->travel->total))->toBe(0.0)->and(mm($plan->layout->passages['clear']->total))->toBe(0.0)
-        ->and($plan->layout->runs['leaf']->wanted->total->isPositive())->toBeTrue();
+    expect(mm($plan->layout->runs['leaf']->travel->total))
+        ->toBe(0.0)
+        ->and(mm($plan->layout->passages['clear']->total))
+        ->toBe(0.0)
+        ->and($plan->layout->runs['leaf']->wanted->total->isPositive())
+        ->toBeTrue();
 });
 
 test('a rail that no stock serves is cut to the next five millimetres', function () {
     $kit = Doorways::kit('flat-40-strap', ['rail.lengths' => [1525, 1830]]);
     $plan = Doorways::plan(kit: $kit);
 
-    expect(mm($plan->rail->length->total))->toBe(1915.0)->and($plan->rail->pieces)->toBe(1)->and($plan->rail->origin)->toBe('cut');
+    expect(mm($plan->rail->length->total))
+        ->toBe(1915.0)
+        ->and($plan->rail->pieces)
+        ->toBe(1)
+        ->and($plan->rail->origin)
+        ->toBe('cut');
 });
 
 test('a long rail comes in equal pieces with holes at both sides of each joint', function () {
     $plan = Doorways::plan(kit: Doorways::kit('flat-40-strap', ['rail.splice_over' => 1800]));
     $joint = mm($plan->rail->span->middle());
 
-    expect($plan->rail->pieces)->toBe(2)
-        ->and(array_map(mm(...), $plan->rail->holes))->toContain($joint - 60, $joint + 60);
+    expect($plan->rail->pieces)
+        ->toBe(2)
+        ->and(array_map(mm(...), $plan->rail->holes))
+        ->toContain($joint - 60, $joint + 60);
 });
 
 test('a guide gets no place in a window that is too short for it', function () {
     $plan = Doorways::plan(changes: ['brief.leaf.width' => 955]);
 
-    expect($plan->guides['guide']->at)->toBeNull()->and(mm($plan->guides['guide']->shortfall))->toBe(5.0)
-        ->and(mm($plan->guides['guide']->window->length()))->toBe(33.0);
+    expect($plan->guides['guide']->at)
+        ->toBeNull()
+        ->and(mm($plan->guides['guide']->shortfall))
+        ->toBe(5.0)
+        ->and(mm($plan->guides['guide']->window->length()))
+        ->toBe(33.0);
 });
 
 test('a roller on the wall clears the casing', function () {
@@ -158,7 +222,13 @@ test('a roller on the wall clears the casing', function () {
 });
 
 test('an obstacle counts where the leaf sweeps past it, and only there', function (array $obstacle, float $proud) {
-    expect(mm(Doorways::plan(changes: ['survey.obstacles' => [$obstacle + ['name' => 'shelf', 'kind' => 'shelf']]])->innerDepth()->proud->total))->toBe($proud);
+    expect(
+        mm(
+            Doorways::plan(
+                changes: ['survey.obstacles' => [$obstacle + ['name' => 'shelf', 'kind' => 'shelf']]],
+            )->innerDepth()->proud->total,
+        ),
+    )->toBe($proud);
 })->with([
     'behind the open leaf' => [['x' => [2500, 2600], 'y' => [1000, 1100], 'projection' => 44], 44.0],
     'past its end' => [['x' => [2800, 2900], 'y' => [1000, 1100], 'projection' => 44], 19.0],
@@ -166,15 +236,24 @@ test('an obstacle counts where the leaf sweeps past it, and only there', functio
 ]);
 
 test('the head is the highest of its heights from the floor below each', function () {
-    expect(mm(Doorways::plan(changes: ['survey.opening.height' => [2053]])->heights->head->total))->toEqualWithDelta(2052.997701, 1e-6);
+    expect(mm(Doorways::plan(changes: ['survey.opening.height' => [2053]])->heights->head->total))->toEqualWithDelta(
+        2052.997701,
+        1e-6,
+    );
 });
 
 test('the floor is straight between readings, flat beyond, and level without any', function () {
-    $floor = Floor::under([new FloorReading(Length::mm(100), Length::mm(0)), new FloorReading(Length::mm(300), Length::mm(4))], new Span(Length::mm(0), Length::mm(250)));
+    $floor = Floor::under(
+        [new FloorReading(Length::mm(100), Length::mm(0)), new FloorReading(Length::mm(300), Length::mm(4))],
+        new Span(Length::mm(0), Length::mm(250)),
+    );
 
-    expect(array_map(fn (int $x) => mm($floor->at(Length::mm($x))), [0, 100, 200, 250, 300, 900]))->toBe([-3.0, -3.0, -1.0, 0.0, 1.0, 1.0])
-        ->and(mm($floor->fall()))->toBe(3.0)
-        ->and(mm(Floor::under([], new Span(Length::zero(), Length::mm(9)))->at(Length::mm(5))))->toBe(0.0);
+    expect(array_map(fn (int $x) => mm($floor->at(Length::mm($x))), [0, 100, 200, 250, 300, 900]))
+        ->toBe([-3.0, -3.0, -1.0, 0.0, 1.0, 1.0])
+        ->and(mm($floor->fall()))
+        ->toBe(3.0)
+        ->and(mm(Floor::under([], new Span(Length::zero(), Length::mm(9)))->at(Length::mm(5))))
+        ->toBe(0.0);
 });
 
 test('a half-measured survey says what is missing instead of planning', function () {
@@ -187,13 +266,20 @@ test('the mirror image of a doorway has the mirror image of its plan', function 
         $mirror = Doorways::plan(changes: mirrorOf($changes));
         $flip = fn (Span $span) => $span->mirrored();
 
-        expect($mirror->layout->runs['leaf']->closed())->toEqual($flip($plan->layout->runs['leaf']->closed()))
-            ->and($mirror->layout->runs['leaf']->open())->toEqual($flip($plan->layout->runs['leaf']->open()))
-            ->and($mirror->rail->span)->toEqual($flip($plan->rail->span))
-            ->and($mirror->guides['guide']->window)->toEqual($flip($plan->guides['guide']->window))
-            ->and($mirror->header?->span)->toEqual($plan->header === null ? null : $flip($plan->header->span))
-            ->and($mirror->layout->passages['clear']->total)->toEqual($plan->layout->passages['clear']->total)
-            ->and(abs($mirror->yokeLine()->nm - $plan->yokeLine()->nm))->toBeLessThanOrEqual(2);
+        expect($mirror->layout->runs['leaf']->closed())
+            ->toEqual($flip($plan->layout->runs['leaf']->closed()))
+            ->and($mirror->layout->runs['leaf']->open())
+            ->toEqual($flip($plan->layout->runs['leaf']->open()))
+            ->and($mirror->rail->span)
+            ->toEqual($flip($plan->rail->span))
+            ->and($mirror->guides['guide']->window)
+            ->toEqual($flip($plan->guides['guide']->window))
+            ->and($mirror->header?->span)
+            ->toEqual($plan->header === null ? null : $flip($plan->header->span))
+            ->and($mirror->layout->passages['clear']->total)
+            ->toEqual($plan->layout->passages['clear']->total)
+            ->and(abs($mirror->yokeLine()->nm - $plan->yokeLine()->nm))
+            ->toBeLessThanOrEqual(2);
     });
 });
 
@@ -214,11 +300,16 @@ test('a rail lies inside the wall, is long enough where the wall is, and its hol
         $wall = Doorways::plan(changes: $changes)->room->wall;
         $holes = array_map(fn (Length $hole) => $hole->nm, $rail->holes);
 
-        expect($rail->span->low->nm)->toBeGreaterThanOrEqual($wall->low->nm)
-            ->and($rail->span->high->nm)->toBeLessThanOrEqual($wall->high->nm)
-            ->and($rail->length->total->nm)->toBeGreaterThanOrEqual(min($rail->least->total->nm, $wall->length()->nm))
-            ->and(min($holes))->toBeGreaterThanOrEqual($rail->span->low->nm)
-            ->and(max($holes))->toBeLessThanOrEqual($rail->span->high->nm);
+        expect($rail->span->low->nm)
+            ->toBeGreaterThanOrEqual($wall->low->nm)
+            ->and($rail->span->high->nm)
+            ->toBeLessThanOrEqual($wall->high->nm)
+            ->and($rail->length->total->nm)
+            ->toBeGreaterThanOrEqual(min($rail->least->total->nm, $wall->length()->nm))
+            ->and(min($holes))
+            ->toBeGreaterThanOrEqual($rail->span->low->nm)
+            ->and(max($holes))
+            ->toBeLessThanOrEqual($rail->span->high->nm);
         $sorted = $holes;
         sort($sorted);
         expect($holes)->toBe($sorted);
@@ -229,22 +320,32 @@ test('the leaf never leaves its floor and never sinks into it', function () {
     $this->forAll(Doorways::any())->then(function (array $changes) {
         $plan = Doorways::plan(changes: $changes);
         foreach ($plan->floor->places() as $x) {
-            expect($plan->gapAt($x)->nm)->toBeGreaterThanOrEqual($plan->heights->gap->low->nm)->toBeLessThanOrEqual($plan->heights->gap->high->nm);
+            expect($plan->gapAt($x)->nm)
+                ->toBeGreaterThanOrEqual($plan->heights->gap->low->nm)
+                ->toBeLessThanOrEqual($plan->heights->gap->high->nm);
         }
     });
 });
 
 test('between two frames of the slide every number is straight', function () {
-    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
-        $plan = Doorways::plan(changes: $changes);
-        $frames = Slide::frames($plan, array_values($plan->leaves())[0]);
-        for ($i = 1; $i < count($frames); $i++) {
-            $middle = Slide::frame($plan, array_values($plan->leaves())[0], $frames[$i - 1]['by']->plus($frames[$i]['by'])->half());
-            foreach (['leading', 'trailing', 'gapLeading', 'gapTrailing', 'passage', 'covered'] as $name) {
-                expect(abs($middle[$name]->nm - $frames[$i - 1][$name]->plus($frames[$i][$name])->half()->nm))->toBeLessThanOrEqual(3, $name);
+    $this->limitTo(40)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            $plan = Doorways::plan(changes: $changes);
+            $frames = Slide::frames($plan, array_values($plan->leaves())[0]);
+            for ($i = 1; $i < count($frames); $i++) {
+                $middle = Slide::frame(
+                    $plan,
+                    array_values($plan->leaves())[0],
+                    $frames[$i - 1]['by']->plus($frames[$i]['by'])->half(),
+                );
+                foreach (['leading', 'trailing', 'gapLeading', 'gapTrailing', 'passage', 'covered'] as $name) {
+                    expect(
+                        abs($middle[$name]->nm - $frames[$i - 1][$name]->plus($frames[$i][$name])->half()->nm),
+                    )->toBeLessThanOrEqual(3, $name);
+                }
             }
-        }
-    });
+        });
 });
 
 test('the slide ends at the passage that the plan gives', function () {
@@ -252,19 +353,26 @@ test('the slide ends at the passage that the plan gives', function () {
         $plan = Doorways::plan(changes: $changes);
         $frames = Slide::frames($plan, array_values($plan->leaves())[0]);
 
-        expect($frames[0]['by']->isZero())->toBeTrue()
-            ->and(end($frames)['passage'])->toEqual($plan->layout->passages['clear']->total);
+        expect($frames[0]['by']->isZero())
+            ->toBeTrue()
+            ->and(end($frames)['passage'])
+            ->toEqual($plan->layout->passages['clear']->total);
     });
 });
 
 test('every sum of a plan adds up to its number', function () {
-    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
-        foreach (Doorways::plan(changes: $changes)->sums() as $key => $sum) {
-            if ($sum->kind === 'sum') {
-                expect(array_sum(array_map(fn ($term) => $term->sign * $term->value->nm, $sum->terms())))->toBe($sum->total->nm, $key);
+    $this->limitTo(40)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            foreach (Doorways::plan(changes: $changes)->sums() as $key => $sum) {
+                if ($sum->kind === 'sum') {
+                    expect(array_sum(array_map(fn ($term) => $term->sign * $term->value->nm, $sum->terms())))->toBe(
+                        $sum->total->nm,
+                        $key,
+                    );
+                }
             }
-        }
-    });
+        });
 });
 
 /** @param  array<string, mixed>  $changes */
@@ -277,9 +385,24 @@ function mirrorOf(array $changes): array
         ...$changes,
         'survey.wall.from' => -$changes['survey.wall.to'],
         'survey.wall.to' => -$changes['survey.wall.from'],
-        'survey.opening' => [...$opening, 'left' => -$right, 'height' => array_reverse($opening['height']), 'casing' => [...$opening['casing'], 'left' => $opening['casing']['right'], 'right' => $opening['casing']['left']]],
-        'survey.floor.readings' => array_map(fn (array $at) => ['x' => -$at['x'], 'level' => $at['level']], $changes['survey.floor.readings']),
-        'survey.studs' => array_map(fn (stdClass $stud) => ['x' => -$stud->x, 'width' => $stud->width], (array) Doorways::document()->get('survey.studs')),
+        'survey.opening' => [
+            ...$opening,
+            'left' => -$right,
+            'height' => array_reverse($opening['height']),
+            'casing' => [
+                ...$opening['casing'],
+                'left' => $opening['casing']['right'],
+                'right' => $opening['casing']['left'],
+            ],
+        ],
+        'survey.floor.readings' => array_map(
+            fn (array $at) => ['x' => -$at['x'], 'level' => $at['level']],
+            $changes['survey.floor.readings'],
+        ),
+        'survey.studs' => array_map(
+            fn (stdClass $stud) => ['x' => -$stud->x, 'width' => $stud->width],
+            (array) Doorways::document()->get('survey.studs'),
+        ),
         'brief.opens' => $changes['brief.opens'] === 'left' ? 'right' : 'left',
     ];
 }

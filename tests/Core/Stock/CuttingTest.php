@@ -14,7 +14,11 @@ use YokeLine\Stock\Piece;
 /** @return array<string, array<string, mixed>> by name */
 function workedCutting(): array
 {
-    return array_column(json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting.json'), true)['instances'], null, 'name');
+    return array_column(
+        json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting.json'), true)['instances'],
+        null,
+        'name',
+    );
 }
 
 function cutLength(int|float $mm): Length
@@ -25,19 +29,31 @@ function cutLength(int|float $mm): Length
 /** @param  list<int|float>  $pieces */
 function cut(array $pieces, array $stock, int $kerf = 3, int $trim = 10): CuttingPlan
 {
-    return Cutting::of(array_map(fn (int|float $mm) => new Piece(cutLength($mm), "piece {$mm}"), $pieces), array_map(cutLength(...), $stock), Length::mm($kerf), Length::mm($trim));
+    return Cutting::of(
+        array_map(fn (int|float $mm) => new Piece(cutLength($mm), "piece {$mm}"), $pieces),
+        array_map(cutLength(...), $stock),
+        Length::mm($kerf),
+        Length::mm($trim),
+    );
 }
 
 /** Every piece is cut once, and no bar is cut longer than it is. */
 function expectCuttable(CuttingPlan $plan, array $pieces, int $kerf = 3, int $trim = 10): void
 {
-    $cut = array_merge(...array_map(fn (Bar $bar) => array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces), $plan->bars));
+    $cut = array_merge(
+        ...array_map(fn (Bar $bar) => array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces), $plan->bars),
+    );
     sort($cut);
     sort($pieces);
     expect($cut)->toEqual($pieces);
     foreach ($plan->bars as $bar) {
-        $long = array_sum(array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces)) + $kerf * (count($bar->pieces) - 1);
-        expect($long)->toBeLessThanOrEqual($bar->stock->toMm() - 2 * $trim)->and($bar->offcut->toMm())->toEqualWithDelta($bar->stock->toMm() - 2 * $trim - $long, 0.0001);
+        $long =
+            array_sum(array_map(fn (Piece $piece) => $piece->length->toMm(), $bar->pieces)) +
+            $kerf * (count($bar->pieces) - 1);
+        expect($long)
+            ->toBeLessThanOrEqual($bar->stock->toMm() - 2 * $trim)
+            ->and($bar->offcut->toMm())
+            ->toEqualWithDelta($bar->stock->toMm() - 2 * $trim - $long, 0.0001);
     }
 }
 
@@ -45,8 +61,18 @@ test('the best of a worked case comes out and is proved', function (string $name
     $case = workedCutting()[$name];
     $plan = cut($case['pieces'], $case['stock'], $case['kerf'], $case['end_trim']);
 
-    expect(count($plan->bars))->toBe($case['optimum']['bars'])->and($plan->bought()->toMm())->toEqual($case['optimum']['bought'])->and($plan->longestOffcut()->toMm())->toEqual($case['optimum']['longest_offcut'])->and($plan->waste()->toMm())->toEqual($case['optimum']['waste'])
-        ->and($plan->bound)->toBe($case['bound_bars'])->and($plan->isProved)->toBeTrue();
+    expect(count($plan->bars))
+        ->toBe($case['optimum']['bars'])
+        ->and($plan->bought()->toMm())
+        ->toEqual($case['optimum']['bought'])
+        ->and($plan->longestOffcut()->toMm())
+        ->toEqual($case['optimum']['longest_offcut'])
+        ->and($plan->waste()->toMm())
+        ->toEqual($case['optimum']['waste'])
+        ->and($plan->bound)
+        ->toBe($case['bound_bars'])
+        ->and($plan->isProved)
+        ->toBeTrue();
     expectCuttable($plan, $case['pieces']);
 })->with(['boards-7', 'greedy-loses', 'bound-loses', 'full-40']);
 
@@ -67,8 +93,15 @@ function bestOfAll(array $pieces, array $stock, int $kerf = 3, int $trim = 10): 
             return;
         }
         if ($i === count($pieces)) {
-            $shortest = array_map(fn (int $sum) => min(array_filter($stock, fn (int $length) => $sum <= $length - 2 * $trim + $kerf)), $bars);
-            $best = min($best, [count($bars), array_sum($shortest), -max(array_map(fn (int $length, int $sum) => $length - 2 * $trim + $kerf - $sum, $shortest, $bars))]);
+            $shortest = array_map(
+                fn (int $sum) => min(array_filter($stock, fn (int $length) => $sum <= $length - 2 * $trim + $kerf)),
+                $bars,
+            );
+            $best = min($best, [
+                count($bars),
+                array_sum($shortest),
+                -max(array_map(fn (int $length, int $sum) => $length - 2 * $trim + $kerf - $sum, $shortest, $bars)),
+            ]);
 
             return;
         }
@@ -96,7 +129,12 @@ test('a few pieces are cut as the best of every way of sharing them out, and tha
         $pieces = array_map(fn () => intdiv(mt_rand(200, mt_rand(600, 2350)), $grid) * $grid, range(1, mt_rand(1, 8)));
         $stock = array_slice([2400, 2700, 3300, 4200], 0, mt_rand(1, 4));
         $plan = cut($pieces, $stock);
-        expect(asBest($plan))->toBe(bestOfAll($pieces, $stock))->and($plan->isProved)->toBeTrue()->and($plan->isRestProved)->toBeTrue();
+        expect(asBest($plan))
+            ->toBe(bestOfAll($pieces, $stock))
+            ->and($plan->isProved)
+            ->toBeTrue()
+            ->and($plan->isRestProved)
+            ->toBeTrue();
     }
 });
 
@@ -107,7 +145,10 @@ test('boards that may be parted are parted as serves all of them best', function
         $boards = array_map(function () {
             $long = mt_rand(25, 40) * 100;
 
-            return array_map(fn () => [$first = mt_rand(9, 16) * 100 + mt_rand(0, 1) * 37, $long - $first], range(1, mt_rand(2, 4)));
+            return array_map(
+                fn () => [($first = mt_rand(9, 16) * 100 + mt_rand(0, 1) * 37), $long - $first],
+                range(1, mt_rand(2, 4)),
+            );
         }, range(1, mt_rand(1, 3)));
         $boards = array_merge($boards, array_map(fn () => [[mt_rand(300, 2000)]], range(1, 3)));
         $stock = [2500, 3000, 3600];
@@ -123,7 +164,18 @@ test('boards that may be parted are parted as serves all of them best', function
             }
         };
         $choose(0, []);
-        $plan = Cutting::parting(array_map(fn (array $splits) => array_map(fn (array $split) => array_map(fn (int $mm) => new Piece(cutLength($mm), "piece {$mm}"), $split), $splits), $boards), array_map(cutLength(...), $stock), Length::mm(3), Length::mm(10));
+        $plan = Cutting::parting(
+            array_map(
+                fn (array $splits) => array_map(
+                    fn (array $split) => array_map(fn (int $mm) => new Piece(cutLength($mm), "piece {$mm}"), $split),
+                    $splits,
+                ),
+                $boards,
+            ),
+            array_map(cutLength(...), $stock),
+            Length::mm(3),
+            Length::mm(10),
+        );
         expect(array_slice(asBest($plan), 0, 2))->toBe(array_slice($best, 0, 2));
         $proved += $plan->isProved ? 1 : 0;
     }
@@ -133,9 +185,22 @@ test('boards that may be parted are parted as serves all of them best', function
 test('a long list is cut as an exact solver cuts it, and that is proved', function (array $case) {
     $plan = cut($case['pieces'], $case['stock']);
 
-    expect([count($plan->bars), $plan->bought()->toMm(), $plan->isProved])->toEqual([$case['bars'], $case['bought'], true]);
+    expect([count($plan->bars), $plan->bought()->toMm(), $plan->isProved])->toEqual([
+        $case['bars'],
+        $case['bought'],
+        true,
+    ]);
     expectCuttable($plan, $case['pieces']);
-})->with(fn () => array_map(fn (array $case) => [$case], array_column(json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting-exact.json'), true)['instances'], null, 'name')));
+})->with(
+    fn () => array_map(
+        fn (array $case) => [$case],
+        array_column(
+            json_decode((string) file_get_contents(__DIR__.'/../Support/work/cutting-exact.json'), true)['instances'],
+            null,
+            'name',
+        ),
+    ),
+);
 
 test('over twelve bars every mix of stock is weighed', function () {
     $plan = cut([...array_fill(0, 12, 4000), 2300], [2400, 3000, 3600, 4200, 4800]);
@@ -145,15 +210,29 @@ test('over twelve bars every mix of stock is weighed', function () {
 
 test('a board too long for any bar is jointed on a stud', function () {
     $case = workedCutting()['joint-on-stud'];
-    $splits = Joints::splits(new Span(cutLength($case['board']['left']), cutLength($case['board']['right'])), array_map(cutLength(...), $case['board']['studs']), array_map(cutLength(...), $case['board']['rail_holes']), cutLength(1780));
+    $splits = Joints::splits(
+        new Span(cutLength($case['board']['left']), cutLength($case['board']['right'])),
+        array_map(cutLength(...), $case['board']['studs']),
+        array_map(cutLength(...), $case['board']['rail_holes']),
+        cutLength(1780),
+    );
 
-    expect(array_map(fn (array $split) => array_map(fn (Length $piece) => $piece->toMm(), $split), $splits))->toEqual($case['splits_that_fit']);
+    expect(array_map(fn (array $split) => array_map(fn (Length $piece) => $piece->toMm(), $split), $splits))->toEqual(
+        $case['splits_that_fit'],
+    );
     $plan = cut([1117.5, 1132.5, 640], [1800]);
-    expect(count($plan->bars))->toBe($case['optimum']['bars'])->and($plan->bought()->toMm())->toEqual(3600.0)->and($plan->bound)->toBe($case['bound_bars']);
+    expect(count($plan->bars))
+        ->toBe($case['optimum']['bars'])
+        ->and($plan->bought()->toMm())
+        ->toEqual(3600.0)
+        ->and($plan->bound)
+        ->toBe($case['bound_bars']);
 });
 
 test('a board that a bar gives whole is not jointed', function () {
-    expect(Joints::splits(new Span(cutLength(0), cutLength(1780)), [cutLength(900)], [], cutLength(1780)))->toHaveCount(1);
+    expect(Joints::splits(new Span(cutLength(0), cutLength(1780)), [cutLength(900)], [], cutLength(1780)))->toHaveCount(
+        1,
+    );
 });
 
 test('a board with no stud to joint on has no way', function () {
@@ -207,10 +286,21 @@ test('a jointed board is its pieces, each from one bar, each joint on a stud and
                 $at = $at->plus($piece);
                 if ($i < count($pieces) - 1) {
                     $jointed++;
-                    expect(array_filter($studs, fn (Length $stud) => $stud->equals($at)))->not->toBe([])->and(array_filter($bolts, fn (Length $bolt) => $bolt->minus($at)->absolute()->isUnder(Length::mm(30))))->toBe([]);
+                    expect(array_filter($studs, fn (Length $stud) => $stud->equals($at)))
+                        ->not->toBe([])
+                        ->and(
+                            array_filter(
+                                $bolts,
+                                fn (Length $bolt) => $bolt->minus($at)->absolute()->isUnder(Length::mm(30)),
+                            ),
+                        )
+                        ->toBe([]);
                 }
             }
-            expect($at->equals($board->high))->toBeTrue()->and(count($pieces))->toBeGreaterThanOrEqual((int) ceil($board->length()->toMm() / $longest->toMm()));
+            expect($at->equals($board->high))
+                ->toBeTrue()
+                ->and(count($pieces))
+                ->toBeGreaterThanOrEqual((int) ceil($board->length()->toMm() / $longest->toMm()));
         }
     }
     expect($jointed)->toBeGreaterThan(100);
@@ -230,6 +320,8 @@ test('a thicker blade and worse ends never buy fewer bars', function () {
     for ($run = 0; $run < 25; $run++) {
         $pieces = array_map(fn () => mt_rand(200, 1500), range(1, mt_rand(2, 12)));
 
-        expect(count(cut($pieces, [3000], 6, 60)->bars))->toBeGreaterThanOrEqual(count(cut($pieces, [3000], 0, 0)->bars));
+        expect(count(cut($pieces, [3000], 6, 60)->bars))->toBeGreaterThanOrEqual(
+            count(cut($pieces, [3000], 0, 0)->bars),
+        );
     }
 });

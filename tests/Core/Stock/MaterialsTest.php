@@ -20,7 +20,11 @@ uses(Eris\TestTrait::class);
  */
 function materials(string $name = 'kiln-room', array $changes = [], int $spareOneIn = 8, int $waste = 10): array
 {
-    return array_column(Materials::of(Doorways::plan($name, $changes), new LengthWriter(Unit::Millimetre), $spareOneIn, $waste), null, 'what');
+    return array_column(
+        Materials::of(Doorways::plan($name, $changes), new LengthWriter(Unit::Millimetre), $spareOneIn, $waste),
+        null,
+        'what',
+    );
 }
 
 test('every doorway wants a leaf, a kit and what to finish it with', function (string $name) {
@@ -31,36 +35,62 @@ test('every doorway wants a leaf, a kit and what to finish it with', function (s
 
 test('a screw too few is a second trip: one spare in eight, one at least', function () {
     // Twelve screws through the board.
-    expect(materials()['Wood screw 6 × 80']->count)->toBe(14.0)->and(materials(spareOneIn: 100)['Wood screw 6 × 80']->count)->toBe(13.0);
+    expect(materials()['Wood screw 6 × 80']->count)
+        ->toBe(14.0)
+        ->and(materials(spareOneIn: 100)['Wood screw 6 × 80']->count)
+        ->toBe(13.0);
 });
 
 test('paint goes by area and coats, and a little more', function () {
-    // Leaf 2 x 0.965 x 2.138 in two coats and a board of 2 x 2.25 x 0.14 in two: 9.5 m2, at 10 m2 a litre and a tenth over.
-    expect(materials()['Paint or wax']->count)->toBe(1.1)->and(materials(changes: ['brief.rules.coats_leaf' => 0, 'brief.rules.coats_board' => 0]))->not->toHaveKey('Paint or wax');
+    // Leaf 2 x 0.965 x 2.138 in two coats and a board of 2 x 2.25 x 0.14 in two: 9.5 m2, at 10 m2 a litre and a tenth
+    // over.
+    expect(materials()['Paint or wax']->count)
+        ->toBe(1.1)
+        ->and(materials(changes: ['brief.rules.coats_leaf' => 0, 'brief.rules.coats_board' => 0]))
+        ->not->toHaveKey('Paint or wax');
 });
 
 test('two leaves are two leaves', function () {
-    expect(array_values(array_filter(materials('map-archive'), fn (Material $material) => $material->group === 'Leaf'))[0]->count)->toBe(2.0);
+    expect(
+        array_values(array_filter(materials('map-archive'), fn (Material $material) => $material->group === 'Leaf'))[0]
+            ->count,
+    )->toBe(2.0);
 });
 
 test('what the maker is to bore stands on the order line', function () {
-    expect(array_values(materials())[0]->note)->toContain('bored for the hangers, grooved at the foot, by the leaf card');
+    expect(array_values(materials())[0]->note)->toContain(
+        'bored for the hangers, grooved at the foot, by the leaf card',
+    );
 });
 
 test('the old door’s places want filler, a wall that had none does not', function () {
-    expect(materials(changes: ['survey.opening.was' => 'hinged-in']))->toHaveKey('Filler')->and(materials(changes: ['survey.opening.was' => 'none']))->not->toHaveKey('Filler');
+    expect(materials(changes: ['survey.opening.was' => 'hinged-in']))
+        ->toHaveKey('Filler')
+        ->and(materials(changes: ['survey.opening.was' => 'none']))
+        ->not->toHaveKey('Filler');
 });
 
 test('bolts that the kit’s box holds are not bought again', function () {
-    $kit = Doorways::kit('flat-40-strap', ['contents' => [['part' => 'lag bolt', 'count' => 6, 'into' => '']], 'bolt.length' => 120]);
+    $kit = Doorways::kit('flat-40-strap', [
+        'contents' => [['part' => 'lag bolt', 'count' => 6, 'into' => '']],
+        'bolt.length' => 120,
+    ]);
     $plan = Doorways::plan(kit: $kit);
-    $bought = array_filter(Materials::of($plan, new LengthWriter(Unit::Millimetre)), fn (Material $material) => str_contains($material->what, 'Lag bolt'));
+    $bought = array_filter(
+        Materials::of($plan, new LengthWriter(Unit::Millimetre)),
+        fn (Material $material) => str_contains($material->what, 'Lag bolt'),
+    );
 
     expect($bought)->toBe([]);
 });
 
 test('a bit is told once for each size, the smallest first', function () {
-    $bits = array_values(array_map(fn (Material $material) => $material->what, array_filter(materials(), fn (Material $material) => str_starts_with($material->what, 'Bit '))));
+    $bits = array_values(
+        array_map(
+            fn (Material $material) => $material->what,
+            array_filter(materials(), fn (Material $material) => str_starts_with($material->what, 'Bit ')),
+        ),
+    );
 
     expect($bits)->toBe(array_values(array_unique($bits)))->and($bits[0])->toBe('Bit 3');
 });
@@ -68,13 +98,27 @@ test('a bit is told once for each size, the smallest first', function () {
 /** @param  list<int>  $stock  mm @return list<Section> */
 function sections(array $plans, array $stock = BoardsToCut::STOCK_MM, Unit $unit = Unit::Millimetre): array
 {
-    return BoardsToCut::of($plans, array_fill(0, count($plans), 'Kiln room'), array_map(Length::mm(...), $stock), new LengthWriter($unit));
+    return BoardsToCut::of(
+        $plans,
+        array_fill(0, count($plans), 'Kiln room'),
+        array_map(Length::mm(...), $stock),
+        new LengthWriter($unit),
+    );
 }
 
 test('boards of one section are cut together, also of two doorways of one name', function () {
     $sections = sections([Doorways::plan('kiln-room'), Doorways::plan('kiln-room')], [4800]);
 
-    expect($sections)->toHaveCount(1)->and($sections[0]->says)->toBe('Board 140 × 19')->and($sections[0]->cut)->toBeInstanceOf(CuttingPlan::class)->and($sections[0]->cut->bars)->toHaveCount(1)->and($sections[0]->cut->bars[0]->pieces)->toHaveCount(2);
+    expect($sections)
+        ->toHaveCount(1)
+        ->and($sections[0]->says)
+        ->toBe('Board 140 × 19')
+        ->and($sections[0]->cut)
+        ->toBeInstanceOf(CuttingPlan::class)
+        ->and($sections[0]->cut->bars)
+        ->toHaveCount(1)
+        ->and($sections[0]->cut->bars[0]->pieces)
+        ->toHaveCount(2);
 });
 
 test('a bar is one and the same thing in whichever units it is read', function () {
@@ -84,21 +128,37 @@ test('a bar is one and the same thing in whichever units it is read', function (
 });
 
 test('every material is known by the same key in inches and in millimetres', function (string $name) {
-    $keys = fn (Unit $unit) => array_map(fn (Material $material) => $material->key, Materials::of(Doorways::plan($name), new LengthWriter($unit)));
+    $keys = fn (Unit $unit) => array_map(
+        fn (Material $material) => $material->key,
+        Materials::of(Doorways::plan($name), new LengthWriter($unit)),
+    );
 
     expect($keys(Unit::Inch))->toBe($keys(Unit::Millimetre));
 })->with(['kiln-room', 'glaze-store', 'reclaim-bay', 'throwing-room', 'map-archive']);
 
 test('leaves of one size and another thickness or make are two things to order', function () {
-    $leaf = fn (array $changes) => Materials::of(Doorways::plan('kiln-room', $changes), new LengthWriter(Unit::Millimetre))[0]->key;
+    $leaf = fn (array $changes) => Materials::of(
+        Doorways::plan('kiln-room', $changes),
+        new LengthWriter(Unit::Millimetre),
+    )[0]->key;
 
-    expect(array_unique([$leaf([]), $leaf(['brief.leaf.thickness' => 42]), $leaf(['brief.leaf.construction' => (object) ['kind' => 'plank']])]))->toHaveCount(3);
+    expect(
+        array_unique([
+            $leaf([]),
+            $leaf(['brief.leaf.thickness' => 42]),
+            $leaf(['brief.leaf.construction' => (object) ['kind' => 'plank']]),
+        ]),
+    )->toHaveCount(3);
 });
 
 test('a board that no bar takes whole is jointed on a stud', function () {
     $cut = sections([Doorways::plan('kiln-room')], [1800])[0]->cut;
 
-    expect(array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length->toMm(), $bar->pieces), $cut->bars)))->toEqualCanonicalizing([1117.5, 1132.5]);
+    expect(
+        array_merge(
+            ...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length->toMm(), $bar->pieces), $cut->bars),
+        ),
+    )->toEqualCanonicalizing([1117.5, 1132.5]);
 });
 
 test('a board that cannot be jointed says so', function () {
@@ -106,38 +166,62 @@ test('a board that cannot be jointed says so', function () {
 });
 
 test('whatever the doorway, each thing stands once on its list, is some, and says what it is for', function () {
-    $this->limitTo(120)->forAll(Doorways::any())->then(function (array $changes) {
-        $list = Materials::of(Doorways::plan(changes: $changes), new LengthWriter(Unit::Millimetre));
-        $keys = array_map(fn (Material $material) => $material->key, $list);
+    $this->limitTo(120)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            $list = Materials::of(Doorways::plan(changes: $changes), new LengthWriter(Unit::Millimetre));
+            $keys = array_map(fn (Material $material) => $material->key, $list);
 
-        expect(array_unique($keys))->toHaveCount(count($keys));
-        foreach ($list as $material) {
-            expect($material->count)->toBeGreaterThan(0, $material->key)->and($material->for.$material->note)->not->toBe('', $material->key);
-        }
-    });
+            expect(array_unique($keys))->toHaveCount(count($keys));
+            foreach ($list as $material) {
+                expect($material->count)
+                    ->toBeGreaterThan(0, $material->key)
+                    ->and($material->for.$material->note)
+                    ->not->toBe('', $material->key);
+            }
+        });
 });
 
 test('more spares and more waste never buy less', function () {
-    $this->limitTo(40)->forAll(Doorways::any())->then(function (array $changes) {
-        $counts = fn (int $spareOneIn, int $waste) => array_column(Materials::of(Doorways::plan(changes: $changes), new LengthWriter(Unit::Millimetre), $spareOneIn, $waste), 'count', 'key');
-        $few = $counts(50, 0);
-        foreach ($counts(2, 30) as $key => $count) {
-            expect($count)->toBeGreaterThanOrEqual($few[$key], $key);
-        }
-    });
+    $this->limitTo(40)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            $counts = fn (int $spareOneIn, int $waste) => array_column(
+                Materials::of(
+                    Doorways::plan(changes: $changes),
+                    new LengthWriter(Unit::Millimetre),
+                    $spareOneIn,
+                    $waste,
+                ),
+                'count',
+                'key',
+            );
+            $few = $counts(50, 0);
+            foreach ($counts(2, 30) as $key => $count) {
+                expect($count)->toBeGreaterThanOrEqual($few[$key], $key);
+            }
+        });
 });
 
 test('whatever the doorway, its boards are cut to the header’s length, or it is said why not', function () {
-    $this->limitTo(80)->forAll(Doorways::any())->then(function (array $changes) {
-        $plan = Doorways::plan(changes: $changes);
-        foreach (sections([$plan]) as $section) {
-            $cut = $section->cut;
-            if ($cut instanceof CuttingPlan && $plan->header !== null && ! str_starts_with($section->says, 'Rail')) {
-                $pieces = array_merge(...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length, $bar->pieces), $cut->bars));
-                expect(Length::zero()->plus(...$pieces)->equals($plan->header->span->length()))->toBeTrue($section->says);
-            } elseif (is_string($cut)) {
-                expect($cut)->toMatch('/^[A-Z].*\.$/u');
+    $this->limitTo(80)
+        ->forAll(Doorways::any())
+        ->then(function (array $changes) {
+            $plan = Doorways::plan(changes: $changes);
+            foreach (sections([$plan]) as $section) {
+                $cut = $section->cut;
+                if ($cut instanceof CuttingPlan && $plan->header !== null && ! str_starts_with($section->says, 'Rail')) {
+                    $pieces = array_merge(
+                        ...array_map(fn ($bar) => array_map(fn ($piece) => $piece->length, $bar->pieces), $cut->bars),
+                    );
+                    expect(
+                        Length::zero()
+                            ->plus(...$pieces)
+                            ->equals($plan->header->span->length()),
+                    )->toBeTrue($section->says);
+                } elseif (is_string($cut)) {
+                    expect($cut)->toMatch('/^[A-Z].*\.$/u');
+                }
             }
-        }
-    });
+        });
 });

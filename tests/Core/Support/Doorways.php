@@ -55,7 +55,10 @@ final class Doorways
         return Setout::of(self::document($name, $changes), self::kits());
     }
 
-    /** A kit of the shelf with some of its numbers changed. @param  array<string, mixed>  $changes place in the kit => value */
+    /**
+     * A kit of the shelf with some of its numbers changed. @param  array<string, mixed>  $changes place in the kit =>
+     * value
+     */
     public static function kit(string $id, array $changes): Kit
     {
         $shelf = self::shelf();
@@ -75,8 +78,22 @@ final class Doorways
                 'survey.wall.from' => $n['left'] - $n['before'],
                 'survey.wall.to' => $n['left'] + $n['width'] + $n['after'],
                 'survey.wall.ceiling' => $n['height'] + $n['over'],
-                'survey.opening' => ['left' => $n['left'], 'width' => [$n['width'], $n['width'] - $n['off']], 'height' => [$n['height'], $n['height'] + $n['off']], 'casing' => ['left' => $n['casing'], 'right' => $n['casing'] + 7, 'head' => $n['casing'], 'thickness' => 18]],
-                'survey.floor.readings' => [['x' => $n['left'] - 200, 'level' => $n['off']], ['x' => $n['left'] + 301, 'level' => -$n['fall']], ['x' => $n['left'] + 1607, 'level' => $n['fall'] - 3]],
+                'survey.opening' => [
+                    'left' => $n['left'],
+                    'width' => [$n['width'], $n['width'] - $n['off']],
+                    'height' => [$n['height'], $n['height'] + $n['off']],
+                    'casing' => [
+                        'left' => $n['casing'],
+                        'right' => $n['casing'] + 7,
+                        'head' => $n['casing'],
+                        'thickness' => 18,
+                    ],
+                ],
+                'survey.floor.readings' => [
+                    ['x' => $n['left'] - 200, 'level' => $n['off']],
+                    ['x' => $n['left'] + 301, 'level' => -$n['fall']],
+                    ['x' => $n['left'] + 1607, 'level' => $n['fall'] - 3],
+                ],
                 'brief.opens' => $n['opens'],
                 'brief.rules.cover' => $n['cover'],
                 'brief.rules.surplus' => $n['surplus'],
@@ -86,11 +103,22 @@ final class Doorways
                 'brief.kit' => $n['kit'],
             ],
             Generators::associative([
-                'left' => Generators::choose(600, 2500), 'before' => Generators::choose(150, 1500), 'after' => Generators::choose(150, 2500),
-                'width' => Generators::choose(600, 1200), 'height' => Generators::choose(1900, 2300), 'over' => Generators::choose(150, 700),
-                'off' => Generators::choose(0, 11), 'fall' => Generators::choose(-9, 9), 'casing' => Generators::choose(0, 110), 'park' => Generators::choose(-60, 60),
-                'opens' => Generators::elements('left', 'right'), 'cover' => Generators::elements('opening', 'casing', 'just-enough'), 'surplus' => Generators::elements('trailing', 'leading', 'even'),
-                'align' => Generators::elements('centred', 'rail-low', 'on-casing'), 'backing' => Generators::elements('header', 'direct'), 'kit' => Generators::elements('flat-40-strap', 'round-25-strap', 'flat-40-top', 'round-22-free'),
+                'left' => Generators::choose(600, 2500),
+                'before' => Generators::choose(150, 1500),
+                'after' => Generators::choose(150, 2500),
+                'width' => Generators::choose(600, 1200),
+                'height' => Generators::choose(1900, 2300),
+                'over' => Generators::choose(150, 700),
+                'off' => Generators::choose(0, 11),
+                'fall' => Generators::choose(-9, 9),
+                'casing' => Generators::choose(0, 110),
+                'park' => Generators::choose(-60, 60),
+                'opens' => Generators::elements('left', 'right'),
+                'cover' => Generators::elements('opening', 'casing', 'just-enough'),
+                'surplus' => Generators::elements('trailing', 'leading', 'even'),
+                'align' => Generators::elements('centred', 'rail-low', 'on-casing'),
+                'backing' => Generators::elements('header', 'direct'),
+                'kit' => Generators::elements('flat-40-strap', 'round-25-strap', 'flat-40-top', 'round-22-free'),
             ]),
         );
     }

@@ -20,7 +20,11 @@ const FEW = ['brief.leaf.stock_widths' => [965], 'brief.leaf.stock_heights' => [
 /** @param  array<string, mixed>  $changes */
 function searchOf(string $name, array $changes = FEW): Search
 {
-    return Search::of(DoorwayReader::read(Doorways::document($name, $changes)), Doorways::kits(), new LengthWriter(Unit::Millimetre));
+    return Search::of(
+        DoorwayReader::read(Doorways::document($name, $changes)),
+        Doorways::kits(),
+        new LengthWriter(Unit::Millimetre),
+    );
 }
 
 /** @param  array<string, mixed>  $changes */
@@ -29,7 +33,7 @@ function waysOf(string $name, array $changes = FEW): Ranking
     static $kept = [];
 
     return $kept[$name.json_encode($changes)] ??= (function () use ($name, $changes) {
-        $ranking = new Ranking;
+        $ranking = new Ranking();
         $search = searchOf($name, $changes);
         foreach ($search->ways() as $way) {
             $ranking->add($way);
@@ -55,12 +59,19 @@ test('a way says what the planner and every check say once it is taken', functio
     $every = waysOf($name)->best(Weights::from([]));
     foreach (array_filter($every, fn (int $nth) => $nth % 9 === 0, ARRAY_FILTER_USE_KEY) as $way) {
         $setout = taken($way, $name);
-        $settle = array_map(fn ($finding) => $finding->says, array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Settle));
+        $settle = array_map(
+            fn ($finding) => $finding->says,
+            array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Settle),
+        );
         $stops = array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Stop);
-        expect($stops)->toBe([])
-            ->and($way->settle)->toEqualCanonicalizing($settle)
-            ->and($way->yokeLine->nm)->toBe($setout->plan?->yokeLine()->nm)
-            ->and($way->leafWidth->nm)->toBe($setout->plan->layout->width->size->total->nm);
+        expect($stops)
+            ->toBe([])
+            ->and($way->settle)
+            ->toEqualCanonicalizing($settle)
+            ->and($way->yokeLine->nm)
+            ->toBe($setout->plan?->yokeLine()->nm)
+            ->and($way->leafWidth->nm)
+            ->toBe($setout->plan->layout->width->size->total->nm);
     }
 
     expect(count($every))->toBeGreaterThan(8);
@@ -68,7 +79,7 @@ test('a way says what the planner and every check say once it is taken', functio
 
 test('a way that no wall holds is among those that do not work, with the reason of its anchoring', function () {
     $search = searchOf('kiln-room');
-    $ranking = new Ranking;
+    $ranking = new Ranking();
     foreach ($search->ways() as $way) {
         $ranking->add($way);
     }
@@ -76,31 +87,47 @@ test('a way that no wall holds is among those that do not work, with the reason 
     $ranking->judge($search->judge());
     $reasons = array_map(fn (array $row) => $row['way']->stop, $ranking->reasons());
 
-    expect($ranking->working())->toBeLessThan($before)->and(implode("\n", $reasons))->toContain('holes')
-        ->and($ranking->working() + array_sum(array_column($ranking->reasons(), 'count')))->toBe($ranking->count());
+    expect($ranking->working())
+        ->toBeLessThan($before)
+        ->and(implode("\n", $reasons))
+        ->toContain('holes')
+        ->and($ranking->working() + array_sum(array_column($ranking->reasons(), 'count')))
+        ->toBe($ranking->count());
 });
 
 test('nothing is called an arrangement that works before it was asked what holds it', function () {
     $search = searchOf('kiln-room');
-    $ranking = new Ranking;
+    $ranking = new Ranking();
     foreach ($search->ways(300) as $way) {
         $ranking->add($way);
     }
     $shown = $ranking->arrangements(Weights::from([]), $search->judge());
 
-    expect($shown)->not->toBe([])->and(array_filter($shown, fn (array $row) => ! $row['way']->isHeld || ! $row['way']->works()))->toBe([]);
+    expect($shown)
+        ->not->toBe([])
+        ->and(array_filter($shown, fn (array $row) => ! $row['way']->isHeld || ! $row['way']->works()))
+        ->toBe([]);
 });
 
 test('stock that does not reach is not tried, and said', function () {
-    $search = searchOf('kiln-room', ['brief.leaf.stock_widths' => [600, 650, 700, 965, 1010], 'brief.leaf.stock_heights' => [1500, 2138]]);
+    $search = searchOf('kiln-room', [
+        'brief.leaf.stock_widths' => [600, 650, 700, 965, 1010],
+        'brief.leaf.stock_heights' => [1500, 2138],
+    ]);
     $widths = $heights = [];
     foreach ($search->ways() as $way) {
         $widths[count($way->choice->hang->leaves()) === 1][] = $way->choice->width?->toMm();
         $heights[] = $way->choice->height?->toMm();
     }
 
-    expect(array_intersect($widths[true], [600.0, 650.0, 700.0]))->toBe([])->and($widths[true])->toContain(1010.0)
-        ->and($heights)->not->toContain(1500.0)->and($search->tooSmall)->toBeGreaterThan(0);
+    expect(array_intersect($widths[true], [600.0, 650.0, 700.0]))
+        ->toBe([])
+        ->and($widths[true])
+        ->toContain(1010.0)
+        ->and($heights)
+        ->not->toContain(1500.0)
+        ->and($search->tooSmall)
+        ->toBeGreaterThan(0);
 });
 
 test('what is not worked in one go is worked when it is asked for', function () {
@@ -108,16 +135,28 @@ test('what is not worked in one go is worked when it is asked for', function () 
     $nearest = iterator_to_array($search->ways(200), false);
     $widest = fn (array $ways) => max(array_map(fn (Way $way) => $way->choice->width?->toMm() ?? 0, $ways));
 
-    expect($search->count())->toBeGreaterThan(200)
-        ->and(count(iterator_to_array($search->ways(PHP_INT_MAX), false)))->toBeGreaterThan(count($nearest))
-        ->and($widest($nearest))->toBeLessThan($widest(iterator_to_array($search->ways(PHP_INT_MAX), false)));
+    expect($search->count())
+        ->toBeGreaterThan(200)
+        ->and(count(iterator_to_array($search->ways(PHP_INT_MAX), false)))
+        ->toBeGreaterThan(count($nearest))
+        ->and($widest($nearest))
+        ->toBeLessThan($widest(iterator_to_array($search->ways(PHP_INT_MAX), false)));
 });
 
 test('just enough covers by just enough, whatever the house has for the rest', function () {
-    $ways = iterator_to_array(searchOf('kiln-room', ['brief.leaf.stock_widths' => [], 'brief.rules.side_overlap' => null])->ways(), false);
-    $justEnough = array_filter($ways, fn (Way $way) => $way->choice->cover === Cover::JustEnough && count($way->choice->hang->leaves()) === 1);
+    $ways = iterator_to_array(
+        searchOf('kiln-room', ['brief.leaf.stock_widths' => [], 'brief.rules.side_overlap' => null])->ways(),
+        false,
+    );
+    $justEnough = array_filter(
+        $ways,
+        fn (Way $way) => $way->choice->cover === Cover::JustEnough && count($way->choice->hang->leaves()) === 1,
+    );
 
-    expect($justEnough)->not->toBe([])->and(array_filter($justEnough, fn (Way $way) => $way->overlap->toMm() !== 15.0))->toBe([]);
+    expect($justEnough)
+        ->not->toBe([])
+        ->and(array_filter($justEnough, fn (Way $way) => $way->overlap->toMm() !== 15.0))
+        ->toBe([]);
 });
 
 test('an unmeasured doorway says what to measure', function () {
@@ -126,17 +165,27 @@ test('an unmeasured doorway says what to measure', function () {
 
 test('no best trade-off is beaten by any way', function () {
     $ranking = waysOf('kiln-room');
-    $beaten = array_filter($ranking->tradeOffs(), fn (Way $best) => array_filter($ranking->best(Weights::from([])), fn (Way $other) => $other->beats($best)) !== []);
+    $beaten = array_filter(
+        $ranking->tradeOffs(),
+        fn (Way $best) => array_filter($ranking->best(Weights::from([])), fn (Way $other) => $other->beats($best)) !== [],
+    );
 
     expect($ranking->tradeOffs())->not->toBeEmpty()->and($beaten)->toBe([]);
 });
 
 test('what is weighed more stands further up', function () {
     $ranking = waysOf('kiln-room');
-    $sight = $ranking->best(Weights::from([])->with(['sight' => 10, 'sound' => 0, 'light' => 0, 'space' => 0, 'looks' => 0, 'ease' => 0]))[0];
-    $space = $ranking->best(Weights::from([])->with(['sight' => 0, 'sound' => 0, 'light' => 0, 'space' => 10, 'looks' => 0, 'ease' => 0]))[0];
+    $sight = $ranking->best(
+        Weights::from([])->with(['sight' => 10, 'sound' => 0, 'light' => 0, 'space' => 0, 'looks' => 0, 'ease' => 0]),
+    )[0];
+    $space = $ranking->best(
+        Weights::from([])->with(['sight' => 0, 'sound' => 0, 'light' => 0, 'space' => 10, 'looks' => 0, 'ease' => 0]),
+    )[0];
 
-    expect($sight->overlap->nm)->toBeGreaterThanOrEqual($space->overlap->nm)->and($space->passage->nm)->toBeGreaterThanOrEqual($sight->passage->nm);
+    expect($sight->overlap->nm)
+        ->toBeGreaterThanOrEqual($space->overlap->nm)
+        ->and($space->passage->nm)
+        ->toBeGreaterThanOrEqual($sight->passage->nm);
 });
 
 test('weights start from what the leaf is for, ranked', function () {

@@ -50,13 +50,23 @@ function inMm(int|float $mm): Length
 /** Every number of a way that the worked case has, to 0.001. */
 function expectWay(WayOut $way, array $worked): void
 {
-    expect($way->works)->toBe($worked['works'], "{$way->id} works")
-        ->and($way->harm)->toBe($worked['harm'], "{$way->id} harm");
+    expect($way->works)
+        ->toBe($worked['works'], "{$way->id} works")
+        ->and($way->harm)
+        ->toBe($worked['harm'], "{$way->id} harm");
     if ($way->works) {
-        expect(array_column($way->redo, 'value'))->toBe($worked['redo'], "{$way->id} redo")->and($way->minutes)->toBe($worked['redo_minutes'], "{$way->id} minutes");
+        expect(array_column($way->redo, 'value'))
+            ->toBe($worked['redo'], "{$way->id} redo")
+            ->and($way->minutes)
+            ->toBe($worked['redo_minutes'], "{$way->id} minutes");
     }
     $compare = function (mixed $mine, mixed $wanted, string $at) use (&$compare): void {
-        $mine = $mine instanceof Length ? $mine->toMm() : ($mine instanceof Span ? [$mine->low->toMm(), $mine->high->toMm()] : $mine);
+        $mine =
+            $mine instanceof Length
+                ? $mine->toMm()
+                : ($mine instanceof Span
+                    ? [$mine->low->toMm(), $mine->high->toMm()]
+                    : $mine);
         if (is_array($wanted)) {
             expect(count((array) $mine))->toBeGreaterThanOrEqual(count($wanted), $at);
             foreach ($wanted as $key => $value) {
@@ -80,13 +90,19 @@ function expectWays(array $ways, array $worked): void
     foreach ($worked['ways'] as $one) {
         expectWay($by[$one['id']] ?? throw new RuntimeException("There is no way {$one['id']}."), $one);
     }
-    expect(array_map(fn (WayOut $way) => $way->id, array_values(array_filter($ways, fn (WayOut $way) => $way->works))))->toBe($worked['rank']);
+    expect(
+        array_map(fn (WayOut $way) => $way->id, array_values(array_filter($ways, fn (WayOut $way) => $way->works))),
+    )->toBe($worked['rank']);
 }
 
 /** @param  list<array{x: float, as_built_minus_plan: float}>  $readings */
 function builtLine(OnSite $site, array $readings): LineOutOfLevel
 {
-    return new LineOutOfLevel($site, Line::through(array_map(fn (array $one) => [inMm($one['x']), inMm($one['as_built_minus_plan'])], $readings)), array_values($site->plan->leaves()));
+    return new LineOutOfLevel(
+        $site,
+        Line::through(array_map(fn (array $one) => [inMm($one['x']), inMm($one['as_built_minus_plan'])], $readings)),
+        array_values($site->plan->leaves()),
+    );
 }
 
 test('a line out of level: creep, gaps, lean, bite and the ways out come out', function (string $row, int $example) {
@@ -94,11 +110,18 @@ test('a line out of level: creep, gaps, lean, bite and the ways out come out', f
     $found = builtLine(onSite(done: ['board-fix', 'bore-board', 'rail-up']), $worked['readings']);
     $leaf = Doorways::plan()->leaves()['leaf'];
     foreach ($worked['creep_mm_per_m'] as $i => $stretch) {
-        expect($found->creep($leaf)[$i]['from']->toMm())->toEqualWithDelta($stretch['from'], 0.001)->and($found->creep($leaf)[$i]['to']->toMm())->toEqualWithDelta($stretch['to'], 0.001)->and($found->creep($leaf)[$i]['creep'])->toEqualWithDelta($stretch['creep'], 0.001);
+        expect($found->creep($leaf)[$i]['from']->toMm())
+            ->toEqualWithDelta($stretch['from'], 0.001)
+            ->and($found->creep($leaf)[$i]['to']->toMm())
+            ->toEqualWithDelta($stretch['to'], 0.001)
+            ->and($found->creep($leaf)[$i]['creep'])
+            ->toEqualWithDelta($stretch['creep'], 0.001);
     }
     foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
-        expect(array_map(fn (Length $length) => round($length->toMm(), 3), $found->hanging($leaf->run, $where)))->toEqual(array_map(fn (float $mm) => round($mm, 3), $worked[$when]), $when)
-            ->and($found->bites($leaf)[$when]->toMm())->toEqualWithDelta($worked['guide_bite'][$when], 0.001);
+        expect(array_map(fn (Length $length) => round($length->toMm(), 3), $found->hanging($leaf->run, $where)))
+            ->toEqual(array_map(fn (float $mm) => round($mm, 3), $worked[$when]), $when)
+            ->and($found->bites($leaf)[$when]->toMm())
+            ->toEqualWithDelta($worked['guide_bite'][$when], 0.001);
     }
     expect($found->creeps())->toBe($worked['creeps'])->and($found->pull())->toEqualWithDelta($worked['pull_N'], 0.001);
     expectWays($found->ways(), $worked);
@@ -106,7 +129,13 @@ test('a line out of level: creep, gaps, lean, bite and the ways out come out', f
 
 test('a line too high or too low', function (int $example, array $done) {
     $worked = workedWays('line-high-or-low', $example);
-    expectWays((new LineHigh(onSite(done: $done, changes: ['brief.leaf.trim_limit' => 20]), inMm($worked['line_too_high_by'])))->ways(), $worked);
+    expectWays(
+        (new LineHigh(
+            onSite(done: $done, changes: ['brief.leaf.trim_limit' => 20]),
+            inMm($worked['line_too_high_by']),
+        ))->ways(),
+        $worked,
+    );
 })->with([[0, []], [1, ['bore-leaf', 'groove']]]);
 
 test('a hole that missed its stud', function () {
@@ -117,8 +146,10 @@ test('a cable behind a hole', function () {
     $worked = workedWays('cable-behind-hole');
     $found = new HazardFound(onSite(), new Span(inMm(1990), inMm(1990)), 'cable');
 
-    expect(array_map(fn (Length $x) => $x->toMm(), $found->hit()['rail_holes']))->toBe($worked['hit']['rail_holes'])
-        ->and(array_map(fn (Length $x) => $x->toMm(), $found->hit()['studs']))->toBe($worked['hit']['studs']);
+    expect(array_map(fn (Length $x) => $x->toMm(), $found->hit()['rail_holes']))
+        ->toBe($worked['hit']['rail_holes'])
+        ->and(array_map(fn (Length $x) => $x->toMm(), $found->hit()['studs']))
+        ->toBe($worked['hit']['studs']);
     expectWays($found->ways(), $worked);
 });
 
@@ -129,7 +160,10 @@ test('a wall that ends too soon', function () {
 test('a leaf that rubs', function () {
     $found = new LeafRubs(onSite(done: ['board-fix']), ['survey.opening.casing.thickness' => inMm(27)]);
 
-    expect($found->clearance()->toMm())->toBe(4.0)->and($found->short()->toMm())->toBe(2.0);
+    expect($found->clearance()->toMm())
+        ->toBe(4.0)
+        ->and($found->short()->toMm())
+        ->toBe(2.0);
     expectWays($found->ways(), workedWays('leaf-rubs'));
 });
 
@@ -137,7 +171,10 @@ test('a leaf that runs off its guide', function () {
     $worked = workedWays('runs-off-guide');
     $found = new OffGuide(onSite(), 'leaf', inMm(955));
 
-    expect([$found->window()->low->toMm(), $found->window()->high->toMm()])->toEqual($worked['window'])->and($found->shortfall()->toMm())->toBe(5.0);
+    expect([$found->window()->low->toMm(), $found->window()->high->toMm()])
+        ->toEqual($worked['window'])
+        ->and($found->shortfall()->toMm())
+        ->toBe(5.0);
     expectWays($found->ways(), $worked);
 });
 
@@ -146,8 +183,14 @@ test('a leaf that came wider and thicker', function () {
     $found = new LeafDiffers(onSite(), 'leaf', inMm(968), [inMm(42), inMm(41)]);
     $now = $found->now();
 
-    expect($now->layout->stops['open']->total->toMm())->toBe((float) $worked['now']['stop_open'])->and($found->railCovers())->toBe($worked['now']['rail_still_covers'])
-        ->and($now->guides['guide']->at?->toMm())->toBe((float) $worked['now']['guide_at'])->and($now->innerDepth()->clearance->total->toMm())->toBe((float) $worked['now']['clearance']);
+    expect($now->layout->stops['open']->total->toMm())
+        ->toBe((float) $worked['now']['stop_open'])
+        ->and($found->railCovers())
+        ->toBe($worked['now']['rail_still_covers'])
+        ->and($now->guides['guide']->at?->toMm())
+        ->toBe((float) $worked['now']['guide_at'])
+        ->and($now->innerDepth()->clearance->total->toMm())
+        ->toBe((float) $worked['now']['clearance']);
     expectWays($found->ways(), $worked);
 });
 
@@ -166,10 +209,15 @@ test('a kit that differs from its sheet', function () {
 test('a plate that differs from its sheet makes another rise', function () {
     $found = new KitDiffers(onSite('map-archive'), inMm(41), inMm(0));
 
-    expect($found->truly()['kit.rise']->toMm())->toBe(workedWays('kit-differs')['top_fixed']['true']['rise'])
-        ->and($found->ways()[0]->numbers['yoke_line']->toMm())->toBe(workedWays('kit-differs')['top_fixed']['leaf_bought']['yoke_line']);
+    expect($found->truly()['kit.rise']->toMm())
+        ->toBe(workedWays('kit-differs')['top_fixed']['true']['rise'])
+        ->and($found->ways()[0]->numbers['yoke_line']->toMm())
+        ->toBe(workedWays('kit-differs')['top_fixed']['leaf_bought']['yoke_line']);
 });
 
 test('holes bored from the wrong edge', function () {
-    expectWays((new WrongEdge(onSite(), [[inMm(730.5), inMm(790.5)], [inMm(1132.5), inMm(1192.5)]]))->ways(), workedWays('wrong-edge'));
+    expectWays(
+        (new WrongEdge(onSite(), [[inMm(730.5), inMm(790.5)], [inMm(1132.5), inMm(1192.5)]]))->ways(),
+        workedWays('wrong-edge'),
+    );
 });
