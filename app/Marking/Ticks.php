@@ -6,8 +6,10 @@ namespace App\Marking;
 
 use App\Models\LogEntry;
 use App\Record\Log;
+use YokeLine\Format\MarksWriter;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Planning\Plan;
 
 /** Which marks are made: ticked off at a place, and so no longer true once the plan has moved it. */
 final readonly class Ticks
@@ -18,6 +20,14 @@ final readonly class Ticks
     public static function about(WallMark $mark): string
     {
         return "{$mark->tape}/{$mark->id}";
+    }
+
+    /** The mark of a plan that a tick is about. */
+    public static function mark(Plan $plan, string $about): ?WallMark
+    {
+        $marks = array_filter(MarksWriter::marks($plan), fn (WallMark $mark) => self::about($mark) === $about);
+
+        return array_values($marks)[0] ?? null;
     }
 
     public function isMade(WallMark $mark): bool

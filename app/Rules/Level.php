@@ -29,6 +29,16 @@ final readonly class Level
         return new self($doorway->job, $doorway);
     }
 
+    /** The nearest one that is asked for: 0 is not asked for. */
+    public static function asked(int $job, int $doorway): self
+    {
+        return match (true) {
+            $doorway > 0 => self::doorway(Doorway::query()->with('job')->findOrFail($doorway)),
+            $job > 0 => self::job(Job::query()->findOrFail($job)),
+            default => self::company(),
+        };
+    }
+
     public function name(): string
     {
         return match (true) {

@@ -36,6 +36,18 @@ final readonly class WallSweep
         return SimulatedWall::of($this->doorway->id, $this->wall(), $this->opening() ?? [0.0, 0.0]);
     }
 
+    /** @return list<array{float, float, float}> one pass of the simulated scanner: place, density, live wires */
+    public function pass(float $height, bool $forward): array
+    {
+        $sweep = $this->simulated()->sweep($height, $forward);
+        $rows = array_merge(...$sweep->parts);
+
+        return array_map(
+            fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)],
+            $sweep->forward ? $rows : array_reverse($rows),
+        );
+    }
+
     public function scan(Trace $trace): Scan
     {
         return Scan::of($trace, $this->opening(), $this->wall());

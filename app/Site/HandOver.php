@@ -34,6 +34,23 @@ final readonly class HandOver
         $this->signature = array_values($log->last('signature'))[0] ?? null;
     }
 
+    /** Keeps a signature; what keeps it from being one, as a sentence, where something does. */
+    public function sign(string $name, string $strokes, string $who): ?string
+    {
+        $problem = match (true) {
+            $this->open() !== [] => 'It cannot be signed while something is open: '.implode('; ', $this->open()).'.',
+            trim($name) === '' => 'Whose signature is it? Write the name.',
+            preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
+            default => null,
+        };
+        if ($problem === null) {
+            $data = ['name' => trim($name), 'strokes' => $strokes];
+            (new Log($this->doorway))->add('signature', 'hand-over', $data, $who);
+        }
+
+        return $problem;
+    }
+
     /** @return list<RunCheck> */
     public function checks(): array
     {

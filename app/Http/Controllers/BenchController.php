@@ -79,7 +79,7 @@ final class BenchController
         $said = $request->has('nudge')
             ? $typed->nudged(
                 $setout->document->get($place),
-                $field->grey instanceof Length ? $field->grey : Length::zero(),
+                ($grey = $field->greyIn($setout->doorway->units)) instanceof Length ? $grey : Length::zero(),
                 $request->integer('nudge'),
             )
             : (string) $request->input('value');

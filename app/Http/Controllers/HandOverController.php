@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Paper\HandOverSheet;
-use App\Record\Log;
 use App\Site\Entries;
 use App\Site\HandOver;
 use Illuminate\Contracts\View\View;
@@ -55,26 +54,11 @@ final class HandOverController
 
     public function sign(Request $request, Doorway $doorway): RedirectResponse
     {
-        $over = $this->over($request, $doorway);
-        $name = trim(mb_substr((string) $request->input('name'), 0, 120));
-        $strokes = (string) $request->input('strokes');
-        $problem = match (true) {
-            $over->open() !== [] => 'It cannot be signed while something is open: '.
-                implode('; ', $over->open()).
-                '.',
-            $name === '' => 'Whose signature is it? Write the name.',
-            preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
-            default => null,
-        };
+        $name = mb_substr((string) $request->input('name'), 0, 120);
+        $problem = $this->over($request, $doorway)->sign($name, (string) $request->input('strokes'), Editor::of($request)->name);
         if ($problem !== null) {
             return to_route('hand-over', $doorway)->with('not_signed', $problem)->withInput();
         }
-        (new Log($doorway))->add(
-            'signature',
-            'hand-over',
-            ['name' => $name, 'strokes' => $strokes],
-            Editor::of($request)->name,
-        );
 
         return to_route('hand-over', $doorway);
     }

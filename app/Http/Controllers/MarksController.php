@@ -13,8 +13,6 @@ use App\Record\Log;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use YokeLine\Format\MarksWriter;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\UnreadableLength;
 
 /**
@@ -39,10 +37,7 @@ final class MarksController
     {
         $form = MarkingForm::of($request, $doorway);
         $about = (string) $request->input('mark');
-        $mark =
-            array_values(
-                array_filter(MarksWriter::marks($form->plan()), fn (WallMark $mark) => Ticks::about($mark) === $about),
-            )[0] ?? abort(404, 'There is no such mark.');
+        $mark = Ticks::mark($form->plan(), $about) ?? abort(404, 'There is no such mark.');
         (new Log($doorway))->add(
             'mark',
             $about,

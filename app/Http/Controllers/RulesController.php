@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Editor;
-use App\Models\Doorway;
 use App\Models\Job;
-use App\Rules\Effect;
 use App\Rules\Level;
+use App\Rules\Preview;
 use App\Rules\RuleBook;
 use App\Words\RuleWords;
 use Illuminate\Contracts\View\View;
@@ -21,12 +20,9 @@ use YokeLine\Measure\Unit;
 
 final class RulesController
 {
-    /** Doorways shown with before and after; the rest is counted. */
-    private const SHOWN = 60;
-
     public function index(Request $request): View
     {
-        $level = $this->level($request);
+        $level = Level::asked($request->integer('job'), $request->integer('doorway'));
 
         return view('rules.index', [
             'level' => $level,
@@ -41,40 +37,22 @@ final class RulesController
     /** Before and after, of every doorway that follows, before anything is taken. */
     public function preview(Request $request): View
     {
-        [$rule, $level] = [$this->rule($request), $this->level($request)];
-        $book = new RuleBook($level);
-        $units = Editor::of($request)->units ?? Unit::Millimetre;
-        try {
-            $value = $book->read($rule, (string) $request->input('value'), $units);
-            $followers = $book->followers($rule);
-            $effects = array_map(
-                fn (Doorway $doorway) => new Effect(
-                    $doorway->name,
-                    $doorway->setout($units),
-                    $doorway->plan($book->on($doorway->revision->document, $rule, $value, '')),
-                ),
-                array_slice($followers, 0, self::SHOWN),
-            );
-            $refused = null;
-        } catch (UnreadableFile $problem) {
-            [$value, $followers, $effects, $refused] = ['', [], [], implode(' ', $problem->problems)];
-        }
+        [$rule, $level] = [$this->rule($request), Level::asked($request->integer('job'), $request->integer('doorway'))];
+        $said = (string) $request->input('value');
 
         return view('rules.preview', [
             'rule' => $rule,
             'level' => $level,
-            'said' => (string) $request->input('value'),
+            'said' => $said,
             'why' => (string) $request->input('why'),
             'seen' => $request->integer('seen'),
-            'effects' => array_values(array_filter($effects, fn (Effect $effect) => $effect->changesAnything())),
-            'count' => count($followers),
-            'refused' => $refused,
+            'preview' => Preview::of(new RuleBook($level), $rule, $said, Editor::of($request)->units ?? Unit::Millimetre),
         ]);
     }
 
     public function take(Request $request): RedirectResponse
     {
-        [$rule, $level] = [$this->rule($request), $this->level($request)];
+        [$rule, $level] = [$this->rule($request), Level::asked($request->integer('job'), $request->integer('doorway'))];
         $book = new RuleBook($level);
         try {
             $changed = $book->take(
@@ -97,20 +75,6 @@ final class RulesController
                 ($changed === 1 ? 'one doorway was' : "{$changed} doorways were").
                 ' planned anew. Each can be undone at its bench.',
         );
-    }
-
-    private function level(Request $request): Level
-    {
-        $doorway =
-            $request->integer('doorway') > 0
-                ? Doorway::query()->with('job')->findOrFail($request->integer('doorway'))
-                : null;
-
-        return match (true) {
-            $doorway !== null => Level::doorway($doorway),
-            $request->integer('job') > 0 => Level::job(Job::query()->findOrFail($request->integer('job'))),
-            default => Level::company(),
-        };
     }
 
     private function rule(Request $request): Field

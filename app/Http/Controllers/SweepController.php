@@ -31,18 +31,9 @@ final class SweepController
     {
         $height = $request->float('height');
         abort_unless(in_array($height, SimulatedWall::HEIGHTS, true), 404);
-        $sweep = (new WallSweep($doorway, $doorway->setout(null)))
-            ->simulated()
-            ->sweep($height, $request->query('way') !== 'back');
-        $rows = array_merge(...$sweep->parts);
+        $sweep = new WallSweep($doorway, $doorway->setout(null));
 
-        return response()->json([
-            'height' => $height,
-            'rows' => array_map(
-                fn (array $row) => [$row['x'], round($row['density'], 1), round($row['ac'], 1)],
-                $sweep->forward ? $rows : array_reverse($rows),
-            ),
-        ]);
+        return response()->json(['height' => $height, 'rows' => $sweep->pass($height, $request->query('way') !== 'back')]);
     }
 
     /** What a trace says, before anything is taken. */

@@ -1,12 +1,12 @@
 <section class="effect">
   <h2>{{ App\Words\RuleWords::ask($rule) }}</h2>
-  @if ($refused)
-    <p class="refused" role="alert">{{ $refused }}</p>
+  @if ($preview->refused)
+    <p class="refused" role="alert">{{ $preview->refused }}</p>
   @else
-    <p>{{ ucfirst(App\Words\RuleWords::answer($rule, $said)) }}, for {{ $level->says() }}. {{ $count === 0 ? 'No doorway at work follows this rule.' : ($effects === [] ? "No number changes in the {$count} doorways that follow it." : count($effects)." of {$count} doorways that follow it change:") }}</p>
-    @if ($effects)
-      <table class="table"><thead><tr><th scope="col">Doorway</th>@foreach ($effects[0]->rows() as $what => $row)<th scope="col">{{ ucfirst($what) }}</th>@endforeach</tr></thead>
-        <tbody>@foreach ($effects as $effect)<tr><th scope="row">{{ $effect->doorway }}</th>@foreach ($effect->rows() as [$was, $is, $differs])<td>@if ($differs)<s>{{ $was }}</s> <b>{{ $is }}</b>@else{{ $is }}@endif</td>@endforeach</tr>@endforeach</tbody></table>
+    <p>{{ ucfirst(App\Words\RuleWords::answer($rule, $said)) }}, for {{ $level->says() }}. {{ $preview->count === 0 ? 'No doorway at work follows this rule.' : ($preview->effects === [] ? "No number changes in the {$preview->count} doorways that follow it." : count($preview->effects)." of {$preview->count} doorways that follow it change:") }}</p>
+    @if ($preview->effects)
+      <table class="table"><thead><tr><th scope="col">Doorway</th>@foreach ($preview->effects[0]->rows() as $what => $row)<th scope="col">{{ ucfirst($what) }}</th>@endforeach</tr></thead>
+        <tbody>@foreach ($preview->effects as $effect)<tr><th scope="row">{{ $effect->doorway }}</th>@foreach ($effect->rows() as [$was, $is, $differs])<td>@if ($differs)<s>{{ $was }}</s> <b>{{ $is }}</b>@else{{ $is }}@endif</td>@endforeach</tr>@endforeach</tbody></table>
     @endif
     <form method="post" action="{{ route('rules.take', $level->query()) }}">@csrf
       <input type="hidden" name="method_key" value="{{ $rule->rule }}"><input type="hidden" name="value" value="{{ $said }}"><input type="hidden" name="why" value="{{ $why }}"><input type="hidden" name="seen" value="{{ $seen }}">
