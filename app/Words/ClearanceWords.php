@@ -40,7 +40,9 @@ final class ClearanceWords
     /** A measure that a clearance hangs on: a field of the document, a size of the leaf, a mark or a hole. */
     public static function input(string $input, Document $document): string
     {
-        return Lang::has("clearances.inputs.{$input}") ? self::say("inputs.{$input}") : Places::name($input, $document);
+        $words = Lang::has("inputs.{$input}") ? Lang::get("inputs.{$input}") : null;
+
+        return is_string($words) ? $words : Places::name($input, $document);
     }
 
     /** Which measure matters most, and whether it can be taken again. */

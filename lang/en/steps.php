@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The steps of the work: what is done, why it comes when it does, how tight, what one has in hand.
 return [
     'do' => [
-        'look' => 'Look at the wall, the floor and what is in the way',
+        'look' => 'Look over the wall and floor',
         'measure' => 'Measure',
         'scan' => 'Find the studs',
         'choose' => 'Choose and size',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Los pasos del trabajo: qué se hace, por qué va en ese momento, cuánto se aprieta, qué se tiene a mano.
 return [
     'do' => [
-        'look' => 'Mirar la pared, el suelo y lo que estorba',
+        'look' => 'Mirar la pared y el suelo',
         'measure' => 'Medir',
         'scan' => 'Buscar los montantes',
         'choose' => 'Elegir y dimensionar',

@@ -225,7 +225,7 @@ test('prices and orders of before are known by kind and size', function () {
         'reference' => 'r',
         'lines' => ['board 5 1/2 × 3/4 2438.4' => 3, 'filler' => 1],
     ]);
-    require database_path('migrations/2026_11_28_100000_know_materials_by_kind_and_size.php')->up();
+    (require database_path('migrations/2026_11_28_100000_know_materials_by_kind_and_size.php'))->up();
 
     expect(
         DB::table('prices')

@@ -420,7 +420,7 @@ test('the leaf that came is drawn beside the one that was planned', function () 
 
 test('what a tape cannot be sure of stands among the findings', function () {
     $this->get("{$this->url}/leaf/findings")->assertSee(
-        'Header board over the casing, measurement 1: fits, but by less than your tape can tell',
+        'Header over the casing (1): fits, but by less than your tape can tell',
     );
 });
 
@@ -685,7 +685,7 @@ test('how sure a plan is follows the tools', function () {
         'place' => 'marking.plus_minus.level',
         'value' => '0.1',
         'base' => $this->doorway->refresh()->revision_id,
-    ])->assertSee('Header board over the casing, measurement 1');
+    ])->assertSee('Header over the casing (1)');
 });
 
 test('the log tells plan and site in one, and can be filtered and given out', function () {

@@ -13,11 +13,13 @@ use App\Marking\MarkingForm;
 use App\Marking\SureForm;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
+use App\Words\ClearanceWords;
 use App\Words\FieldWords;
 use App\Words\StepWords;
 use Database\Seeders\DemoSeeder;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\FieldType;
+use YokeLine\Format\Document;
 use YokeLine\Work\After;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
@@ -157,3 +159,13 @@ test('what a step waits for is said in hours or minutes', function () {
 test('time is said in five minutes, and in half hours from an hour on', function (int $minutes, string $says) {
     expect(StepWords::about($minutes))->toBe($says);
 })->with([[2, '5 min'], [33, '35 min'], [57, '55 min'], [60, '1 h'], [89, '1 ½ h'], [130, '2 h']]);
+
+test('what a clearance hangs on has a name, be it a field or not', function (string $input) {
+    expect(ClearanceWords::input($input, Document::of(['format' => 'yoke-line/doorway'])))->not->toContain('.')->not->toContain('_');
+})->with(['leaf.width', 'leaf.height', 'hole.hanger', 'mark.yoke', 'mark.left.shut', 'survey.wall.ceiling', 'survey.opening.height[1]', 'survey.studs[2].x', 'kit.rail.height', 'brief.header.width']);
+
+test('the name of a step goes into its box in the graph in either language', function (string $language, StepKind $kind) {
+    app()->setLocale($language);
+
+    expect(substr_count(wordwrap(StepWords::kind($kind), 26), "\n"))->toBeLessThan(2);
+})->with(['en', 'es'])->with(fn () => array_column(StepKind::cases(), null, 'value'));
