@@ -53,9 +53,9 @@ test('the tape of a pull is scrolled along by the keyboard', function () {
 });
 
 test('the order of work is one tap from the marks', function () {
-    $this->browser->visit('/doorways/1/marks')->press('Order of work')->see('Draw the yoke line', '.order');
+    $this->browser->visit('/doorways/1/marks')->press('Order of work')->see('Draw the rail line', '.order');
 
     expect($this->browser->text('.order'))->toContain(
-        'What the box holds, and what the leaf really measures, is known first.',
+        'Only now is it known what the box holds and what the door really measures.',
     );
 });

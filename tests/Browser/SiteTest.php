@@ -15,11 +15,11 @@ afterEach(fn () => $this->browser->connect());
 test('a phone goes from step to step, and keeps its place when it is closed', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     sayDone($browser, 'Check the kit’s box');
-    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2')->see('1 of 33 steps', '.site-far');
-    $browser->click('.site-step:not([hidden]) [data-go="1"]')->see('Mark the leaf', '.site-step:not([hidden]) h2');
+    $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->see('1 of 33 steps', '.site-far');
+    $browser->click('.site-step:not([hidden]) [data-go="1"]')->see('Mark the door', '.site-step:not([hidden]) h2');
     $browser->visit('/')->visit('/doorways/1/site');
 
-    expect($browser->text('.site-step:not([hidden]) h2'))->toBe('Mark the leaf');
+    expect($browser->text('.site-step:not([hidden]) h2'))->toBe('Mark the door');
 });
 
 test('every control of the site is large enough for a glove', function () {
@@ -42,7 +42,7 @@ test('every control of the site is large enough for a glove', function () {
 test('what is being typed stays when an answer to something else comes', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     sayDone($browser, 'Check the kit’s box');
-    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2')->type('Leaf width, measured', '968');
+    $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->type('Leaf width, measured', '968');
     $browser->js(
         <<<'JS'
             const step = document.querySelector('.site-step:not([hidden])');
@@ -71,7 +71,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
     );
     $browser->disconnect();
     sayDone($browser, 'Check the kit’s box');
-    $browser->see('Bring the leaf in', '.site-step:not([hidden]) h2');
+    $browser->see('Bring the door in', '.site-step:not([hidden]) h2');
     $browser->type('Leaf width, measured', '968')->see('2 waiting to be sent', '#link-state');
     // Closed and opened again, still with no connection.
     $browser->visit('/doorways/1/site')->see('2 waiting to be sent', '#link-state');
@@ -79,7 +79,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
         ->toBe('')
         ->and($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))
         ->toBe('968');
-    sayDone($browser, 'Bring the leaf in');
+    sayDone($browser, 'Bring the door in');
     $browser->see('3 waiting to be sent', '#link-state');
     $browser->connect();
     $browser->js('window.dispatchEvent(new Event("online"))');
@@ -90,12 +90,12 @@ test('with no connection the steps go on, what is entered waits, and all of it a
         $browser->js(
             'return [...document.querySelectorAll(".log-lines p")].map((line) => line.textContent).slice(0, 3)',
         ),
-    )->toBe(['Bring the leaf in done', 'Leaf width: 968, planned 965', 'Check the kit’s box done']);
+    )->toBe(['Bring the door in done', 'Leaf width: 968, planned 965', 'Check the kit’s box done']);
 });
 
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
-    $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the leaf in', '.site-step:not([hidden]) h2');
+    $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the door in', '.site-step:not([hidden]) h2');
     $browser->type('Leaf width, measured', 'about so')->see('does not read as a length', '.site-step:not([hidden])');
 
     expect($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))->toBe('about so');
