@@ -21,7 +21,7 @@ final readonly class Field
      * @param  'length'|'lengths'|'text'|'amount'|'choice'|'select'|'flag'|'words'  $kind
      * @param  array<string, string>  $options  value => what it says, of a choice
      * @param  Length|string|null  $grey  what it is where nothing is set
-     * @param  array<string, Length>  $usual  by unit: what it is where nothing is set and nothing else is worked out
+     * @param  CatalogField  $declared  what is usual where nothing is set and nothing else is worked out
      */
     private function __construct(
         public string $place,
@@ -30,7 +30,7 @@ final readonly class Field
         public array $options,
         public Length|string|null $grey,
         public string $caption,
-        private array $usual,
+        private CatalogField $declared,
     ) {}
 
     /**
@@ -81,7 +81,7 @@ final readonly class Field
                         ? (string) $field->usual
                         : null)),
             $isShort ? FieldWords::caption($at) : '',
-            $field->usualLength,
+            $field,
         );
     }
 
@@ -115,14 +115,14 @@ final readonly class Field
             $this->options,
             $this->grey,
             $this->caption,
-            $this->usual,
+            $this->declared,
         );
     }
 
     /** What it is where nothing is set; in a document's unit, where that decides what is usual. */
     public function greyIn(Unit $kept): Length|string|null
     {
-        return $this->grey ?? ($this->usual[$kept->value] ?? null);
+        return $this->grey ?? $this->declared->usualIn($kept);
     }
 
     /** Whether its values are pressed, not typed. */

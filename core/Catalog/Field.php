@@ -19,7 +19,7 @@ final readonly class Field
 {
     /**
      * @param  list<string>  $answers  of a choice, as written; those of old files that are still read stand last
-     * @param  array<string, Length>  $usualLength  by unit: what it is where nothing is written
+     * @param  array<string, int|float|string>  $usualLength  by unit, as one writes it: what it is where nothing is written
      * @param  bool|int|float|string|null  $usual  what it is where nothing is written, of what is no length
      * @param  int  $most  so many of a list are taken
      * @param  ?string  $csv  its name in the column `place` of a table of readings
@@ -32,7 +32,7 @@ final readonly class Field
      * @param  bool  $isAlone  it belongs to no larger thing, and is asked for by its path
      * @param  list<string>  $keys  that must be there in every item, of a list
      */
-    private function __construct(
+    public function __construct(
         public string $path,
         public FieldType $type,
         public Least $least = Least::Any,
@@ -54,192 +54,130 @@ final readonly class Field
     ) {}
 
     /** Any length, also below 0. */
-    public static function length(string $path): self
+    public static function length(string $path): FieldDraft
     {
-        return new self($path, FieldType::Length);
+        return new FieldDraft($path, FieldType::Length);
     }
 
     /** A length of 0 or more; 0 where nothing is written. */
-    public static function sizeOrNone(string $path): self
+    public static function sizeOrNone(string $path): FieldDraft
     {
         return self::size($path)->usually(0, '0');
     }
 
     /** A length of 0 or more. */
-    public static function size(string $path): self
+    public static function size(string $path): FieldDraft
     {
-        return new self($path, FieldType::Length, Least::Zero);
+        return new FieldDraft($path, FieldType::Length, Least::Zero);
     }
 
     /** A length over 0. */
-    public static function positive(string $path): self
+    public static function positive(string $path): FieldDraft
     {
-        return new self($path, FieldType::Length, Least::OverZero);
+        return new FieldDraft($path, FieldType::Length, Least::OverZero);
     }
 
     /** A length over 0, or left to be worked out. */
-    public static function auto(string $path): self
+    public static function auto(string $path): FieldDraft
     {
-        return (new self($path, FieldType::Length, Least::OverZero))->but(['mayBeAuto' => true]);
+        return new FieldDraft($path, FieldType::Length, Least::OverZero, mayBeAuto: true);
     }
 
     /** A list of lengths over 0. */
-    public static function lengths(string $path, int $most = 500): self
+    public static function lengths(string $path, int $most = 500): FieldDraft
     {
-        return (new self($path, FieldType::Lengths, Least::OverZero))->but(['most' => $most]);
+        return new FieldDraft($path, FieldType::Lengths, Least::OverZero, most: $most);
     }
 
     /** A list of lengths of 0 or more. */
-    public static function sizes(string $path, int $most = 500): self
+    public static function sizes(string $path, int $most = 500): FieldDraft
     {
-        return (new self($path, FieldType::Lengths, Least::Zero))->but(['most' => $most]);
+        return new FieldDraft($path, FieldType::Lengths, Least::Zero, most: $most);
     }
 
-    public static function span(string $path): self
+    public static function span(string $path): FieldDraft
     {
-        return new self($path, FieldType::Span);
+        return new FieldDraft($path, FieldType::Span);
     }
 
-    public static function spans(string $path, int $most): self
+    public static function spans(string $path, int $most): FieldDraft
     {
-        return (new self($path, FieldType::Spans))->but(['most' => $most]);
+        return new FieldDraft($path, FieldType::Spans, most: $most);
     }
 
-    public static function text(string $path, string $usual = ''): self
+    public static function text(string $path, string $usual = ''): FieldDraft
     {
-        return new self($path, FieldType::Text, usual: $usual);
+        return new FieldDraft($path, FieldType::Text, usual: $usual);
     }
 
-    public static function texts(string $path, int $most = 500): self
+    public static function texts(string $path, int $most = 500): FieldDraft
     {
-        return (new self($path, FieldType::Texts))->but(['most' => $most]);
+        return new FieldDraft($path, FieldType::Texts, most: $most);
     }
 
-    public static function flag(string $path, bool $usual = false): self
+    public static function flag(string $path, bool $usual = false): FieldDraft
     {
-        return new self($path, FieldType::Flag, usual: $usual);
+        return new FieldDraft($path, FieldType::Flag, usual: $usual);
     }
 
     /** A whole number of 0 or more. */
-    public static function count(string $path, int $usual): self
+    public static function count(string $path, int $usual): FieldDraft
     {
-        return new self($path, FieldType::Count, Least::Zero, usual: $usual);
+        return new FieldDraft($path, FieldType::Count, Least::Zero, usual: $usual);
     }
 
     /** A plain number over 0, such as a mass in kg. */
-    public static function amount(string $path, ?float $usual = null): self
+    public static function amount(string $path, ?float $usual = null): FieldDraft
     {
-        return new self($path, FieldType::Amount, Least::OverZero, usual: $usual);
+        return new FieldDraft($path, FieldType::Amount, Least::OverZero, usual: $usual);
     }
 
     /** A plain number of 0 or more. */
-    public static function amountOrNone(string $path, float $usual): self
+    public static function amountOrNone(string $path, float $usual): FieldDraft
     {
-        return new self($path, FieldType::Amount, Least::Zero, usual: $usual);
+        return new FieldDraft($path, FieldType::Amount, Least::Zero, usual: $usual);
     }
 
     /** One of a few words, the first where nothing is written. */
-    public static function choice(string $path, string ...$answers): self
+    public static function choice(string $path, string ...$answers): FieldDraft
     {
-        return new self($path, FieldType::Choice, answers: array_values($answers), usual: $answers[0] ?? '');
+        return new FieldDraft($path, FieldType::Choice, answers: array_values($answers), usual: $answers[0] ?? '');
     }
 
     /** One of an enumeration's cases, that one where nothing is written. */
-    public static function enum(string $path, BackedEnum $usual): self
+    public static function enum(string $path, BackedEnum $usual): FieldDraft
     {
-        return new self($path, FieldType::Choice, answers: self::casesOf($usual), usual: (string) $usual->value);
+        return new FieldDraft($path, FieldType::Choice, answers: self::casesOf($usual), usual: (string) $usual->value);
     }
 
     /** Several of an enumeration's cases. */
-    public static function enums(string $path, BackedEnum $one): self
+    public static function enums(string $path, BackedEnum $one): FieldDraft
     {
-        return (new self($path, FieldType::Choices, answers: self::casesOf($one)))->but([
-            'most' => count($one::cases()),
-        ]);
+        return new FieldDraft(
+            $path,
+            FieldType::Choices,
+            answers: self::casesOf($one),
+            most: count($one::cases()),
+        );
     }
 
     /** A list of things, each with fields of its own below `path[]`. */
-    public static function items(string $path, int $most, string ...$keys): self
+    public static function items(string $path, int $most, string ...$keys): FieldDraft
     {
-        return (new self($path, FieldType::Items))->but(['most' => $most, 'keys' => array_values($keys)]);
-    }
-
-    /**
-     * What it is where nothing is written.
-     *
-     * @param  int|float  $mm  in doorways worked in millimetres
-     * @param  string  $inches  in those worked in inches, as one writes them: `5 1/2`
-     */
-    public function usually(int|float $mm, string $inches): self
-    {
-        return $this->but([
-            'usualLength' => [
-                'mm' => LengthReader::read($mm, Unit::Millimetre),
-                'in' => LengthReader::read($inches, Unit::Inch),
-            ],
-        ]);
-    }
-
-    public function unsure(Unsure $by): self
-    {
-        return $this->but(['unsure' => $by]);
-    }
-
-    public function csv(string $name): self
-    {
-        return $this->but(['csv' => $name]);
-    }
-
-    /** The station at which it is set, where a page arranges its fields by hand. */
-    public function at(string $station): self
-    {
-        return $this->but(['station' => $station]);
-    }
-
-    /** The station and the group of fields to which it is added, after those that are arranged by hand. */
-    public function in(string $station, string $group): self
-    {
-        return $this->but(['station' => $station, 'group' => $group]);
-    }
-
-    /** A question on which good installers differ: the house has its answer, and a doorway may have another. */
-    public function rule(string $section, string $key): self
-    {
-        return $this->but(['rule' => $key, 'section' => $section]);
-    }
-
-    /** It belongs to no larger thing: it is read by its path (`Told`). */
-    public function alone(): self
-    {
-        return $this->but(['isAlone' => true]);
-    }
-
-    public function needed(): self
-    {
-        return $this->but(['isNeeded' => true]);
-    }
-
-    public function decidesOrder(): self
-    {
-        return $this->but(['decidesOrder' => true]);
+        return new FieldDraft($path, FieldType::Items, most: $most, keys: array_values($keys));
     }
 
     /** What it is where nothing is written, in a unit; null where nothing is usual. */
     public function usualIn(Unit $unit): ?Length
     {
-        return $this->usualLength[$unit->value] ?? null;
+        return isset($this->usualLength[$unit->value])
+            ? LengthReader::read($this->usualLength[$unit->value], $unit)
+            : null;
     }
 
     /** @return list<string> */
     private static function casesOf(BackedEnum $one): array
     {
         return array_map(fn (BackedEnum $case) => (string) $case->value, $one::cases());
-    }
-
-    /** @param  array<string, mixed>  $with */
-    private function but(array $with): self
-    {
-        // @phpstan-ignore argument.type (the same names as those of the constructor, one of them anew)
-        return new self(...[...get_object_vars($this), ...$with]);
     }
 }

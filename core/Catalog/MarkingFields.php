@@ -7,7 +7,7 @@ namespace YokeLine\Catalog;
 /** How this wall is marked, and with what. */
 final class MarkingFields
 {
-    /** @return list<Field> */
+    /** @return list<FieldDraft> */
     public static function all(): array
     {
         return [
