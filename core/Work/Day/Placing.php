@@ -266,15 +266,16 @@ final class Placing
     {
         $minutes = $this->steps->minutes[$step];
         $site = $this->steps->sites[$step];
+        $said = $this->where->sites[$person] ?? [];
         $last = intdiv($at, DayPlan::DAY) + self::DAYS;
         for ($day = intdiv($at, DayPlan::DAY); $day <= $last; $day++) {
             $midnight = $day * DayPlan::DAY;
             foreach ($this->steps->hours[$person] as $stretch => [$from, $to]) {
                 $to += $midnight;
-                if (($this->where->sites[$person][$day][$stretch] ?? $site) !== $site) {
+                if ($to - $minutes < $at || ($this->left[$person][$day][$stretch] ?? $minutes) < $minutes) {
                     continue;
                 }
-                if ($to - $minutes < $at || ($this->left[$person][$day][$stretch] ?? $minutes) < $minutes) {
+                if ($said !== [] && ($said[$day][$stretch] ?? $site) !== $site) {
                     continue;
                 }
                 $start = max($at, $midnight + $from);
