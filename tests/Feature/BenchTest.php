@@ -387,3 +387,10 @@ test('a page and a change take fewer than twelve queries', function () {
         ->and($count(fn () => change(['place' => 'brief.rules.gap', 'value' => '10'])))
         ->toBeLessThan(12);
 });
+
+test('a nudge of what is not set begins at what is usual', function () {
+    change(['place' => 'brief.rules.gap', 'remove' => 1]);
+    change(['place' => 'brief.rules.gap', 'nudge' => 1]);
+
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('13');
+});

@@ -6,8 +6,10 @@ namespace App\Console\Commands;
 
 use App\Files\DoorwayFile;
 use App\Shelf;
+use App\Words\FieldWords;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
+use YokeLine\Format\Assumed;
 use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Finding;
@@ -47,7 +49,10 @@ final class PlanDoorway extends Command
         $this->option('json')
             ? $this->line(
                 (string) json_encode(
-                    PlanWriter::write($setout->plan, $setout->findings),
+                    [
+                        ...PlanWriter::write($setout->plan, $setout->findings),
+                        'assumed' => Assumed::in($setout->document),
+                    ],
                     JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
                 ),
             )
@@ -66,6 +71,9 @@ final class PlanDoorway extends Command
                 array_values($setout->plan?->sums() ?? []),
             ),
         );
+        foreach (Assumed::in($setout->document) as $place) {
+            $this->line('assumed  '.FieldWords::label($place));
+        }
         foreach ($setout->findings as $finding) {
             $this->line("{$finding->severity->value}  {$finding->code->value}: {$finding->says}. {$finding->more}");
             foreach ($finding->cures as $cure) {

@@ -8,12 +8,14 @@ use YokeLine\Catalog\Field;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Catalog\Least;
 use YokeLine\Catalog\Schema;
+use YokeLine\Format\Assumed;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
 use YokeLine\Format\SchemaCheck;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
+use YokeLine\Setout;
 
 /** @return array<string, array{string}> */
 function declaredFields(string ...$parts): array
@@ -171,4 +173,23 @@ test('no two fields have one path, and none two names in a table', function () {
     $named = array_filter(array_map(fn (Field $field) => $field->csv, Catalog::whole()->fields));
 
     expect($named)->toBe(array_unique($named));
+});
+
+test('nothing can be planned without what is needed, and anything without the rest of the survey', function (string $path) {
+    $field = Catalog::whole()->at($path);
+    $setout = Setout::of(documentAround([$path => null]), Doorways::kits());
+
+    expect($setout->plan === null)->toBe($field->isNeeded, $path);
+})->with(
+    array_filter(declaredFields('survey'), fn (string $path) => ! str_contains($path, '[]'), ARRAY_FILTER_USE_KEY),
+);
+
+test('what decides an order and was never answered is assumed', function () {
+    $asked = ['survey.floor.finish', 'survey.opening.was'];
+    $document = Doorways::document('kiln-room', ['survey.floor.finish' => null]);
+
+    expect(array_intersect($asked, Assumed::in($document)))->toBe($asked)
+        ->and(Assumed::in($document->with('survey.floor.finish', 'tile')->with('survey.opening.was', 'none')))
+        ->not->toContain(...$asked)
+        ->and(Assumed::in($document))->not->toContain('brief.leaf.thickness', 'brief.kit', 'survey.wall.from');
 });
