@@ -26,6 +26,7 @@ enum MaterialKind: string
     case TouchUp = 'touch-up';
     case Patch = 'patch';
     case WallPaint = 'wall-paint';
+    case MouldingPaint = 'moulding-paint';
     case Board = 'board';
     case Rail = 'rail';
     case Bit = 'bit';
@@ -53,6 +54,7 @@ enum MaterialKind: string
             self::MaskingTape => ['marks'],
             self::Filler, self::TouchUp => ['old-door'],
             self::Patch, self::WallPaint => ['hazard'],
+            self::MouldingPaint => ['leaf'],
             self::Bit => ['holes'],
             self::GroovingBit => ['groove'],
         };

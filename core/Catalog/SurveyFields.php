@@ -85,6 +85,7 @@ final class SurveyFields
     private static function found(): array
     {
         return [
+            Field::flag('survey.eased')->alone(),
             Field::items('survey.studs', 200),
             Field::length('survey.studs[].x')->unsure(Unsure::Tape)->csv('stud'),
             Field::positive('survey.studs[].width')->usually(38, '1 1/2')->unsure(Unsure::Tape),

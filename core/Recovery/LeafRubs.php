@@ -106,7 +106,7 @@ final readonly class LeafRubs
             "Take {$this->site->say($off)} off the moulding",
             'Plane or sand it where the leaf passes, and touch it up.',
             ['off' => $off],
-            $this->site->written(array_map(fn (Length $out) => $out->minus($off), $this->found)),
+            $this->site->written([...array_map(fn (Length $out) => $out->minus($off), $this->found), 'survey.eased' => true]),
         );
     }
 

@@ -277,16 +277,26 @@ final readonly class Materials
                         '',
                         'the wall that is opened to move cable or pipe',
                     ),
+                ! $plan->doorway->told->flag('survey.eased')
+                        ? null
+                        : new Material(
+                            'Finish',
+                            MaterialId::of(MaterialKind::MouldingPaint),
+                            'Touch-up paint for the moulding',
+                            0.3,
+                            'l',
+                            'where it is eased for the leaf',
+                        ),
                 ! $plan->doorway->survey->opensWall()
-                    ? null
-                    : new Material(
-                        'Finish',
-                        MaterialId::of(MaterialKind::WallPaint),
-                        'Wall paint',
-                        0.5,
-                        'l',
-                        'over the patch',
-                    ),
+                ? null
+                : new Material(
+                    'Finish',
+                    MaterialId::of(MaterialKind::WallPaint),
+                    'Wall paint',
+                    0.5,
+                    'l',
+                    'over the patch',
+                ),
             ]),
         );
     }

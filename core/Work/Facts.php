@@ -88,7 +88,7 @@ final readonly class Facts
                 'hazard_moved' => $survey->movesHazard(),
                 'wall_opened' => $survey->opensWall(),
                 'obstacle_moved' => $moved,
-                'eased' => false,
+                'eased' => $plan->doorway->told->flag('survey.eased'),
                 'buffer' => $plan->layout->buffers !== [],
                 'coats_leaf' => $schedule->coatsLeaf > 0,
                 'coats_board' => $header !== null && $schedule->coatsBoard > 0,

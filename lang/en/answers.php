@@ -44,6 +44,7 @@ return [
         'vinyl' => 'vinyl',
     ],
     'survey.floor.drillable' => $noYes,
+    'survey.eased' => $noYes,
     'survey.hazards[].kind' => ['cable' => 'cable', 'pipe' => 'pipe', 'gas' => 'gas pipe'],
     'survey.hazards[].moved' => ['no' => 'stays', 'yes' => 'is moved'],
     'survey.obstacles[].kind' => [

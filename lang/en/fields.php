@@ -47,6 +47,7 @@ return [
     'survey.floor.readings[]' => 'Floor level :n',
     'survey.floor.readings[].x' => 'Floor level :n, at',
     'survey.floor.readings[].level' => 'Floor level :n, level',
+    'survey.eased' => 'Moulding is eased',
     'survey.studs' => 'Studs',
     'survey.studs[]' => 'Stud :n',
     'survey.studs[].x' => 'Stud :n, middle at',

@@ -44,6 +44,7 @@ return [
         'vinyl' => 'vinilo',
     ],
     'survey.floor.drillable' => $noYes,
+    'survey.eased' => $noYes,
     'survey.hazards[].kind' => ['cable' => 'cable', 'pipe' => 'tubería', 'gas' => 'tubería de gas'],
     'survey.hazards[].moved' => ['no' => 'se queda', 'yes' => 'se desvía'],
     'survey.obstacles[].kind' => [

@@ -47,6 +47,7 @@ return [
     'survey.floor.readings[]' => 'Nivel del suelo :n',
     'survey.floor.readings[].x' => 'Nivel del suelo :n, en',
     'survey.floor.readings[].level' => 'Nivel del suelo :n, nivel',
+    'survey.eased' => 'La moldura se rebaja',
     'survey.studs' => 'Montantes',
     'survey.studs[]' => 'Montante :n',
     'survey.studs[].x' => 'Montante :n, centro en',

@@ -586,6 +586,15 @@ test('a size that was measured wrong is put right in the survey', function () {
     expect($this->doorway->refresh()->revision->document->get('survey.wall.ceiling'))->toBe('2300');
 });
 
+test('a moulding that is eased brings its step and its paint', function () {
+    $this->post("{$this->url}/found/rubs", ['told' => ['thing' => 'survey.opening.casing.thickness', 'proud' => '27']]);
+    $this->post("{$this->url}/found/rubs/take", ['way' => 'ease', 'base' => $this->doorway->refresh()->revision_id]);
+
+    expect(($this->run)()->steps)->toHaveKey('ease')
+        ->and($this->doorway->refresh()->revision->document->get('survey.opening.casing.thickness'))->toBe('25');
+    $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee('Touch-up paint for the moulding');
+});
+
 test('what is left as it is wants a reason, and is logged with it', function () {
     $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']]);
     $this->followingRedirects()
