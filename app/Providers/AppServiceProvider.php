@@ -9,6 +9,7 @@ use App\Http\State;
 use App\Meter\DistanceMeter;
 use App\Meter\SimulatedMeter;
 use App\Shelf;
+use App\Words\Books;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\View as ViewFactory;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
             SchemaCheck::class,
             fn () => new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json'))),
         );
+        $this->app->singleton(Books::class, fn () => new Books(app('translation.loader')));
         $this->app->singleton(Shelf::class, fn () => new Shelf());
         $this->app->singleton(DistanceMeter::class, fn () => new SimulatedMeter(resource_path('meter/larder.txt')));
     }

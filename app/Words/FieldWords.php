@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Illuminate\Support\Facades\Lang;
 use YokeLine\Catalog\Catalog;
 
 /** What the fields of the catalogue and their answers are called, in the reader's language. */
@@ -13,7 +12,7 @@ final class FieldWords
     /** @param  int  $n  which of a list it is of, from 1 */
     public static function label(string $place, int $n = 0): string
     {
-        return self::find('fields', $place, ['n' => $n]) ??
+        return self::find('fields', $place, $n) ??
             strtr(Catalog::path($place), ['.' => ' ', '_' => ' ', '[]' => '']);
     }
 
@@ -37,8 +36,8 @@ final class FieldWords
     public static function answers(string $place, array $only = []): array
     {
         $path = Catalog::path($place);
-        $said = Lang::get('answers.'.$path);
-        $said = is_array($said) ? $said : (is_array($whole = Lang::get('answers.'.rtrim($path, '[]'))) ? $whole : []);
+        $book = app(Books::class)->open('answers');
+        $said = $book[$path] ?? $book[rtrim($path, '[]')] ?? [];
         /** @var array<string, string> $said */
         $only = $only === [] ? array_keys($said) : $only;
 
@@ -48,20 +47,15 @@ final class FieldWords
     /**
      * By its own place in a list of numbers (`width[0]`), else by its path.
      *
-     * @param  array<string, int>  $with
+     * @param  int  $n  which of a list it is of
      */
-    private static function find(string $book, string $place, array $with = []): ?string
+    private static function find(string $book, string $place, int $n = 0): ?string
     {
         $path = Catalog::path($place);
         $own = preg_match('/\[\d+\]$/', $place, $last) === 1 ? substr($path, 0, -2).$last[0] : $path;
-        foreach (array_unique([$own, $path, rtrim($path, '[]')]) as $key) {
-            if (Lang::has("{$book}.{$key}")) {
-                $words = Lang::get("{$book}.{$key}", $with);
+        $words = app(Books::class)->open($book);
+        $found = $words[$own] ?? $words[$path] ?? $words[rtrim($path, '[]')] ?? null;
 
-                return is_string($words) ? $words : null;
-            }
-        }
-
-        return null;
+        return is_string($found) ? strtr($found, [':n' => (string) $n]) : null;
     }
 }
