@@ -8,6 +8,7 @@ use App\Words\FieldWords;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Catalog\FieldType;
+use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
@@ -47,6 +48,21 @@ final readonly class Field
         array $options = [],
     ): self {
         return self::declared($place, $place, $n, $grey, $isShort, $options);
+    }
+
+    /**
+     * A field of the survey or of what is wanted, at whichever place it is asked for.
+     *
+     * @throws UnreadableFile where there is none
+     */
+    public static function declaredAt(string $place): self
+    {
+        $field = preg_match('/^(survey|brief)\./', $place) === 1 ? Catalog::whole()->find($place) : null;
+        if ($field === null || $field->type === FieldType::Items) {
+            throw new UnreadableFile([$place => 'There is no such field here.']);
+        }
+
+        return self::of($place);
     }
 
     /** Of the sheet of a kit, on which places begin at the kit. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
+use App\Bench\Field;
 use App\Bench\Moved;
 use App\Bench\Station;
 use App\Bench\Typed;
@@ -66,23 +67,22 @@ final class BenchController
         if ($request->boolean('remove')) {
             return [$place => null];
         }
-        $kits = app(Shelf::class)->kits();
-        $setout = $request->has('nudge')
-            ? $doorway->setout(Editor::of($request)->units)
-            : Setout::unplanned($doorway->revision->document, Editor::of($request)->units);
-        // Some fields stand there only once there is a plan.
+        $units = Editor::of($request)->units;
+        if (! $request->has('nudge')) {
+            $setout = Setout::unplanned($doorway->revision->document, $units);
+            $typed = new Typed($setout->write->unit, $setout->doorway->units);
+
+            return [$place => $typed->toDocument(Field::declaredAt($place), (string) $request->input('value'))];
+        }
+        // What is nudged begins at what is worked out, which its page knows.
+        $setout = $doorway->setout($units);
         $field =
-            Station::field($setout, $kits, $place) ??
-            (Station::field($doorway->setout(Editor::of($request)->units), $kits, $place) ??
-                throw new UnreadableFile([$place => 'There is no such field here.']));
+            Station::field($setout, app(Shelf::class)->kits(), $place) ??
+            throw new UnreadableFile([$place => 'There is no such field here.']);
+        $grey = $field->greyIn($setout->doorway->units);
+        $grey = $grey instanceof Length ? $grey : Length::zero();
         $typed = new Typed($setout->write->unit, $setout->doorway->units);
-        $said = $request->has('nudge')
-            ? $typed->nudged(
-                $setout->document->get($place),
-                ($grey = $field->greyIn($setout->doorway->units)) instanceof Length ? $grey : Length::zero(),
-                $request->integer('nudge'),
-            )
-            : (string) $request->input('value');
+        $said = $typed->nudged($setout->document->get($place), $grey, $request->integer('nudge'));
 
         return [$place => $typed->toDocument($field, $said)];
     }
