@@ -22,13 +22,13 @@ use YokeLine\Doorway\Unsure;
 /** What is wanted: how it hangs, the leaf, what carries it, and the rules of the house that this doorway follows. */
 final class BriefFields
 {
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     public static function all(): array
     {
         return [...self::leaf(), ...self::carrying(), ...self::sizes(), ...self::practice()];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function leaf(): array
     {
         return [
@@ -58,7 +58,7 @@ final class BriefFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function handle(string $side): array
     {
         return [
@@ -69,7 +69,7 @@ final class BriefFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function carrying(): array
     {
         return [
@@ -91,7 +91,7 @@ final class BriefFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function sizes(): array
     {
         return [
@@ -124,7 +124,7 @@ final class BriefFields
         ];
     }
 
-    /** @return list<FieldDraft> on which good installers differ, and what is used up by the work */
+    /** @return list<Field> on which good installers differ, and what is used up by the work */
     private static function practice(): array
     {
         return [

@@ -27,24 +27,14 @@ final readonly class Catalog
         /** @var ?self $whole */
         static $whole = null;
 
-        return $whole ??= self::from(
+        return $whole ??= new self(array_column([
             Field::enum('units', Unit::Millimetre),
             Field::text('name', 'Doorway'),
             ...SurveyFields::all(),
             ...BriefFields::all(),
             ...MarkingFields::all(),
             ...KitFields::all(),
-        );
-    }
-
-    private static function from(FieldDraft ...$drafts): self
-    {
-        $fields = [];
-        foreach ($drafts as $draft) {
-            $fields[$draft->path] = $draft->field();
-        }
-
-        return new self($fields);
+        ], null, 'path'));
     }
 
     /** @return array<string, Field> those of one part: `survey`, `brief`, `brief.rules`, `marking`, `kit` */

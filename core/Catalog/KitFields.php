@@ -16,13 +16,13 @@ use YokeLine\Measure\Unit;
 /** What the sheet of a kit tells. */
 final class KitFields
 {
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     public static function all(): array
     {
         return [...self::whole(), ...self::rail(), ...self::hanger(), ...self::parts()];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function whole(): array
     {
         return [
@@ -45,7 +45,7 @@ final class KitFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function rail(): array
     {
         return [
@@ -66,7 +66,7 @@ final class KitFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function hanger(): array
     {
         return [
@@ -87,7 +87,7 @@ final class KitFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function parts(): array
     {
         return [

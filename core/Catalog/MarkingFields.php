@@ -7,7 +7,7 @@ namespace YokeLine\Catalog;
 /** How this wall is marked, and with what. */
 final class MarkingFields
 {
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     public static function all(): array
     {
         return [

@@ -13,13 +13,13 @@ use YokeLine\Doorway\WallEnd;
 /** What is measured on the wall, in walking order. */
 final class SurveyFields
 {
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     public static function all(): array
     {
         return [...self::wall(), ...self::opening(), ...self::floor(), ...self::found()];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function wall(): array
     {
         return [
@@ -43,7 +43,7 @@ final class SurveyFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function opening(): array
     {
         return [
@@ -62,7 +62,7 @@ final class SurveyFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function floor(): array
     {
         return [
@@ -81,7 +81,7 @@ final class SurveyFields
         ];
     }
 
-    /** @return list<FieldDraft> */
+    /** @return list<Field> */
     private static function found(): array
     {
         return [

@@ -25,19 +25,6 @@ final readonly class Told
         return $this->lengths[$path] ?? throw new LogicException("No length is told at {$path}.");
     }
 
-    public function lengthIfTold(string $path): ?Length
-    {
-        return $this->lengths[$path] ?? null;
-    }
-
-    /** One of a few answers, or any text. */
-    public function answer(string $path): string
-    {
-        $answer = $this->others[$path] ?? null;
-
-        return is_string($answer) ? $answer : throw new LogicException("No answer is declared at {$path}.");
-    }
-
     public function flag(string $path): bool
     {
         return ($this->others[$path] ?? null) === true;
