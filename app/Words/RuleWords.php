@@ -40,6 +40,12 @@ final class RuleWords
         ]);
     }
 
+    /** How many of the doorways that follow a rule it changes. */
+    public static function effect(int $changed, int $following): string
+    {
+        return Lang::choice('rules.effect.'.($changed === 0 ? 'none' : 'some'), $following, ['changed' => $changed]);
+    }
+
     /** The question has only these answers. */
     public static function oneOf(Field $rule): string
     {

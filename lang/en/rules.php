@@ -93,6 +93,11 @@ return [
     ],
     'kept' => ':question :answer.',
     'kept-because' => ':question :answer (:why).',
+    'effect' => [
+        'none' => '{0} No doorway at work follows this rule.|{1} No number changes in the one doorway that follows it.'
+            .'|[2,*] No number changes in the :count doorways that follow it.',
+        'some' => '{1} The one doorway that follows it changes:|[2,*] Of the :count doorways that follow it, :changed change:',
+    ],
     'as-usual' => 'as usual',
     'one-of' => 'Choose one of: :answers.',
 ];

@@ -94,6 +94,11 @@ return [
     ],
     'kept' => ':question :answer.',
     'kept-because' => ':question :answer (:why).',
+    'effect' => [
+        'none' => '{0} Ningún hueco en obra sigue esta norma.|{1} En el único hueco que la sigue no cambia ningún número.'
+            .'|[2,*] En los :count huecos que la siguen no cambia ningún número.',
+        'some' => '{1} Cambia el único hueco que la sigue:|[2,*] De los :count huecos que la siguen cambian :changed:',
+    ],
     'as-usual' => 'como siempre',
     'one-of' => 'Elija una de estas: :answers.',
 ];

@@ -79,7 +79,7 @@ test('a house rule shows what it changes before it is taken', function () {
     $browser = $this->browser->visit('/rules');
     $browser->find('#r-head-overlap')->clear()->sendKeys('90');
     $browser->js('document.querySelector("#r-head-overlap").closest("form").querySelector("button").click()');
-    $browser->see('doorways that follow it change', '#preview')->press('Take it')->see('Taken;', '.notice');
+    $browser->see('doorways that follow it,', '#preview')->press('Take it')->see('Taken;', '.notice');
 
     expect($browser->js('return document.querySelector("#r-head-overlap").value'))->toBe('90');
 });

@@ -3,7 +3,7 @@
   @if ($preview->refused)
     <p class="refused" role="alert">{{ $preview->refused }}</p>
   @else
-    <p>{{ ucfirst(App\Words\RuleWords::answer($rule, $said)) }}, for {{ $level->says() }}. {{ $preview->count === 0 ? 'No doorway at work follows this rule.' : ($preview->effects === [] ? "No number changes in the {$preview->count} doorways that follow it." : count($preview->effects)." of {$preview->count} doorways that follow it change:") }}</p>
+    <p>{{ ucfirst(App\Words\RuleWords::answer($rule, $said)) }}, for {{ $level->says() }}. {{ App\Words\RuleWords::effect(count($preview->effects), $preview->count) }}</p>
     @if ($preview->effects)
       <table class="table"><thead><tr><th scope="col">Doorway</th>@foreach ($preview->effects[0]->rows() as $what => $row)<th scope="col">{{ ucfirst($what) }}</th>@endforeach</tr></thead>
         <tbody>@foreach ($preview->effects as $effect)<tr><th scope="row">{{ $effect->doorway }}</th>@foreach ($effect->rows() as [$was, $is, $differs])<td>@if ($differs)<s>{{ $was }}</s> <b>{{ $is }}</b>@else{{ $is }}@endif</td>@endforeach</tr>@endforeach</tbody></table>

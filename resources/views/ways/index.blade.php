@@ -10,7 +10,7 @@
       <label for="w-{{ $purpose }}">{{ ['sight' => 'Not seen through', 'sound' => 'Not heard through', 'light' => 'Light when open', 'space' => 'A wide passage', 'looks' => 'Calm looks', 'ease' => 'Easy to hang', 'cost' => 'A low price'][$purpose] }}</label>
       <input id="w-{{ $purpose }}" name="{{ $purpose }}" type="range" min="0" max="10" value="{{ $weight }}">
     @endforeach
-    <p class="group-note">They start from what the leaf is for, as the brief at Leaf ranks it.</p>
+    <p class="group-note">They start from the purpose that is set under Door.</p>
     @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif
   </form>
   <section id="ways-list" aria-live="polite" aria-busy="true"><p class="nothing">Working …</p></section>
