@@ -17,7 +17,9 @@ use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planner\Planner;
 use YokeLine\Planning\CannotPlan;
@@ -29,6 +31,8 @@ final readonly class Setout
 {
     /** Each cure is tried on the whole doorway: no doorway that one would hang has so many. */
     private const PROVED_AT_ONCE = 80;
+
+    private const ORDERED_BY = ['leaf.width', 'leaf.height', 'yoke_line', 'passage.clear', 'rail.length'];
 
     /**
      * @param  ?Plan  $plan  null while too little is known
@@ -92,7 +96,7 @@ final readonly class Setout
         );
     }
 
-    /** @return array<string, string> what to measure or choose next, place => what; [] once there is a plan */
+    /** @return list<string> the places to measure or choose next; [] once there is a plan */
     public function missing(): array
     {
         return $this->plan === null ? $this->doorway->missing() : [];
@@ -185,50 +189,45 @@ final readonly class Setout
     ): self {
         $write = new LengthWriter($shown ?? $doorway->units);
         try {
-            $kit = $asPlanned ?? ($kits[$doorway->brief->kit] ?? throw CannotPlan::unknownKit($doorway->brief->kit));
+            $kit = $asPlanned ?? ($kits[$doorway->brief->kit] ?? throw new CannotPlan($doorway->brief->kit));
             $plan = Planner::plan($doorway, $kit);
-            $sight = new Sight($plan, $kits, $write);
+            $sight = new Sight($plan, $kits);
             $findings =
                 $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
                 $findings[] = new Finding(
                     FindingCode::KitChanged,
                     Severity::Note,
-                    'The shelf’s kit has changed since',
-                    'This doorway is planned with the kit as it was.',
                     'brief.kit',
-                    [],
-                    [new Cure('Plan with the shelf’s kit', ['kit' => null])],
+                    cures: [new Cure('shelf-kit', ['kit' => null])],
                 );
             }
 
             return new self($document, $doorway, $plan, $findings, $write);
         } catch (NotYetMeasured $problem) {
-            $next = array_values($problem->missing);
-            $then = array_slice($next, 1);
+            $next = array_map(fn (string $place) => Message::word('missing', $place), $problem->missing);
             $findings = [
                 new Finding(
                     FindingCode::SurveyIncomplete,
                     Severity::Settle,
-                    'Next, measure '.$next[0],
-                    $then === [] ? '' : 'Then '.implode('; ', $then).'.',
-                    (string) array_key_first($problem->missing),
+                    $problem->missing[0] ?? '',
+                    ['next' => $next[0] ?? '', 'then' => array_slice($next, 1)],
+                    how: count($next) > 1 ? 'next-then' : 'next',
                 ),
             ];
         } catch (CannotPlan $problem) {
             $others = array_map(
-                fn (Kit $other) => new Cure("Kit: {$other->name}", ['brief.kit' => $other->id]),
+                fn (Kit $other) => new Cure('kit', ['brief.kit' => $other->id], ['kit' => $other->name]),
                 array_values(array_filter($kits, fn (Kit $kit) => in_array($doorway->brief->hang, $kit->hangs, true))),
             );
             $findings = [
                 new Finding(
                     FindingCode::KitUnknown,
                     Severity::Stop,
-                    rtrim($problem->getMessage(), '.'),
-                    '',
-                    $problem->where,
-                    [],
+                    'brief.kit',
+                    ['kit' => $problem->kit],
                     $others,
+                    how: $problem->kit === '' ? 'none' : 'gone',
                 ),
             ];
         }
@@ -278,7 +277,7 @@ final readonly class Setout
                         fn (FindingCode $code) => ! in_array($code, $stops, true),
                     ) === [])
             ) {
-                $proved[$cure->says] ??= new Cure($cure->says, $cure->changes, $this->effect($after));
+                $proved[serialize($cure->says())] ??= $cure->withEffect($this->effect($after));
             }
         }
 
@@ -305,15 +304,16 @@ final readonly class Setout
         };
     }
 
-    /** Leaf and yoke line in a line, for lists, in the document's own units. */
-    public function summary(): string
+    /** Leaf and yoke line in a line, for lists; before there is a plan, what is to be done first. */
+    public function summary(): Message
     {
-        if ($this->plan === null) {
-            return $this->findings[0]->says ?? '';
-        }
-        $write = new LengthWriter($this->doorway->units);
-
-        return "Leaf {$write->show($this->plan->layout->width->size->total)} × {$write->show($this->plan->heights->leaf->size->total)}, yoke line {$write->showWithUnit($this->plan->yokeLine())}";
+        return $this->plan === null
+            ? $this->findings[0]->says()
+            : new Message('findings.summary', [
+                'width' => $this->plan->layout->width->size->total,
+                'height' => $this->plan->heights->leaf->size->total,
+                'line' => $this->plan->yokeLine(),
+            ]);
     }
 
     public function has(FindingCode $code): bool
@@ -332,26 +332,22 @@ final readonly class Setout
         );
     }
 
-    /** What a change does to the numbers people order by. */
-    private function effect(self $after): string
+    /**
+     * What a change does to the numbers people order by.
+     *
+     * @return array<string, Length> by the key of its sum
+     */
+    private function effect(self $after): array
     {
         $changes = [];
         [$before, $now] = [$this->plan?->sums() ?? [], $after->plan?->sums() ?? []];
-        foreach (
-            [
-                'leaf.width' => 'leaf width',
-                'leaf.height' => 'leaf height',
-                'yoke_line' => 'yoke line',
-                'passage.clear' => 'passage',
-                'rail.length' => 'rail',
-            ] as $key => $name
-        ) {
+        foreach (self::ORDERED_BY as $key) {
             [$was, $is] = [$before[$key]->total ?? null, $now[$key]->total ?? null];
             if ($is !== null && $was?->nm !== $is->nm) {
-                $changes[] = "{$name} {$this->write->show($is)}";
+                $changes[$key] = $is;
             }
         }
 
-        return implode(', ', $changes);
+        return $changes;
     }
 }

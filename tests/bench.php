@@ -143,7 +143,7 @@ $kiln = DoorwayReader::read(
 $times = $first = [];
 for ($run = 0; $run < 5; $run++) {
     $from = hrtime(true);
-    $search = Search::of($kiln, Doorways::kits(), $write);
+    $search = Search::of($kiln, Doorways::kits());
     [$ranking, $judge] = [new Ranking(), $search->judge()];
     foreach ($search->ways(5500) as $i => $way) {
         $ranking->add($way);

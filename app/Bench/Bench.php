@@ -11,6 +11,7 @@ use App\Models\Doorway;
 use App\Shelf;
 use App\Words\ClearanceWords;
 use App\Words\RuleWords;
+use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
@@ -178,6 +179,11 @@ final readonly class Bench implements Form
             );
     }
 
+    private function speak(): Speaker
+    {
+        return Speaker::in($this->setout->write);
+    }
+
     public function elevation(): string
     {
         return Svg::write(
@@ -185,28 +191,26 @@ final readonly class Bench implements Form
                 ? Elevation::withAnchors(
                     $this->setout->doorway,
                     $this->setout->plan,
-                    $this->setout->write,
+                    $this->speak(),
                     $this->doorway->trace->profile ?? [],
                 )
-                : Elevation::of($this->setout->doorway, $this->setout->plan, $this->setout->write),
+                : Elevation::of($this->setout->doorway, $this->setout->plan, $this->speak()),
         );
     }
 
     public function above(): string
     {
-        return $this->setout->plan === null ? '' : Svg::write(Above::of($this->setout->plan, $this->setout->write));
+        return $this->setout->plan === null ? '' : Svg::write(Above::of($this->setout->plan, $this->speak()));
     }
 
     public function profile(): string
     {
-        return $this->setout->plan === null
-            ? ''
-            : Svg::write(FloorProfile::of($this->setout->plan, $this->setout->write));
+        return $this->setout->plan === null ? '' : Svg::write(FloorProfile::of($this->setout->plan, $this->speak()));
     }
 
     public function loads(): string
     {
-        return $this->setout->plan === null ? '' : Svg::write(Loads::of($this->setout->plan, $this->setout->write));
+        return $this->setout->plan === null ? '' : Svg::write(Loads::of($this->setout->plan, $this->speak()));
     }
 
     /** @return list<Schedule> every fixing to have at hand */
@@ -217,7 +221,7 @@ final readonly class Bench implements Form
 
     public function section(): string
     {
-        return $this->setout->plan === null ? '' : Svg::write(Section::of($this->setout->plan, $this->setout->write));
+        return $this->setout->plan === null ? '' : Svg::write(Section::of($this->setout->plan, $this->speak()));
     }
 
     /** Which of several alike a sum is, for the table of numbers: the leaf of a pair, or the place along the wall. */

@@ -8,6 +8,7 @@ use App\Models\Doorway;
 use App\Record\Log;
 use App\Site\HandOver;
 use App\Site\SiteRun;
+use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Inspection\Verdict;
@@ -48,13 +49,13 @@ final class Standing
     {
         $setout = $doorway->setout(null);
         if ($setout->plan === null) {
-            return ['measure', $doorway->summary, 0];
+            return ['measure', $doorway->summary->says(), 0];
         }
         $log = new Log($doorway);
         $snags = count(array_filter($log->last('snag'), fn ($snag) => $snag->data['state'] === 'open'));
         $begun = $log->last('step') !== [];
         if (! $begun && $setout->verdict() !== Verdict::Fits) {
-            return ['settle', $setout->findings[0]->says ?? '', $snags];
+            return ['settle', Speaker::in($setout->write)->say($setout->findings[0]->says()), $snags];
         }
         if (isset($log->last('signature')['hand-over'])) {
             return ['done', 'Signed', $snags];

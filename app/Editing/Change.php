@@ -8,6 +8,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
+use App\Words\StoredMessage;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
@@ -28,7 +29,7 @@ final readonly class Change
     /**
      * @param  array<array-key, mixed>  $changes place => value, null to take it out; what names no place is left out
      */
-    public function __construct(array $changes, private string $what, private Editor $editor)
+    public function __construct(array $changes, private StoredMessage|string $what, private Editor $editor)
     {
         $this->changes = array_filter($changes, is_string(...), ARRAY_FILTER_USE_KEY);
     }

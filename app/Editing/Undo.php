@@ -44,20 +44,20 @@ final readonly class Undo
     /** @return list<Notice> what was left as another had set it */
     public function undo(): array
     {
-        return $this->done === [] ? [] : $this->takeBack($this->done[count($this->done) - 1], 'undid: ');
+        return $this->done === [] ? [] : $this->takeBack($this->done[count($this->done) - 1], 'undid');
     }
 
     /** @return list<Notice> */
     public function redo(): array
     {
-        return $this->undone === [] ? [] : $this->takeBack($this->undone[count($this->undone) - 1], 'did again: ');
+        return $this->undone === [] ? [] : $this->takeBack($this->undone[count($this->undone) - 1], 'redid');
     }
 
     /** @return list<Notice> */
-    private function takeBack(int $id, string $says): array
+    private function takeBack(int $id, string $how): array
     {
         $revision = $this->doorway->revisions()->with('parent')->findOrFail($id);
-        $what = $says.preg_replace('/^(undid|did again): /', '', $revision->what);
+        $what = $revision->what->undone($how);
         $notices = [];
         $this->doorway->rewrite(
             function (Revision $head) use ($revision, &$notices): Document {

@@ -162,7 +162,7 @@ final class FirmArchive
         foreach ((array) $firm->get('edits') as $i => $row) {
             $at = $row instanceof stdClass && is_string($row->at ?? null) ? strtotime($row->at) : false;
             if (
-                ! $row instanceof stdClass ||
+                ! ($row instanceof stdClass) ||
                 $at === false ||
                 ! is_string($row->subject ?? null) ||
                 ! is_string($row->place ?? null) ||

@@ -195,7 +195,7 @@ final class JobArchive
                             'change' => $revision->number,
                             'after' => $numbers[$revision->parent_id ?? 0] ?? null,
                             'undoes' => $numbers[$revision->undoes ?? 0] ?? null,
-                            'what' => $revision->what,
+                            'what' => $revision->what->write(),
                             'who' => $revision->who,
                             'at' => $revision->created_at->toJSON(),
                             'document' => $revision->document->root,

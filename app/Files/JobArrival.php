@@ -17,6 +17,7 @@ use App\Rules\RuleBook;
 use App\Scanning\WallSweep;
 use App\Site\NotTaken;
 use App\Site\Photo;
+use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -222,7 +223,9 @@ final class JobArrival
                         'undoes' => $of('undoes'),
                         'number' => $change->change,
                         'document' => $document,
-                        'what' => self::words($change->what ?? ''),
+                        'what' => StoredMessage::read(
+                            is_string($change->what ?? null) ? mb_substr($change->what, 0, 4000) : '',
+                        ),
                         'who' => self::words($change->who ?? ''),
                         'browser' => '',
                     ]);
@@ -258,7 +261,7 @@ final class JobArrival
             $at === null ||
             self::words($entry->uid ?? '') === '' ||
             self::words($entry->kind ?? '') === '' ||
-            ! ($entry->data ?? null) instanceof stdClass
+            ! (($entry->data ?? null) instanceof stdClass)
         ) {
             throw new UnreadableFile([
                 $place => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.',
@@ -442,7 +445,7 @@ final class JobArrival
     private static function rows(Document $file, string $key): array
     {
         $rows = $file->get($key);
-        if (! is_array($rows) || array_filter($rows, fn (mixed $row) => ! $row instanceof stdClass) !== []) {
+        if (! is_array($rows) || array_filter($rows, fn (mixed $row) => ! ($row instanceof stdClass)) !== []) {
             throw new UnreadableFile([$key => 'A list is wanted here.']);
         }
 

@@ -43,7 +43,7 @@ final readonly class SizeCardForm extends DoorwayForm
 
     public function card(): ?SizeCard
     {
-        return $this->setout->plan === null ? null : SizeCard::of($this->setout->plan, $this->setout->write);
+        return $this->setout->plan === null ? null : SizeCard::of($this->setout->plan);
     }
 
     /** @return list<Fit> */
@@ -53,7 +53,7 @@ final readonly class SizeCardForm extends DoorwayForm
 
         return $leaf === null || $card === null || $this->setout->plan === null
             ? []
-            : Fitting::of($this->setout->plan, $card, $leaf, $this->setout->write);
+            : Fitting::of($this->setout->plan, $card, $leaf);
     }
 
     public function changesUrl(): string

@@ -11,6 +11,7 @@ use App\Bench\Row;
 use App\Bench\Typed;
 use App\Models\ShelfKit;
 use App\Words\BenchWords;
+use App\Words\Speaker;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\KitSheet;
 use YokeLine\Drawing\Svg;
@@ -201,13 +202,13 @@ final readonly class KitForm implements Form
 
     public function drawing(): string
     {
-        return $this->kit === null ? '' : Svg::write(KitSheet::of($this->kit, $this->write));
+        return $this->kit === null ? '' : Svg::write(KitSheet::of($this->kit, Speaker::in($this->write)));
     }
 
     /** @return list<Finding> */
     public function findings(): array
     {
-        return $this->kit === null ? [] : KitCheck::of($this->kit, $this->write);
+        return $this->kit === null ? [] : KitCheck::of($this->kit);
     }
 
     /** A sheet that keeps its height as it was stated: the first shelves knew but the rise. */

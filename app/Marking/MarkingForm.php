@@ -9,10 +9,10 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use App\Words\BenchWords;
+use App\Words\Speaker;
 use YokeLine\Doorway\Marking;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Hook;
-use YokeLine\Marks\Names;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
@@ -156,7 +156,7 @@ final readonly class MarkingForm extends DoorwayForm
         foreach ($hooks as $hook) {
             foreach ($hook->ways as $way) {
                 $options[$hook->pull($way)] = BenchWords::say('hook-to.'.($way === 1 ? 'right' : 'left'), [
-                    'hook' => Names::hook($hook->id),
+                    'hook' => Speaker::in($this->setout->write)->say($hook->says()),
                 ]);
             }
         }

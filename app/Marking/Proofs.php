@@ -6,25 +6,23 @@ namespace App\Marking;
 
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\Speaker;
 use YokeLine\Marks\Proof;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Planning\Plan;
 
-/** The line found another way: what to expect, and what the last reading said. */
+/**
+ * The line found another way: what to expect, and what the last reading said.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class Proofs
 {
-    public const WAYS = [
-        'packing' => ['Leaf stood on packing', 'From the leaf’s top up to the line.'],
-        'laid-out' => [
-            'Leaf, hanger and rail laid out on the floor',
-            'From the leaf’s foot to the middle of the rail’s holes.',
-        ],
-        'casing' => ['Template on the casing', 'From the top of the casing up to the line.'],
-        'gauge-block' => ['Gauge block under a wheel', ''],
-    ];
+    public const WAYS = ['packing', 'laid-out', 'casing', 'gauge-block'];
 
     private Plan $plan;
 
@@ -69,11 +67,14 @@ final readonly class Proofs
         };
     }
 
+    public static function name(string $way): string
+    {
+        return in_array($way, self::WAYS, true) ? Speaker::words("marks.proofs.{$way}") : $way;
+    }
+
     public function how(string $way): string
     {
-        return $way === 'gauge-block'
-            ? "A block {$this->write->show(Proof::blockLength($this->plan))} long, hung under the wheel: from the floor to its foot."
-            : self::WAYS[$way][1];
+        return $this->of("proof-how.{$way}", ['long' => Proof::blockLength($this->plan)]);
     }
 
     public function expected(string $way): string
@@ -95,26 +96,32 @@ final readonly class Proofs
         $entry = $this->entries[$way] ?? null;
         $proof = $this->proof($way);
         if ($entry === null) {
-            return "Sure to {$this->write->showUp(Length::nm((int) ceil($proof->sure * 1_000_000)))} either way.";
+            return $this->of('proof-sure', ['by' => Length::nm((int) ceil($proof->sure * 1_000_000))]);
         }
         $read = Log::read($entry->data['read']);
         $off = $proof->tooHigh($read);
-        $by = $off->isZero()
-            ? 'The line is where it should be.'
-            : "The line is {$this->write->show($off->absolute())} too ".($off->isNegative() ? 'low' : 'high').'.';
+        $by = new Message(
+            'marks.proof-off',
+            ['by' => $off->absolute()],
+            $off->isZero() ? 'none' : ($off->isNegative() ? 'low' : 'high'),
+        );
 
-        return match ($proof->verdict($read)) {
-            'agrees' => "Agrees. {$by}",
-            'look again' => "Look again: measure once more before drilling. {$by}",
-            'wrong' => "Wrong: do not drill. {$by}",
-        };
+        return $this->of("proof-says.{$proof->verdict($read)}", ['off' => $by]);
+    }
+
+    /** @param  array<string, Value>  $with */
+    private function of(string $what, array $with): string
+    {
+        return Speaker::in($this->write)->say(new Message("marks.{$what}", $with));
     }
 
     public function readAt(string $way): string
     {
         return isset($this->entries[$way])
-            ? "read {$this->entries[$way]->at->format('j M, H:i')}".
-                    ($this->entries[$way]->who === '' ? '' : " by {$this->entries[$way]->who}")
+            ? Speaker::words($this->entries[$way]->who === '' ? 'marks.read-at' : 'marks.read-at-by', [
+                'at' => $this->entries[$way]->at->format('j M, H:i'),
+                'who' => $this->entries[$way]->who,
+            ])
             : '';
     }
 }

@@ -75,7 +75,7 @@ final readonly class SureForm extends DoorwayForm
         return $this->setout->plan === null
             ? []
             : Pick::of(
-                new OnSite($this->setout->document, $this->setout->plan, $this->setout->write),
+                new OnSite($this->setout->document, $this->setout->plan),
                 $this->setout->doorway->marking->plusMinus,
             );
     }

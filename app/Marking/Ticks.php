@@ -6,9 +6,11 @@ namespace App\Marking;
 
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\Speaker;
 use YokeLine\Format\MarksWriter;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 
 /** Which marks are made: ticked off at a place, and so no longer true once the plan has moved it. */
@@ -45,9 +47,13 @@ final readonly class Ticks
 
         return $made->equals($mark->place)
             ? ''
-            : "Moved since it was marked: it was {$this->write->show($made->minus($mark->place)->absolute())} further ".
-                    ($made->isOver($mark->place) ? 'on' : 'back').
-                    '. Rub that one out.';
+            : Speaker::in($this->write)->say(
+                new Message(
+                    'marks.moved',
+                    ['by' => $made->minus($mark->place)->absolute()],
+                    $made->isOver($mark->place) ? 'on' : 'back',
+                ),
+            );
     }
 
     private function isTicked(WallMark $mark): bool

@@ -7,6 +7,9 @@ namespace App\Models;
 use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Shelf;
+use App\Words\AsMessage;
+use App\Words\Speaker;
+use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Verdict;
 use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
@@ -27,7 +31,7 @@ use YokeLine\Setout;
  * @property int $job_id
  * @property string $name
  * @property string $verdict
- * @property string $summary
+ * @property StoredMessage $summary
  * @property ?int $revision_id
  * @property ?string $waits_for  null until it is worked out again
  * @property string $next
@@ -43,7 +47,7 @@ final class Doorway extends Model
     protected $fillable = ['job_id', 'name', 'verdict', 'summary'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime'];
+    protected $casts = ['archived_at' => 'datetime', 'summary' => AsMessage::class];
 
     private ?Setout $setout = null;
 
@@ -82,7 +86,7 @@ final class Doorway extends Model
     }
 
     /** @throws UnreadableFile where the document does not read; then there is no doorway */
-    public static function begin(Job $job, Document $document, string $what, Editor $editor): self
+    public static function begin(Job $job, Document $document, StoredMessage|string $what, Editor $editor): self
     {
         $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
         $doorway->rewrite(fn () => $document, $what, $editor);
@@ -101,7 +105,7 @@ final class Doorway extends Model
      *
      * @throws UnreadableFile where the document does not read; then nothing is kept
      */
-    public function rewrite(callable $make, string $what, Editor $editor, ?int $undoes = null): void
+    public function rewrite(callable $make, StoredMessage|string $what, Editor $editor, ?int $undoes = null): void
     {
         do {
             /** @var ?Revision $head */
@@ -126,7 +130,7 @@ final class Doorway extends Model
                         'parent_id' => $head?->id,
                         'number' => $number,
                         'document' => $document,
-                        'what' => mb_substr($what, 0, 250),
+                        'what' => StoredMessage::kept($what),
                         'who' => $editor->name,
                         'browser' => $editor->browser,
                         'undoes' => $undoes,
@@ -176,12 +180,20 @@ final class Doorway extends Model
         return $this->setout;
     }
 
+    /** Verdict and sizes in a line. */
+    public function says(): string
+    {
+        $verdict = Verdict::from($this->verdict)->says();
+
+        return Speaker::in(Unit::Millimetre)->say($verdict).' '.$this->summary->says();
+    }
+
     /** Makes a revision the current one, and takes from it what lists show. */
     public function moveTo(Revision $revision, Setout $setout): void
     {
         $this->name = $setout->doorway->name;
         $this->verdict = $setout->verdict()->value;
-        $this->summary = $setout->summary();
+        $this->summary = StoredMessage::of($setout->summary(), $setout->doorway->units);
         // How far it is is worked out again when somebody looks.
         $this->waits_for = null;
         $this->setout = $setout;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Words\AsMessage;
+use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -18,7 +20,7 @@ use YokeLine\Format\Document;
  * @property ?int $parent_id
  * @property int $number
  * @property Document $document
- * @property string $what
+ * @property StoredMessage $what
  * @property string $who  as they call themselves
  * @property string $browser  tells one editor from another who has given no name
  * @property ?int $undoes  the own change that this one takes back
@@ -32,7 +34,7 @@ final class Revision extends Model
     protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes'];
 
     /** @var array<string, string> */
-    protected $casts = ['document' => DocumentCast::class, 'created_at' => 'datetime'];
+    protected $casts = ['document' => DocumentCast::class, 'what' => AsMessage::class, 'created_at' => 'datetime'];
 
     protected static function booted(): void
     {

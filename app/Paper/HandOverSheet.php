@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Site\HandOver;
+use App\Words\Speaker;
 use YokeLine\Drawing\Elevation;
 
 /** The sheet that the customer keeps: what was fitted, how it was proved, how to care for it, who signed. */
@@ -49,7 +50,11 @@ final class HandOverSheet
         }
         ScenePainter::paint(
             $page,
-            Elevation::of($over->doorway->setout($over->run->units)->doorway, $over->run->plan, $over->run->write),
+            Elevation::of(
+                $over->doorway->setout($over->run->units)->doorway,
+                $over->run->plan,
+                Speaker::in($over->run->write),
+            ),
             self::EDGE,
             $this->y,
             $wide,
@@ -57,9 +62,10 @@ final class HandOverSheet
         );
         $this->y += 74;
         $this->title('How it was proved');
+        $speak = Speaker::in($over->run->write);
         foreach ($over->checks() as $check) {
             $this->line(
-                $check->says.
+                $speak->say($check->says()).
                     ($over->read($check) === '' ? '' : ": {$over->read($check)}").
                     ' - '.
                     match ($over->holds($check)) {

@@ -6,7 +6,6 @@ namespace App\Paper;
 
 use App\Models\Doorway;
 use App\Models\Job;
-use YokeLine\Inspection\Verdict;
 use YokeLine\Measure\Unit;
 
 /** Every set-out sheet of a job in one file, behind a page that says what is in it. */
@@ -27,7 +26,7 @@ final class JobPaper
 
         return [
             'name' => $doorway->name,
-            'says' => Verdict::from($doorway->verdict)->says().' '.$doorway->summary,
+            'says' => $doorway->says(),
             'file' => $has ? $path : null,
         ];
     }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Files\Table;
+use App\Words\Speaker;
 use YokeLine\Format\MarksWriter;
 use YokeLine\Holding\Anchoring;
-use YokeLine\Marks\Names;
 use YokeLine\Marks\WallMark;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
 /** Marks and fixings as one table, millimetres, for a spreadsheet. */
@@ -16,12 +17,13 @@ final class MarksTable
 {
     public static function csv(Plan $plan): string
     {
+        $speak = Speaker::in(Unit::Millimetre);
         $rows = array_map(
             fn (WallMark $mark) => [
                 'mark',
                 $mark->tape,
-                $mark->id,
-                Names::of($mark->id),
+                $mark->id->value,
+                $speak->say($mark->id->says()),
                 $mark->place->toMm(),
                 '',
                 $mark->spare?->toMm() ?? '',
@@ -37,7 +39,7 @@ final class MarksTable
                 'fixing',
                 'wall',
                 'fixing-'.($i + 1),
-                strtr($fixing->kind, '-', ' '),
+                $speak->say($fixing->called()),
                 $fixing->x->toMm(),
                 $fixing->y->toMm(),
                 '',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Shop\DoorwayOffer;
+use App\Words\Speaker;
 use YokeLine\Drawing\Elevation;
 
 /** An offer on paper: drawing, choices, price, what is not in it, room to sign. */
@@ -31,7 +32,7 @@ final class OfferSheet
         $plan = array_values($offer->materials->plans)[0];
         ScenePainter::paint(
             $page,
-            Elevation::of($plan->doorway, $plan, $offer->materials->write),
+            Elevation::of($plan->doorway, $plan, Speaker::in($offer->materials->write)),
             self::EDGE,
             30,
             $wide,
@@ -73,7 +74,9 @@ final class OfferSheet
             8.5,
             $offer->accepted === null
                 ? 'Accepted, with name and day'
-                : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format('j M Y')}, for change {$offer->accepted->revision->number}",
+                : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format(
+                    'j M Y',
+                )}, for change {$offer->accepted->revision->number}",
         );
 
         return $page->file();

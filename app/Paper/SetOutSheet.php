@@ -10,7 +10,6 @@ use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Section;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\PlannedLeaf;
 
 /** The set-out sheet as PDF: one page for a simple doorway, more where it takes more. */
@@ -29,8 +28,6 @@ final class SetOutSheet
 
     private TruePage $page;
 
-    private LengthWriter $write;
-
     private float $wide;
 
     private float $column;
@@ -38,7 +35,6 @@ final class SetOutSheet
     /** @param  'A4'|'Letter'  $paper */
     private function __construct(private readonly SheetContent $content, string $paper, private readonly float $size)
     {
-        $this->write = $content->bench->setout->write;
         $this->page = new TruePage($paper);
         $this->page->setTitle("Set-out sheet, {$content->doorway->name}");
         $this->page->AddPage();
@@ -79,7 +75,7 @@ final class SetOutSheet
         $y = 23.5;
         foreach (
             $page->lines(
-                $content->bench->setout->verdict()->says().' '.$content->bench->toSettle(),
+                $content->speak->say($content->bench->setout->verdict()->says()).' '.$content->bench->toSettle(),
                 $this->wide,
                 9.5,
                 true,
@@ -99,7 +95,7 @@ final class SetOutSheet
             $y += 3.4;
         }
         $beside = 68.0;
-        $elevation = Elevation::of($content->bench->setout->doorway, $content->plan, $this->write);
+        $elevation = Elevation::of($content->bench->setout->doorway, $content->plan, $content->speak);
         $high = min(66.0 * $this->size, ScenePainter::height($elevation, $this->wide - $beside - 3));
         ScenePainter::paint($page, $elevation, self::EDGE, $y - 2, $this->wide - $beside - 3, $high);
         $x = $right - $beside;
@@ -151,8 +147,8 @@ final class SetOutSheet
             $blocks[] = $this->readings($title, $readings);
         }
         $blocks[] = $this->rows('Sizes', $content->sizes());
-        $blocks[] = $this->drawing('Section at the jamb', Section::of($plan, $this->write), 38);
-        $blocks[] = $this->drawing('From above, depth ×'.Above::DEPTH, Above::of($plan, $this->write), 30);
+        $blocks[] = $this->drawing('Section at the jamb', Section::of($plan, $this->content->speak), 38);
+        $blocks[] = $this->drawing('From above, depth ×'.Above::DEPTH, Above::of($plan, $this->content->speak), 30);
         foreach ($plan->leaves() as $leaf) {
             $blocks[] = $this->leafCard($leaf);
         }
@@ -266,7 +262,7 @@ final class SetOutSheet
     {
         return $this->drawing(
             ($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf').', from its leading edge, its top, its foot',
-            LeafCard::shortened($this->content->plan, $leaf, $this->write),
+            LeafCard::shortened($this->content->plan, $leaf, $this->content->speak),
             50,
         );
     }

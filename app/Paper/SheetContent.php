@@ -8,12 +8,14 @@ use App\Bench\Bench;
 use App\Bench\Station;
 use App\Marking\MarkingForm;
 use App\Models\Doorway;
+use App\Words\Speaker;
 use App\Words\StepWords;
 use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\Severity;
 use YokeLine\Marks\Drilling;
-use YokeLine\Marks\Names;
+use YokeLine\Marks\MarkId;
 use YokeLine\Marks\Pull;
 use YokeLine\Marks\Reading;
 use YokeLine\Marks\RunningMarks;
@@ -21,6 +23,7 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
@@ -29,12 +32,18 @@ use YokeLine\Work\Order;
 use YokeLine\Work\Step;
 use YokeLine\Work\WorkCard;
 
-/** What the set-out sheet says, on the screen and on paper alike. */
+/**
+ * What the set-out sheet says, on the screen and on paper alike.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class SheetContent
 {
     public Bench $bench;
 
     public Plan $plan;
+
+    public Speaker $speak;
 
     private LengthWriter $write;
 
@@ -45,12 +54,15 @@ final readonly class SheetContent
         $this->bench = new Bench($doorway, Station::Rail, $units);
         $this->plan = $this->bench->setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
         $this->write = $this->bench->setout->write;
+        $this->speak = Speaker::in($this->write);
         $this->marking = new MarkingForm($doorway, $units);
     }
 
     public function subtitle(): string
     {
-        return "{$this->doorway->job->name} · change {$this->doorway->revision->number} · {$this->doorway->revision->created_at->format('j M Y')} · ".($this->write->unit === Unit::Millimetre ? 'millimetres' : 'inches');
+        return "{$this->doorway->job->name} · change {$this->doorway->revision->number} · {$this->doorway->revision->created_at->format(
+            'j M Y',
+        )} · ".($this->write->unit === Unit::Millimetre ? 'millimetres' : 'inches');
     }
 
     public function yoke(): string
@@ -63,8 +75,8 @@ final readonly class SheetContent
     {
         return array_values(
             array_map(
-                fn (Finding $finding) => "{$finding->says}.".
-                    ($finding->severity->value === 'stop' ? " {$finding->more}" : ''),
+                fn (Finding $finding) => $this->speak->sentence($finding->says()).
+                    ($finding->severity === Severity::Stop ? " {$this->speak->say($finding->more())}" : ''),
                 array_filter(
                     $this->bench->setout->findings,
                     fn (Finding $finding) => $finding->severity->needsSettling(),
@@ -77,7 +89,7 @@ final readonly class SheetContent
     public function heights(): array
     {
         return array_map(
-            fn ($mark) => [$this->say($mark->at), $mark->name],
+            fn ($mark) => [$this->say($mark->at), $this->speak->say($mark->says())],
             array_reverse(RunningMarks::heights($this->plan)),
         );
     }
@@ -89,7 +101,9 @@ final readonly class SheetContent
             fn (array $reading) => [
                 $this->say($reading['up']),
                 $this->say($reading['x']).
-                ($reading['x']->equals($this->plan->floor->highSpot()) ? ' · high spot' : ''),
+                ($reading['x']->equals($this->plan->floor->highSpot())
+                    ? ' · '.$this->speak->say(MarkId::of('high-spot')->says())
+                    : ''),
             ],
             RunningMarks::readings($this->plan),
         );
@@ -104,7 +118,10 @@ final readonly class SheetContent
                 $found[] = [
                     $this->hooked($tape, $pull),
                     array_map(
-                        fn (Reading $reading) => [$this->say($reading->shown), Names::of($reading->mark->id)],
+                        fn (Reading $reading) => [
+                            $this->say($reading->shown),
+                            $this->speak->say($reading->mark->id->says()),
+                        ],
                         $pull->readings,
                     ),
                 ];
@@ -117,22 +134,21 @@ final readonly class SheetContent
     /** @return list<array{string, list<array{string, string}>}> the leaf's own tapes: across it, down it, up it */
     public function leafTapes(): array
     {
-        $read = fn (WallMark $mark, string $of = '') => [
+        $read = fn (WallMark $mark, string $from = '') => [
             $this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
-            Names::of($mark->id).$of,
+            $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
         ];
 
         return [
             ...$this->ofLeaves(
                 fn (PlannedLeaf $leaf) => array_map($read(...), Tapes::across($this->plan, $leaf)),
-                'On the leaf, from its leading edge',
-                'On the %s leaf, from its leading edge',
+                'on-door',
             ),
             [
-                'On the leaf, up and down',
+                $this->of('on-door-up-down'),
                 [
-                    ...array_map(fn (WallMark $mark) => $read($mark, ', down'), Tapes::down($this->plan)),
-                    ...array_map(fn (WallMark $mark) => $read($mark, ', up'), Tapes::up($this->plan)),
+                    ...array_map(fn (WallMark $mark) => $read($mark, 'down'), Tapes::down($this->plan)),
+                    ...array_map(fn (WallMark $mark) => $read($mark, 'up'), Tapes::up($this->plan)),
                 ],
             ],
         ];
@@ -146,38 +162,50 @@ final readonly class SheetContent
 
         return [
             [
-                'Leaf',
-                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}",
+                $this->of('door'),
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
+                    $plan->thickness,
+                )}",
             ],
             ...array_map(
                 fn (string $leaf, LeafRun $run) => [
-                    $leaf === 'leaf' ? 'Opens' : ucfirst($leaf).' opens',
-                    ($run->direction === 1 ? 'right' : 'left').", travel {$say($run->travel->total)}",
+                    $this->titled('opens', $leaf === 'leaf' ? '' : $leaf),
+                    $this->of($run->direction === 1 ? 'opens-right' : 'opens-left', ['travel' => $run->travel->total]),
                 ],
                 array_keys($plan->layout->runs),
                 $plan->layout->runs,
             ),
-            ['Passage', implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages))],
-            ['Rail', $say($plan->rail->length->total).($plan->rail->pieces > 1 ? " in {$plan->rail->pieces}" : '')],
+            [
+                $this->of('passage'),
+                implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)),
+            ],
+            [
+                $this->of('rail'),
+                $plan->rail->pieces > 1
+                    ? $this->of('in-pieces', ['long' => $plan->rail->length->total, 'pieces' => $plan->rail->pieces])
+                    : $say($plan->rail->length->total),
+            ],
             ...$plan->header === null
                 ? []
                 : [
                     [
-                        'Header',
-                        "{$say($plan->header->span->length())} × {$say($plan->header->top->total->minus($plan->header->foot->total))} × {$say($plan->header->thickness)}",
+                        $this->of('header'),
+                        "{$say($plan->header->span->length())} × {$say(
+                            $plan->header->top->total->minus($plan->header->foot->total),
+                        )} × {$say($plan->header->thickness)}",
                     ],
                 ],
-            ['Kit', $plan->kit->name],
+            [$this->of('kit'), $plan->kit->name],
             ...$this->ofLeaves(
-                fn (PlannedLeaf $leaf) => "{$say($leaf->depth->clearance->total)} clear",
-                'Behind leaf',
-                'Behind %s leaf',
+                fn (PlannedLeaf $leaf) => $this->of('is-clear', ['by' => $leaf->depth->clearance->total]),
+                'behind',
             ),
             ...$plan->kit->guide->style->needsGroove()
                 ? $this->ofLeaves(
-                    fn (PlannedLeaf $leaf) => "{$this->write->showUp($leaf->guide->grooveDepth ?? Length::zero())} deep",
-                    'Groove',
-                    'Groove, %s leaf',
+                    fn (PlannedLeaf $leaf) => $this->of('is-deep', [
+                        'deep' => $leaf->guide->grooveDepth ?? Length::zero(),
+                    ]),
+                    'groove',
                 )
                 : [],
         ];
@@ -186,15 +214,18 @@ final readonly class SheetContent
     /** @return list<string> */
     public function fixings(): array
     {
-        $mm = fn (Length $length) => (string) $length->toMm();
+        $mm = fn (?Length $length) => $length === null ? '?' : (string) $length->toMm();
 
         return array_map(
-            fn (Schedule $row) => "{$row->count} × {$row->says} {$mm($row->diameter)} × ".
-                ($row->length === null ? '?' : $mm($row->length)).
-                " into {$row->into}, bits ".
-                implode(' → ', array_map($mm, $row->bits)).
-                ($row->depth === null ? '' : ", {$mm($row->depth)} deep").
-                '.',
+            fn (Schedule $row) => $this->of($row->depth === null ? 'fixing' : 'fixing-deep', [
+                'n' => $row->count,
+                'what' => $row->says(),
+                'diameter' => $mm($row->diameter),
+                'length' => $mm($row->length),
+                'into' => $row->into(),
+                'bits' => implode(' → ', array_map($mm, $row->bits)),
+                'depth' => $mm($row->depth),
+            ]),
             $this->bench->fixings(),
         );
     }
@@ -208,18 +239,20 @@ final readonly class SheetContent
         ) {
             $alike = [];
             foreach (Drilling::of($this->plan, $leaf) as $row) {
-                $bits =
-                    $row->bits === []
-                        ? ''
-                        : ', bits '.implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
-                $alike["{$bits}: {$row->from}."][] =
-                    ($row->kind === 'groove' ? 'groove' : "{$row->count} for the {$row->kind}").
-                    ($row->depth === null ? '' : " {$this->write->showUp($row->depth)} deep");
+                $bits = implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
+                $how = $this->of($bits === '' ? 'drilled-from' : 'drilled-with', [
+                    'from' => $row->from(),
+                    'bits' => $bits,
+                ]);
+                $alike[$how][] =
+                    $row->depth === null
+                        ? $this->speak->say($row->says())
+                        : $this->of('drilled-deep', ['what' => $row->says(), 'deep' => $row->depth]);
             }
             array_push(
                 $said,
                 ...array_map(
-                    fn (string $how, array $what) => ($name === '' ? '' : ucfirst($name).' leaf: ').
+                    fn (string $how, array $what) => ($name === '' ? '' : $this->titled('door', $name).': ').
                         implode(', ', $what).
                         $how,
                     array_keys($alike),
@@ -239,12 +272,12 @@ final readonly class SheetContent
      * @param  callable(PlannedLeaf): T  $what
      * @return list<array{string, T}>
      */
-    private function ofLeaves(callable $what, string $title, string $titleOfOne): array
+    private function ofLeaves(callable $what, string $title): array
     {
         $leaves = $this->plan->leavesThatDiffer($what);
 
         return array_map(
-            fn (string $name, PlannedLeaf $leaf) => [$name === '' ? $title : sprintf($titleOfOne, $name), $what($leaf)],
+            fn (string $name, PlannedLeaf $leaf) => [$this->titled($title, $name), $what($leaf)],
             array_keys($leaves),
             $leaves,
         );
@@ -277,23 +310,29 @@ final readonly class SheetContent
     /** @return list<string> */
     public function cautions(): array
     {
-        return [...$this->bench->toMove(), ...Cautions::of($this->plan)];
+        return [...$this->bench->toMove(), ...array_map($this->speak->say(...), Cautions::of($this->plan))];
     }
 
     private function hooked(string $tape, Pull $pull): string
     {
-        $on = [
-            'wall' => 'Along the wall',
-            'board' => 'On the board',
-            'rail' => 'On the rail',
-            'floor' => 'On the floor',
-        ][$tape];
+        return $this->of($pull->way === 1 ? 'hooked-right' : 'hooked-left', [
+            'tape' => new Message('sheet.tapes', [], $tape),
+            'hook' => $pull->hook->says(),
+        ]);
+    }
 
-        return "{$on}: hook at the ".
-            Names::hook($pull->hook->id).
-            ', pull '.
-            ($pull->way === 1 ? 'right' : 'left').
-            ($pull->hook->carried ? ', carried up with a plumb' : '');
+    /** @param  array<string, Value>  $with */
+    private function of(string $what, array $with = []): string
+    {
+        return $this->speak->say(new Message("sheet.{$what}", $with));
+    }
+
+    /** What a row is called, of one leaf of a pair where it is of one. */
+    private function titled(string $what, string $leaf): string
+    {
+        return $leaf === ''
+            ? $this->of($what)
+            : $this->of('of-leaf', ['leaf' => Message::word('leaves', $leaf), 'what' => new Message("sheet.{$what}")]);
     }
 
     private function say(Length $length): string

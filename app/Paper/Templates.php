@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use YokeLine\Marks\Names;
+use App\Words\Speaker;
 use YokeLine\Marks\StoryStrip;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Planning\GuidePlace;
@@ -94,7 +94,9 @@ final class Templates
                 10,
                 'hole '.
                     ($i + 1).
-                    ", {$this->write->show($down)} down, bore {$this->write->exact($this->plan->kit->hanger->holeDiameter)}",
+                    ", {$this->write->show($down)} down, bore {$this->write->exact(
+                        $this->plan->kit->hanger->holeDiameter,
+                    )}",
                 $onLeft ? 'L' : 'R',
                 true,
             );
@@ -143,7 +145,9 @@ final class Templates
             $middle,
             $foot + 22,
             10,
-            "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp($guide->grooveWidth)} wide, in the middle of {$this->write->show($this->plan->thickness)}",
+            "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp(
+                $guide->grooveWidth,
+            )} wide, in the middle of {$this->write->show($this->plan->thickness)}",
             'C',
             true,
         );
@@ -272,7 +276,7 @@ final class Templates
                     $left + $x + ($right ? -1 : 1),
                     $low + 2.5,
                     8,
-                    Names::of($mark->id)."  {$this->write->show($mark->place)}",
+                    Speaker::in($this->write)->say($mark->id->says())."  {$this->write->show($mark->place)}",
                     $right ? 'R' : 'L',
                 );
                 $row++;

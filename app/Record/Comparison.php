@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Models\Revision;
 use App\Shelf;
 use App\Words\Places;
+use App\Words\Speaker;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Svg;
 use YokeLine\Measure\LengthWriter;
@@ -51,12 +52,13 @@ final readonly class Comparison
     public function numbers(): array
     {
         [$old, $new] = [$this->before->plan?->sums() ?? [], $this->after->plan?->sums() ?? []];
+        $speak = Speaker::in($this->after->write);
         $found = [];
         foreach ($old + $new as $key => $sum) {
             [$was, $is] = [$old[$key] ?? null, $new[$key] ?? null];
             if ($was === null || $is === null || ! $was->total->equals($is->total)) {
                 $found[] = [
-                    $sum->name.(str_starts_with($key, 'up.') ? ', place '.((int) substr($key, 3) + 1) : ''),
+                    ucfirst($speak->say($sum->says())).(str_starts_with($key, 'up.') ? ' '.((int) substr($key, 3) + 1) : ''),
                     $this->say($was),
                     $this->say($is),
                 ];
@@ -70,15 +72,21 @@ final readonly class Comparison
     public function drawings(): array
     {
         return [
-            $this->before->plan === null ? '' : Svg::write(Small::of($this->before->plan)),
-            $this->after->plan === null ? '' : Svg::write(Small::of($this->after->plan)),
+            $this->before->plan === null
+                ? ''
+                : Svg::write(Small::of($this->before->plan, Speaker::in($this->after->write))),
+            $this->after->plan === null
+                ? ''
+                : Svg::write(Small::of($this->after->plan, Speaker::in($this->after->write))),
         ];
     }
 
     /** @return array{string, string} */
     public function verdicts(): array
     {
-        return [$this->before->verdict()->says(), $this->after->verdict()->says()];
+        $speak = Speaker::in($this->after->write);
+
+        return [$speak->say($this->before->verdict()->says()), $speak->say($this->after->verdict()->says())];
     }
 
     private function say(?Sum $sum): string

@@ -4,30 +4,34 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Marking\Proofs;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Revision;
+use App\Words\Speaker;
 use App\Words\StepWords;
+use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
-use YokeLine\Marks\Names;
+use YokeLine\Marks\MarkId;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Recovery\Problems;
 
 /** One thing that happened, in a sentence: an entry of the log, or a change of the plan. */
 final readonly class LogLine
 {
     public const KINDS = [
-        'plan' => 'plan',
-        'step' => 'steps',
-        'measured' => 'measured',
-        'mark' => 'marks',
-        'proof' => 'proofs of the line',
-        'found' => 'found',
-        'decision' => 'decisions',
-        'note' => 'notes',
-        'photo' => 'photographs',
-        'run' => 'proof of the run',
-        'snag' => 'snags',
-        'signature' => 'signed',
+        'plan',
+        'step',
+        'measured',
+        'mark',
+        'proof',
+        'found',
+        'decision',
+        'note',
+        'photo',
+        'run',
+        'snag',
+        'signature',
     ];
 
     private function __construct(
@@ -50,7 +54,13 @@ final readonly class LogLine
         if ($kind === '' || $kind === 'plan') {
             /** @var Revision $revision */
             foreach ($doorway->revisions()->get(['id', 'number', 'what', 'who', 'created_at']) as $revision) {
-                $lines[] = new self($revision->created_at, 'plan', $revision->who, $revision->number, $revision->what);
+                $lines[] = new self(
+                    $revision->created_at,
+                    'plan',
+                    $revision->who,
+                    $revision->number,
+                    $revision->what->says(),
+                );
             }
         }
         /** @var LogEntry $entry */
@@ -75,33 +85,53 @@ final readonly class LogLine
         return array_reverse(self::byMoment($lines));
     }
 
+    /** What a kind of entries is called. */
+    public static function kind(string $kind): string
+    {
+        return in_array($kind, self::KINDS, true) ? Speaker::words("record.kinds.{$kind}") : $kind;
+    }
+
     private static function says(LogEntry $entry, LengthWriter $write): string
     {
         $data = $entry->data;
+        $text = fn (string $key) => StoredMessage::read((string) ($data[$key] ?? ''))->says();
         $length = fn (string $key) => isset($data[$key]) ? $write->show(Log::read($data[$key])) : '';
-        $because = ($data['reason'] ?? '') === '' ? '' : ": {$data['reason']}";
+        $say = fn (string $how, array $with = []) => Speaker::words("record.log.{$how}", $with);
+        $because = $text('reason') === '' ? '' : ": {$text('reason')}";
 
         return match ($entry->kind) {
-            'step' => StepWords::named($entry->about).
-                ' '.
-                (['done' => 'done', 'skipped' => 'skipped', 'open' => 'opened again'][$data['state']] ?? '').
-                $because,
-            'measured' => "{$data['label']}: {$length('value')}, planned {$length('planned')}",
-            'mark' => ($data['made'] ?? false ? 'Marked ' : 'Taken back ').
-                Names::of((string) substr((string) strrchr($entry->about, '/'), 1)),
-            'proof' => 'Line proved, '.
-                strtr($entry->about, '-', ' ').
-                ": read {$length('read')}, expected {$length('expected')}, {$data['verdict']}",
-            'found' => (string) ($data['says'] ?? $entry->about),
-            'decision' => "{$data['says']} ({$data['harm']}). {$data['why']}",
-            'note' => (string) $data['says'],
-            'photo' => (string) ($data['says'] ?: 'Photograph'),
-            'run' => "{$data['label']}: ".
-                (isset($data['value']) ? "{$length('value')}, expected {$length('planned')}, " : '').
-                ($data['holds'] ? 'holds' : 'does not hold').
-                (($data['says'] ?? '') === '' ? '' : ". {$data['says']}"),
-            'snag' => "{$data['says']}: {$data['state']}{$because}",
-            'signature' => "Signed by {$data['name']}",
+            'step' => $say("step-{$data['state']}", ['step' => StepWords::named($entry->about)]).$because,
+            'measured' => $say('measured', [
+                'what' => $text('label'),
+                'is' => $length('value'),
+                'planned' => $length('planned'),
+            ]),
+            'mark' => $say($data['made'] ?? false ? 'marked' : 'unmarked', [
+                'mark' => Speaker::in($write)->say(
+                    MarkId::of((string) substr((string) strrchr($entry->about, '/'), 1))->says(),
+                ),
+            ]),
+            'proof' => $say('proof', [
+                'way' => Proofs::name($entry->about),
+                'read' => $length('read'),
+                'expected' => $length('expected'),
+                'verdict' => Speaker::words('record.verdicts.'.strtr((string) $data['verdict'], ' ', '-')),
+            ]),
+            'found' => isset($data['says']) ? $text('says') : Speaker::in($write)->say(Problems::title($entry->about)),
+            'decision' => $say('decision', [
+                'what' => $text('says'),
+                'harm' => lcfirst($text('harm')),
+                'why' => $text('why'),
+            ]),
+            'note' => $text('says'),
+            'photo' => $text('says') ?: $say('photo'),
+            'run' => $say((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
+                'what' => $text('label'),
+                'is' => $length('value'),
+                'planned' => $length('planned'),
+            ]).($text('says') === '' ? '' : ". {$text('says')}"),
+            'snag' => $text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
+            'signature' => $say('signature', ['name' => $data['name']]),
             default => $entry->about,
         };
     }

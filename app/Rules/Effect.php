@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\Speaker;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Sum;
@@ -38,7 +39,7 @@ final readonly class Effect
         $plan = $setout->plan;
         $write = new LengthWriter($this->before->write->unit);
         $settle = count(array_filter($setout->findings, fn (Finding $finding) => $finding->severity->needsSettling()));
-        $findings = $setout->verdict()->says().($settle > 0 ? " {$settle} to settle" : '');
+        $findings = Speaker::in($write)->say($setout->verdict()->says()).($settle > 0 ? " ({$settle})" : '');
         if ($plan === null) {
             return ['leaf' => '', 'yoke line' => '', 'passage' => '', 'guide' => '', 'verdict' => $findings];
         }

@@ -10,6 +10,7 @@ use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Revision;
 use App\Words\RuleWords;
+use App\Words\StoredMessage;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field;
@@ -18,6 +19,7 @@ use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
@@ -108,7 +110,7 @@ final readonly class RuleBook
             $before = $doorway->revision_id;
             $doorway->rewrite(
                 fn (Revision $head) => $this->on($head->document, $rule, $value, $why),
-                "house rule of the {$this->level->name()}: ".lcfirst(RuleWords::ask($rule)),
+                StoredMessage::change('rule', ['what' => new Message("rules.ask.{$rule->rule}")]),
                 $editor,
             );
             $changed += $doorway->revision_id === $before ? 0 : 1;

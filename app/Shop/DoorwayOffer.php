@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Models\Doorway;
 use App\Models\Offer;
 use App\Words\HangWords;
+use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\Order;
@@ -70,7 +71,9 @@ final readonly class DoorwayOffer
         return [
             [
                 'Leaf',
-                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}".
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
+                    $plan->thickness,
+                )}".
                 ($plan->doorway->brief->leaf->construction === null
                     ? ''
                     : ", {$plan->doorway->brief->leaf->construction}"),
@@ -99,8 +102,11 @@ final readonly class DoorwayOffer
     public function cautions(): array
     {
         return [
-            'A sliding leaf closes less tightly than a hinged one: light, sound and smells pass at its edges.',
-            ...array_slice(Cautions::of(array_values($this->materials->plans)[0]), -3),
+            Speaker::words('shop.closes-less-tightly'),
+            ...array_map(
+                Speaker::in($this->materials->write)->say(...),
+                array_slice(Cautions::of(array_values($this->materials->plans)[0]), -3),
+            ),
         ];
     }
 }

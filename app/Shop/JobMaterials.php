@@ -7,10 +7,12 @@ namespace App\Shop;
 use App\Files\Table;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\Speaker;
 use Illuminate\Support\Collection;
 use YokeLine\Catalog\MaterialKind;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Stock\BoardsToCut;
@@ -59,8 +61,8 @@ final readonly class JobMaterials
             $units ?? ((array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre),
         );
         $this->prices = new Prices();
-        $this->sections = BoardsToCut::of($plans, $this->names, self::stock($this->prices), $this->write);
-        $this->lines = self::priced($plans, $this->sections, $this->prices, $this->write);
+        $this->sections = BoardsToCut::of($plans, $this->names, self::stock($this->prices));
+        $this->lines = self::priced($plans, $this->sections, $this->prices);
     }
 
     /** @return array<string, list<MaterialLine>> */
@@ -76,21 +78,27 @@ final readonly class JobMaterials
 
     public function csv(): string
     {
+        $speak = $this->speak();
         $rows = [];
         foreach ($this->lines as $line) {
             $rows[] = [
-                $line->material->group,
-                $line->material->what,
+                $speak->say(new Message('materials.groups', [], $line->material->group)),
+                $speak->say($line->material->says()),
                 $line->count,
-                $line->material->unit,
-                $line->says($this->names),
-                $line->material->note,
+                $speak->say(new Message('materials.units', [], $line->material->unit)),
+                $line->says($this->names, $speak),
+                $line->material->note === null ? '' : $speak->say($line->material->note),
                 Prices::plain($line->each),
                 Prices::plain($line->cents()),
             ];
         }
 
         return Table::csv(['group', 'what', 'count', 'unit', 'for', 'note', 'each', 'all'], $rows);
+    }
+
+    public function speak(): Speaker
+    {
+        return Speaker::in($this->write);
     }
 
     /** @return array<string, float> how many of which are to be bought */
@@ -105,7 +113,7 @@ final readonly class JobMaterials
     /** @return array<string, string> what each is called, by key */
     public function called(): array
     {
-        return array_map(fn (MaterialLine $line) => $line->material->what, $this->lines);
+        return array_map(fn (MaterialLine $line) => $this->speak()->say($line->material->says()), $this->lines);
     }
 
     /** @return array{net: int, tax: int, total: int, unpriced: int} cents, and how many lines have no price */
@@ -122,11 +130,9 @@ final readonly class JobMaterials
      *
      * @return array{int, int} cents, and how many lines have no price
      */
-    public static function cost(Plan $plan, Prices $prices, LengthWriter $write): array
+    public static function cost(Plan $plan, Prices $prices): array
     {
-        return self::sum(
-            self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices), $write), $prices, $write),
-        );
+        return self::sum(self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices)), $prices));
     }
 
     /**
@@ -134,12 +140,12 @@ final readonly class JobMaterials
      * @param  list<Section>  $sections
      * @return array<string, MaterialLine>
      */
-    private static function priced(array $plans, array $sections, Prices $prices, LengthWriter $write): array
+    private static function priced(array $plans, array $sections, Prices $prices): array
     {
         $lines = [];
         foreach ($plans as $doorway => $plan) {
             foreach (
-                Materials::of($plan, $write, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material
+                Materials::of($plan, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material
             ) {
                 $lines[$material->key] = isset($lines[$material->key])
                     ? $lines[$material->key]->and($material, $doorway)
@@ -153,15 +159,7 @@ final readonly class JobMaterials
         }
         foreach ($sections as $section) {
             foreach ($section->bars() as $nm => $count) {
-                $long = Length::nm($nm);
-                $material = new Material(
-                    'Boards',
-                    $section->bar($long),
-                    "{$section->says}, {$write->show($long)} long",
-                    $count,
-                    '',
-                    'cut as drawn below',
-                );
+                $material = $section->asMaterial(Length::nm($nm), $count);
                 $lines[$material->key] = new MaterialLine($material, $count, [], $prices->of($material->key));
             }
         }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Words\Speaker;
+use YokeLine\Measure\Message;
 use YokeLine\Stock\Material;
 
 /** One line of what is to be bought, for as many doorways as want it. */
 final readonly class MaterialLine
 {
-    /** @param  array<int, string>  $for  by doorway, what for */
+    /** @param  array<int, Message>  $for  by doorway, what for */
     public function __construct(public Material $material, public float $count, public array $for, public ?int $each) {}
 
     public function and(Material $more, int $doorway): self
@@ -30,18 +32,16 @@ final readonly class MaterialLine
     }
 
     /** @param  array<int, string>  $names  of the doorways */
-    public function says(array $names): string
+    public function says(array $names, Speaker $speak): string
     {
-        $alike = array_unique(array_values($this->for));
-        $whose = array_map(fn (int $doorway) => $names[$doorway] ?? '', array_keys($this->for));
+        $for = array_map($speak->say(...), $this->for);
+        $alike = array_unique(array_values($for));
+        $whose = array_map(fn (int $doorway) => $names[$doorway] ?? '', array_keys($for));
 
         return match (count($alike)) {
-            0 => $this->material->for,
+            0 => $speak->say($this->material->for),
             1 => implode(': ', array_filter([implode(', ', $whose), $alike[0]])),
-            default => implode(
-                '; ',
-                array_map(fn (string $name, string $for) => "{$name}: {$for}", $whose, $this->for),
-            ),
+            default => implode('; ', array_map(fn (string $name, string $what) => "{$name}: {$what}", $whose, $for)),
         };
     }
 }

@@ -6,7 +6,9 @@ namespace App\Site;
 
 use App\Models\Doorway;
 use App\Record\Log;
+use App\Words\Speaker;
 use App\Words\StepWords;
+use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
@@ -137,7 +139,7 @@ final readonly class Entries
         return [
             'value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)),
             'planned' => Log::write($ask->planned),
-            'label' => $ask->label,
+            'label' => StoredMessage::of($ask->called(), $this->run->write->unit)->write(),
         ];
     }
 
@@ -145,12 +147,13 @@ final readonly class Entries
     private function check(string $about, string $holds, string $typed, string $units, string $says): array
     {
         $check =
-            array_column(RunCheck::of($this->run->plan, $this->run->write), null, 'id')[$about] ??
+            array_column(RunCheck::of($this->run->plan), null, 'id')[$about] ??
             throw new NotTaken('There is no such check.');
+        $label = StoredMessage::of($check->says(), $this->run->write->unit)->write();
         if ($typed === '') {
             in_array($holds, ['yes', 'no'], true) || throw new NotTaken('Does it hold, or not?');
 
-            return ['holds' => $holds === 'yes', 'says' => $says, 'label' => $check->says];
+            return ['holds' => $holds === 'yes', 'says' => $says, 'label' => $label];
         }
         $read = LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit);
 
@@ -159,7 +162,7 @@ final readonly class Entries
             'value' => Log::write($read),
             'planned' => $check->expected === null ? null : Log::write($check->expected),
             'says' => $says,
-            'label' => $check->says,
+            'label' => $label,
         ];
     }
 
@@ -192,7 +195,7 @@ final readonly class Entries
         return $old >= $now
             ? []
             : [
-                "The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what}). What you entered is kept; look at its numbers again.",
+                "The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what->says()}). What you entered is kept; look at its numbers again.",
             ];
     }
 
@@ -200,7 +203,9 @@ final readonly class Entries
     {
         return match ($kind) {
             'step' => isset($this->run->steps[$about]) ? StepWords::step($this->run->steps[$about]) : $about,
-            'measured' => $this->run->asks()[$about]->label ?? $about,
+            'measured' => isset($this->run->asks()[$about])
+                ? Speaker::in($this->run->write)->say($this->run->asks()[$about]->called())
+                : $about,
             default => $about,
         };
     }

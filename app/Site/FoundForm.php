@@ -9,13 +9,17 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use App\Record\Log;
 use App\Shelf;
+use App\Words\Speaker;
+use App\Words\StoredMessage;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Recovery\Problems;
+use YokeLine\Recovery\Question;
 use YokeLine\Recovery\Surveyed;
 use YokeLine\Recovery\WayOut;
 use YokeLine\Setout;
@@ -61,10 +65,15 @@ final readonly class FoundForm
 
     public function title(): string
     {
-        return lcfirst(Problems::ROWS[$this->row]);
+        return lcfirst($this->speak()->say(Problems::title($this->row)));
     }
 
-    /** @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> */
+    public function speak(): Speaker
+    {
+        return Speaker::in($this->run->write);
+    }
+
+    /** @return array<string, Question> */
     public function asks(): array
     {
         return $this->problems->asks($this->row);
@@ -89,8 +98,8 @@ final readonly class FoundForm
         $refused = $told = [];
         foreach ($this->asks() as $field => $ask) {
             $said = trim(is_string($typed[$field] ?? null) ? $typed[$field] : '');
-            if ($ask['options'] !== []) {
-                $told[$field] = isset($ask['options'][$said]) ? $said : (string) array_key_first($ask['options']);
+            if ($ask->options !== []) {
+                $told[$field] = isset($ask->options[$said]) ? $said : (string) array_key_first($ask->options);
             } elseif ($said !== '') {
                 try {
                     $told[$field] = Log::write(LengthReader::read($said, $this->run->write->unit));
@@ -119,7 +128,6 @@ final readonly class FoundForm
                 $this->row,
                 [
                     'told' => $told,
-                    'says' => Problems::ROWS[$this->row],
                     'under' => $this->under,
                     'revision' => (int) $this->doorway->revision_id,
                 ],
@@ -134,7 +142,7 @@ final readonly class FoundForm
                 [
                     'value' => $value,
                     'planned' => Log::write($this->run->asks()[$ask]->planned),
-                    'label' => $this->run->asks()[$ask]->label,
+                    'label' => StoredMessage::of($this->run->asks()[$ask]->called(), $this->run->write->unit)->write(),
                 ],
                 $editor->name,
             );
@@ -143,7 +151,7 @@ final readonly class FoundForm
         return $refused;
     }
 
-    /** @return array{list<string>, list<WayOut>} what it means, and the ways out */
+    /** @return array{list<Message>, list<WayOut>} what it means, and the ways out */
     public function ways(): array
     {
         if (in_array($this->row, Problems::SURVEYED, true)) {
@@ -162,7 +170,7 @@ final readonly class FoundForm
         $place = 'survey.hazards['.(is_string($id) ? "#{$id}" : $hazard).']';
 
         return [
-            ['It stands in the survey now.', ...$says],
+            [new Message('recovery.means.kept'), ...$says],
             array_map(
                 fn (WayOut $way) => $way->id === 'move-hazard' ? $way->changing(["{$place}.moved" => true]) : $way,
                 $ways,
@@ -170,7 +178,7 @@ final readonly class FoundForm
         ];
     }
 
-    /** @return list<string> what follows of it that did not stand before */
+    /** @return list<Message> what follows of it that did not stand before */
     private function follows(): array
     {
         if ($this->before === null) {
@@ -185,10 +193,10 @@ final readonly class FoundForm
         );
 
         return [
-            'It stands in the survey now.',
+            new Message('recovery.means.kept'),
             ...$new === []
-                ? ['Nothing new is wrong because of it.']
-                : array_values(array_map(fn (Finding $finding) => "{$finding->says}.", $new)),
+                ? [new Message('recovery.means.nothing-new')]
+                : array_values(array_map(fn (Finding $finding) => $finding->says(), $new)),
         ];
     }
 
@@ -200,7 +208,7 @@ final readonly class FoundForm
     private function survey(array $told, Editor $editor): void
     {
         $read = array_map(
-            fn (string $field, string $value) => ($this->asks()[$field]['options'] ?? []) === []
+            fn (string $field, string $value) => ($this->asks()[$field]->options ?? []) === []
                 ? Log::read($value)
                 : $value,
             array_keys($told),
@@ -216,7 +224,10 @@ final readonly class FoundForm
                 $editor->name,
                 now()->toIso8601String(),
             ),
-            "Found on site: {$this->title()}",
+            StoredMessage::of(
+                new Message('recovery.found', ['what' => Problems::title($this->row)]),
+                $this->run->write->unit,
+            ),
             $editor,
         );
     }
@@ -227,13 +238,28 @@ final readonly class FoundForm
             null;
     }
 
+    /** A way out that is taken, as the history keeps it. */
+    public function taken(WayOut $way): StoredMessage
+    {
+        return StoredMessage::of(
+            new Message('recovery.taken', ['found' => Problems::title($this->row), 'way' => $way->title()]),
+            $this->run->write->unit,
+        );
+    }
+
     /** Nothing is done about it, for a reason; what it leaves to settle stays. */
     public function left(string $why, string $who): void
     {
         (new Log($this->doorway))->add(
             'decision',
             $this->row,
-            ['way' => 'leave', 'says' => 'Left as it is', 'why' => $why, 'redo' => [], 'harm' => WayOut::HARM[0]],
+            [
+                'way' => 'leave',
+                'says' => $this->kept(new Message('recovery.left-as-is')),
+                'why' => $why,
+                'redo' => [],
+                'harm' => $this->kept(new Message('recovery.harm', [], '0')),
+            ],
             $who,
         );
     }
@@ -247,18 +273,31 @@ final readonly class FoundForm
             $this->row,
             [
                 'way' => $way->id,
-                'says' => $way->title,
-                'why' => $way->says,
+                'says' => $this->kept($way->title()),
+                'why' => $this->kept($way->says()),
                 'redo' => array_column($way->redo, 'value'),
-                'harm' => WayOut::HARM[$way->harm],
+                'harm' => $this->kept($way->harm()),
             ],
             $who,
         );
         foreach ($this->run->steps as $id => $step) {
             if (in_array($step->kind(), $way->redo, true) && $this->run->state($id) !== 'open') {
-                $log->add('step', $id, ['state' => 'open', 'reason' => "To do over: {$way->title}"], $who);
+                $log->add(
+                    'step',
+                    $id,
+                    [
+                        'state' => 'open',
+                        'reason' => $this->kept(new Message('recovery.do-over', ['what' => $way->title()])),
+                    ],
+                    $who,
+                );
             }
         }
+    }
+
+    private function kept(Message $message): string
+    {
+        return StoredMessage::of($message, $this->run->write->unit)->write();
     }
 
     /**
@@ -272,9 +311,7 @@ final readonly class FoundForm
         $told = [];
         foreach ($found as $field => $value) {
             $told[$field] =
-                ($this->problems->asks($this->row)[$field]['options'] ?? []) === []
-                    ? Log::read($value)
-                    : (string) $value;
+                ($this->problems->asks($this->row)[$field]->options ?? []) === [] ? Log::read($value) : (string) $value;
         }
         foreach (array_keys($this->problems->asks($this->row)) as $field) {
             $read = $this->run->read($field);

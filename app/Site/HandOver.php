@@ -7,6 +7,7 @@ namespace App\Site;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
@@ -38,7 +39,9 @@ final readonly class HandOver
     public function sign(string $name, string $strokes, string $who): ?string
     {
         $problem = match (true) {
-            $this->open() !== [] => 'It cannot be signed while something is open: '.implode('; ', $this->open()).'.',
+            $this->open() !== [] => 'It cannot be signed while something is open: '.
+                implode('; ', $this->open()).
+                '.',
             trim($name) === '' => 'Whose signature is it? Write the name.',
             preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
             default => null,
@@ -54,7 +57,7 @@ final readonly class HandOver
     /** @return list<RunCheck> */
     public function checks(): array
     {
-        return RunCheck::of($this->run->plan, $this->run->write);
+        return RunCheck::of($this->run->plan);
     }
 
     public function holds(RunCheck $check): ?bool
@@ -77,7 +80,9 @@ final readonly class HandOver
             array_values(array_filter($this->snags, fn (LogEntry $snag) => $snag->data['state'] === 'open')),
         );
         $failed = array_map(
-            fn (RunCheck $check) => "Does not hold: {$check->says}",
+            fn (RunCheck $check) => Speaker::words('record.does-not-hold', [
+                'what' => Speaker::in($this->run->write)->say($check->says()),
+            ]),
             array_values(
                 array_filter(
                     $this->checks(),
@@ -104,7 +109,9 @@ final readonly class HandOver
         return [
             [
                 'Leaf',
-                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}, about ".
+                "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
+                    $plan->thickness,
+                )}, about ".
                 round($plan->mass->kg).
                 ' kg',
             ],
@@ -146,11 +153,7 @@ final readonly class HandOver
     /** @return list<string> what the customer must know */
     public function cautions(): array
     {
-        return [
-            'Fingers are trapped at the jamb and at the stops; children are shown it, and not left to swing on the leaf.',
-            'Nothing is hung on the leaf or on the rail.',
-            ...array_slice(Cautions::of($this->run->plan), -1),
-        ];
+        return array_map(Speaker::in($this->run->write)->say(...), Cautions::forCustomer($this->run->plan));
     }
 
     private function lineBuilt(): string

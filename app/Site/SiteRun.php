@@ -8,10 +8,12 @@ use App\Marking\MarkingForm;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Recovery\OnSite;
@@ -177,7 +179,6 @@ final readonly class SiteRun
             new OnSite(
                 $before->document ?? $this->doorway->revision->document,
                 $before->plan ?? $this->plan,
-                $this->write,
                 array_map(StepKind::from(...), array_keys(array_filter($kinds))),
             ),
         );
@@ -217,6 +218,8 @@ final readonly class SiteRun
         }
         $off = $read->minus($ask->planned);
 
-        return "{$this->write->show($off->absolute())} ".($off->isPositive() ? 'more' : 'less').' than planned';
+        return Speaker::in($this->write)->say(
+            new Message('site.off', ['by' => $off->absolute()], $off->isPositive() ? 'more' : 'less'),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Marking\MarkingForm;
+use App\Words\Speaker;
 use App\Words\StepWords;
 use Closure;
 use YokeLine\Drawing\AsBuilt;
@@ -18,13 +19,15 @@ use YokeLine\Drawing\Svg;
 use YokeLine\Holding\Schedule;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
-use YokeLine\Marks\Names;
+use YokeLine\Marks\MarkId;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
 use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -40,6 +43,8 @@ final readonly class StepSheet
     /** @var array<string, Pulls> */
     private array $pulls;
 
+    private Speaker $speak;
+
     /**
      * @param  Closure(string): list<array{Length, Length}>  $lineBuilt  by rail, as its readings end
      * @param  Closure(string): ?Length  $read  by ask
@@ -52,6 +57,7 @@ final readonly class StepSheet
         private Closure $read,
     ) {
         $this->pulls = $marking->pulls();
+        $this->speak = Speaker::in($write);
     }
 
     public function drawing(Step $step): string
@@ -60,16 +66,16 @@ final readonly class StepSheet
         $leaf = $this->leaf($step);
         $scene = match ($step->kind()) {
             StepKind::LeafIn => $this->asItCame($leaf),
-            StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->write),
+            StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->speak),
             StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of(
                 $plan->doorway,
                 $plan,
-                $this->write,
+                $this->speak,
             ),
-            StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->write),
+            StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
             StepKind::RailTrue => $this->line(($this->lineBuilt)(Asks::railOf($step, $this->plan))),
             StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
-            StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->write),
+            StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->speak),
             default => null,
         };
 
@@ -81,10 +87,11 @@ final readonly class StepSheet
     {
         $plan = $this->plan;
         $say = $this->write->show(...);
-        $marks = fn (array $marks) => array_map(
+        $of = fn (string $what, array $with = []) => $this->speak->say(new Message('site.readings', $with, $what));
+        $marks = fn (array $marks, string $from = '') => array_map(
             fn (WallMark $mark) => [
                 $say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
-                Names::of($mark->id),
+                $from === '' ? $this->speak->say($mark->id->says()) : $of($from, ['mark' => $mark->id->says()]),
             ],
             $marks,
         );
@@ -92,42 +99,31 @@ final readonly class StepSheet
         return array_values(
             match ($step->kind()) {
                 StepKind::BoxCheck => array_map(
-                    fn (array $row) => ["{$row[0]} ×", $row[1]],
-                    BoxCheck::of($plan, $this->write),
+                    fn (array $row) => [
+                        "{$row[0]} ×",
+                        $row[1] instanceof Message ? $this->speak->say($row[1]) : $row[1],
+                    ],
+                    BoxCheck::of($plan),
                 ),
                 StepKind::Trial => [
-                    [$say($plan->heights->topGap->total), 'top gap to expect, leaf top to rail foot'],
-                    ...array_map(
-                        fn (Length $hole) => [$say($hole), 'hole, down from the off-cut’s top'],
-                        $plan->heights->hangerHoles,
-                    ),
+                    [$say($plan->heights->topGap->total), $of('trial-gap')],
+                    ...array_map(fn (Length $hole) => [$say($hole), $of('trial-hole')], $plan->heights->hangerHoles),
                 ],
-                StepKind::LeafIn => [
-                    [
-                        round($plan->mass->kg).' kg',
-                        $plan->mass->assumed ? 'if it is solid softwood; weigh it' : 'as given or worked out',
-                    ],
-                ],
+                StepKind::LeafIn => [[$this->mass(), $of($plan->mass->assumed ? 'mass-assumed' : 'mass')]],
                 StepKind::TrimLeaf => array_map(
-                    fn (string $size, Length $off) => [
-                        $this->write->showFine($off),
-                        "off each of the two edges of its {$size}",
-                    ],
+                    fn (string $size, Length $off) => [$this->write->showFine($off), $of("trim-{$size}")],
                     array_keys(Drilling::trims($plan)),
                     Drilling::trims($plan),
                 ),
                 StepKind::MarkLeaf => [
                     ...$marks(Tapes::across($plan, $this->leaf($step))),
-                    ...array_map(
-                        fn (array $row) => [$row[0], "{$row[1]}, down from the top"],
-                        $marks(Tapes::down($plan)),
-                    ),
-                    ...array_map(fn (array $row) => [$row[0], "{$row[1]}, up from the foot"], $marks(Tapes::up($plan))),
+                    ...$marks(Tapes::down($plan), 'down'),
+                    ...$marks(Tapes::up($plan), 'up'),
                 ],
                 StepKind::BoreLeaf => array_map(
                     fn (Drilling $row) => [
-                        implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)) ?: '–',
-                        "{$row->count} for the {$row->kind}: {$row->from}",
+                        self::bits($row->bits) ?: '–',
+                        $of('drilled', ['what' => $row->says(), 'from' => $row->from()]),
                     ],
                     array_values(
                         array_filter(
@@ -140,37 +136,39 @@ final readonly class StepSheet
                 StepKind::CutBoard, StepKind::BoardUp => $plan->header === null
                     ? []
                     : [
-                        [$say($plan->header->span->length()), 'long'],
-                        [$say($plan->header->foot->total), 'its foot, up from the high spot'],
-                        [$say($plan->header->span->low), 'its left end, along the wall'],
+                        [$say($plan->header->span->length()), $of('long')],
+                        [$say($plan->header->foot->total), $of('board-bottom')],
+                        [$say($plan->header->span->low), $of('left-end')],
                     ],
                 StepKind::CutRail, StepKind::RailUp => [
-                    [$say($plan->rail->length->total), 'rail'],
-                    [$say($plan->rail->span->low), 'its left end, along the wall'],
-                    [$say($plan->yokeLine()), 'hole centres, up from the high spot'],
+                    [$say($plan->rail->length->total), $of('rail')],
+                    [$say($plan->rail->span->low), $of('left-end')],
+                    [$say($plan->yokeLine()), $of('line')],
                 ],
                 StepKind::MarkBoard, StepKind::BoreBoard => $this->pulled('board'),
                 StepKind::MarkWall, StepKind::BoreWall => $this->pulled('wall'),
                 StepKind::MarkLine => array_map(
                     fn (Heights $at) => [
                         $say($at->readings[count($at->readings) - 1]->shown),
-                        'up to the yoke line at '.Names::of($at->place).", {$say($at->x)}",
+                        $of('line-at', ['place' => MarkId::of($at->place)->says(), 'at' => $at->x]),
                     ],
                     Heights::of($plan),
                 ),
                 StepKind::BoardFix, StepKind::BoreRail => array_map(
                     fn (Schedule $row) => [
                         "{$row->count} ×",
-                        "{$row->says} into {$row->into}, ".
-                        ($row->length === null ? '' : "{$row->length->toMm()} long, ").
-                        'bits '.
-                        implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits)),
+                        $of($row->length === null ? 'fixing' : 'fixing-long', [
+                            'what' => $row->says(),
+                            'into' => $row->into(),
+                            'long' => (string) $row->length?->toMm(),
+                            'bits' => self::bits($row->bits),
+                        ]),
                     ],
                     Schedule::of($plan),
                 ),
                 StepKind::SetStops, StepKind::StopsOn => $this->pulled('rail'),
                 StepKind::MarkGuide, StepKind::FixGuide => $this->pulled('floor'),
-                StepKind::Hang => [[(string) $step->people, 'people'], [round($plan->mass->kg).' kg', 'leaf']],
+                StepKind::Hang => [[(string) $step->people, $of('people')], [$this->mass(), $of('door')]],
                 default => [],
             },
         );
@@ -179,32 +177,43 @@ final readonly class StepSheet
     /** @return list<string> */
     public function hand(Step $step): array
     {
+        $says = match ($step->kind()) {
+            StepKind::RailUp, StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
+            StepKind::StopsOn,
+            StepKind::CatchesOn,
+            StepKind::SetStops,
+            StepKind::SetCatches,
+            StepKind::DiscsIn => AtHand::stop($this->plan),
+            StepKind::MarkGuide, StepKind::FixGuide => AtHand::guide($this->plan),
+            StepKind::BoreLeaf => [new Message('site.hand', [], 'square')],
+            default => [],
+        };
+
         return array_values(
             array_filter([
                 StepWords::howTight($step),
-                ...match ($step->kind()) {
-                    StepKind::RailUp, StepKind::FitHangers, StepKind::Hang => array_slice(
-                        AtHand::hanger($this->plan),
-                        0,
-                        3,
-                    ),
-                    StepKind::StopsOn,
-                    StepKind::CatchesOn,
-                    StepKind::SetStops,
-                    StepKind::SetCatches,
-                    StepKind::DiscsIn => AtHand::stop($this->plan),
-                    StepKind::MarkGuide, StepKind::FixGuide => AtHand::guide($this->plan),
-                    StepKind::BoreLeaf => ['One hole, check square, then the second.'],
-                    default => [],
-                },
+                ...array_map($this->speak->say(...), $says),
                 StepWords::why($step),
             ]),
         );
     }
 
+    private function mass(): string
+    {
+        return $this->speak->say(
+            new Message('site.readings', ['mass' => Quantity::kilograms(round($this->plan->mass->kg))], 'is-mass'),
+        );
+    }
+
+    /** @param  list<Length>  $bits */
+    private static function bits(array $bits): string
+    {
+        return implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $bits));
+    }
+
     private function stop(): ?Scene
     {
-        return AtStop::each($this->plan, $this->write)[0][1] ?? null;
+        return AtStop::each($this->plan, $this->speak)[0][1] ?? null;
     }
 
     /** The leaf that a step is of. */
@@ -224,15 +233,15 @@ final readonly class StepSheet
 
         return $width === null && $height === null
             ? null
-            : AsBuilt::leaf($this->plan, $leaf, $width, $height, $this->write);
+            : AsBuilt::leaf($this->plan, $leaf, $width, $height, $this->speak);
     }
 
     /** @param  list<array{Length, Length}>  $built */
     private function line(array $built): Scene
     {
         return $built === []
-            ? AtHanger::of($this->plan, $this->write)
-            : AsBuilt::line($this->plan, $built, $this->write);
+            ? AtHanger::of($this->plan, $this->speak)
+            : AsBuilt::line($this->plan, $built, $this->speak);
     }
 
     /** @return list<array{string, string}> */
@@ -241,8 +250,8 @@ final readonly class StepSheet
         return $guide->grooveDepth === null || $guide->grooveWidth === null
             ? []
             : [
-                [$this->write->showUp($guide->grooveDepth), 'deep'],
-                [$this->write->showUp($guide->grooveWidth), 'wide, in the middle of the foot'],
+                [$this->write->showUp($guide->grooveDepth), Speaker::words('site.readings.deep')],
+                [$this->write->showUp($guide->grooveWidth), Speaker::words('site.readings.wide')],
             ];
     }
 
@@ -254,10 +263,13 @@ final readonly class StepSheet
             foreach ($pull->readings as $reading) {
                 $readings[] = [
                     $this->write->show($reading->shown),
-                    Names::of($reading->mark->id).
-                    ', from the '.
-                    Names::hook($pull->hook->id).
-                    ($pull->way === 1 ? '' : ' to the left'),
+                    $this->speak->say(
+                        new Message(
+                            'site.readings',
+                            ['mark' => $reading->mark->id->says(), 'hook' => $pull->hook->says()],
+                            $pull->way === 1 ? 'hooked' : 'hooked-left',
+                        ),
+                    ),
                 ];
             }
         }

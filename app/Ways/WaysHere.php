@@ -8,6 +8,7 @@ use App\Models\Doorway;
 use App\Shelf;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
+use App\Words\Speaker;
 use Generator;
 use Illuminate\Support\Facades\Cache;
 use YokeLine\Doorway\Kit;
@@ -51,10 +52,16 @@ final class WaysHere
         return Weights::from($this->setout->doorway->brief->purposes);
     }
 
+    /** What is to be measured before there is anything to choose from. */
+    public function firstOfAll(): string
+    {
+        return Speaker::in($this->setout->write)->sentence($this->setout->findings[0]->says());
+    }
+
     /** @throws NotYetMeasured */
     public function search(): Search
     {
-        return $this->search ??= Search::of($this->setout->doorway, $this->kits, $this->setout->write);
+        return $this->search ??= Search::of($this->setout->doorway, $this->kits);
     }
 
     /** @throws NotYetMeasured */
@@ -99,7 +106,7 @@ final class WaysHere
     public function cost(Plan $plan): string
     {
         $prices = app(Prices::class);
-        [$cents, $unpriced] = JobMaterials::cost($plan, $prices, $this->setout->write);
+        [$cents, $unpriced] = JobMaterials::cost($plan, $prices);
 
         return $cents === 0 ? '' : $prices->say($cents).($unpriced > 0 ? " and {$unpriced} unpriced" : '');
     }
@@ -113,7 +120,7 @@ final class WaysHere
 
     public function drawing(Plan $plan): string
     {
-        return Svg::write(Small::of($plan));
+        return Svg::write(Small::of($plan, Speaker::in($this->setout->write)));
     }
 
     /** How many holes of the rail hold, or studs the board catches; '' while none are known. */

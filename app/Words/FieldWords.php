@@ -12,8 +12,7 @@ final class FieldWords
     /** @param  int  $n  which of a list it is of, from 1 */
     public static function label(string $place, int $n = 0): string
     {
-        return self::find('fields', $place, $n) ??
-            strtr(Catalog::path($place), ['.' => ' ', '_' => ' ', '[]' => '']);
+        return self::find('fields', $place, $n) ?? strtr(Catalog::path($place), ['.' => ' ', '_' => ' ', '[]' => '']);
     }
 
     public static function isNamed(string $place): bool
@@ -37,7 +36,7 @@ final class FieldWords
     {
         $path = Catalog::path($place);
         $book = app(Books::class)->open('answers');
-        $said = $book[$path] ?? $book[rtrim($path, '[]')] ?? [];
+        $said = $book[$path] ?? ($book[rtrim($path, '[]')] ?? []);
         /** @var array<string, string> $said */
         $only = $only === [] ? array_keys($said) : $only;
 
@@ -54,7 +53,7 @@ final class FieldWords
         $path = Catalog::path($place);
         $own = preg_match('/\[\d+\]$/', $place, $last) === 1 ? substr($path, 0, -2).$last[0] : $path;
         $words = app(Books::class)->open($book);
-        $found = $words[$own] ?? $words[$path] ?? $words[rtrim($path, '[]')] ?? null;
+        $found = $words[$own] ?? ($words[$path] ?? ($words[rtrim($path, '[]')] ?? null));
 
         return is_string($found) ? strtr($found, [':n' => (string) $n]) : null;
     }

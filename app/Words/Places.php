@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Illuminate\Support\Facades\Lang;
 use stdClass;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
 
 /** Places of a document, and changes to them, in words. */
 final class Places
@@ -14,47 +16,68 @@ final class Places
     /** @param  ?Document  $document  in which items are counted */
     public static function name(string $place, ?Document $document = null): string
     {
-        $counted = $document?->counted($place) ?? $place;
-
-        return FieldWords::label($counted, preg_match('/\[(\d+)\]/', $counted, $found) === 1 ? (int) $found[1] + 1 : 0);
+        return Speaker::in(Unit::Millimetre)->say(self::called($place, $document));
     }
 
-    public static function value(mixed $value): string
+    public static function value(mixed $value, string $place = ''): string
     {
-        return match (true) {
-            $value === null => self::say('nothing'),
-            is_bool($value) => self::say($value ? 'yes' : 'no'),
-            is_scalar($value) => (string) $value,
-            is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value
-                ? implode(', ', $value)
-                : self::say('many', ['count' => count($value)]),
-            $value instanceof stdClass && is_string($value->name ?? ($value->kind ?? null)) => (string) ($value->name ??
-                $value->kind),
-            default => self::say('something'),
-        };
+        return Speaker::in(Unit::Millimetre)->say(self::valued($value, $place));
     }
 
-    /** @param  array<string, mixed>  $changes */
-    public static function summary(array $changes, ?Document $document = null): string
+    /**
+     * What a change is called in the history.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    public static function summary(array $changes, ?Document $document = null): StoredMessage
     {
-        return implode(
-            '; ',
-            array_map(
-                fn (int|string $place, mixed $value) => self::say($value === null ? 'taken-out' : 'set', [
-                    'what' => self::name((string) $place, $document),
-                    'to' => self::value($value),
-                ]),
-                array_keys($changes),
-                $changes,
+        $each = array_map(
+            fn (int|string $place, mixed $value) => new Message(
+                'changes',
+                [
+                    'what' => self::called((string) $place, $document),
+                    'to' => self::valued($value, (string) $place),
+                ],
+                $value === null ? 'taken-out' : 'set',
             ),
+            array_keys($changes),
+            $changes,
+        );
+
+        return StoredMessage::of(
+            count($each) === 1 ? $each[0] : new Message('changes', ['all' => $each], 'several'),
+            Unit::Millimetre,
         );
     }
 
-    /** @param  array<string, string|int>  $with */
-    private static function say(string $key, array $with = []): string
+    private static function called(string $place, ?Document $document): Message
     {
-        $words = Lang::get("changes.{$key}", $with);
+        $counted = $document?->counted($place) ?? $place;
+        $n = preg_match('/\[(\d+)\]/', $counted, $found) === 1 ? (int) $found[1] + 1 : 0;
 
-        return is_string($words) ? $words : $key;
+        return new Message('place', ['n' => $n], $counted);
+    }
+
+    /** A value as it stands in a document; an answer by what it is called. */
+    private static function valued(mixed $value, string $place): Message
+    {
+        return match (true) {
+            $value === null => new Message('changes', [], 'nothing'),
+            is_bool($value) => new Message('changes', [], $value ? 'yes' : 'no'),
+            is_string($value) && in_array($value, Catalog::whole()->find($place)->answers ?? [], true) => new Message(
+                'answer',
+                ['of' => $place],
+                $value,
+            ),
+            is_scalar($value) => new Message('changes', ['value' => (string) $value], 'value'),
+            is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value
+                ? new Message('changes', ['value' => implode(', ', $value)], 'value')
+                : new Message('changes', ['count' => count($value)], 'many'),
+            $value instanceof stdClass && is_string($value->name ?? ($value->kind ?? null)) => Message::word(
+                'things',
+                (string) ($value->name ?? $value->kind),
+            ),
+            default => new Message('changes', [], 'something'),
+        };
     }
 }

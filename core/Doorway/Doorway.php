@@ -28,11 +28,10 @@ final readonly class Doorway
     /**
      * What must be known before a plan can come out, in the order of the work: place => what is wanted.
      *
-     * @return array<string, string>
+     * @return list<string> the places
      */
     public function missing(): array
     {
-        return $this->survey->missing() +
-            ($this->brief->leaf->thickness === null ? ['brief.leaf.thickness' => 'how thick the leaf is'] : []);
+        return [...$this->survey->missing(), ...$this->brief->leaf->thickness === null ? ['brief.leaf.thickness'] : []];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Doorway;
 
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 
 /**
@@ -20,4 +21,9 @@ final readonly class Hazard
         public string $place = '',
         public bool $foundOnSite = false,
     ) {}
+
+    public function called(): Message
+    {
+        return Message::word('things', $this->kind === '' ? 'hazard' : $this->kind);
+    }
 }

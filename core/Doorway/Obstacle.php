@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 
 /** Something on the wall, or before it in the room; y from the floor below its middle. */
@@ -24,6 +25,11 @@ final readonly class Obstacle
         public bool $moved = false,
         public string $place = '',
     ) {}
+
+    public function called(): Message
+    {
+        return Message::word('things', $this->name === '' ? 'obstacle' : $this->name);
+    }
 
     /** What it takes up in front of the wall. */
     public function z(): Span

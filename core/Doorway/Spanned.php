@@ -16,14 +16,4 @@ enum Spanned: string
     {
         return $this === self::Doorway;
     }
-
-    /** As it is spoken of. */
-    public function says(): string
-    {
-        return match ($this) {
-            self::Doorway => 'opening',
-            self::Niche => 'niche',
-            self::Screen => 'span',
-        };
-    }
 }

@@ -52,22 +52,25 @@ final readonly class Survey
     /**
      * What must still be measured before anything can be planned, in walking order: place => what to measure.
      *
-     * @return array<string, string>
+     * @return list<string> the places
      */
     public function missing(): array
     {
         $wanted = [
-            'survey.wall.from' => [$this->wallFrom, 'where the wall begins on the left'],
-            'survey.wall.to' => [$this->wallTo, 'where the wall ends on the right'],
-            'survey.wall.ceiling' => [$this->ceiling, 'the least height to the ceiling along the rail'],
-            'survey.opening.left' => [$this->opening, 'the left jamb and the width between the jambs'],
-            'survey.opening.height[0]' => [
-                $this->opening === null || $this->opening->heights === [] ? null : true,
-                'the height of the opening at each jamb',
-            ],
+            'survey.wall.from' => $this->wallFrom,
+            'survey.wall.to' => $this->wallTo,
+            'survey.wall.ceiling' => $this->ceiling,
+            'survey.opening.left' => $this->opening,
+            'survey.opening.height[0]' => $this->opening?->heights[0] ?? null,
         ];
 
-        return array_map(fn (array $row) => $row[1], array_filter($wanted, fn (array $row) => $row[0] === null));
+        return array_keys(array_filter($wanted, fn (Length|Opening|null $told) => $told === null));
+    }
+
+    /** Tile, stone, concrete: drilled slowly, and not at all where it is heated. */
+    public function hasHardFloor(): bool
+    {
+        return in_array($this->floorFinish, ['tile', 'stone', 'concrete'], true);
     }
 
     /** Whether the wall is masonry, whatever covers it. */

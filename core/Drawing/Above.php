@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /**
@@ -26,16 +26,16 @@ final readonly class Above
 
     private Span $shown;
 
-    private function __construct(private Plan $plan, private LengthWriter $write)
+    private function __construct(private Plan $plan, private Wording $wording)
     {
         $reach = $plan->rail->span->joined($plan->layout->sweep());
         $this->shown = ($plan->header === null ? $reach : $reach->joined($plan->header->span))->widened(Length::mm(70));
         $this->px = $this->shown->length()->toMm() / (self::WIDE - 56);
     }
 
-    public static function of(Plan $plan, LengthWriter $write): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($plan, $write))->scene();
+        return (new self($plan, $wording))->scene();
     }
 
     private function scene(): Scene
@@ -120,7 +120,7 @@ final readonly class Above
 
         return new Scene(
             'above',
-            "From above: the leaf runs {$this->write->show($depth->clearance->total)} clear of what stands behind it",
+            $this->wording->say(Caption::of('from-above', ['clearance' => $depth->clearance->total])),
             $this->shown->low->toMm() - 4 * $px,
             $top,
             $this->shown->length()->toMm() + 56 * $px,
@@ -137,14 +137,14 @@ final readonly class Above
         $shut = $this->plan->layout->shut();
         $low = $this->plan->outerDepth()->leafFront->total->toMm() * self::DEPTH + 13 * $px;
         $shapes = [];
-        foreach ($this->passages($jambs) as [$free, $says]) {
+        foreach ($this->passages($jambs) as [$free, $passage]) {
             $shapes[] = Shape::line('dimension', $free->low->toMm(), $y, $free->high->toMm(), $y);
             $shapes[] = Shape::text(
                 'reading',
                 $free->middle()->toMm(),
                 $y - 4 * $px,
                 12 * $px,
-                "passage {$says}",
+                $this->wording->say(Caption::of('passage', ['is' => $passage])),
                 'middle',
             );
         }
@@ -157,7 +157,7 @@ final readonly class Above
                 $at->toMm(),
                 $low + 8 * $px,
                 11 * $px,
-                $this->write->show($to->minus($from)).' past',
+                $this->wording->say(Caption::of('past', ['by' => $to->minus($from)])),
                 $anchor,
             );
         }
@@ -165,7 +165,7 @@ final readonly class Above
         return $shapes;
     }
 
-    /** @return list<array{Span, string}> where one can pass when open, and how wide it is */
+    /** @return list<array{Span, Length}> where one can pass when open, and how wide it is */
     private function passages(Span $jambs): array
     {
         $layout = $this->plan->layout;
@@ -181,7 +181,7 @@ final readonly class Above
                     ),
                     default => Span::from($jambs->low, $passage->total),
                 };
-                $found[] = [$from, $this->write->show($passage->total)];
+                $found[] = [$from, $passage->total];
             }
         }
 
@@ -219,7 +219,7 @@ final readonly class Above
                 $x + 4 * $px,
                 $centres[$i] + 4 * $px,
                 11 * $px,
-                $z->isZero() ? 'wall' : "{$this->write->show($z)}",
+                $z->isZero() ? $this->wording->say(Caption::of('wall')) : $this->wording->lengths()->show($z),
             );
         }
 

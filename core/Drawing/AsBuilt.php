@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Recovery\Line;
@@ -21,13 +21,8 @@ final readonly class AsBuilt
     private const HIGH = 150;
 
     /** The leaf as planned and as it came, what differs drawn larger. */
-    public static function leaf(
-        Plan $plan,
-        PlannedLeaf $leaf,
-        ?Length $width,
-        ?Length $height,
-        LengthWriter $write,
-    ): Scene {
+    public static function leaf(Plan $plan, PlannedLeaf $leaf, ?Length $width, ?Length $height, Wording $wording): Scene
+    {
         $run = $leaf->run;
         [$wide, $high] = [$run->width->toMm(), $plan->heights->leaf->size->total->toMm()];
         $px = $high / 300;
@@ -36,12 +31,12 @@ final readonly class AsBuilt
         // A millimetre is nothing on a leaf: what differs is drawn twenty times as large.
         [$dx, $dy] = [$overWide->toMm() * 20, $overHigh->toMm() * 20];
         $says = fn (Length $over, string $of) => $over->isZero()
-            ? "{$of} as planned"
-            : "{$write->show($over->absolute())} ".($over->isPositive() ? 'more' : 'less')." {$of}";
+            ? $wording->say(Caption::of("{$of}-as-planned"))
+            : $wording->say(Caption::of($of.($over->isPositive() ? '-more' : '-less'), ['by' => $over->absolute()]));
 
         return new Scene(
             'as-built',
-            'The leaf as planned and as it came, what differs drawn larger',
+            $wording->say(Caption::of('leaf-as-built')),
             -120 * $px,
             -40 * $px + min(0.0, -$dy),
             $wide + max(0.0, $dx) + 260 * $px,
@@ -56,7 +51,7 @@ final readonly class AsBuilt
     }
 
     /** @param  list<array{Length, Length}>  $built  place, and how much too high */
-    public static function line(Plan $plan, array $built, LengthWriter $write): Scene
+    public static function line(Plan $plan, array $built, Wording $wording): Scene
     {
         $rail = $plan->rail->span;
         $px = $rail->length()->toMm() / (self::WIDE - 60);
@@ -65,7 +60,7 @@ final readonly class AsBuilt
         $tall = (self::HIGH * $px) / 3 / $most;
         $shapes = [
             Shape::line('planned', $rail->low->toMm(), 0.0, $rail->high->toMm(), 0.0),
-            Shape::text('caption', $rail->low->toMm(), -8 * $px, 11 * $px, 'planned'),
+            Shape::text('caption', $rail->low->toMm(), -8 * $px, 11 * $px, $wording->say(Caption::of('planned'))),
         ];
         $line = Line::through($built);
         if ($line !== null) {
@@ -89,15 +84,15 @@ final readonly class AsBuilt
                 $y + ($off->isPositive() ? -12 : 22) * $px,
                 14 * $px,
                 $off->isZero()
-                    ? 'as planned'
-                    : $write->show($off->absolute()).($off->isPositive() ? ' high' : ' low'),
+                    ? $wording->say(Caption::of('as-planned'))
+                    : $wording->say(Caption::of($off->isPositive() ? 'high' : 'low', ['by' => $off->absolute()])),
                 'middle',
             );
         }
 
         return new Scene(
             'as-built',
-            'The rail line as planned and as measured, heights drawn larger',
+            $wording->say(Caption::of('line-as-built')),
             $rail->low->toMm() - 50 * $px,
             (-self::HIGH * $px) / 2,
             $rail->length()->toMm() + 100 * $px,

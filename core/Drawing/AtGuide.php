@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
@@ -29,16 +30,16 @@ final readonly class AtGuide
 
     private const WIDE = 430;
 
-    /** @return list<array{string, Scene}> cut through each guide, with what it is called */
-    public static function cuts(Plan $plan, LengthWriter $write): array
+    /** @return list<array{Message, Scene}> cut through each guide, with what it is called */
+    public static function cuts(Plan $plan, Wording $wording): array
     {
         return array_map(
-            fn (string $guide) => [self::name($guide), self::cut($plan, $guide, $write)],
+            fn (string $guide) => [self::name($guide), self::cut($plan, $guide, $wording)],
             array_keys($plan->guides),
         );
     }
 
-    public static function cut(Plan $plan, string $guide, LengthWriter $write): Scene
+    public static function cut(Plan $plan, string $guide, Wording $wording): Scene
     {
         $cut = new FootCut($plan, $guide, Length::mm(self::UP_MM));
         $px = (self::UP_MM * 1.4) / self::HIGH;
@@ -50,15 +51,24 @@ final readonly class AtGuide
         $groove = $plan->kit->guide->style->needsGroove();
         $middle = $back + $plan->thickness->half()->toMm();
         $rows = [
-            ["gap here {$write->show($gap->minus($floor))}", $front, -$gap->plus($floor)->half()->toMm(), ''],
             [
-                ($groove ? 'bite ' : 'holds ').$write->show($place->hold->total),
+                $wording->say(Caption::of('gap-here', ['gap' => $gap->minus($floor)])),
+                $front,
+                -$gap->plus($floor)->half()->toMm(),
+                '',
+            ],
+            [
+                $wording->say(Caption::of($groove ? 'bite' : 'holds', ['hold' => $place->hold->total])),
                 $middle,
                 -$gap->plus($place->hold->total->half())->toMm(),
                 ' is-yoke',
             ],
             [
-                "middle of the leaf {$write->show($plan->innerDepth()->leafBack->total->plus($plan->thickness->half()))} from the wall",
+                $wording->say(
+                    Caption::of('middle-of-leaf', [
+                        'out' => $plan->innerDepth()->leafBack->total->plus($plan->thickness->half()),
+                    ]),
+                ),
                 $middle,
                 -self::UP_MM + 12.0,
                 '',
@@ -66,7 +76,7 @@ final readonly class AtGuide
         ];
         if ($place->grooveDepth !== null && $place->grooveWidth !== null) {
             $rows[] = [
-                "groove {$write->showUp($place->grooveDepth)} deep, {$write->showUp($place->grooveWidth)} wide",
+                $wording->say(Caption::of('groove', ['deep' => $place->grooveDepth, 'wide' => $place->grooveWidth])),
                 $middle + $place->grooveWidth->half()->toMm(),
                 -$gap->plus($place->grooveDepth)->toMm(),
                 '',
@@ -74,7 +84,7 @@ final readonly class AtGuide
         }
         if (! $floor->isZero()) {
             $rows[] = [
-                "floor {$write->show($floor->absolute())} below the high spot",
+                $wording->say(Caption::of('floor-below', ['by' => $floor->absolute()])),
                 $front + 10,
                 -$floor->toMm() + 4,
                 '',
@@ -86,7 +96,7 @@ final readonly class AtGuide
 
         return new Scene(
             'detail',
-            'Cut through the guide, the wall to the left',
+            $wording->say(Caption::of('cut-at-guide')),
             -HeadCut::WALL_MM - 4 * $px,
             $top,
             HeadCut::WALL_MM + $right + $wide + 28 * $px,
@@ -95,8 +105,8 @@ final readonly class AtGuide
         );
     }
 
-    /** @return list<array{string, Scene}> each guide, with what it is called */
-    public static function along(Plan $plan, LengthWriter $write): array
+    /** @return list<array{Message, Scene}> each guide, with what it is called */
+    public static function along(Plan $plan, Wording $wording): array
     {
         $found = [];
         foreach ($plan->guides as $name => $place) {
@@ -107,20 +117,20 @@ final readonly class AtGuide
                         array_filter($plan->leaves(), fn (PlannedLeaf $leaf) => $leaf->guideName === $name),
                     ),
                 );
-                $found[] = [self::name($name), self::run($plan, $runs, $place, $place->at, $write)];
+                $found[] = [self::name($name), self::run($plan, $runs, $place, $place->at, $wording)];
             }
         }
 
         return $found;
     }
 
-    private static function name(string $guide): string
+    private static function name(string $guide): Message
     {
-        return $guide === 'guide' ? 'Guide' : ucfirst($guide).' guide';
+        return Caption::of($guide === 'guide' ? 'guide' : "guide-{$guide}");
     }
 
     /** @param  list<LeafRun>  $runs  the leaves that it holds */
-    private static function run(Plan $plan, array $runs, GuidePlace $place, Length $at, LengthWriter $write): Scene
+    private static function run(Plan $plan, array $runs, GuidePlace $place, Length $at, Wording $wording): Scene
     {
         $guide = Span::between(
             $at->minus($plan->kit->guide->length->half()),
@@ -152,7 +162,10 @@ final readonly class AtGuide
                     );
                     foreach ([$leaf->low, $leaf->high] as $edge) {
                         if ($shown->contains($edge)) {
-                            $rows[] = [$edge, "edge {$when}, {$write->show($edge->minus($at)->absolute())} off"];
+                            $rows[] = [
+                                $edge,
+                                $wording->say(Caption::of("edge-{$when}", ['off' => $edge->minus($at)->absolute()])),
+                            ];
                         }
                     }
                 }
@@ -167,7 +180,7 @@ final readonly class AtGuide
             $height->toMm() * self::TALLER,
         );
         $shapes[] = Shape::line('jamb', $jamb->toMm(), -$up, $jamb->toMm(), $deep);
-        $rows[] = [$at, "guide, {$write->show($at->minus($jamb)->absolute())} from the jamb"];
+        $rows[] = [$at, $wording->say(Caption::of('guide-from-jamb', ['off' => $at->minus($jamb)->absolute()]))];
         [$words, $top, $reach] = Callouts::above(
             array_map(fn (array $row) => [$row[1], $row[0]->toMm(), -$up * 0.9], $rows),
             -$up - 6 * $px,
@@ -177,7 +190,7 @@ final readonly class AtGuide
 
         return new Scene(
             'detail',
-            'Along the wall at the guide, heights drawn '.self::TALLER.' times as large',
+            $wording->say(Caption::of('along-guide', ['times' => self::TALLER])),
             $shown->low->toMm(),
             $top,
             max($shown->high->toMm(), $reach) - $shown->low->toMm(),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Doorway\HangerStyle;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /** The section at a hanger, large, every part named with the way it faces. */
@@ -13,7 +13,7 @@ final readonly class AtHanger
 {
     private const HIGH = 330;
 
-    public static function of(Plan $plan, LengthWriter $write): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
         $cut = HeadCut::whole($plan);
         $px = $cut->high() / self::HIGH;
@@ -26,36 +26,44 @@ final readonly class AtHanger
         $board = $plan->header?->thickness->toMm() ?? 0.0;
         $strap = $front + $kit->hanger->strapThickness->toMm();
         $rows = [
-            ['wheel on the rail’s top edge', $rail, $yoke - $half - $kit->hanger->above->toMm() / 2, ''],
+            [$wording->say(Caption::of('wheel-on-rail')), $rail, $yoke - $half - $kit->hanger->above->toMm() / 2, ''],
             [
-                ($kit->rail->thickness->equals($kit->rail->height) ? 'round rail' : 'rail, top edge up').
-                ", {$write->show($depth->rail->total)} out",
+                $wording->say(
+                    Caption::of($kit->rail->thickness->equals($kit->rail->height) ? 'round-rail' : 'flat-rail', [
+                        'out' => $depth->rail->total,
+                    ]),
+                ),
                 $rail,
                 $yoke - $half / 2,
                 ' is-yoke',
             ],
-            ['bolt head on the room side', $rail + $kit->rail->thickness->half()->toMm(), $yoke + 2 * $px, ''],
             [
-                'standoff, wide foot to the '.($plan->header === null ? 'wall' : 'board'),
+                $wording->say(Caption::of('bolt-head')),
+                $rail + $kit->rail->thickness->half()->toMm(),
+                $yoke + 2 * $px,
+                '',
+            ],
+            [
+                $wording->say(Caption::of($plan->header === null ? 'standoff-wall' : 'standoff-board')),
                 $board + 3,
                 $yoke + $kit->standoffBase->half()->toMm() * 0.8,
                 '',
             ],
             $kit->hanger->style === HangerStyle::FaceStrap
                 ? [
-                    "strap in front of the leaf, {$write->show($depth->leafFront->total)} out",
+                    $wording->say(Caption::of('strap-out', ['out' => $depth->leafFront->total])),
                     $strap,
                     $cut->y($plan->heights->leafTop()) + 6 * $px,
                     '',
                 ]
                 : [
-                    "plate on the leaf’s top edge, front of the leaf {$write->show($depth->leafFront->total)} out",
+                    $wording->say(Caption::of('plate-out', ['out' => $depth->leafFront->total])),
                     $front,
                     $cut->y($plan->heights->leafTop()),
                     '',
                 ],
             [
-                "top gap {$write->show($plan->heights->topGap->total)}",
+                $wording->say(Caption::of('top-gap', ['gap' => $plan->heights->topGap->total])),
                 $rail,
                 ($cut->y($plan->heights->leafTop()) + $yoke + $half) / 2,
                 '',
@@ -63,7 +71,7 @@ final readonly class AtHanger
         ];
         foreach ($plan->heights->hangerHoles as $i => $hole) {
             $rows[] = [
-                ($i === 0 ? 'cap nut behind, ' : '')."{$write->show($hole)} down",
+                $wording->say(Caption::of($i === 0 ? 'cap-nut' : 'down', ['down' => $hole])),
                 $strap,
                 $cut->y($plan->heights->leafTop()->minus($hole)),
                 '',
@@ -71,7 +79,7 @@ final readonly class AtHanger
         }
         if ($plan->header !== null) {
             $rows[] = [
-                "board {$write->show($plan->header->thickness)}, screwed to the studs",
+                $wording->say(Caption::of('board-screwed', ['thick' => $plan->header->thickness])),
                 $board / 2,
                 $cut->y($plan->header->top->total) + 8 * $px,
                 '',
@@ -82,7 +90,7 @@ final readonly class AtHanger
 
         return new Scene(
             'detail',
-            'Section at a hanger, the wall to the left; the list beside it says the same',
+            $wording->say(Caption::of('at-hanger')),
             -HeadCut::WALL_MM - 4 * $px,
             -$cut->high() - 12 * $px,
             HeadCut::WALL_MM + $right + $wide + 28 * $px,

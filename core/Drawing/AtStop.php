@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
@@ -20,8 +21,8 @@ final readonly class AtStop
 
     private const AROUND_MM = 60;
 
-    /** @return list<array{string, Scene}> every stop of the rail, left to right, with what it ends */
-    public static function each(Plan $plan, LengthWriter $write): array
+    /** @return list<array{Message, Scene}> every stop of the rail, left to right, with what it ends */
+    public static function each(Plan $plan, Wording $wording): array
     {
         $found = [];
         $onRail = array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers));
@@ -30,8 +31,8 @@ final readonly class AtStop
                 $face = $onRail[$end === 'shut' ? $leaf->run->shutStop : $leaf->run->openStop] ?? null;
                 if ($face !== null) {
                     $found[$face->total->nm] = [
-                        ($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf')." {$end}",
-                        self::scene($plan, $leaf, $where, $face->total, $write),
+                        Caption::of($leaf->isAlone ? $end : "{$leaf->name}-{$end}"),
+                        self::scene($plan, $leaf, $where, $face->total, $wording),
                     ];
                 }
             }
@@ -41,7 +42,7 @@ final readonly class AtStop
         return array_values($found);
     }
 
-    private static function scene(Plan $plan, PlannedLeaf $of, Span $leaf, Length $face, LengthWriter $write): Scene
+    private static function scene(Plan $plan, PlannedLeaf $of, Span $leaf, Length $face, Wording $wording): Scene
     {
         $kit = $plan->kit;
         $run = $of->run;
@@ -104,10 +105,10 @@ final readonly class AtStop
         $rows = [
             [
                 $face,
-                "face {$write->show($face->minus($plan->rail->span->low))} from the rail’s left end",
+                $wording->say(Caption::of('face-from-end', ['at' => $face->minus($plan->rail->span->low)])),
                 -$half - 12.0,
             ],
-            [$wheel, "wheel {$write->show($kit->stop->reach)} from the face", -$half - $above],
+            [$wheel, $wording->say(Caption::of('wheel-from-face', ['by' => $kit->stop->reach])), -$half - $above],
         ];
         if ($soft !== null) {
             $inner = $face->minus($soft->catchLength->times($out));
@@ -116,16 +117,12 @@ final readonly class AtStop
             $shapes[] = Shape::box('trigger', $trigger->toMm() - 3, $leafTop - 14, 6, 14);
             $rows[] = [
                 $trigger,
-                "trigger {$write->show($plan->triggerInset()->total ?? Length::zero())} in from the edge",
+                $wording->say(Caption::of('trigger-in', ['by' => $plan->triggerInset()->total ?? Length::zero()])),
                 $leafTop - 14.0,
             ];
             $rows[] = [
                 $inner,
-                'catch, '.
-                ($out === -1 ? 'left' : 'right').
-                '-hand, takes the trigger '.
-                $write->show($soft->stroke).
-                ' before',
+                $wording->say(Caption::of($out === -1 ? 'catch-left' : 'catch-right', ['by' => $soft->stroke])),
                 -$half - 7.0,
             ];
         }
@@ -143,7 +140,7 @@ final readonly class AtStop
             );
             $rows[] = [
                 $disc,
-                "disc {$write->show($kit->jumpDisc->inset)} in, {$write->show($kit->jumpDisc->gap)} under the rail",
+                $wording->say(Caption::of('disc', ['in' => $kit->jumpDisc->inset, 'gap' => $kit->jumpDisc->gap])),
                 $half + $kit->jumpDisc->gap->toMm() + 4,
             ];
         }
@@ -158,7 +155,7 @@ final readonly class AtStop
 
         return new Scene(
             'detail',
-            'At the stop: the rail as one faces it, the buffer towards the leaf',
+            $wording->say(Caption::of('at-stop')),
             $left,
             $top,
             $right - $left,

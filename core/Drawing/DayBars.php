@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Measure\Wording;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Placed;
 
@@ -22,8 +23,14 @@ final class DayBars
      * @param  array<string, string>  $names  of tasks
      * @param  list<string>  $critical  tasks that hold the end
      */
-    public static function of(DayPlan $plan, int $day, string $title, array $names, array $critical): Scene
-    {
+    public static function of(
+        DayPlan $plan,
+        int $day,
+        string $title,
+        array $names,
+        array $critical,
+        Wording $wording,
+    ): Scene {
         [$from, $to] = self::hours($plan);
         $scale = (self::WIDE - self::LEFT) / max(1, $to - $from);
         $x = fn (int $minutes) => self::LEFT + ($minutes - $day * DayPlan::DAY - $from) * $scale;
@@ -47,7 +54,13 @@ final class DayBars
         }
         foreach (array_values($plan->crew) as $row => $person) {
             $y = self::HEAD + self::ROW * $row;
-            $shapes[] = Shape::text('reading', 0, $y + 24, 13, "Person {$person->id}");
+            $shapes[] = Shape::text(
+                'reading',
+                0,
+                $y + 24,
+                13,
+                $wording->say(Caption::of('person', ['n' => $person->id])),
+            );
             foreach ($person->hours as [$a, $b]) {
                 $shapes[] = Shape::box(
                     'stretch',
@@ -65,6 +78,7 @@ final class DayBars
                     $placed->task->minutes * $scale,
                     $names,
                     in_array($placed->task->id, $critical, true),
+                    $wording,
                 );
             }
         }
@@ -82,8 +96,15 @@ final class DayBars
     }
 
     /** @param  array<string, string>  $names */
-    private static function bar(Placed $placed, float $x, float $y, float $wide, array $names, bool $critical): Shape
-    {
+    private static function bar(
+        Placed $placed,
+        float $x,
+        float $y,
+        float $wide,
+        array $names,
+        bool $critical,
+        Wording $wording,
+    ): Shape {
         $name = $names[$placed->task->id] ?? $placed->task->id;
         $fits = max(0, (int) floor(($wide - 6) / 5.6));
         $inside = [
@@ -112,7 +133,7 @@ final class DayBars
             'data-start' => (string) $placed->start,
             'tabindex' => '0',
             'role' => 'button',
-            'aria-label' => "{$name}; arrow keys move it by five minutes",
+            'aria-label' => $wording->say(Caption::of('move-task', ['what' => $name])),
         ]);
     }
 }

@@ -10,8 +10,9 @@ use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\RunningMarks;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
@@ -41,7 +42,7 @@ final readonly class Elevation
     private function __construct(
         private Doorway $doorway,
         private ?Plan $plan,
-        private LengthWriter $write,
+        private Wording $wording,
         private bool $anchors,
         private array $trace,
     ) {
@@ -60,9 +61,9 @@ final readonly class Elevation
         );
     }
 
-    public static function of(Doorway $doorway, ?Plan $plan, LengthWriter $write): Scene
+    public static function of(Doorway $doorway, ?Plan $plan, Wording $wording): Scene
     {
-        return (new self($doorway, $plan, $write, false, []))->scene();
+        return (new self($doorway, $plan, $wording, false, []))->scene();
     }
 
     /**
@@ -70,15 +71,15 @@ final readonly class Elevation
      *
      * @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm
      */
-    public static function withAnchors(Doorway $doorway, ?Plan $plan, LengthWriter $write, array $trace): Scene
+    public static function withAnchors(Doorway $doorway, ?Plan $plan, Wording $wording, array $trace): Scene
     {
-        return (new self($doorway, $plan, $write, $plan !== null, $trace))->scene();
+        return (new self($doorway, $plan, $wording, $plan !== null, $trace))->scene();
     }
 
     private function scene(): Scene
     {
         $px = $this->px;
-        $tape = new Tape($this->write, $px);
+        $tape = new Tape($this->wording, $px);
         $plan = $this->plan;
         $shapes = [
             ...$this->wallAndFloor(),
@@ -112,8 +113,8 @@ final readonly class Elevation
     private function title(): string
     {
         return $this->plan === null
-            ? 'The wall as far as it is measured'
-            : "The wall with the leaf shut, yoke line {$this->write->showWithUnit($this->plan->yokeLine())} above the high spot; the table of numbers says the same";
+            ? $this->wording->say(Caption::of('wall-measured'))
+            : $this->wording->say(Caption::of('wall-shut', ['line' => $this->plan->yokeLine()]));
     }
 
     /** @return list<Shape> */
@@ -224,10 +225,10 @@ final readonly class Elevation
                 $obstacle->x->middle()->toMm(),
                 -$obstacle->y->high->toMm() - 3 * $this->px,
                 9.5 * $this->px,
-                $obstacle->name,
+                $this->wording->say($obstacle->called()),
                 'middle',
             );
-            $shapes[] = $this->thing($obstacle->place, $obstacle->name, [
+            $shapes[] = $this->thing($obstacle->place, $obstacle->called(), [
                 Shape::spanned(
                     $obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'),
                     $obstacle->x,
@@ -237,7 +238,9 @@ final readonly class Elevation
             ]);
         }
         foreach ($survey->hazardsThatStay() as $hazard) {
-            $shapes[] = $this->thing($hazard->place, $hazard->kind, [Shape::spanned('hazard', $hazard->x, $hazard->y)]);
+            $shapes[] = $this->thing($hazard->place, $hazard->called(), [
+                Shape::spanned('hazard', $hazard->x, $hazard->y),
+            ]);
         }
         foreach ($survey->solids as $solid) {
             $shapes[] = Shape::spanned('solid', $solid->x, $solid->y);
@@ -251,13 +254,13 @@ final readonly class Elevation
      *
      * @param  list<Shape>  $shapes
      */
-    private function thing(string $place, string $name, array $shapes): Shape
+    private function thing(string $place, Message $what, array $shapes): Shape
     {
         return Shape::group('thing', $shapes, [
             'data-place' => $place,
             'tabindex' => '0',
             'role' => 'button',
-            'aria-label' => "Move the {$name} by arrow keys",
+            'aria-label' => $this->wording->say(Caption::of('move-thing', ['what' => $what])),
         ]);
     }
 
@@ -380,7 +383,7 @@ final readonly class Elevation
             'data-place' => 'brief.rules.rail_left',
             'tabindex' => '0',
             'role' => 'button',
-            'aria-label' => 'Slide the rail by arrow keys',
+            'aria-label' => $this->wording->say(Caption::of('slide-rail')),
         ]);
 
         return $shapes;
@@ -460,7 +463,7 @@ final readonly class Elevation
             Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y),
         ];
         $readings = RunningMarks::readings($plan);
-        $texts = array_map(fn (array $at) => $this->write->show($at['up']), $readings);
+        $texts = array_map(fn (array $at) => $this->wording->lengths()->show($at['up']), $readings);
         $centres = Labels::spread(
             array_map(fn (array $at) => $at['x']->toMm(), $readings),
             array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Doorway\FloorReading;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /** The floor along the wall with its falls drawn many times over, so that they can be seen. */
@@ -15,11 +15,11 @@ final readonly class FloorProfile
 
     private const WIDE = 640;
 
-    private function __construct(private Plan $plan, private LengthWriter $write) {}
+    private function __construct(private Plan $plan, private Wording $wording) {}
 
-    public static function of(Plan $plan, LengthWriter $write): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($plan, $write))->scene();
+        return (new self($plan, $wording))->scene();
     }
 
     private function scene(): Scene
@@ -46,11 +46,21 @@ final readonly class FloorProfile
             Shape::area('floor', [...$line, [$wall->high->toMm(), $deep], [$wall->low->toMm(), $deep]]),
             Shape::line('yoke-line', $wall->low->toMm(), 0.0, $wall->high->toMm(), 0.0),
             Shape::line('dimension', $sweep->low->toMm(), -34 * $px, $sweep->high->toMm(), -34 * $px),
-            Shape::text('caption', $sweep->middle()->toMm(), -38 * $px, 10 * $px, 'under the leaf', 'middle'),
+            Shape::text(
+                'caption',
+                $sweep->middle()->toMm(),
+                -38 * $px,
+                10 * $px,
+                $this->wording->say(Caption::of('under-leaf')),
+                'middle',
+            ),
             Shape::line('jamb', $jambs->low->toMm(), -26 * $px, $jambs->low->toMm(), $deep),
             Shape::line('jamb', $jambs->high->toMm(), -26 * $px, $jambs->high->toMm(), $deep),
         ];
-        $texts = array_map(fn (FloorReading $at) => $this->write->show($plan->floor->at($at->x)), $readings);
+        $texts = array_map(
+            fn (FloorReading $at) => $this->wording->lengths()->show($plan->floor->at($at->x)),
+            $readings,
+        );
         $centres = Labels::spread(
             array_column($points, 0),
             array_map(fn (string $text) => Labels::width($text, 12 * $px) + 10 * $px, $texts),
@@ -65,7 +75,9 @@ final readonly class FloorProfile
 
         return new Scene(
             'profile',
-            "The floor from its high spot, {$this->write->show($plan->floor->highSpot())} along the wall; it falls {$this->write->show($plan->floor->fall())} under the leaf",
+            $this->wording->say(
+                Caption::of('floor', ['at' => $plan->floor->highSpot(), 'fall' => $plan->floor->fall()]),
+            ),
             $wall->low->toMm() - 20 * $px,
             -52 * $px,
             $wall->length()->toMm() + 40 * $px,

@@ -6,7 +6,7 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 
 /**
  * A kit by itself: a section through hanger and rail, and beside it one end of rail and leaf, every number where it is
@@ -16,11 +16,11 @@ final readonly class KitSheet
 {
     private const LEAF_SHOWN = 150;
 
-    private function __construct(private Kit $kit, private LengthWriter $write) {}
+    private function __construct(private Kit $kit, private Wording $wording) {}
 
-    public static function of(Kit $kit, LengthWriter $write): Scene
+    public static function of(Kit $kit, Wording $wording): Scene
     {
-        return (new self($kit, $write))->scene();
+        return (new self($kit, $wording))->scene();
     }
 
     private function scene(): Scene
@@ -32,7 +32,7 @@ final readonly class KitSheet
 
         return new Scene(
             'kit',
-            "Section through {$kit->name}, and one end of its rail; the fields beside it hold the same numbers",
+            $this->wording->say(Caption::of('kit-sheet', ['kit' => $kit->name])),
             -50.0,
             $top,
             800.0,
@@ -87,13 +87,13 @@ final readonly class KitSheet
         $x = $front + $strap + 12;
         $rows = [
             [
-                'lift on',
+                'lift-on',
                 -$half - $above - $mm($kit->hanger->liftOn) / 2,
                 -$half - $above - $mm($kit->hanger->liftOn),
                 -$half - $above,
                 $kit->hanger->liftOn,
             ],
-            ['above the rail', -$half - $above / 2, -$half - $above, -$half, $kit->hanger->above],
+            ['above-rail', -$half - $above / 2, -$half - $above, -$half, $kit->hanger->above],
             ['rail', 0, -$half, $half, $kit->rail->height],
             ['rise', $rise / 2 + 10, 0.0, $rise, $kit->rise],
         ];
@@ -107,7 +107,7 @@ final readonly class KitSheet
                     $hole + $mm($offset),
                 );
             }
-            $rows[] = ['hole to tread', $hole - 8, -$half, $hole, $kit->hanger->holeToTread ?? Length::zero()];
+            $rows[] = ['hole-to-tread', $hole - 8, -$half, $hole, $kit->hanger->holeToTread ?? Length::zero()];
         }
         $centres = Labels::spread(
             array_map(fn (array $row) => (float) $row[1], $rows),
@@ -117,18 +117,30 @@ final readonly class KitSheet
             $at = $x + 9 * $i;
             $shapes[] = Shape::line('dimension', $at, $from, $at, $to);
             $shapes[] = Shape::path('leader', [[$at, ($from + $to) / 2], [$x + 48, $centres[$i]]]);
-            $shapes[] = Shape::text('reading', $x + 51, $centres[$i] + 4, 15, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::text(
+                'reading',
+                $x + 51,
+                $centres[$i] + 4,
+                15,
+                $this->wording->say(Caption::of("kit-{$name}", ['is' => $length])),
+            );
         }
         $foot = $rise + self::LEAF_SHOWN;
         $across = [
             ['standoff', 0.0, $rail, $kit->standoff],
             ['rail', $rail, $rail + $thick, $kit->rail->thickness],
-            ['strap plane', $rail + $thick / 2, $front, $kit->hanger->strapPlane],
+            ['strap-plane', $rail + $thick / 2, $front, $kit->hanger->strapPlane],
         ];
         foreach ($across as $i => [$name, $from, $to, $length]) {
             $y = $foot + 12 + 20 * $i;
             $shapes[] = Shape::line('dimension', $from, $y, $to, $y);
-            $shapes[] = Shape::text('reading', $to + 5, $y + 4, 15, "{$this->write->show($length)} {$name}");
+            $shapes[] = Shape::text(
+                'reading',
+                $to + 5,
+                $y + 4,
+                15,
+                $this->wording->say(Caption::of("kit-{$name}", ['is' => $length])),
+            );
         }
 
         return $shapes;
@@ -182,10 +194,10 @@ final readonly class KitSheet
         }
         $y = $rise + self::LEAF_SHOWN + 12;
         $rows = [
-            ['inset of the hanger', 0.0, $inset, $kit->hanger->inset],
-            ['reach of the stop', $face, $inset, $kit->stop->reach],
-            ['body', $body, $face, $kit->stop->body],
-            ['end margin', $end, $body, $kit->rail->endMargin],
+            ['hanger-inset', 0.0, $inset, $kit->hanger->inset],
+            ['stop-reach', $face, $inset, $kit->stop->reach],
+            ['stop-body', $body, $face, $kit->stop->body],
+            ['end-margin', $end, $body, $kit->rail->endMargin],
         ];
         foreach ($rows as $i => [$name, $from, $to, $length]) {
             $shapes[] = Shape::line('dimension', min($from, $to), $y + 20 * $i, max($from, $to), $y + 20 * $i);
@@ -194,7 +206,7 @@ final readonly class KitSheet
                 max($from, $to) + 6,
                 $y + 4 + 20 * $i,
                 15,
-                "{$this->write->show($length)} {$name}",
+                $this->wording->say(Caption::of("kit-{$name}", ['is' => $length])),
             );
         }
         $up = -$half - $above - 14;
@@ -204,7 +216,7 @@ final readonly class KitSheet
             $first + 6,
             $up + 4,
             15,
-            "{$this->write->show($kit->rail->firstHole)} to the first hole",
+            $this->wording->say(Caption::of('kit-first-hole', ['is' => $kit->rail->firstHole])),
         );
 
         return $shapes;

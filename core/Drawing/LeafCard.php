@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Marks\Names;
 use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -31,20 +30,20 @@ final readonly class LeafCard
     private function __construct(
         private Plan $plan,
         private PlannedLeaf $leaf,
-        private LengthWriter $write,
+        private Wording $wording,
         private float $high,
         private float $squeeze,
     ) {
         $this->run = $leaf->run;
     }
 
-    public static function of(Plan $plan, PlannedLeaf $leaf, LengthWriter $write): Scene
+    public static function of(Plan $plan, PlannedLeaf $leaf, Wording $wording): Scene
     {
-        return (new self($plan, $leaf, $write, $plan->heights->leaf->size->total->toMm(), 1.0))->scene();
+        return (new self($plan, $leaf, $wording, $plan->heights->leaf->size->total->toMm(), 1.0))->scene();
     }
 
     /** With its middle drawn short, where there is little room. */
-    public static function shortened(Plan $plan, PlannedLeaf $leaf, LengthWriter $write): Scene
+    public static function shortened(Plan $plan, PlannedLeaf $leaf, Wording $wording): Scene
     {
         $high = $plan->heights->leaf->size->total->toMm();
         $squeeze = min(1.0, self::BETWEEN_MM / max(1.0, $high - self::TRUE_TOP_MM));
@@ -52,7 +51,7 @@ final readonly class LeafCard
         return (new self(
             $plan,
             $leaf,
-            $write,
+            $wording,
             self::TRUE_TOP_MM + ($high - self::TRUE_TOP_MM) * $squeeze,
             $squeeze,
         ))->scene();
@@ -81,14 +80,28 @@ final readonly class LeafCard
             Shape::line('leaf-member', $wide - $stile, 0, $wide - $stile, $high),
             Shape::box('leaf-outline', 0, -$thick - 26 * $px, $wide, $thick),
             Shape::box('leaf-outline', 0, $high + 26 * $px, $wide, $thick),
-            Shape::text('caption', $wide / 2, -$thick - 30 * $px, 10 * $px, 'top edge', 'middle'),
-            Shape::text('caption', $wide / 2, $high + $thick + 36 * $px, 10 * $px, 'foot', 'middle'),
+            Shape::text(
+                'caption',
+                $wide / 2,
+                -$thick - 30 * $px,
+                10 * $px,
+                $this->wording->say(Caption::of('top-edge')),
+                'middle',
+            ),
+            Shape::text(
+                'caption',
+                $wide / 2,
+                $high + $thick + 36 * $px,
+                10 * $px,
+                $this->wording->say(Caption::of('bottom')),
+                'middle',
+            ),
             Shape::text(
                 'caption',
                 $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px,
                 $high / 2,
                 10 * $px,
-                'leading edge',
+                $this->wording->say(Caption::of('leading-edge')),
                 $this->run->direction === 1 ? 'end' : 'start',
             ),
         ];
@@ -117,7 +130,7 @@ final readonly class LeafCard
                 $x($middle->toMm()),
                 $up + $back->height->half()->toMm() + 14 * $px,
                 10 * $px,
-                "{$back->kind->value} pull behind, {$this->write->show($middle)} in",
+                $this->wording->say(Caption::of("behind-{$back->kind->value}", ['in' => $middle])),
                 'middle',
             );
         }
@@ -125,7 +138,7 @@ final readonly class LeafCard
         $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
         foreach ($across as $mark) {
             $at = $x($mark->place->toMm());
-            $kind = strtok($mark->id, '-');
+            $kind = strtok($mark->id->kind, '-');
             if ($kind === 'hanger') {
                 foreach ($this->plan->heights->hangerHoles as $down) {
                     $shapes[] = Shape::circle('bore', $at, $down->toMm(), max($hole, 3 * $px));
@@ -145,7 +158,7 @@ final readonly class LeafCard
                     $beside,
                     $up + 4 * $px,
                     12 * $px,
-                    $this->write->show($fromFoot).' up from the foot',
+                    $this->wording->say(Caption::of('up-from-bottom', ['up' => $fromFoot])),
                     $away,
                 );
             } else {
@@ -154,8 +167,8 @@ final readonly class LeafCard
         }
         $labels = $this->run->direction === 1 ? $across : array_reverse($across);
         $places = array_map(fn (WallMark $mark) => $x($mark->place->toMm()), $labels);
-        $texts = array_map(fn (WallMark $mark) => $this->write->show($mark->place), $labels);
-        $names = array_map(fn (WallMark $mark) => Names::of($mark->id), $labels);
+        $texts = array_map(fn (WallMark $mark) => $this->wording->lengths()->show($mark->place), $labels);
+        $names = array_map(fn (WallMark $mark) => $this->wording->say($mark->id->says()), $labels);
         $centres = Labels::spread(
             $places,
             array_map(
@@ -182,7 +195,7 @@ final readonly class LeafCard
                 $beside,
                 $down->toMm() + 4 * $px,
                 12 * $px,
-                $this->write->show($down).' down, hole '.($i + 1),
+                $this->wording->say(Caption::of('hole-down', ['down' => $down, 'n' => $i + 1])),
                 $away,
             );
         }
@@ -201,14 +214,21 @@ final readonly class LeafCard
                 $wide / 2,
                 $high + 18 * $px,
                 11 * $px,
-                "groove {$this->write->showUp($groove->grooveDepth)} deep, {$this->write->showUp($groove->grooveWidth)} wide, in the middle",
+                $this->wording->say(
+                    Caption::of('groove-middle', ['deep' => $groove->grooveDepth, 'wide' => $groove->grooveWidth]),
+                ),
                 'middle',
             );
         }
 
         return new Scene(
             'leaf-card',
-            "The leaf, {$this->write->show($this->run->width)} by {$this->write->show($this->plan->heights->leaf->size->total)}, with every hole from its leading edge, its top and its foot",
+            $this->wording->say(
+                Caption::of('leaf-card', [
+                    'wide' => $this->run->width,
+                    'high' => $this->plan->heights->leaf->size->total,
+                ]),
+            ),
             -(self::BESIDE + 10) * $px,
             -$thick - 84 * $px,
             $wide + 2 * (self::BESIDE + 10) * $px,

@@ -6,7 +6,8 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Fixing;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Quantity;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /**
@@ -19,11 +20,11 @@ final readonly class Loads
 
     private const HIGH = 84;
 
-    private function __construct(private Plan $plan, private Anchoring $anchoring, private LengthWriter $write) {}
+    private function __construct(private Plan $plan, private Anchoring $anchoring, private Wording $wording) {}
 
-    public static function of(Plan $plan, LengthWriter $write): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($plan, Anchoring::of($plan), $write))->scene();
+        return (new self($plan, Anchoring::of($plan), $wording))->scene();
     }
 
     private function scene(): Scene
@@ -80,10 +81,10 @@ final readonly class Loads
         return new Scene(
             'loads',
             $worst?->utilisation === null
-                ? 'What each fixing of the rail takes'
-                : "What each fixing of the rail takes; the hardest worked, at {$this->write->show($worst->x)}, is at ".
-                    ((int) ceil($worst->utilisation * 100)).
-                    ' %',
+                ? $this->wording->say(Caption::of('loads'))
+                : $this->wording->say(
+                    Caption::of('loads-worst', ['at' => $worst->x, 'used' => Quantity::share($worst->utilisation)]),
+                ),
             $rail->low->toMm() - 14 * $px,
             -(self::HIGH + 26) * $px,
             $rail->length()->toMm() + 28 * $px,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use Closure;
+use YokeLine\Measure\Wording;
 use YokeLine\Work\After;
 use YokeLine\Work\Order;
 use YokeLine\Work\Step;
@@ -21,7 +22,7 @@ final class OrderGraph
     private const DOWN = 62;
 
     /** @param  Closure(Step): string  $named  what a step is called */
-    public static function of(Order $order, Closure $named): Scene
+    public static function of(Order $order, Closure $named, Wording $wording): Scene
     {
         $column = $row = $taken = [];
         // A step may stand in the table before one that it comes after: settled when nothing moves any more.
@@ -76,14 +77,19 @@ final class OrderGraph
                 $x + 6,
                 $y + self::HIGH - 7,
                 10.5,
-                "{$step->minutes} min".($step->people > 1 ? ", {$step->people} people" : ''),
+                $wording->say(
+                    Caption::of($step->people > 1 ? 'minutes-people' : 'minutes', [
+                        'minutes' => $step->minutes,
+                        'people' => $step->people,
+                    ]),
+                ),
             );
         }
         $columns = max([0, ...$column]) + 1;
 
         return new Scene(
             'order',
-            'The order of work as a graph; the list beside it says the same',
+            $wording->say(Caption::of('order')),
             -8,
             -8,
             $columns * self::ACROSS,

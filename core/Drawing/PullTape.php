@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Marks\Names;
 use YokeLine\Marks\Pull;
 use YokeLine\Marks\Reading;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
+use YokeLine\Measure\Wording;
 
 /** One pull of the tape, drawn large, to be scrolled along: its divisions, and every mark where it is read. */
 final readonly class PullTape
@@ -18,11 +17,11 @@ final readonly class PullTape
 
     private const HIGH = 118;
 
-    public static function of(Pull $pull, LengthWriter $write): Scene
+    public static function of(Pull $pull, Wording $wording): Scene
     {
         $long = $pull->reach()->toMm() * self::SCALE + 90;
         $shapes = [Shape::box('tape', 0, 44, $long, 30)];
-        $step = $write->unit === Unit::Inch ? 25.4 : 10.0;
+        $step = $wording->lengths()->unit === Unit::Inch ? 25.4 : 10.0;
         $ticks = [];
         for ($i = 0; $i * $step * self::SCALE <= $long; $i++) {
             $x = $i * $step * self::SCALE;
@@ -33,13 +32,13 @@ final readonly class PullTape
                     $x + 2,
                     71,
                     11,
-                    (string) ($write->unit === Unit::Inch ? $i : $i * 10),
+                    (string) ($wording->lengths()->unit === Unit::Inch ? $i : $i * 10),
                 );
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
-        $texts = array_map(fn (Reading $reading) => $write->show($reading->shown), $pull->readings);
-        $names = array_map(fn (Reading $reading) => Names::of($reading->mark->id), $pull->readings);
+        $texts = array_map(fn (Reading $reading) => $wording->lengths()->show($reading->shown), $pull->readings);
+        $names = array_map(fn (Reading $reading) => $wording->say($reading->mark->id->says()), $pull->readings);
         $places = array_map(fn (Reading $reading) => $reading->reading->toMm() * self::SCALE, $pull->readings);
         $centres = Labels::spread(
             $places,
@@ -59,11 +58,7 @@ final readonly class PullTape
 
         return new Scene(
             'pull',
-            'The tape hooked at the '.
-                Names::hook($pull->hook->id).
-                ', pulled '.
-                ($pull->way === 1 ? 'right' : 'left').
-                '; the list below says the same',
+            $wording->say(Caption::of($pull->way === 1 ? 'tape-right' : 'tape-left', ['hook' => $pull->hook->says()])),
             -24,
             0,
             max($long, ($centres === [] ? 0 : $centres[count($centres) - 1]) + 60) + 48,

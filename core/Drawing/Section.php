@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /**
@@ -29,7 +29,7 @@ final readonly class Section
     /** How far to the right the foot is drawn. */
     private float $aside;
 
-    private function __construct(private Plan $plan, private LengthWriter $write)
+    private function __construct(private Plan $plan, private Wording $wording)
     {
         $this->head = HeadCut::whole($plan);
         $this->foot = new FootCut($plan, $plan->leastHeld(), Length::mm(self::FOOT_MM));
@@ -41,9 +41,9 @@ final readonly class Section
             (20 + max(0.0, ...array_map(fn (array $row) => Labels::width($row[0], 10), $this->rows()))) * $this->px;
     }
 
-    public static function of(Plan $plan, LengthWriter $write): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($plan, $write))->scene();
+        return (new self($plan, $wording))->scene();
     }
 
     private function scene(): Scene
@@ -66,7 +66,12 @@ final readonly class Section
 
         return new Scene(
             'section',
-            "Section at the jamb: back of the leaf {$this->write->show($plan->innerDepth()->leafBack->total)} from the wall, top gap {$this->write->show($plan->heights->topGap->total)}",
+            $this->wording->say(
+                Caption::of('section', [
+                    'back' => $plan->innerDepth()->leafBack->total,
+                    'gap' => $plan->heights->topGap->total,
+                ]),
+            ),
             -HeadCut::WALL_MM - 4 * $px,
             $top - 3 * $px,
             $this->aside +
@@ -101,9 +106,11 @@ final readonly class Section
         $hold = $this->foot->place()->hold->total;
 
         return [
-            ["{$this->write->show($gap->minus($floor))} gap", $gap->plus($floor)->half()],
+            [$this->wording->say(Caption::of('is-gap', ['is' => $gap->minus($floor)])), $gap->plus($floor)->half()],
             [
-                $this->write->show($hold).($this->plan->kit->guide->style->needsGroove() ? ' bite' : ' hold'),
+                $this->wording->say(
+                    Caption::of($this->plan->kit->guide->style->needsGroove() ? 'is-bite' : 'is-hold', ['is' => $hold]),
+                ),
                 $gap->plus($hold),
             ],
         ];
@@ -124,7 +131,7 @@ final readonly class Section
             $places[$this->plan->header->thickness->nm] = $this->plan->header->thickness;
         }
         usort($places, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
-        $texts = array_map($this->write->show(...), $places);
+        $texts = array_map($this->wording->lengths()->show(...), $places);
         $centres = Labels::spread(
             array_map(fn (Length $z) => $z->toMm(), $places),
             array_map(fn (string $text) => Labels::width($text, 11 * $px) + 9 * $px, $texts),
@@ -150,18 +157,29 @@ final readonly class Section
     {
         $plan = $this->plan;
         $heights = $plan->heights;
-        $say = $this->write->show(...);
         $rows = [
-            ["{$say($plan->yokeLine())} yoke line", $plan->yokeLine(), ' is-yoke'],
-            ["{$say($heights->leafTop())} leaf top", $heights->leafTop(), ''],
-            ["{$say($heights->head->total)} head", $heights->head->total, ''],
+            [$this->wording->say(Caption::of('is-line', ['is' => $plan->yokeLine()])), $plan->yokeLine(), ' is-yoke'],
+            [$this->wording->say(Caption::of('is-leaf-top', ['is' => $heights->leafTop()])), $heights->leafTop(), ''],
+            [$this->wording->say(Caption::of('is-head', ['is' => $heights->head->total])), $heights->head->total, ''],
         ];
         foreach ($heights->hangerHoles as $i => $hole) {
-            $rows[] = ['hole '.($i + 1).", {$say($hole)} down", $heights->leafTop()->minus($hole), ''];
+            $rows[] = [
+                $this->wording->say(Caption::of('hole-down', ['n' => $i + 1, 'down' => $hole])),
+                $heights->leafTop()->minus($hole),
+                '',
+            ];
         }
         if ($plan->header !== null) {
-            $rows[] = ["{$say($plan->header->top->total)} header top", $plan->header->top->total, ''];
-            $rows[] = ["{$say($plan->header->foot->total)} header foot", $plan->header->foot->total, ''];
+            $rows[] = [
+                $this->wording->say(Caption::of('is-header-top', ['is' => $plan->header->top->total])),
+                $plan->header->top->total,
+                '',
+            ];
+            $rows[] = [
+                $this->wording->say(Caption::of('is-header-bottom', ['is' => $plan->header->foot->total])),
+                $plan->header->foot->total,
+                '',
+            ];
         }
         usort($rows, fn (array $a, array $b) => $b[1]->nm <=> $a[1]->nm);
 

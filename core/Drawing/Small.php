@@ -6,12 +6,13 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /** The wall with its leaves, true to scale and without a word: to tell ways apart at a glance. */
 final class Small
 {
-    public static function of(Plan $plan): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
         $wall = $plan->room->wall;
         $top = $plan->doorway->survey->ceiling ?? $plan->heights->headroomNeeded->total;
@@ -39,7 +40,7 @@ final class Small
 
         return new Scene(
             'small',
-            'The wall hung this way',
+            $wording->say(Caption::of('small')),
             $wall->low->toMm() - 30,
             -$top->toMm() - 30,
             $wall->length()->toMm() + 60,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use Closure;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 use YokeLine\Tolerance\Clearance;
 
@@ -25,14 +25,14 @@ final readonly class Sure
      * @param  list<Clearance>  $rows
      * @param  Closure(string): string  $named  what a clearance is called
      */
-    public static function bars(array $rows, LengthWriter $write, Closure $named): Scene
+    public static function bars(array $rows, Wording $wording, Closure $named): Scene
     {
         $most = max(1.0, ...array_map(fn (Clearance $row) => max(abs($row->spare() ?? 0.0), $row->worst) * 1.15, $rows));
         $x = fn (float $mm) => self::NAME + ((self::WIDE - self::NAME - 60) * ($mm + $most)) / (2 * $most);
         $high = self::ROW * count($rows) + 26;
         $shapes = [
             Shape::line('wanted', $x(0.0), 14, $x(0.0), $high),
-            Shape::text('caption', $x(0.0), 10, 10, 'what is wanted', 'middle'),
+            Shape::text('caption', $x(0.0), 10, 10, $wording->say(Caption::of('wanted')), 'middle'),
         ];
         foreach ($rows as $i => $row) {
             $y = 36.0 + self::ROW * $i;
@@ -53,18 +53,10 @@ final readonly class Sure
             );
             $shapes[] = Shape::line('is', $x($spare), $y - 11, $x($spare), $y + 11);
             $shapes[] = Shape::text('step-name', 0, $y + 4, 13, ucfirst($named($row->name)));
-            $shapes[] = Shape::text('reading', self::WIDE, $y + 5, 14, $write->show($row->value), 'end');
+            $shapes[] = Shape::text('reading', self::WIDE, $y + 5, 14, $wording->lengths()->show($row->value), 'end');
         }
 
-        return new Scene(
-            'sure',
-            'Clearances that are not sure, each with how far it may be off; the table says the same',
-            -4,
-            0,
-            self::WIDE + 10,
-            $high + 4,
-            $shapes,
-        );
+        return new Scene('sure', $wording->say(Caption::of('unsure')), -4, 0, self::WIDE + 10, $high + 4, $shapes);
     }
 
     /**
@@ -72,9 +64,9 @@ final readonly class Sure
      *
      * @param  list<Clearance>  $rows
      */
-    public static function onWall(Plan $plan, array $rows, LengthWriter $write): Scene
+    public static function onWall(Plan $plan, array $rows, Wording $wording): Scene
     {
-        $scene = Elevation::of($plan->doorway, $plan, $write);
+        $scene = Elevation::of($plan->doorway, $plan, $wording);
         $bands = [];
         foreach ($rows as $row) {
             // A millimetre is nothing on a wall: bands are drawn ten times as thick.
@@ -134,7 +126,7 @@ final readonly class Sure
 
         return new Scene(
             'elevation',
-            'The wall with bands where a clearance is not sure, drawn ten times as thick',
+            $wording->say(Caption::of('unsure-wall')),
             $scene->left,
             $scene->top,
             $scene->width,

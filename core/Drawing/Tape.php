@@ -6,9 +6,9 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Marks\Mark;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
+use YokeLine\Measure\Wording;
 
 /** A tape laid along the wall or up it, with its divisions, its marks and their readings. */
 final readonly class Tape
@@ -21,7 +21,7 @@ final readonly class Tape
     private const ASIDE = 30;
 
     /** @param  float  $px millimetres to one pixel of the drawing at its usual size */
-    public function __construct(private LengthWriter $write, private float $px) {}
+    public function __construct(private Wording $wording, private float $px) {}
 
     /**
      * @param  list<Mark>  $marks  ascending
@@ -40,9 +40,12 @@ final readonly class Tape
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
-        $texts = array_map(fn (Mark $mark) => $this->write->show($mark->at), $marks);
+        $texts = array_map(fn (Mark $mark) => $this->wording->lengths()->show($mark->at), $marks);
         $sizes = array_map(
-            fn (Mark $mark, string $text) => max(Labels::width($text, 13 * $px), Labels::width($mark->name, 9.5 * $px)) +
+            fn (Mark $mark, string $text) => max(
+                Labels::width($text, 13 * $px),
+                Labels::width($this->wording->say($mark->says()), 9.5 * $px),
+            ) +
                 6 * $px,
             $marks,
             $texts,
@@ -70,7 +73,14 @@ final readonly class Tape
             $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle')->telling(
                 $mark->sum,
             );
-            $shapes[] = Shape::text('caption', $centres[$i], $row + 21 * $px, 9.5 * $px, $mark->name, 'middle');
+            $shapes[] = Shape::text(
+                'caption',
+                $centres[$i],
+                $row + 21 * $px,
+                9.5 * $px,
+                $this->wording->say($mark->says()),
+                'middle',
+            );
         }
 
         return $shapes;
@@ -108,7 +118,7 @@ final readonly class Tape
         );
         foreach (array_reverse($marks) as $i => $mark) {
             $y = -$mark->at->toMm();
-            $strong = $mark->id === 'yoke' ? ' is-yoke' : '';
+            $strong = $mark->id->is('yoke') ? ' is-yoke' : '';
             $shapes[] = Shape::path("leader leader-{$mark->id}", [
                 [$x, $y],
                 [$left - 5 * $px, $y],
@@ -125,7 +135,7 @@ final readonly class Tape
                 $left - 25 * $px,
                 $centres[$i] + 1.5 * $px,
                 13 * $px,
-                $this->write->show($mark->at),
+                $this->wording->lengths()->show($mark->at),
                 'end',
             )->telling($mark->sum);
             $shapes[] = Shape::text(
@@ -133,7 +143,7 @@ final readonly class Tape
                 $left - 25 * $px,
                 $centres[$i] + 11 * $px,
                 9.5 * $px,
-                $mark->name,
+                $this->wording->say($mark->says()),
                 'end',
             );
         }
@@ -145,7 +155,9 @@ final readonly class Tape
     private function divisions(Span $span): array
     {
         [$step, $numbered] =
-            $this->write->unit === Unit::Inch ? [Length::nm(6 * Length::NM_PER_INCH), 4] : [Length::mm(100), 5];
+            $this->wording->lengths()->unit === Unit::Inch
+                ? [Length::nm(6 * Length::NM_PER_INCH), 4]
+                : [Length::mm(100), 5];
         $first = $span->low->roundedUpTo($step);
         $from = intdiv($first->nm, $step->nm);
         $to = $from + intdiv($span->high->nm - $first->nm, $step->nm);
@@ -153,7 +165,7 @@ final readonly class Tape
         for ($i = $from; $i <= $to; $i++) {
             $divisions[] = [
                 $i * $step->toMm(),
-                $i % $numbered === 0 && $i < $to - 1 ? $this->write->show($step->times($i)) : '',
+                $i % $numbered === 0 && $i < $to - 1 ? $this->wording->lengths()->show($step->times($i)) : '',
             ];
         }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Holding\Anchoring;
-use YokeLine\Marks\Names;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /**
@@ -17,11 +17,11 @@ use YokeLine\Planning\Plan;
  */
 final readonly class WallOutline
 {
-    private function __construct(private Plan $plan) {}
+    private function __construct(private Plan $plan, private Wording $wording) {}
 
-    public static function of(Plan $plan): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($plan))->scene();
+        return (new self($plan, $wording))->scene();
     }
 
     private function scene(): Scene
@@ -111,13 +111,13 @@ final readonly class WallOutline
                 $mark->place->toMm() + 3,
                 -$line->toMm() - 28,
                 12,
-                Names::of($mark->id),
+                $this->wording->say($mark->id->says()),
             );
         }
 
         return new Scene(
             'wall',
-            'The wall in millimetres, true to size',
+            $this->wording->say(Caption::of('outline')),
             $wall->low->toMm() - 50,
             -$ceiling->toMm() - 50,
             $wall->length()->toMm() + 100,

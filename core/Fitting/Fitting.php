@@ -6,7 +6,8 @@ namespace YokeLine\Fitting;
 
 use YokeLine\Doorway\LeafInHand;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Tolerance;
@@ -14,12 +15,12 @@ use YokeLine\Planning\Tolerance;
 /** Fits a leaf that is there to a doorway: as it is, trimmed between opposite edges, packed with washers, or not. */
 final readonly class Fitting
 {
-    private function __construct(private Plan $plan, private SizeCard $card, private LengthWriter $write) {}
+    private function __construct(private Plan $plan, private SizeCard $card) {}
 
     /** @return list<Fit> */
-    public static function of(Plan $plan, SizeCard $card, LeafInHand $leaf, LengthWriter $write): array
+    public static function of(Plan $plan, SizeCard $card, LeafInHand $leaf): array
     {
-        $fitting = new self($plan, $card, $write);
+        $fitting = new self($plan, $card);
 
         return [
             $fitting->size('width', $leaf->width, $card->width),
@@ -30,43 +31,42 @@ final readonly class Fitting
         ];
     }
 
+    /** @param  'width'|'height'  $what */
     private function size(string $what, ?Length $size, Limit $limit): Fit
     {
-        $say = $this->write->show(...);
         if ($size === null) {
-            return new Fit($what, 'unknown', "Measure its {$what}.");
+            return new Fit($what, 'unknown', 'measure');
         }
         if ($limit->least === null) {
-            return new Fit($what, 'reject', "No {$what} works here: {$limit->leastRuledBy}.");
+            return new Fit($what, 'reject', 'none-works', $this->because($limit->leastRuledBy));
         }
         if ($size->isUnder($limit->least->minus(Tolerance::tape()))) {
-            return new Fit(
-                $what,
-                'reject',
-                "{$this->write->showUp($limit->least->minus($size))} too little: {$say($limit->least)} is the least. ".
-                    ($limit->leastRuledBy === '' ? '' : "{$limit->leastRuledBy}."),
-            );
+            return new Fit($what, 'reject', 'too-little', [
+                'short' => $limit->least->minus($size),
+                'least' => $limit->least,
+                ...$this->because($limit->leastRuledBy),
+            ]);
         }
         $over = $limit->greatest === null ? Length::zero() : $size->minus($limit->greatest);
         if (! $over->isOver(Tolerance::tape())) {
-            return new Fit($what, 'fits', "{$say($size)} serves as it is.");
+            return new Fit($what, 'fits', 'serves', ['size' => $size]);
+        }
+        if ($over->isOver($limit->trim->times(2))) {
+            return new Fit($what, 'reject', $limit->trim->isPositive() ? 'too-much' : 'too-much-untold', [
+                'over' => $over,
+                'greatest' => $limit->greatest ?? $size,
+                'trim' => $limit->trim,
+                ...$this->because($limit->greatestRuledBy),
+            ]);
         }
 
-        return $over->isOver($limit->trim->times(2))
-            ? new Fit(
-                $what,
-                'reject',
-                "{$this->write->showUp($over)} too much: {$say($limit->greatest ?? $size)} is the greatest, and ".
-                    ($limit->trim->isPositive()
-                        ? "only {$say($limit->trim)} may come off each edge."
-                        : 'its trim limit is not told.').
-                    " {$limit->greatestRuledBy}.",
-            )
-            : new Fit(
-                $what,
-                'trim',
-                "Trim {$this->write->showFine($over->half())} off each of the two edges, {$this->write->showUp($over)} in all; {$say($limit->trim)} an edge is allowed. Coat the cut edges.",
-            );
+        return new Fit($what, 'trim', 'trim', ['half' => $over->half(), 'over' => $over, 'trim' => $limit->trim]);
+    }
+
+    /** @return array{because: Message|string} */
+    private function because(?Message $why): array
+    {
+        return ['because' => $why ?? ''];
     }
 
     /**
@@ -76,10 +76,9 @@ final readonly class Fitting
     private function thickness(array $thicknesses): array
     {
         if ($thicknesses === []) {
-            return [new Fit('thickness', 'unknown', 'Measure it at both hangers: they can differ.')];
+            return [new Fit('thickness', 'unknown', 'measure-thickness')];
         }
         $range = $this->plan->kit->leafThickness;
-        $say = $this->write->show(...);
         $thin = Length::least(...$thicknesses);
         $thick = Length::greatest(...$thicknesses);
         foreach ([$thin, $thick] as $one) {
@@ -88,57 +87,50 @@ final readonly class Fitting
                 $one->isOver($range->high->plus(Tolerance::tape()))
             ) {
                 return [
-                    new Fit(
-                        'thickness',
-                        'reject',
-                        "{$say($one)} thick: the kit takes {$say($range->low)} to {$say($range->high)}.",
-                    ),
+                    new Fit('thickness', 'reject', 'kit-takes', [
+                        'is' => $one,
+                        'least' => $range->low,
+                        'greatest' => $range->high,
+                    ]),
                 ];
             }
         }
         $fits = [];
         $clearance = $this->plan->innerDepth()->clearance->total->minus($thick->minus($this->plan->thickness));
-        $short = Length::mm(Depth::WANTED_MM)->minus($clearance);
+        $wanted = Depth::wanted();
+        $short = $wanted->minus($clearance);
         if ($short->isOver(Tolerance::tape())) {
-            $fits[] = new Fit(
-                'thickness',
-                'pack',
-                "A spacer of {$this->write->showUp($short)} behind every standoff: {$say($clearance)} would be left behind it, {$say(Length::mm(Depth::WANTED_MM))} is wanted.",
-            );
+            $fits[] = new Fit('thickness', 'pack', 'spacer', [
+                'short' => $short,
+                'clearance' => $clearance,
+                'wanted' => $wanted,
+            ]);
         }
-        $packs = array_map(fn (Length $one) => $say($range->high->minus($one)->orZeroIfNegative()), $thicknesses);
         if ($thick->minus($thin)->isOver(Length::nm(500_000))) {
-            $fits[] = new Fit(
-                'thickness',
-                'pack',
-                "Washers of {$this->write->showFine($thick->minus($thin))} under the strap where it is {$say($thin)}, so that both hang in one line.",
-            );
+            $fits[] = new Fit('thickness', 'pack', 'washers', ['by' => $thick->minus($thin), 'thin' => $thin]);
         }
+        $packs = array_map(fn (Length $one) => $range->high->minus($one)->orZeroIfNegative(), $thicknesses);
 
         return [
             ...$fits,
-            new Fit(
-                'thickness',
-                $fits === [] ? 'fits' : 'pack',
-                'Under the cap nuts of the bolts: '.implode(' and ', array_unique($packs)).'.',
-            ),
+            new Fit('thickness', $fits === [] ? 'fits' : 'pack', 'under-nuts', [
+                'packs' => array_values(array_unique($packs, SORT_REGULAR)),
+            ]),
         ];
     }
 
     private function mass(?float $kg): Fit
     {
+        $with = [
+            'mass' => Quantity::kilograms($kg ?? 0.0),
+            'most' => Quantity::kilograms($this->card->greatestKg),
+            'by' => $this->card->massRuledBy(),
+        ];
+
         return match (true) {
-            $kg === null => new Fit('mass', 'unknown', 'Weigh it.'),
-            $kg > $this->card->greatestKg => new Fit(
-                'mass',
-                'reject',
-                round($kg, 1)." kg: {$this->card->massRuledBy} carries ".round($this->card->greatestKg, 1).'.',
-            ),
-            default => new Fit(
-                'mass',
-                'fits',
-                round($kg, 1).' kg of '.round($this->card->greatestKg, 1).' serves.',
-            ),
+            $kg === null => new Fit('mass', 'unknown', 'weigh'),
+            $kg > $this->card->greatestKg => new Fit('mass', 'reject', 'too-heavy', $with),
+            default => new Fit('mass', 'fits', 'carried', $with),
         };
     }
 
@@ -147,13 +139,7 @@ final readonly class Fitting
     {
         $leaf = $this->plan->doorway->brief->leaf;
         if ($leaf->solid === []) {
-            return [
-                new Fit(
-                    'solid wood',
-                    'unknown',
-                    'Knock along the stiles and the top: where is it solid? Nobody knows yet.',
-                ),
-            ];
+            return [new Fit('solid', 'unknown', 'knock')];
         }
         $inset = $this->plan->layout->hangerInset();
         $around = $this->plan->kit->hanger->solidAround();
@@ -162,15 +148,11 @@ final readonly class Fitting
         ) {
             if ($leaf->holds($at, $around) !== true) {
                 return [
-                    new Fit(
-                        'solid wood',
-                        'reject',
-                        "The hanger at the {$edge} edge, {$this->write->show($at)} in, has no solid member round its bolts.",
-                    ),
+                    new Fit('solid', 'reject', 'not-solid', ['edge' => Message::word('edges', $edge), 'at' => $at]),
                 ];
             }
         }
 
-        return [new Fit('solid wood', 'fits', 'Both hangers have a solid member round their bolts.')];
+        return [new Fit('solid', 'fits', 'solid')];
     }
 }

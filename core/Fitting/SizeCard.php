@@ -11,7 +11,7 @@ use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
 
@@ -45,21 +45,26 @@ final readonly class SizeCard
         public Limit $height,
         public Limit $thickness,
         public float $greatestKg,
-        public string $massRuledBy,
+        private string $massRuledBy,
     ) {}
 
-    public static function of(Plan $plan, LengthWriter $write): self
+    public function massRuledBy(): Message
+    {
+        return Message::word('carriers', $this->massRuledBy);
+    }
+
+    public static function of(Plan $plan): self
     {
         $workshop = Workshop::at($plan->doorway);
         $brief = $plan->doorway->brief;
         $kit = $plan->kit;
         // What is so whatever the leaf's size is no reason against one.
-        $always = array_key_exists('travel-cut', self::failures($plan, $write)) ? ['travel-cut' => true] : [];
-        $fails = function (Brief $brief) use ($workshop, $kit, $write, $always): ?string {
+        $always = array_key_exists('travel-cut', self::failures($plan)) ? ['travel-cut' => true] : [];
+        $fails = function (Brief $brief) use ($workshop, $kit, $always): ?Message {
             $size = "{$brief->leaf->width?->nm} {$brief->leaf->height?->nm} {$brief->leaf->thickness?->nm}";
 
             return array_values(
-                array_diff_key(self::failures($workshop->plan($brief, $kit, $size, $size), $write), $always),
+                array_diff_key(self::failures($workshop->plan($brief, $kit, $size, $size)), $always),
             )[0] ?? null;
         };
         $leaf = $brief->leaf;
@@ -98,16 +103,16 @@ final readonly class SizeCard
                 fn (Length $thickness) => $fails($sized(null, null, $thickness)),
             ),
             min($kit->capacityKg, $byWheel),
-            $byWheel < $kit->capacityKg ? 'its wheels' : 'the kit',
+            $byWheel < $kit->capacityKg ? 'wheels' : 'kit',
         );
     }
 
-    /** @param  callable(Length): ?string  $fails  why a leaf of that size does not work */
+    /** @param  callable(Length): ?Message  $fails  why a leaf of that size does not work */
     private static function limit(string $name, Length $from, Length $trim, callable $fails): Limit
     {
         $least = self::firstWhere($from, fn (Length $size) => $fails($size) === null);
         if ($least === null) {
-            return new Limit($name, null, null, $fails($from) ?? '', $fails($from) ?? '', $trim);
+            return new Limit($name, null, null, $fails($from), $fails($from), $trim);
         }
         $over = self::firstWhere($least, fn (Length $size) => $fails($size) !== null);
         $under = $least->minus(Length::mm(2));
@@ -116,8 +121,8 @@ final readonly class SizeCard
             $name,
             $least,
             $over?->minus(Length::mm(1)),
-            $under->isPositive() ? $fails($under) ?? '' : '',
-            $over === null ? '' : $fails($over) ?? '',
+            $under->isPositive() ? $fails($under) : null,
+            $over === null ? null : $fails($over),
             $trim,
         );
     }
@@ -138,14 +143,14 @@ final readonly class SizeCard
         return null;
     }
 
-    /** @return array<string, string> code => headline of whatever keeps this plan's leaf from working */
-    private static function failures(Plan $plan, LengthWriter $write): array
+    /** @return array<string, Message> code => headline of whatever keeps this plan's leaf from working */
+    private static function failures(Plan $plan): array
     {
         $failures = [];
-        $sight = new Sight($plan, [], $write, curing: false);
+        $sight = new Sight($plan, [], curing: false);
         foreach ([...Inspector::graveAlong($sight), ...Inspector::graveOther($sight)] as $finding) {
             if (self::counts($finding)) {
-                $failures[$finding->code->value] ??= $finding->says;
+                $failures[$finding->code->value] ??= $finding->says();
             }
         }
 

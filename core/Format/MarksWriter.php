@@ -24,7 +24,7 @@ final class MarksWriter
         return [
             'marks' => array_map(
                 fn (WallMark $mark) => [
-                    'id' => $mark->id,
+                    'id' => $mark->id->value,
                     'tape' => $mark->tape,
                     'place' => $mark->place->toMm(),
                     'step' => $mark->step,
@@ -40,7 +40,7 @@ final class MarksWriter
                     'towards' => $pull->way === 1 ? 'right' : 'left',
                     'readings' => array_map(
                         fn (Reading $reading) => [
-                            'mark' => $reading->mark->id,
+                            'mark' => $reading->mark->id->value,
                             'x' => $reading->mark->place->toMm(),
                             'reading' => $reading->reading->toMm(),
                             'shown' => $reading->shown->toMm(),

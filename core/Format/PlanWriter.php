@@ -7,6 +7,7 @@ namespace YokeLine\Format;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\Depth;
@@ -21,10 +22,12 @@ final class PlanWriter
 {
     /**
      * @param  list<Finding>  $findings
+     * @param  ?callable(Message): string  $say  in what words its findings are told; by their keys where none is given
      * @return array<string, mixed>
      */
-    public static function write(Plan $plan, array $findings): array
+    public static function write(Plan $plan, array $findings, ?callable $say = null): array
     {
+        $say ??= fn (Message $message) => $message->key;
         $layout = $plan->layout;
         $heights = $plan->heights;
         $common = [
@@ -60,7 +63,7 @@ final class PlanWriter
                     ],
             ...AnchoringWriter::write(Anchoring::of($plan)),
             ...MarksWriter::write($plan),
-            'findings' => array_map(FindingWriter::write(...), $findings),
+            'findings' => array_map(fn (Finding $finding) => FindingWriter::write($finding, $say), $findings),
             ...WorkWriter::write($plan),
         ];
 

@@ -49,7 +49,7 @@ final readonly class SchemaCheck
     /** The part of the schema that says anything of what is there: to read the rest takes longer than to check. */
     private static function about(stdClass $schema, mixed $data): stdClass
     {
-        if (! $data instanceof stdClass || ! isset($schema->properties)) {
+        if (! ($data instanceof stdClass) || ! isset($schema->properties)) {
             return $schema;
         }
         $about = clone $schema;

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\Material;
@@ -25,12 +23,9 @@ final class WorkWriter
      */
     public static function write(Plan $plan): array
     {
-        $write = new LengthWriter(Unit::Millimetre);
         $drive = Drive::of($plan);
         $boards = [];
-        foreach (
-            BoardsToCut::of([$plan], [''], array_map(Length::mm(...), BoardsToCut::STOCK_MM), $write) as $section
-        ) {
+        foreach (BoardsToCut::of([$plan], [''], array_map(Length::mm(...), BoardsToCut::STOCK_MM)) as $section) {
             foreach ($section->bars() as $nm => $count) {
                 $boards[] = self::material($section->bar(Length::nm($nm)), $count, '');
             }
@@ -41,7 +36,7 @@ final class WorkWriter
             'materials' => [
                 ...array_map(
                     fn (Material $material) => self::material($material->id, $material->count, $material->unit),
-                    Materials::of($plan, $write),
+                    Materials::of($plan),
                 ),
                 ...$boards,
             ],

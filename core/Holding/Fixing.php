@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Holding;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** One bolt, screw or anchor: where it goes, into what, and how hard it is worked. Forces in N. */
 final readonly class Fixing
@@ -64,14 +65,8 @@ final readonly class Fixing
         );
     }
 
-    /** As it is spoken of. */
-    public function says(): string
+    public function called(): Message
     {
-        return match ($this->kind) {
-            'rail-bolt' => 'rail bolt',
-            'bracket-bolt' => 'bracket bolt',
-            'header-screw' => 'header screw',
-            'anchor' => 'anchor',
-        };
+        return Message::word('fixings', $this->kind);
     }
 }

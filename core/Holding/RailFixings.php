@@ -19,10 +19,6 @@ final readonly class RailFixings
 
     private const BRACKET_FOOT_MM = 20;
 
-    private const WASHER_MM = 40.0;
-
-    private const WASHER_THICK_MM = 3.0;
-
     private Layers $layers;
 
     private Holding $holding;
@@ -118,11 +114,11 @@ final readonly class RailFixings
         $reaction = array_reduce($peaks, fn (Peak $all, Peak $peak) => $all->plus($peak), Peak::none());
         $shear = $reaction->demand() * $this->loadFactor;
         $washers = $this->plan->doorway->brief->rules->washers;
-        $base = $washers ? self::WASHER_MM : $kit->standoffBase->toMm();
+        $base = $washers ? Washer::width()->toMm() : $kit->standoffBase->toMm();
         $arm =
             $this->layers->standoff->toMm() +
             $kit->rail->thickness->toMm() / 2 +
-            ($washers ? self::WASHER_THICK_MM : 0);
+            ($washers ? Washer::thickness()->toMm() : 0);
         $tension = ($shear * $arm) / ((self::LEVER * $base) / 2);
 
         return $this->fixing(

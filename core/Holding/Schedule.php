@@ -6,6 +6,7 @@ namespace YokeLine\Holding;
 
 use YokeLine\Catalog\MaterialKind;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 
 /** Every fixing to have at hand: how many of which, the bits, the driver, how tight, how deep. */
@@ -18,15 +19,56 @@ final readonly class Schedule
     private function __construct(
         public int $count,
         public MaterialKind $kind,
-        public string $says,
-        public string $into,
+        private string $code,
+        private string $in,
         public Length $diameter,
         public ?Length $length,
         public array $bits,
-        public string $driver,
-        public string $tight,
+        private string $how,
         public ?Length $depth,
+        private string $typed = '',
     ) {}
+
+    /** What it is; an anchor as it was typed. */
+    public function says(): Message
+    {
+        return $this->typed === ''
+            ? new Message('fixings.what', [], $this->code)
+            : Message::word('fixings', $this->typed);
+    }
+
+    public function into(): Message
+    {
+        return new Message('fixings.into', [], $this->in);
+    }
+
+    /** With what it is driven. */
+    public function driver(): Message
+    {
+        return new Message('fixings.driver', [], $this->how);
+    }
+
+    public function howTight(): Message
+    {
+        return new Message('fixings.tight', [], $this->how);
+    }
+
+    /** Whether it goes into what a kit's sheet calls so: `stud`, `board`. */
+    public function goesInto(string $part): bool
+    {
+        return $part === '' || str_contains($this->in, strtolower($part));
+    }
+
+    /** What was typed of an anchor; by what price lists know it. */
+    public function make(): string
+    {
+        return $this->typed === '' ? 'masonry anchor' : $this->typed;
+    }
+
+    public function isBolt(): bool
+    {
+        return in_array($this->kind, [MaterialKind::LagBolt, MaterialKind::BracketBolt], true);
+    }
 
     /** @return list<self> one row for each kind and length */
     public static function of(Plan $plan): array
@@ -47,13 +89,12 @@ final readonly class Schedule
             $rows[] = new self(
                 $added,
                 MaterialKind::AddedHole,
-                'added hole: its own spacer cut to the standoff, washer and sleeve',
-                'the rail',
+                'added-hole',
+                'rail',
                 $plan->kit->rail->holeDiameter,
                 null,
                 [Length::mm(4), $plan->kit->rail->holeDiameter],
-                'drill press or slow drill, oil',
-                'deburr both faces',
+                'press',
                 null,
             );
         }
@@ -69,14 +110,14 @@ final readonly class Schedule
             return new self(
                 $count,
                 MaterialKind::Anchor,
-                $anchor->kind ?? 'masonry anchor',
+                'anchor',
                 'masonry',
                 $fixing->diameter,
                 $fixing->length,
                 [$fixing->diameter],
-                'by the anchor’s own sheet',
-                'to the torque of its sheet',
+                'sheet',
                 $anchor?->embedment->plus($layers->lining, Length::mm(10)),
+                $anchor->kind ?? '',
             );
         }
         $isScrew = $fixing->kind === 'header-screw';
@@ -94,34 +135,32 @@ final readonly class Schedule
             ? new self(
                 $count,
                 MaterialKind::WoodScrew,
-                'wood screw',
-                'studs, through the board',
+                'wood-screw',
+                'studs-through-board',
                 $fixing->diameter,
                 $fixing->length,
                 [$pilot, $fixing->diameter],
-                'driver, clutch low',
-                'until the board is drawn up; a board crushes before a screw strips',
+                'driver',
                 $fixing->length,
             )
             : new self(
                 $count,
                 $fixing->kind === 'bracket-bolt' ? MaterialKind::BracketBolt : MaterialKind::LagBolt,
-                $fixing->kind === 'bracket-bolt' ? 'bracket lag bolt' : 'lag bolt',
-                self::into($fixing->into),
+                $fixing->kind === 'bracket-bolt' ? 'bracket-bolt' : 'lag-bolt',
+                self::held($fixing->into),
                 $fixing->diameter,
                 $fixing->length,
                 [$pilot, $fixing->diameter],
-                'ratchet, by hand',
-                'snug and a quarter turn; one that spins has no grip: stop and plan that hole again',
+                'ratchet',
                 $depth,
             );
     }
 
-    private static function into(Member $member): string
+    private static function held(Member $member): string
     {
         return match ($member) {
-            Member::Board => 'the board',
-            Member::Solid => 'lintel or blocking',
+            Member::Board => 'board',
+            Member::Solid => 'solid',
             Member::Plank => 'plank',
             default => 'studs',
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection;
 
+use YokeLine\Measure\Message;
+
 /** How much a finding matters, the gravest first. */
 enum Severity: string
 {
@@ -11,6 +13,11 @@ enum Severity: string
     case Settle = 'settle';
     case Note = 'note';
     case Ok = 'ok';
+
+    public function says(): Message
+    {
+        return Message::word('severities', $this->value);
+    }
 
     public function rank(): int
     {

@@ -8,14 +8,21 @@ use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
+use YokeLine\Doorway\Opens;
 use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\Washer;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
 
-/** What a check is given: the plan, the kits on the shelf, and how lengths are said. */
+/**
+ * What a check is given: the plan, and the kits on the shelf.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class Sight
 {
     public Brief $brief;
@@ -35,7 +42,6 @@ final readonly class Sight
     public function __construct(
         public Plan $plan,
         public array $kits,
-        public LengthWriter $write,
         private bool $curing = true,
         private ?Anchoring $anchoring = null,
     ) {
@@ -62,12 +68,15 @@ final readonly class Sight
         $found = [];
         foreach ($this->leaves as $name => $leaf) {
             foreach ($look($leaf) as $finding) {
-                $found["{$finding->code->value} {$finding->says} {$finding->more}"][$name] = $finding;
+                $found[] = [$name, $finding];
             }
         }
-        foreach ($found as $alike) {
-            foreach (count($alike) === count($this->leaves) ? array_slice($alike, 0, 1) : $alike as $name => $finding) {
-                yield count($alike) === count($this->leaves) ? $finding : $finding->ofLeaf($name);
+        foreach ($found as $i => [$name, $finding]) {
+            $alike = array_keys(array_filter($found, fn (array $other) => $other[1]->isLike($finding)));
+            if (count($alike) !== count($this->leaves)) {
+                yield $finding->ofLeaf($name);
+            } elseif ($alike[0] === $i) {
+                yield $finding;
             }
         }
     }
@@ -76,17 +85,6 @@ final readonly class Sight
     public function isShort(Length $length, Length $wanted): bool
     {
         return $length->isUnder($wanted->minus(Tolerance::tape()));
-    }
-
-    public function say(Length $length): string
-    {
-        return $this->write->show($length);
-    }
-
-    /** A shortfall, rounded up. */
-    public function sayShort(Length $length): string
-    {
-        return $this->write->showUp($length);
     }
 
     /** Up to the next step of the document's unit: what a cure sets. */
@@ -100,21 +98,50 @@ final readonly class Sight
         return $length->roundedDownTo($this->plan->doorway->units->step());
     }
 
-    /** @param  array<string, Length|string|bool|null>  $changes */
-    public function cure(string $says, array $changes): Cure
+    /**
+     * @param  array<string, Length|string|bool|null>  $changes
+     * @param  array<string, Value>  $with  what it is said with, beside the first length it sets
+     */
+    public function cure(string $code, array $changes, array $with = []): Cure
     {
         if (! $this->curing) {
-            return new Cure($says, []);
+            return new Cure($code, []);
         }
         $exact = new LengthWriter($this->plan->doorway->units);
+        $set = array_values(array_filter($changes, fn ($value) => $value instanceof Length));
 
         return new Cure(
-            $says,
+            $code,
             array_map(
                 fn (Length|string|bool|null $value) => $value instanceof Length ? $exact->exact($value) : $value,
                 $changes,
             ),
+            [...$set === [] ? [] : ['to' => $set[0]], ...$with],
         );
+    }
+
+    /** Parking further past the jamb, or short of it. */
+    public function park(Length $past): Cure
+    {
+        return $this->cure(
+            $past->isNegative() ? 'park-short' : 'park-past',
+            ['brief.rules.park' => $past],
+            ['by' => $past->absolute()],
+        );
+    }
+
+    public function washers(): Cure
+    {
+        return $this->cure(
+            'washers',
+            ['brief.rules.washers' => true],
+            ['wide' => Washer::width(), 'thick' => Washer::thickness()],
+        );
+    }
+
+    public function openTo(Opens $side): Cure
+    {
+        return $this->cure('open-to', ['brief.opens' => $side->value], ['side' => $side]);
     }
 
     /**
@@ -131,7 +158,7 @@ final readonly class Sight
     /** Taking an obstacle off the wall or out of the way: a step of its own, with its making good. */
     public function moveAway(Obstacle $obstacle): Cure
     {
-        return $this->cure("Move the {$obstacle->name} away", ["{$obstacle->place}.moved" => true]);
+        return $this->cure('move-away', ["{$obstacle->place}.moved" => true], ['what' => $obstacle->called()]);
     }
 
     /** @return list<Cure> every other kit on the shelf; what does not cure is left out when cures are proved */
@@ -146,7 +173,7 @@ final readonly class Sight
         );
 
         return array_values(
-            array_map(fn (Kit $kit) => $this->cure("Kit: {$kit->name}", ['brief.kit' => $kit->id]), $others),
+            array_map(fn (Kit $kit) => $this->cure('kit', ['brief.kit' => $kit->id], ['kit' => $kit->name]), $others),
         );
     }
 
@@ -155,7 +182,7 @@ final readonly class Sight
     {
         return $this->otherSize(
             'brief.leaf.height',
-            'Leaf %s high',
+            'leaf-high',
             array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isUnder($least)),
             $this->up($least),
         );
@@ -166,7 +193,7 @@ final readonly class Sight
     {
         return $this->otherSize(
             'brief.leaf.height',
-            'Leaf %s high',
+            'leaf-high',
             array_reverse(
                 array_filter($this->brief->leaf->stockHeights, fn (Length $size) => ! $size->isOver($greatest)),
             ),
@@ -179,7 +206,7 @@ final readonly class Sight
     {
         return $this->otherSize(
             'brief.leaf.width',
-            'Leaf %s wide',
+            'leaf-wide',
             array_filter($this->brief->leaf->stockWidths, fn (Length $size) => ! $size->isUnder($least)),
             $this->up($least),
         );
@@ -189,7 +216,7 @@ final readonly class Sight
      * @param  array<Length>  $stock
      * @return list<Cure>
      */
-    private function otherSize(string $path, string $says, array $stock, Length $made): array
+    private function otherSize(string $path, string $code, array $stock, Length $made): array
     {
         if (! $this->curing) {
             return [];
@@ -201,11 +228,6 @@ final readonly class Sight
             ]),
         );
 
-        return array_values(
-            array_map(
-                fn (int $nm) => $this->cure(sprintf($says, $this->say(Length::nm($nm))), [$path => Length::nm($nm)]),
-                $sizes,
-            ),
-        );
+        return array_values(array_map(fn (int $nm) => $this->cure($code, [$path => Length::nm($nm)]), $sizes));
     }
 }

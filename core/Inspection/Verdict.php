@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection;
 
+use YokeLine\Measure\Message;
+
 /** What the findings of a doorway come to. */
 enum Verdict: string
 {
@@ -23,13 +25,8 @@ enum Verdict: string
         };
     }
 
-    public function says(): string
+    public function says(): Message
     {
-        return match ($this) {
-            self::Unmeasured => 'Not enough measured yet.',
-            self::Stopped => 'Not like this.',
-            self::ToSettle => 'Fits, once settled.',
-            self::Fits => 'It fits.',
-        };
+        return Message::word('verdicts', $this->value);
     }
 }

@@ -6,6 +6,7 @@ namespace YokeLine\Marks;
 
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -28,23 +29,35 @@ final readonly class Drilling
         public string $kind,
         public int $count,
         public array $bits,
-        public string $from,
+        private string $from,
         public ?Length $depth,
     ) {}
+
+    /** Which holes, and how many. */
+    public function says(): Message
+    {
+        return new Message('marks.drilled', ['count' => $this->count], $this->kind);
+    }
+
+    /** From which side, and how. */
+    public function from(): Message
+    {
+        return new Message('marks.drilled-from', [], $this->from);
+    }
 
     /** @return list<self> */
     public static function of(Plan $plan, PlannedLeaf $leaf): array
     {
         $hanger = $plan->kit->hanger;
         $pilot = [Length::mm(self::PILOT_MM)];
-        $onEdge = 'straight down into the top edge, through the part’s own hole';
+        $onEdge = 'top-edge';
         $rows = [
             $hanger->style === HangerStyle::FaceStrap
                 ? new self(
                     'hanger',
                     2 * count($plan->heights->hangerHoles),
                     self::steps($hanger->holeDiameter),
-                    'from the face, a board clamped behind; one hole, check square, then the second',
+                    'face',
                     null,
                 )
                 : new self('plate', 8, $pilot, $onEdge, Length::mm(35)),
@@ -55,21 +68,9 @@ final readonly class Drilling
         if ($leaf->softClose) {
             $rows[] = new self('trigger', 2, $pilot, $onEdge, Length::mm(25));
         }
-        $rows[] = new self(
-            'pull',
-            2,
-            [],
-            'from the face, a board clamped behind; the size is on the pull’s own sheet',
-            null,
-        );
+        $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {
-            $rows[] = new self(
-                'groove',
-                1,
-                [],
-                'from the foot, its fence on the face, in two passes',
-                $leaf->guide->grooveDepth,
-            );
+            $rows[] = new self('groove', 1, [], 'foot', $leaf->guide->grooveDepth);
         }
 
         return $rows;
@@ -107,7 +108,7 @@ final readonly class Drilling
         if ($leaf->solid === []) {
             return [];
         }
-        $around = fn (WallMark $mark) => str_starts_with($mark->id, 'hanger') &&
+        $around = fn (WallMark $mark) => str_starts_with($mark->id->kind, 'hanger') &&
         $plan->kit->hanger->style === HangerStyle::FaceStrap
             ? $plan->kit->hanger->solidAround()
             : Length::zero();

@@ -5,9 +5,26 @@ declare(strict_types=1);
 namespace YokeLine\Marks;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** One pencil mark: what it is for, where it is on its tape, and which sum of the plan it is. */
 final readonly class Mark
 {
-    public function __construct(public string $id, public string $name, public Length $at, public string $sum) {}
+    public MarkId $id;
+
+    public function __construct(string $id, public Length $at, public string $sum)
+    {
+        $this->id = MarkId::of($id);
+    }
+
+    /** In short, as a drawing has room for. */
+    public function says(): Message
+    {
+        $short = (string) preg_replace('/-[lr]$/', '', $this->id->kind);
+        $says = new Message('marks.short', [], $short);
+
+        return $this->id->leaf === ''
+            ? $says
+            : new Message('marks.of-leaf', ['leaf' => Message::word('leaves', $this->id->leaf), 'what' => $says]);
+    }
 }

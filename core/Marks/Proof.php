@@ -80,12 +80,12 @@ final readonly class Proof
         return $read->minus($this->expected)->times($this->sign);
     }
 
-    /** @return 'agrees'|'look again'|'wrong' */
+    /** @return 'agrees'|'look-again'|'wrong' */
     public function verdict(Length $read): string
     {
         $off = abs($this->tooHigh($read)->toMm());
 
-        return $off <= $this->sure ? 'agrees' : ($off <= 2 * $this->sure ? 'look again' : 'wrong');
+        return $off <= $this->sure ? 'agrees' : ($off <= 2 * $this->sure ? 'look-again' : 'wrong');
     }
 
     /** The head of the opening at x, straight between where it was measured. */

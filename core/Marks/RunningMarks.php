@@ -14,30 +14,25 @@ final class RunningMarks
     public static function along(Plan $plan): array
     {
         $marks = [
-            new Mark('rail-l', 'rail', $plan->rail->span->low, 'rail.left'),
-            new Mark('rail-r', 'rail', $plan->rail->span->high, 'rail.right'),
+            new Mark('rail-l', $plan->rail->span->low, 'rail.left'),
+            new Mark('rail-r', $plan->rail->span->high, 'rail.right'),
         ];
         foreach ($plan->layout->runs as $leaf => $run) {
-            [$id, $name] = $leaf === 'leaf' ? ['', 'leaf'] : ["{$leaf}-", $leaf];
-            $marks[] = new Mark("{$id}shut-l", "{$name} shut", $run->closed()->low, "{$leaf}.left");
-            $marks[] = new Mark("{$id}shut-r", "{$name} shut", $run->closed()->high, "{$leaf}.right");
+            $id = $leaf === 'leaf' ? '' : "{$leaf}-";
+            $marks[] = new Mark("{$id}shut-l", $run->closed()->low, "{$leaf}.left");
+            $marks[] = new Mark("{$id}shut-r", $run->closed()->high, "{$leaf}.right");
             if ($plan->hang()->hasOpenPlaces()) {
-                $marks[] = new Mark("{$id}open-l", "{$name} open", $run->open()->low, "{$leaf}.open_left");
-                $marks[] = new Mark("{$id}open-r", "{$name} open", $run->open()->high, "{$leaf}.open_right");
+                $marks[] = new Mark("{$id}open-l", $run->open()->low, "{$leaf}.open_left");
+                $marks[] = new Mark("{$id}open-r", $run->open()->high, "{$leaf}.open_right");
             }
         }
         if ($plan->header !== null) {
-            $marks[] = new Mark('board-l', 'header', $plan->header->span->low, 'header.left');
-            $marks[] = new Mark('board-r', 'header', $plan->header->span->high, 'header.right');
+            $marks[] = new Mark('board-l', $plan->header->span->low, 'header.left');
+            $marks[] = new Mark('board-r', $plan->header->span->high, 'header.right');
         }
         foreach ($plan->guides as $guide => $place) {
             if ($place->at !== null) {
-                $marks[] = new Mark(
-                    $guide === 'guide' ? 'guide' : "{$guide}-guide",
-                    'guide',
-                    $place->at,
-                    "{$guide}.at",
-                );
+                $marks[] = new Mark($guide === 'guide' ? 'guide' : "{$guide}-guide", $place->at, "{$guide}.at");
             }
         }
 
@@ -49,13 +44,13 @@ final class RunningMarks
     {
         $heights = $plan->heights;
         $marks = [
-            new Mark('yoke', 'yoke line', $plan->yokeLine(), 'yoke_line'),
-            new Mark('leaf-top', 'leaf top', $heights->leafTop(), 'leaf.top'),
-            new Mark('head', 'head', $heights->head->total, 'head_y'),
+            new Mark('yoke', $plan->yokeLine(), 'yoke_line'),
+            new Mark('leaf-top', $heights->leafTop(), 'leaf.top'),
+            new Mark('head', $heights->head->total, 'head_y'),
         ];
         if ($plan->header !== null) {
-            $marks[] = new Mark('board-foot', 'header foot', $plan->header->foot->total, 'header.bottom');
-            $marks[] = new Mark('board-top', 'header top', $plan->header->top->total, 'header.top');
+            $marks[] = new Mark('board-foot', $plan->header->foot->total, 'header.bottom');
+            $marks[] = new Mark('board-top', $plan->header->top->total, 'header.top');
         }
 
         return self::inOrder($marks);
@@ -68,8 +63,8 @@ final class RunningMarks
 
         return self::inOrder([
             ...self::up($plan),
-            new Mark('rail-top', 'top of the rail', $plan->yokeLine()->plus($half), 'yoke_line'),
-            new Mark('rail-foot', 'foot of the rail', $plan->yokeLine()->minus($half), 'yoke_line'),
+            new Mark('rail-top', $plan->yokeLine()->plus($half), 'yoke_line'),
+            new Mark('rail-foot', $plan->yokeLine()->minus($half), 'yoke_line'),
         ]);
     }
 

@@ -30,7 +30,10 @@ final readonly class StoryStrip
             new WallMark('jamb-l', 'wall', $jambs->low, 'mark-wall'),
             new WallMark('jamb-r', 'wall', $jambs->high, 'mark-wall'),
         ];
-        usort($marks, fn (WallMark $a, WallMark $b) => [$a->place->nm, $a->id] <=> [$b->place->nm, $b->id]);
+        usort(
+            $marks,
+            fn (WallMark $a, WallMark $b) => [$a->place->nm, $a->id->value] <=> [$b->place->nm, $b->id->value],
+        );
         $zero = Length::least(...array_map(fn (WallMark $mark) => $mark->place, Tapes::wall($plan)));
 
         return new self(

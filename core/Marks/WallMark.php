@@ -9,12 +9,16 @@ use YokeLine\Measure\Length;
 /** One mark on one tape: where it is on it, the step that wants it, and how far it may move before it matters. */
 final readonly class WallMark
 {
+    public MarkId $id;
+
     /** @param  ?Length  $spare  null where nothing is known to say it by */
     public function __construct(
-        public string $id,
+        string|MarkId $id,
         public string $tape,
         public Length $place,
         public string $step,
         public ?Length $spare = null,
-    ) {}
+    ) {
+        $this->id = MarkId::of($id);
+    }
 }

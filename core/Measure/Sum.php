@@ -90,7 +90,7 @@ final readonly class Sum
                 $this->name,
                 $value,
                 'rounded',
-                [Term::of(1, 'worked out', $this, $this->isPlace())],
+                [Term::of(1, 'worked-out', $this, $this->isPlace())],
                 $this->isPlace() ? 1 : 0,
                 $note,
             );
@@ -155,6 +155,27 @@ final readonly class Sum
         }
 
         return null;
+    }
+
+    public function says(): Message
+    {
+        return self::called($this->name);
+    }
+
+    /** Why it takes another value than was worked out; nothing where it does not. */
+    public function notes(): Message
+    {
+        return new Message('sums.notes', [], $this->note);
+    }
+
+    /** A name of a sum or a term: `leaf-width`, the second of several as `head-at-height#2`, `thing:shelf` as typed. */
+    public static function called(string $name): Message
+    {
+        [$code, $n] = [...explode('#', $name), ''];
+
+        return str_starts_with($name, 'thing:')
+            ? Message::word('things', substr($name, 6))
+            : new Message('sums.terms', ['n' => $n], $code);
     }
 
     private function with(Term $term): self

@@ -28,6 +28,11 @@ final readonly class Term
         );
     }
 
+    public function says(): Message
+    {
+        return Sum::called($this->name);
+    }
+
     /**
      * In the mirror of a place, places stand on the other side and distances are taken the other way; a distance stays
      * what it is.

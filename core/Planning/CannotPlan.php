@@ -6,16 +6,12 @@ namespace YokeLine\Planning;
 
 use RuntimeException;
 
-/** The brief asks for something that there is nothing to plan from. */
+/** The brief asks for a kit that is not on the shelf, or for none. */
 final class CannotPlan extends RuntimeException
 {
-    private function __construct(public readonly string $where, string $says)
+    /** @param  string  $kit  its id, '' where none is chosen */
+    public function __construct(public readonly string $kit)
     {
-        parent::__construct($says);
-    }
-
-    public static function unknownKit(string $id): self
-    {
-        return new self('brief.kit', $id === '' ? 'No kit is chosen yet.' : "There is no kit “{$id}” on the shelf.");
+        parent::__construct("kit {$kit} is not on the shelf");
     }
 }

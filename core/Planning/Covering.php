@@ -18,17 +18,17 @@ final readonly class Covering
     {
         $opening = $room->opening;
         $jambs = $opening->span();
-        $left = Sum::of('Must cover from')->place('left jamb', $jambs->low);
-        $right = Sum::of('Must cover to')->place('right jamb', $jambs->high);
+        $left = Sum::of('must-cover-from')->place('left-jamb', $jambs->low);
+        $right = Sum::of('must-cover-to')->place('right-jamb', $jambs->high);
 
         return $rules->cover === Cover::Casing
             ? new self(
-                $left->minus('left casing', $opening->casing->left)->minus('casing margin', $rules->casingMargin),
-                $right->plus('right casing', $opening->casing->right)->plus('casing margin', $rules->casingMargin),
+                $left->minus('left-casing', $opening->casing->left)->minus('casing-margin', $rules->casingMargin),
+                $right->plus('right-casing', $opening->casing->right)->plus('casing-margin', $rules->casingMargin),
             )
             : new self(
-                $left->minus('side overlap', $rules->sideOverlap),
-                $right->plus('side overlap', $rules->sideOverlap),
+                $left->minus('side-overlap', $rules->sideOverlap),
+                $right->plus('side-overlap', $rules->sideOverlap),
             );
     }
 
@@ -39,16 +39,16 @@ final readonly class Covering
 
     public function width(): Sum
     {
-        return Sum::of('Needed leaf width')
-            ->place('must cover to', $this->right)
-            ->fromPlace('must cover from', $this->left);
+        return Sum::of('needed-leaf-width')
+            ->place('must-cover-to', $this->right)
+            ->fromPlace('must-cover-from', $this->left);
     }
 
     public function mirrored(): self
     {
         return new self(
-            $this->right->mirrored()->renamed('Must cover from'),
-            $this->left->mirrored()->renamed('Must cover to'),
+            $this->right->mirrored()->renamed('must-cover-from'),
+            $this->left->mirrored()->renamed('must-cover-to'),
         );
     }
 }

@@ -14,7 +14,7 @@ use YokeLine\Measure\Sum;
 final readonly class Depth
 {
     /** So much air is wanted between the leaf and what stands proudest behind it. */
-    public const WANTED_MM = 6;
+    private const WANTED_MM = 6;
 
     /** @param  string  $proudest what stands proudest behind the sweep, '' where nothing does */
     private function __construct(
@@ -25,6 +25,11 @@ final readonly class Depth
         public Sum $clearance,
         public string $proudest,
     ) {}
+
+    public static function wanted(): Length
+    {
+        return Length::mm(self::WANTED_MM);
+    }
 
     /** @param  int  $track rails between the leaf's and the one nearest the wall */
     public static function of(
@@ -37,21 +42,21 @@ final readonly class Depth
         Length $leafThickness,
         int $track = 0,
     ): self {
-        $rail = Sum::of('Middle of the rail')
+        $rail = Sum::of('middle-rail')
             ->plus('header', $header->thickness ?? Length::zero())
-            ->plus('built out', $header->buildOut ?? Length::zero())
+            ->plus('built-out', $header->buildOut ?? Length::zero())
             ->plus('standoff', $kit->standoff)
             ->plus('spacer', $brief->rules->spacer)
-            ->plus('half the rail', $kit->rail->thickness->half());
+            ->plus('half-rail', $kit->rail->thickness->half());
         if ($track > 0) {
-            $rail = $rail->plus('to the front rail', ($kit->trackPitch ?? Length::zero())->times($track));
+            $rail = $rail->plus('to-front-rail', ($kit->trackPitch ?? Length::zero())->times($track));
         }
-        $front = Sum::of('Front of the leaf')
-            ->plus('middle of the rail', $rail)
+        $front = Sum::of('leaf-front')
+            ->plus('middle-rail', $rail)
             ->plus('strap', $kit->hanger->strapPlane);
-        $back = Sum::of('Back of the leaf')->plus('front of the leaf', $front)->minus('leaf thickness', $leafThickness);
+        $back = Sum::of('leaf-back')->plus('leaf-front', $front)->minus('leaf-thickness', $leafThickness);
         $proud = Sum::greatest(
-            'Stands proudest behind the leaf',
+            'stands-proudest-behind-leaf',
             self::behind($room, $floor, $heights, $header, $brief),
         );
 
@@ -60,7 +65,7 @@ final readonly class Depth
             $front,
             $back,
             $proud,
-            Sum::of('Clearance behind the leaf')->plus('back of the leaf', $back)->minus('stands proudest', $proud),
+            Sum::of('leaf-clearance')->plus('leaf-back', $back)->minus('stands-proudest', $proud),
             $proud->total->isZero() ? '' : (string) $proud->ruledBy(),
         );
     }
@@ -75,7 +80,7 @@ final readonly class Depth
     private static function behind(Room $room, Floor $floor, Heights $heights, ?Header $header, Brief $brief): array
     {
         $things = [
-            'wall face' => Length::zero(),
+            'wall' => Length::zero(),
             'casing' => $room->opening->casing->thickness,
             'baseboard' => $room->baseboard->thickness ?? Length::zero(),
         ];
@@ -89,9 +94,9 @@ final readonly class Depth
                 $obstacle->x->overlaps($floor->sweep) &&
                 $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf)
             ) {
-                $things[$obstacle->name] = Length::greatest(
+                $things["thing:{$obstacle->name}"] = Length::greatest(
                     $obstacle->projection,
-                    $things[$obstacle->name] ?? Length::zero(),
+                    $things["thing:{$obstacle->name}"] ?? Length::zero(),
                 );
             }
         }

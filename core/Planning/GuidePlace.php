@@ -32,16 +32,16 @@ final readonly class GuidePlace
     {
         $guide = $kit->guide;
         $short = $guide->length->minus($window->length())->orZeroIfNegative();
-        $half = Sum::of('Half the window')->plus('window', $window->length());
-        $at = Sum::of('Middle of the guide')
-            ->place('guide window, from', $window->from)
-            ->plus('half the window', $half->becomes($window->span()->middle()->minus($window->from->total), 'halved'));
+        $half = Sum::of('half-window')->plus('window', $window->length());
+        $at = Sum::of('middle-guide')
+            ->place('guide-window-from', $window->from)
+            ->plus('half-window', $half->becomes($window->span()->middle()->minus($window->from->total), 'halved'));
         $middle = $at->total;
         $groove = $guide->style->needsGroove();
-        $hold = Sum::of($groove ? 'Bite of the fin' : 'Reach up the leaf')
-            ->plus($groove ? 'blade height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
-            ->minus('floor gap', $gap)
-            ->plus('floor at the guide, from the high spot', $floor->at($middle));
+        $hold = Sum::of($groove ? 'bite-fin' : 'reach-up-leaf')
+            ->plus($groove ? 'blade-height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
+            ->minus('floor-gap', $gap)
+            ->plus('floor-at-guide', $floor->at($middle));
 
         return new self(
             $window->span(),

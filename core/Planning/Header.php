@@ -27,16 +27,16 @@ final readonly class Header
 
     public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit): self
     {
-        $foot = Sum::of('Foot of the header');
+        $foot = Sum::of('foot-header');
         $foot = match ($brief->align) {
             HeaderAlign::Centred => $foot
-                ->plus('yoke line', $heights->yokeLine)
-                ->minus('half the board', $brief->width->half()),
+                ->plus('yoke-line', $heights->yokeLine)
+                ->minus('half-board', $brief->width->half()),
             HeaderAlign::RailLow => $foot
-                ->plus('yoke line', $heights->yokeLine)
-                ->minus('half the rail', $kit->height->half())
+                ->plus('yoke-line', $heights->yokeLine)
+                ->minus('half-rail', $kit->height->half())
                 ->minus('reveal', $brief->reveal),
-            HeaderAlign::OnCasing => $foot->plus('top of the head casing', $heights->casingTop),
+            HeaderAlign::OnCasing => $foot->plus('top-head-casing', $heights->casingTop),
         };
 
         $overrun = match ($brief->reach) {
@@ -44,16 +44,16 @@ final readonly class Header
             HeaderReach::Rail => Length::zero(),
             HeaderReach::Wall => $room->wall->length(),
         };
-        $left = Sum::of('Header, left end')->place('rail, left end', $rail->left)->minus('overrun', $overrun);
-        $right = Sum::of('Header, right end')->place('rail, right end', $rail->right)->plus('overrun', $overrun);
+        $left = Sum::of('header-left-end')->place('rail-left-end', $rail->left)->minus('overrun', $overrun);
+        $right = Sum::of('header-right-end')->place('rail-right-end', $rail->right)->plus('overrun', $overrun);
         $span = (new Span($left->total, $right->total))->cutTo($room->wall);
 
         return new self(
             $span,
-            $left->becomes($span->low, 'ends with the wall'),
-            $right->becomes($span->high, 'ends with the wall'),
+            $left->becomes($span->low, 'ends-with-wall'),
+            $right->becomes($span->high, 'ends-with-wall'),
             $foot,
-            Sum::of('Top of the header')->plus('foot of the header', $foot)->plus('board', $brief->width),
+            Sum::of('top-header')->plus('foot-header', $foot)->plus('board', $brief->width),
             $brief->thickness,
             $brief->buildOut,
         );

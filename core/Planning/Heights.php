@@ -51,25 +51,25 @@ final readonly class Heights
     {
         $rules = $brief->rules;
         $head = self::head($room, $floor);
-        $casingTop = Sum::of('Top of the head casing')
-            ->plus('head of the opening', $head)
-            ->plus('head casing', $room->opening->casing->head);
+        $casingTop = Sum::of('top-head-casing')
+            ->plus('head-opening', $head)
+            ->plus('head-casing', $room->opening->casing->head);
         $halfRail = $kit->rail->height->half();
-        $needed = Sum::greatest('Needed leaf height', [
+        $needed = Sum::greatest('needed-leaf-height', [
             ...self::reach($head, $casingTop, $rules),
-            'to get the backing over the casing' => Sum::of('To get the backing over the casing')
-                ->plus('top of the head casing', $casingTop)
-                ->plus('yoke line above it, at least', self::leastAboveCasing($brief, $kit))
+            'to-get-backing-over-casing' => Sum::of('to-get-backing-over-casing')
+                ->plus('top-head-casing', $casingTop)
+                ->plus('line-above-casing', self::leastAboveCasing($brief, $kit))
                 ->minus('rise', $kit->rise)
-                ->minus('floor gap', $rules->gap),
+                ->minus('floor-gap', $rules->gap),
         ]);
-        $highestLine = Sum::least('Highest yoke line', self::highestLines($room, $brief, $kit, $casingTop));
-        $greatest = Sum::of('Greatest leaf height')
-            ->plus('highest yoke line', $highestLine)
+        $highestLine = Sum::least('highest-yoke-line', self::highestLines($room, $brief, $kit, $casingTop));
+        $greatest = Sum::of('greatest-leaf-height')
+            ->plus('highest-yoke-line', $highestLine)
             ->minus('rise', $kit->rise)
-            ->minus('floor gap', $rules->gap);
+            ->minus('floor-gap', $rules->gap);
         $leaf = LeafSize::choose(
-            'Leaf height',
+            'leaf-height',
             $needed,
             $brief->leaf->height,
             $brief->leaf->stockHeights,
@@ -77,9 +77,9 @@ final readonly class Heights
             $greatest->total,
         );
 
-        $yokeLine = Sum::of('Yoke line')
-            ->plus('floor gap', $rules->gap)
-            ->plus('leaf height', $leaf->size)
+        $yokeLine = Sum::of('yoke-line')
+            ->plus('floor-gap', $rules->gap)
+            ->plus('leaf-height', $leaf->size)
             ->plus('rise', $kit->rise);
         $firstHole = $kit->hanger->holeToTread?->minus($kit->rise, $halfRail);
 
@@ -89,12 +89,12 @@ final readonly class Heights
             $leaf,
             $greatest,
             $yokeLine,
-            Sum::of('Top gap')->plus('rise', $kit->rise)->minus('half the rail', $halfRail),
-            Sum::of('Headroom needed')
-                ->plus('yoke line', $yokeLine)
-                ->plus('half the rail', $halfRail)
-                ->plus('hanger above the rail', $kit->hanger->above)
-                ->plus('to lift the leaf on', $kit->hanger->liftOn),
+            Sum::of('top-gap')->plus('rise', $kit->rise)->minus('half-rail', $halfRail),
+            Sum::of('headroom-needed')
+                ->plus('yoke-line', $yokeLine)
+                ->plus('half-rail', $halfRail)
+                ->plus('hanger-above-rail', $kit->hanger->above)
+                ->plus('to-lift-leaf-on', $kit->hanger->liftOn),
             $firstHole === null
                 ? []
                 : array_map(fn (Length $offset) => $firstHole->plus($offset), $kit->hanger->holeOffsets),
@@ -126,9 +126,9 @@ final readonly class Heights
 
     public function top(): Sum
     {
-        return Sum::of('Top edge of the leaf')
-            ->plus('floor gap', $this->gap->low)
-            ->plus('leaf height', $this->leaf->size);
+        return Sum::of('top-edge-leaf')
+            ->plus('floor-gap', $this->gap->low)
+            ->plus('leaf-height', $this->leaf->size);
     }
 
     /** @return array<string, Sum> how high the leaf is wanted, by what for */
@@ -136,21 +136,21 @@ final readonly class Heights
     {
         return match ($rules->reach) {
             Reach::Head => [
-                'to cover the head' => Sum::of('To cover the head')
-                    ->plus('head of the opening', $head)
-                    ->plus('head overlap', $rules->headOverlap)
-                    ->minus('floor gap', $rules->gap),
+                'to-cover-head' => Sum::of('to-cover-head')
+                    ->plus('head-opening', $head)
+                    ->plus('head-overlap', $rules->headOverlap)
+                    ->minus('floor-gap', $rules->gap),
             ],
             Reach::CasingTop => [
-                'to reach the top of the casing' => Sum::of('To reach the top of the casing')
-                    ->plus('top of the head casing', $casingTop)
-                    ->minus('floor gap', $rules->gap),
+                'to-reach-top-casing' => Sum::of('to-reach-top-casing')
+                    ->plus('top-head-casing', $casingTop)
+                    ->minus('floor-gap', $rules->gap),
             ],
             Reach::AboveCasing => [
-                'to reach above the casing' => Sum::of('To reach above the casing')
-                    ->plus('top of the head casing', $casingTop)
-                    ->plus('above it', $rules->aboveCasing)
-                    ->minus('floor gap', $rules->gap),
+                'to-reach-above-casing' => Sum::of('to-reach-above-casing')
+                    ->plus('top-head-casing', $casingTop)
+                    ->plus('above-it', $rules->aboveCasing)
+                    ->minus('floor-gap', $rules->gap),
             ],
         };
     }
@@ -160,12 +160,12 @@ final readonly class Heights
     {
         $candidates = [];
         foreach ($room->opening->heightPlaces() as $n => [$x, $i]) {
-            $candidates['measured '.($n + 1)] = Sum::of('Head at height '.($n + 1))
-                ->plus('height measured from the floor', $room->opening->heights[$i])
-                ->plus('floor there, from the high spot', $floor->at($x));
+            $candidates['measured#'.($n + 1)] = Sum::of('head-at-height#'.($n + 1))
+                ->plus('height-measured-from-floor', $room->opening->heights[$i])
+                ->plus('floor-there', $floor->at($x));
         }
 
-        return Sum::greatest('Head of the opening', $candidates);
+        return Sum::greatest('head-opening', $candidates);
     }
 
     private static function leastAboveCasing(Brief $brief, Kit $kit): Length
@@ -185,17 +185,17 @@ final readonly class Heights
     {
         $header = $brief->header;
         $halfRail = $kit->rail->height->half();
-        $ceiling = fn (string $name) => Sum::of($name)->plus('ceiling less crown', $room->headroom);
+        $ceiling = fn (string $name) => Sum::of($name)->plus('ceiling-less-crown', $room->headroom);
         $lines = [
-            'room to lift the leaf on' => $ceiling('Room to lift the leaf on')
-                ->minus('half the rail', $halfRail)
-                ->minus('hanger above the rail', $kit->hanger->above)
-                ->minus('to lift the leaf on', $kit->hanger->liftOn),
+            'room-to-lift-leaf-on' => $ceiling('room-to-lift-leaf-on')
+                ->minus('half-rail', $halfRail)
+                ->minus('hanger-above-rail', $kit->hanger->above)
+                ->minus('to-lift-leaf-on', $kit->hanger->liftOn),
         ];
         if ($kit->bracket !== null) {
-            $lines['brackets under the ceiling'] = $ceiling('Brackets under the ceiling')
-                ->minus('highest row of the bracket', $kit->bracket->highestRow())
-                ->minus('kept over it', self::bracketEdge());
+            $lines['brackets-under-ceiling'] = $ceiling('brackets-under-ceiling')
+                ->minus('highest-row-bracket', $kit->bracket->highestRow())
+                ->minus('kept-over-it', self::bracketEdge());
         }
         if (! $brief->backing->isHeader()) {
             return $lines;
@@ -204,23 +204,23 @@ final readonly class Heights
         return $lines +
             match ($header->align) {
                 HeaderAlign::Centred => [
-                    'board under the ceiling' => $ceiling('Board under the ceiling')->minus(
-                        'half the board',
+                    'board-under-ceiling' => $ceiling('board-under-ceiling')->minus(
+                        'half-board',
                         $header->width->half(),
                     ),
                 ],
                 HeaderAlign::RailLow => [
-                    'board under the ceiling' => $ceiling('Board under the ceiling')
+                    'board-under-ceiling' => $ceiling('board-under-ceiling')
                         ->minus('board', $header->width)
-                        ->plus('half the rail', $halfRail)
+                        ->plus('half-rail', $halfRail)
                         ->plus('reveal', $header->reveal),
                 ],
                 HeaderAlign::OnCasing => [
-                    'line within the board' => Sum::of('Line within the board')
-                        ->plus('top of the head casing', $casingTop)
+                    'line-within-board' => Sum::of('line-within-board')
+                        ->plus('top-head-casing', $casingTop)
                         ->plus('board', $header->width)
                         ->minus(
-                            'kept to the edge of the board',
+                            'kept-to-edge-board',
                             $kit->bracket === null
                                 ? self::boardEdge()
                                 : Length::greatest(

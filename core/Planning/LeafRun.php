@@ -41,12 +41,12 @@ final readonly class LeafRun
 
     public function openLeft(): Sum
     {
-        return $this->moved('Leaf open, left edge', 'left edge when shut', $this->left);
+        return $this->moved('leaf-open-left-edge', 'left-edge-shut', $this->left);
     }
 
     public function openRight(): Sum
     {
-        return $this->moved('Leaf open, right edge', 'right edge when shut', $this->right);
+        return $this->moved('leaf-open-right-edge', 'right-edge-shut', $this->right);
     }
 
     public function open(): Span

@@ -11,7 +11,7 @@ use YokeLine\Measure\Unit;
 /** One size of the leaf: given, the least stock size that serves, or made to order. */
 final readonly class LeafSize
 {
-    /** @param  'given'|'stock'|'made to order'  $origin */
+    /** @param  'given'|'stock'|'made-to-order'  $origin */
     private function __construct(public Sum $needed, public Sum $size, public string $origin) {}
 
     /**
@@ -43,15 +43,15 @@ final readonly class LeafSize
                 $needed
                     ->becomes(
                         $needed->total->roundedUpTo($unit->step()),
-                        'no stock size serves: made to order, rounded up',
+                        'made-to-order',
                     )
                     ->renamed($name),
-                'made to order',
+                'made-to-order',
             )
             : new self(
                 $needed,
                 $needed
-                    ->becomes(Length::least(...array_values($enough)), 'the least stock size that serves')
+                    ->becomes(Length::least(...array_values($enough)), 'least-stock')
                     ->renamed($name),
                 'stock',
             );

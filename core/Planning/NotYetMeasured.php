@@ -6,12 +6,12 @@ namespace YokeLine\Planning;
 
 use RuntimeException;
 
-/** Too little is known for a plan; says what is missing, place by place. */
+/** Too little is known for a plan. */
 final class NotYetMeasured extends RuntimeException
 {
-    /** @param  array<string, string>  $missing place => what to measure there */
+    /** @param  list<string>  $missing  the places to measure, in the order one would */
     public function __construct(public readonly array $missing)
     {
-        parent::__construct('Not enough is measured yet: '.implode('; ', $missing).'.');
+        parent::__construct(implode(' ', $missing));
     }
 }

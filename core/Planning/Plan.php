@@ -58,7 +58,7 @@ final readonly class Plan
     public function worked(string $what, Closure $work): object
     {
         $known = $this->worked[$what] ?? null;
-        if (! $known instanceof $what) {
+        if (! ($known instanceof $what)) {
             $this->worked[$what] = $known = $work();
         }
 
@@ -155,11 +155,11 @@ final readonly class Plan
 
         return $pitch === null
             ? null
-            : Sum::of('Between the leaves')
-                ->plus('from rail to rail', $pitch)
-                ->minus('leaf thickness', $this->thickness)
+            : Sum::of('between-leaves')
+                ->plus('from-rail-to-rail', $pitch)
+                ->minus('leaf-thickness', $this->thickness)
                 ->minus('strap', $this->kit->hanger->strapThickness)
-                ->minus('bolt heads', $this->kit->hanger->boltHead);
+                ->minus('bolt-heads', $this->kit->hanger->boltHead);
     }
 
     /** @return list<Span> */
@@ -209,12 +209,12 @@ final readonly class Plan
 
     public function tapeUpFrom(Length $x): Sum
     {
-        $tape = Sum::of('Tape from the floor up to the yoke line')
-            ->plus('yoke line', $this->heights->yokeLine)
-            ->minus('floor there, from the high spot', $this->floor->at($x));
+        $tape = Sum::of('tape-from-floor-up-to-yoke-line')
+            ->plus('yoke-line', $this->heights->yokeLine)
+            ->minus('floor-there', $this->floor->at($x));
         $plate = $this->doorway->survey->plate;
 
-        return $plate === null ? $tape : $tape->minus('plate that the tape stands on', $plate);
+        return $plate === null ? $tape : $tape->minus('plate', $plate);
     }
 
     /**
@@ -280,10 +280,10 @@ final readonly class Plan
 
         return $soft === null
             ? null
-            : Sum::of('Trigger from the edge of the leaf')
-                ->plus('hanger inset', $this->layout->hangerInset())
-                ->minus('stop reach', $this->kit->stop->reach)
-                ->plus('catch length', $soft->catchLength)
+            : Sum::of('trigger-from-edge-leaf')
+                ->plus('hanger-inset', $this->layout->hangerInset())
+                ->minus('stop-reach', $this->kit->stop->reach)
+                ->plus('catch-length', $soft->catchLength)
                 ->minus('stroke', $soft->stroke);
     }
 

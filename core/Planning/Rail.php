@@ -31,9 +31,9 @@ final readonly class Rail
 
     public static function of(Room $room, Layout $layout, RailKit $kit, RailReach $reach = RailReach::Needed): self
     {
-        $least = Sum::of('Least rail')
-            ->place('least rail, to', $layout->railTo)
-            ->fromPlace('least rail, from', $layout->railFrom);
+        $least = Sum::of('least-rail')
+            ->place('least-rail-to', $layout->railTo)
+            ->fromPlace('least-rail-from', $layout->railFrom);
         $longest = Length::least(Length::greatest(...$kit->lengths), $room->wall->length());
         $enough = array_values(
             array_filter(
@@ -45,23 +45,23 @@ final readonly class Rail
             $reach === RailReach::Wall
                 ? $least->becomes(
                     Length::greatest($least->total, $room->wall->length()->roundedDownTo(Length::mm(5))),
-                    'the whole wall, down to 5 mm',
+                    'whole-wall',
                 )
                 : ($enough === []
                     ? $least->becomes(
                         Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()),
-                        'no stock length serves: the least one, up to the next 5 mm, no longer than the wall',
+                        'made-up',
                     )
-                    : $least->becomes(Length::least(...$enough), 'the least stock length that serves'));
+                    : $least->becomes(Length::least(...$enough), 'least-stock'));
         $isStock = in_array($length->total->nm, array_map(fn (Length $stock) => $stock->nm, $kit->lengths), true);
         $slack = $length->total->minus($least->total);
-        $length = $length->renamed('Rail length');
-        $shared = Sum::of('Rail, left end')
-            ->place('least rail, from', $layout->railFrom)
-            ->minus('half of what it is longer', $slack->half());
+        $length = $length->renamed('rail-length');
+        $shared = Sum::of('rail-left-end')
+            ->place('least-rail-from', $layout->railFrom)
+            ->minus('half-what-it-is-longer', $slack->half());
         $span = Span::from($shared->total, $length->total)->heldInside($room->wall);
-        $left = $shared->becomes($span->low, 'held inside the wall');
-        $right = Sum::of('Rail, right end')->place('rail, left end', $left)->plus('rail length', $length);
+        $left = $shared->becomes($span->low, 'held-inside');
+        $right = Sum::of('rail-right-end')->place('rail-left-end', $left)->plus('rail-length', $length);
         $pieces = self::pieces($length->total, $kit);
 
         return new self(
@@ -86,8 +86,8 @@ final readonly class Rail
             ? $this
             : new self(
                 $this->span->shifted($by),
-                $this->left->becomes($left, 'slid so that its holes meet what holds'),
-                $this->right->becomes($this->right->total->plus($by), 'slid with its left end'),
+                $this->left->becomes($left, 'slid-to-hold'),
+                $this->right->becomes($this->right->total->plus($by), 'slid-by-hand'),
                 $this->least,
                 $this->length,
                 $this->pieces,

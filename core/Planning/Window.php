@@ -26,8 +26,8 @@ final readonly class Window
     public function mirrored(): self
     {
         return new self(
-            $this->to->mirrored()->renamed('Guide window, from'),
-            $this->from->mirrored()->renamed('Guide window, to'),
+            $this->to->mirrored()->renamed('guide-window-from'),
+            $this->from->mirrored()->renamed('guide-window-to'),
         );
     }
 }

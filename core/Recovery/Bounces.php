@@ -26,30 +26,23 @@ final readonly class Bounces
 
         return WayOut::ranked([
             new WayOut(
+                'bounces',
                 'disc-gap',
                 $disc !== null && ! $this->gap->equals($disc->gap),
                 0,
                 [],
                 0,
-                $disc === null ? 'Set the disc' : "Set the discs to {$this->site->say($disc->gap)} under the rail",
-                $disc === null
-                    ? 'This kit has no jump disc.'
-                    : "They are {$this->site->say($this->gap)} away; from {$this->site->say($off)} on the leaf can come off.".
-                        ($this->gap->isUnder($off) ? '' : ' Do not move the leaf before.'),
+                $disc === null ? 'none' : ($this->gap->isUnder($off) ? 'set' : 'loose'),
                 ['from' => $this->gap, 'to' => $disc?->gap, 'lift_off_at' => $off],
             ),
             new WayOut(
+                'bounces',
                 'catch',
                 $plan->hasSoftClose(),
                 1,
                 [],
                 0,
-                'A catch',
-                $soft === null
-                    ? 'This kit has none.'
-                    : ($plan->hasSoftClose()
-                        ? 'The soft close takes the last of the way.'
-                        : 'Leaf or travel is too short for it.'),
+                $soft === null ? 'none' : ($plan->hasSoftClose() ? 'takes' : 'too-short'),
                 [
                     'travel' => $travel,
                     'strokes' => $soft?->strokes(),

@@ -71,18 +71,17 @@ final readonly class HazardFound
         $works = $best !== null && ! $held && ! $this->site->isDone($this->site->boring());
 
         return new WayOut(
+            'hazard',
             'shift',
             $works,
             0,
             [],
             0,
-            $best === null ? 'Slide the rail' : "Slide the rail to {$this->site->say($best)}",
             match (true) {
-                $by === null => 'Nowhere in its slack is every hole clear of it.',
-                ! $works => 'Its holes are bored: the rail has no slack left.',
-                default => "{$this->site->say($by->absolute())} ".
-                    ($by->isNegative() ? 'left' : 'right').
-                    ': every hole is then clear of it.',
+                $by === null => 'nowhere',
+                ! $works => 'bored',
+                $by->isNegative() => 'left',
+                default => 'right',
             },
             $best === null || $by === null
                 ? ['range' => [$range->low, $range->high]]
@@ -94,6 +93,7 @@ final readonly class HazardFound
                     'holes' => array_map(fn (Length $hole) => $hole->plus($by), $plan->rail->holes),
                 ],
             $best === null ? [] : $this->site->written(['brief.rules.rail_left' => $best]),
+            with: $best === null || $by === null ? [] : ['to' => $best, 'by' => $by->absolute()],
         );
     }
 
@@ -114,30 +114,29 @@ final readonly class HazardFound
         $works = RailPlace::carries($left, $plan->rail->span, $plan->kit->rail, $plan->rail->pieces);
 
         return new WayOut(
+            'hazard',
             'skip',
             $works,
             0,
             [],
             0,
-            'Leave that hole empty',
-            $works
-                ? "The others carry the rail, {$this->site->say($gap ?? Length::zero())} apart where it is left; {$this->site->say($plan->kit->rail->maxFixingSpacing)} is the most. Look at the loads again under Anchors."
-                : 'The others would not carry the rail: too far apart, or too far from an end.',
+            $works ? 'carries' : 'falls',
             ['spacing' => $gap, 'limit' => $plan->kit->rail->maxFixingSpacing],
             $this->site->written(['brief.rules.rail_left' => $plan->rail->span->low]),
+            with: ['spacing' => $gap ?? Length::zero()],
         );
     }
 
     private function move(): WayOut
     {
         return new WayOut(
+            'hazard',
             'move-hazard',
             true,
             3,
             [StepKind::MoveHazard],
             $this->site->minutes([StepKind::MoveHazard]),
-            'Have it moved',
-            ($this->kind === 'cable' ? 'An electrician’s' : 'A plumber’s').' work; the wall is opened and made good.',
+            $this->kind === 'cable' ? 'cable' : 'pipe',
             [],
         );
     }

@@ -7,6 +7,7 @@ namespace YokeLine\Recovery;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\RailPlace;
 use YokeLine\Work\StepKind;
@@ -29,20 +30,8 @@ final readonly class HoleMissed
             ...$this->header(),
             $this->longer(),
             $this->newHoles($place),
-            $this->way(
-                'blocking',
-                true,
-                3,
-                'Blocking behind it',
-                'The wall is opened, a block screwed between the studs, the wall made good.',
-            ),
-            $this->way(
-                'toggle',
-                false,
-                1,
-                'A toggle in it',
-                'A help only: it carries nothing, and the rest must hold by itself.',
-            ),
+            new WayOut('hole-missed', 'blocking', true, 3, [], 0, '', []),
+            new WayOut('hole-missed', 'toggle', false, 1, [], 0, '', []),
         ]);
     }
 
@@ -52,17 +41,16 @@ final readonly class HoleMissed
         $hits = count($place->hitPlaces);
 
         return new WayOut(
+            'hole-missed',
             'slide',
             $place->holds && ! $held,
             0,
             [],
             0,
-            "Slide the rail to {$this->site->say($place->left)}",
-            $held
-                ? 'What is bolted holds the rail: it has no slack left.'
-                : "{$hits} of {$place->holes} holes hold there.".($place->holds ? '' : ' That does not carry it.'),
+            $held ? 'bolted' : ($place->holds ? 'holds' : 'falls'),
             ['range' => [$place->range->low, $place->range->high], 'best_hits' => $hits, 'of' => $place->holes],
             $this->site->written(['brief.rules.rail_left' => $place->left]),
+            with: ['to' => $place->left],
         );
     }
 
@@ -102,15 +90,13 @@ final readonly class HoleMissed
 
         return [
             new WayOut(
+                'hole-missed',
                 'header',
                 $works,
                 1,
                 $redo,
                 $again === null ? 0 : $this->site->minutes($redo, $again),
-                "A board of {$this->site->say($board)} on every stud",
-                $again === null
-                    ? 'There is no room for one over the casing.'
-                    : "At most {$this->site->say($most)} goes in over the casing. Everything stands {$this->site->say($again->header->thickness ?? Length::zero())} further out: {$this->site->say($again->innerDepth()->clearance->total)} behind the leaf.",
+                $again === null ? 'no-room' : 'fits',
                 $again === null
                     ? ['board_at_most' => $most]
                     : [
@@ -127,6 +113,11 @@ final readonly class HoleMissed
                         ],
                     ],
                 $this->site->written($changes),
+                with: [
+                    'board' => $board,
+                    'thickness' => $again->header->thickness ?? Length::zero(),
+                    'clearance' => $again?->innerDepth()->clearance->total ?? Length::zero(),
+                ],
             ),
         ];
     }
@@ -136,31 +127,39 @@ final readonly class HoleMissed
         $plan = $this->site->plan;
         $hits = [];
         $best = null;
-        $why = 'No longer rail is in stock that the wall takes.';
+        $why = new Message('recovery.longer', [], 'none');
         foreach (Alternatives::longer($plan) as [$length, $place]) {
             $hits[(string) $length->toMm()] = count($place->hitPlaces);
             $best ??= $place->holds ? $length : null;
             $gap = RailPlace::greatestGap($place->hitPlaces);
-            $why =
-                "{$this->site->say($length)}: ".
+            $most = $plan->kit->rail->maxFixingSpacing;
+            $why = new Message(
+                'recovery.longer',
+                [
+                    'length' => $length,
+                    'hits' => count($place->hitPlaces),
+                    'gap' => $gap ?? Length::zero(),
+                    'most' => $most,
+                ],
                 match (true) {
-                    count($place->hitPlaces) < 2 => 'one hole holds',
-                    $gap !== null && $gap->isOver($plan->kit->rail->maxFixingSpacing) => count($place->hitPlaces).
-                        " hold, {$this->site->say($gap)} apart, more than {$this->site->say($plan->kit->rail->maxFixingSpacing)}",
-                    default => count($place->hitPlaces).' hold, too far from an end',
-                };
+                    count($place->hitPlaces) < 2 => 'one',
+                    $gap !== null && $gap->isOver($most) => 'apart',
+                    default => 'ends',
+                },
+            );
         }
         $redo = $best === null ? [] : [StepKind::Order, StepKind::RailUp, StepKind::RailTrue];
 
         return new WayOut(
+            'hole-missed',
             'longer-rail',
             $best !== null,
             1,
             $redo,
             $this->site->minutes($redo),
-            $best === null ? 'A longer rail' : "A rail of {$this->site->say($best)}",
-            $best === null ? $why.'.' : 'Its holes meet what holds.',
-            ['hits' => $hits, 'why' => $why],
+            $best === null ? 'none' : 'holds',
+            ['hits' => $hits],
+            with: $best === null ? ['why' => $why] : ['length' => $best],
         );
     }
 
@@ -186,11 +185,11 @@ final readonly class HoleMissed
         $ends = $place->ends($good);
         $gap = RailPlace::greatestGap($good);
         $why = match (true) {
-            $place->newHolds => '',
-            count($good) < 2 => 'fewer than two holes would hold',
-            $gap !== null && $gap->isOver($plan->kit->rail->maxFixingSpacing) => "two are {$this->site->say($gap)} apart, more than {$this->site->say($plan->kit->rail->maxFixingSpacing)}",
-            $ends !== null && $ends[0]->isOver($within) => "from the left end to the first good fixing is more than {$this->site->say($within)}",
-            default => "from the right end to the first good fixing is more than {$this->site->say($within)}",
+            $place->newHolds => 'holds',
+            count($good) < 2 => 'few',
+            $gap !== null && $gap->isOver($plan->kit->rail->maxFixingSpacing) => 'apart',
+            $ends !== null && $ends[0]->isOver($within) => 'left-end',
+            default => 'right-end',
         };
         $redo = $place->newHolds ? [StepKind::BoreRail] : [];
         $spans = [];
@@ -199,17 +198,13 @@ final readonly class HoleMissed
         }
 
         return new WayOut(
+            'hole-missed',
             'new-holes',
             $place->newHolds,
             1,
             $redo,
             $this->site->minutes($redo),
-            'New holes in the rail at the studs',
-            $why === ''
-                ? 'At '.
-                    WayOut::list($place->new, $this->site->say(...)).
-                    ', each with its bolt, spacer, washer and sleeve.'
-                : ucfirst($why).'.',
+            $why,
             [
                 'studs_in_rail' => $inRail,
                 'foul_stop_body' => $foul,
@@ -217,15 +212,13 @@ final readonly class HoleMissed
                 'spans' => $spans,
                 'from_ends' => $ends,
                 'first_fixing_within' => $within,
-                'why' => $why,
             ],
             $this->site->written(['brief.backing' => 'site-drilled']),
+            with: [
+                'holes' => $place->new,
+                'gap' => $gap ?? Length::zero(),
+                'most' => $plan->kit->rail->maxFixingSpacing,
+            ],
         );
-    }
-
-    /** @param  int<0, 3>  $harm */
-    private function way(string $id, bool $works, int $harm, string $title, string $says): WayOut
-    {
-        return new WayOut($id, $works, $harm, [], 0, $title, $says, []);
     }
 }

@@ -52,28 +52,30 @@ final readonly class KitDiffers
         $range = $kit->topGap;
         $line = $plan->yokeLine()->plus($off);
         $bySheet = new WayOut(
+            'kit-differs',
             'bore-by-sheet',
             ! $this->read->isUnder($range->low) && ! $this->read->isOver($range->high),
             0,
             [],
             0,
-            'Bore by the sheet, line moved',
-            "The line goes to {$this->site->say($line)}, the top gap is {$this->site->say($this->read)}. Only while the line is not drilled; else the gap under the leaf becomes {$this->site->say($plan->heights->gap->low->minus($off))}.",
+            '',
             ['line_moves_by' => $off, 'yoke_line' => $line, 'top_gap' => $this->read],
             $this->kept(['kit.rise' => $kit->rise->plus($off)]),
+            with: ['gap' => $plan->heights->gap->low->minus($off)],
         );
         if ($kit->hanger->style !== HangerStyle::FaceStrap) {
             return WayOut::ranked([
                 new WayOut(
+                    'kit-differs',
                     'plan-again',
                     ! $this->site->isDone(StepKind::ProveLine),
                     0,
                     [],
                     0,
-                    'Plan again with the true rise',
-                    "The rise is {$this->site->say($this->truly()['kit.rise'])}: the line goes to {$this->site->say($line)}, or the leaf changes.",
+                    '',
                     ['yoke_line' => $line],
                     $this->kept($this->truly()),
+                    with: ['rise' => $this->truly()['kit.rise']],
                 ),
                 $bySheet,
             ]);
@@ -84,19 +86,16 @@ final readonly class KitDiffers
 
         return WayOut::ranked([
             new WayOut(
+                'kit-differs',
                 'bore-by-true',
                 $works,
                 0,
                 [],
                 0,
-                'Bore the hangers at '.WayOut::list($holes, $this->site->say(...)),
-                $works
-                    ? 'Gap, line and top gap stay as planned.'
-                    : ($this->site->isDone(StepKind::BoreLeaf)
-                        ? 'The leaf is bored already.'
-                        : 'The hole would come too near the leaf’s top.'),
+                $works ? 'as-planned' : ($this->site->isDone(StepKind::BoreLeaf) ? 'bored' : 'too-high'),
                 ['holes' => $holes, 'yoke_line' => $plan->yokeLine()],
                 $this->kept($this->truly()),
+                with: ['holes' => $holes],
             ),
             $bySheet,
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
 
@@ -61,33 +62,32 @@ final readonly class LeafDiffers
         $guide = $now->leaves()[$this->leaf]->guide;
 
         return new WayOut(
+            'leaf-differs',
             'take-as-is',
             $works,
             0,
             [],
             0,
-            'Take it as it is',
-            $works
-                ? 'Open stop to '.
-                    WayOut::list(
-                        array_map(fn ($face) => $face->total, array_values($now->layout->stops)),
-                        $this->site->say(...),
-                    ).
-                    ($guide->at === null ? '' : ', guide to '.$this->site->say($guide->at)).
-                    '. Under the cap nuts '.
-                    WayOut::list($packs, $this->site->say(...)).
-                    ($thick->equals($thin)
-                        ? '.'
-                        : "; {$this->site->say($thick->minus($thin))} of washers under the strap on the thinner side.")
-                : (! $this->railCovers()
-                    ? 'The rail as it lies does not reach past its stops.'
-                    : "The kit takes {$this->site->say($range->low)} to {$this->site->say($range->high)}; {$this->site->say($now->depths[$this->leaf]->clearance->total)} would be left behind it."),
+            match (true) {
+                ! $this->railCovers() => 'rail',
+                ! $works => 'kit',
+                $thick->equals($thin) => 'alike',
+                default => 'washers',
+            },
             [
                 'bolt_pack' => $packs,
                 'strap_washers_on_thinner' => $thick->minus($thin),
-                'trigger_from_trailing' => 'unchanged from the edge',
             ],
             $this->site->written($this->changes()),
+            with: [
+                'stops' => array_map(fn ($face) => $face->total, array_values($now->layout->stops)),
+                'guide' => $guide->at === null ? '' : new Message('recovery.guide-to', ['at' => $guide->at]),
+                'packs' => $packs,
+                'washers' => $thick->minus($thin),
+                'least' => $range->low,
+                'greatest' => $range->high,
+                'clearance' => $now->depths[$this->leaf]->clearance->total,
+            ],
         );
     }
 
@@ -99,19 +99,19 @@ final readonly class LeafDiffers
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
         return new WayOut(
+            'leaf-differs',
             'trim',
             $works,
             2,
             $redo,
             $this->site->minutes($redo),
-            "Cut {$this->site->say($edge)} off each edge",
-            $works
-                ? 'Coat what is cut.'.
-                    ($limit->isZero() ? ' Nobody has told how much may come off: ask its maker.' : '')
-                : ($edge->isPositive()
-                    ? "Only {$this->site->say($limit)} may come off an edge."
-                    : 'It is not wider than drawn.'),
+            match (true) {
+                $works => $limit->isZero() ? 'not-told' : 'cut',
+                $edge->isPositive() => 'too-much',
+                default => 'not-wider',
+            },
             ['each_edge' => $edge],
+            with: ['limit' => $limit],
         );
     }
 

@@ -9,6 +9,7 @@ use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Layers;
 use YokeLine\Holding\Member;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Sum;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
@@ -27,7 +28,7 @@ final readonly class LeafRubs
 
     public function short(): Length
     {
-        return Length::mm(Depth::WANTED_MM)->minus($this->clearance())->orZeroIfNegative();
+        return Depth::wanted()->minus($this->clearance())->orZeroIfNegative();
     }
 
     /** @return list<WayOut> */
@@ -45,13 +46,13 @@ final readonly class LeafRubs
         $redo = $this->site->isDone(StepKind::RailUp) ? [StepKind::RailUp, StepKind::RailTrue] : [];
 
         return new WayOut(
+            'rubs',
             'spacer',
             true,
             0,
             $redo,
             $this->site->minutes($redo),
-            "A spacer of {$this->site->say($thick)} behind every standoff",
-            "{$this->site->say($again->innerDepth()->clearance->total)} is then left behind the leaf. Everything stands {$this->site->say($thick)} further out; look at the bolts again.",
+            '',
             [
                 'thickness' => $thick,
                 'rail_centre' => $again->innerDepth()->rail->total,
@@ -73,22 +74,17 @@ final readonly class LeafRubs
         $thin = $plan->header?->thickness->minus($this->short());
 
         return new WayOut(
+            'rubs',
             'thinner-board',
             $works && $thin?->isPositive() === true,
             0,
             [],
             0,
-            'A thinner board',
-            $isProudest
-                ? ($works
-                    ? "One of {$this->site->say($thin ?? Length::zero())}; the leaf comes nearer the wall as well, so look at what stands next proudest."
-                    : 'The board is fixed.')
-                : ucfirst($plan->innerDepth()->proudest ?: 'the wall').
-                    ' is the proudest: a thinner board brings the leaf nearer to it.',
-            [
-                'why' => $isProudest
-                    ? ''
-                    : "{$plan->innerDepth()->proudest} is the proudest: a thinner board brings the leaf nearer to it",
+            $isProudest ? ($works ? 'thinner' : 'fixed') : 'other',
+            [],
+            with: [
+                'thin' => $thin ?? Length::zero(),
+                'what' => Sum::called($plan->innerDepth()->proudest ?: 'wall'),
             ],
         );
     }
@@ -98,15 +94,18 @@ final readonly class LeafRubs
         $off = $this->short();
 
         return new WayOut(
+            'rubs',
             'ease',
             true,
             1,
             [StepKind::Ease],
             $this->site->minutes([StepKind::Ease]),
-            "Take {$this->site->say($off)} off the moulding",
-            'Plane or sand it where the leaf passes, and touch it up.',
+            '',
             ['off' => $off],
-            $this->site->written([...array_map(fn (Length $out) => $out->minus($off), $this->found), 'survey.eased' => true]),
+            $this->site->written([
+                ...array_map(fn (Length $out) => $out->minus($off), $this->found),
+                'survey.eased' => true,
+            ]),
         );
     }
 

@@ -43,14 +43,13 @@ final readonly class LineHigh
         $redo = $works && $deeper ? [StepKind::Groove] : [];
 
         return new WayOut(
+            'line',
             'gap',
             $works,
             0,
             $redo,
             $this->site->minutes($redo),
-            "Let the gap be {$this->site->say($gap->low->plus($this->by))}",
-            "The leaf hangs with the line. The guide then holds {$this->site->say($bite)}, {$this->site->say($least)} is wanted.".
-                ($deeper ? " The groove goes to {$this->site->write->showUp($bite->plus(Length::mm(3)))}." : ''),
+            $deeper ? 'groove' : 'gap',
             [
                 'gap' => ['min' => $gap->low->plus($this->by), 'max' => $gap->high->plus($this->by)],
                 'bite' => $bite,
@@ -60,6 +59,7 @@ final readonly class LineHigh
                 'limits' => ['down_to' => $down, 'up_to' => $up],
             ],
             $this->site->written(['brief.rules.gap' => $gap->low->plus($this->by)]),
+            with: ['gap' => $gap->low->plus($this->by)],
         );
     }
 
@@ -79,16 +79,13 @@ final readonly class LineHigh
         $plug = $bored && $holes !== [] && $this->by->absolute()->isUnder($diameter->times(2));
 
         return new WayOut(
+            'line',
             'holes',
             $works,
             $bored ? 1 : 0,
             $redo,
             $this->site->minutes($redo),
-            $holes === []
-                ? "Pack {$this->site->say($this->by)} under each plate"
-                : 'Bore the hanger holes at '.WayOut::list($holes, $this->site->say(...)),
-            "The gap stays; the top gap becomes {$this->site->say($top->plus($this->by))}.".
-                ($plug ? ' The old holes are plugged and set first.' : ''),
+            $holes === [] ? 'plate' : ($plug ? 'plugged' : 'holes'),
             [
                 'first_hole' => $holes[0] ?? null,
                 'holes' => $holes,
@@ -97,6 +94,7 @@ final readonly class LineHigh
                 'limits' => ['down_to' => $down, 'up_to' => $up],
             ],
             $this->site->written(['kit.rise' => $plan->kit->rise->plus($this->by)]),
+            with: ['holes' => $holes, 'by' => $this->by],
         );
     }
 
@@ -109,19 +107,17 @@ final readonly class LineHigh
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 
         return new WayOut(
+            'line',
             'trim',
             $off->isPositive() && ! $off->isOver($limit),
             2,
             $redo,
             $this->site->minutes($redo),
-            "Cut {$this->site->say($off)} off the foot",
-            $off->isPositive()
-                ? ($off->isOver($limit)
-                    ? ($limit->isPositive()
-                        ? "Only {$this->site->say($limit)} may come off."
-                        : 'Nobody has told how much may come off.')
-                    : 'Coat the cut edge.'.($groove ? " The groove goes {$this->site->say($off)} deeper." : ''))
-                : 'Cutting it would not help: the line is too high.',
+            match (true) {
+                ! $off->isPositive() => 'no-help',
+                $off->isOver($limit) => $limit->isPositive() ? 'too-much' : 'not-told',
+                default => $groove ? 'groove' : 'cut',
+            },
             ['cut_off_foot' => $off, 'limit' => $limit, 'groove_deeper_by' => $groove ? $off : Length::zero()],
             $this->site->written(['brief.leaf.height' => $plan->heights->leaf->size->total->minus($off)]),
         );
@@ -133,15 +129,15 @@ final readonly class LineHigh
         $plug = $this->by->absolute()->isUnder(Length::mm(self::BOARD_SCREW_MM)->times(4));
 
         return new WayOut(
+            'line',
             'board-moved',
             true,
             1,
             $redo,
             $this->site->minutes($redo),
-            'Move the board '.($this->by->isPositive() ? 'down ' : 'up ').$this->site->say($this->by->absolute()),
-            'Rail off, board off and up again where it was planned.'.
-                ($plug ? ' Its old screw holes are plugged first.' : ''),
+            ($this->by->isPositive() ? 'down' : 'up').($plug ? '-plugged' : ''),
             ['by' => $this->by->negated(), 'plug_first' => $plug],
+            with: ['by' => $this->by->absolute()],
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
@@ -144,17 +145,13 @@ final readonly class LineOutOfLevel
         $last = $moves[count($moves) - 1]['move'];
 
         return new WayOut(
+            'line',
             'true-in-play',
             $slope <= self::CREEPS_OVER,
             0,
             $redo,
             $this->site->minutes($redo),
-            'True it in the play of its holes',
-            'Loosen, '.
-                $this->hand('left end', $first).
-                ', '.
-                $this->hand('right end', $last).
-                ', as far as the holes let you; tighten from the middle.',
+            ($first->isNegative() ? 'down' : 'up').($last->isNegative() ? '-down' : '-up'),
             ['slope_left' => $slope, 'move' => $moves],
         );
     }
@@ -183,31 +180,29 @@ final readonly class LineOutOfLevel
         $redo = [$this->site->boring(), StepKind::RailUp, StepKind::RailTrue];
 
         return new WayOut(
+            'line',
             'rebore',
             $best !== [],
             $isHidden ? 0 : 1,
             $redo,
             $this->site->minutes($redo),
-            'Bore '.([0 => 'holes', 1 => 'one hole'][count($best)] ?? count($best).' holes').' anew',
-            $best === []
-                ? 'Nothing to bore: it trues in the play of its holes.'
-                : 'Rail off. '.
-                    implode(
-                        '; ',
-                        array_map(
-                            fn (array $move) => "hole {$move['hole']} ".
-                                ($move['move']->isNegative() ? 'down ' : 'up ').
-                                $this->site->say($move['move']->absolute()).
-                                ($move['plug_first'] ? ', plugged and set first' : ''),
-                            $moves,
-                        ),
-                    ).
-                    '. The strength of a hole beside its plug is not checked anew.',
+            $best === [] ? 'nothing' : 'holes',
             [
                 'holes' => array_map(fn (int $i) => $i + 1, $best),
                 'slope_left' => $slope,
                 'new_heights' => array_values($heights),
                 'moves' => $moves,
+            ],
+            with: [
+                'count' => count($best),
+                'each' => array_map(
+                    fn (array $move) => new Message(
+                        'recovery.rebored',
+                        ['n' => $move['hole'], 'by' => $move['move']->absolute()],
+                        ($move['move']->isNegative() ? 'down' : 'up').($move['plug_first'] ? '-plugged' : ''),
+                    ),
+                    $moves,
+                ),
             ],
         );
     }
@@ -224,28 +219,16 @@ final readonly class LineOutOfLevel
         $holds = ! $least->isUnder($this->site->plan->kit->guide->minEngagement);
 
         return new WayOut(
+            'line',
             'live-with-it',
             ! $this->creeps() && $holds,
             0,
             [],
             0,
-            'Live with it',
-            $this->creeps()
-                ? 'It would run by itself: '.
-                    round($this->greatestCreep(), 1).
-                    ' mm per m is more than '.
-                    self::CREEPS_OVER.
-                    '.'
-                : ($holds
-                    ? "It stays where it is left. Set the guide where it holds least: {$this->site->say($least)}."
-                    : "The guide would hold only {$this->site->say($least)}."),
+            $this->creeps() ? 'creeps' : ($holds ? 'stays' : 'loose'),
             ['bite' => $bites[0]],
+            with: ['creep' => $this->greatestCreep(), 'most' => self::CREEPS_OVER, 'least' => $least],
         );
-    }
-
-    private function hand(string $end, Length $move): string
-    {
-        return $end.($move->isNegative() ? ' down' : ' up');
     }
 
     /** @return array{Length, Length} */

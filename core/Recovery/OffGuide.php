@@ -62,15 +62,13 @@ final readonly class OffGuide
         $lost = $this->plan->leastPassage()->minus($passage);
 
         return new WayOut(
+            'off-guide',
             'park-less',
             $guide->at !== null,
             0,
             [],
             0,
-            "Park {$this->site->say($park)} past the jamb",
-            $guide->at === null
-                ? 'The window does not grow enough: the jamb holds it.'
-                : "The guide stands at {$this->site->say($guide->at)}; a passage of {$this->site->say($passage)} is left, {$this->site->say($lost)} less.",
+            ($guide->at === null ? 'no-room' : 'stands').($park->isNegative() ? '-short' : ''),
             [
                 'park' => $park,
                 'window' => [$guide->window->low, $guide->window->high],
@@ -80,6 +78,7 @@ final readonly class OffGuide
                 'stop_open' => $again->layout->stops[$leaf->run->openStop]->total,
             ],
             $this->site->written($this->changes(['brief.rules.park' => $park])),
+            with: ['by' => $park->absolute()],
         );
     }
 
@@ -99,13 +98,13 @@ final readonly class OffGuide
                 : new Span($this->guide->window->low->minus($this->short), $this->guide->window->high);
 
         return new WayOut(
+            'off-guide',
             'shut-later',
             $covers->isPositive(),
             0,
             [],
             0,
-            "Let it shut {$this->site->say($this->short)} further over",
-            "It then covers {$this->site->say($covers)} at the leading jamb, where {$this->site->say($rule)} is the rule.",
+            '',
             [
                 'shift' => $this->short,
                 'shut' => [$shut->low, $shut->high],
@@ -130,17 +129,16 @@ final readonly class OffGuide
         $next = $stock === [] ? null : Length::least(...$stock);
 
         return new WayOut(
+            'off-guide',
             'wider-leaf',
             true,
             0,
             [StepKind::Order],
             $this->site->minutes([StepKind::Order]),
-            'A wider leaf: '.$this->site->say($next ?? $least),
-            "At least {$this->site->say($least)}.".
-                ($next === null ? ' Made to order.' : '').
-                ' It has to be waited for.',
+            $next === null ? 'made' : 'stock',
             ['least_width' => $least, 'stock' => $next],
             $this->site->written(['brief.leaf.width' => $next ?? $least]),
+            with: ['width' => $next ?? $least],
         );
     }
 
@@ -166,19 +164,9 @@ final readonly class OffGuide
                 );
         $works = ! $window->length()->isUnder($this->plan->kit->guide->length);
 
-        return new WayOut(
-            'wall-roller',
-            $works,
-            1,
-            [],
-            0,
-            'A roller on the wall',
-            $works ? 'It stands on the wall beside the casing.' : 'The casing ends where the leaf no longer is.',
-            [
-                'window' => [$window->low, $window->high],
-                'why' => $works ? '' : 'the casing ends where the leaf no longer is',
-            ],
-        );
+        return new WayOut('off-guide', 'wall-roller', $works, 1, [], 0, $works ? 'stands' : 'past-leaf', [
+            'window' => [$window->low, $window->high],
+        ]);
     }
 
     /** @param  array<string, Length>  $changes */

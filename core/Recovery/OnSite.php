@@ -25,12 +25,7 @@ final readonly class OnSite
     private const ON_BOARD_MM = 30;
 
     /** @param  list<StepKind>  $done  kinds of steps that are done */
-    public function __construct(
-        public Document $document,
-        public Plan $plan,
-        public LengthWriter $write,
-        private array $done = [],
-    ) {}
+    public function __construct(public Document $document, public Plan $plan, private array $done = []) {}
 
     public function isDone(StepKind $kind): bool
     {
@@ -74,7 +69,7 @@ final readonly class OnSite
             $this->document,
         );
 
-        return $plan === null ? $this : new self($document, $plan, $this->write, $this->done);
+        return $plan === null ? $this : new self($document, $plan, $this->done);
     }
 
     /**
@@ -122,11 +117,6 @@ final readonly class OnSite
             Length::greatest($range->low, $board->low->plus($left)->minus($holes[0])),
             Length::least($range->high, $board->high->plus($left)->minus($holes[count($holes) - 1])),
         );
-    }
-
-    public function say(Length $length): string
-    {
-        return $this->write->show($length);
     }
 
     public function hungKg(): float

@@ -4,31 +4,38 @@ declare(strict_types=1);
 
 namespace YokeLine\Recovery;
 
+use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Asks;
 
-/** What can be found on site, what is asked of each, and the ways out that are then worked through. */
+/**
+ * What can be found on site, what is asked of each, and the ways out that are then worked through.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class Problems
 {
-    /** @var array<string, string> */
+    /** What can be found on site. */
     public const ROWS = [
-        'line' => 'The rail line is out of level, bowed, too high or too low',
-        'hole-missed' => 'A hole has no stud behind it',
-        'hazard' => 'A cable or pipe is where a screw should go',
-        'wall-ends' => 'The wall ends too soon',
-        'rubs' => 'The leaf rubs on something behind it',
-        'off-guide' => 'The leaf runs off its guide',
-        'leaf-differs' => 'The leaf is wider or thicker than drawn',
-        'bounces' => 'The leaf jumps or bounces',
-        'kit-differs' => 'A part of the kit differs from its sheet',
-        'wrong-edge' => 'Holes were bored from the wrong mark',
-        'stud' => 'There is one more stud',
-        'solid' => 'Wood is in the wall between studs',
-        'obstacle' => 'Something is in the way on the wall',
-        'floor' => 'The floor is higher or lower somewhere',
-        'size' => 'A size is not as measured',
+        'line',
+        'hole-missed',
+        'hazard',
+        'wall-ends',
+        'rubs',
+        'off-guide',
+        'leaf-differs',
+        'bounces',
+        'kit-differs',
+        'wrong-edge',
+        'stud',
+        'solid',
+        'obstacle',
+        'floor',
+        'size',
     ];
 
     /** Those that change the survey alone: what follows from them is found as ever. */
@@ -37,144 +44,129 @@ final readonly class Problems
     /** What a stud is taken to be wide, where it is not said. */
     private const STUD_MM = 38;
 
+    private const OBSTACLES = ['switch', 'socket', 'thermostat', 'vent', 'radiator', 'shelf', 'furniture', 'other'];
+
     public function __construct(private OnSite $site) {}
+
+    public static function title(string $row): Message
+    {
+        return new Message('recovery.rows', [], $row);
+    }
 
     /**
      * What is measured of it.
      *
-     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> by field; options
-     *   where one of a few is chosen
+     * @return array<string, Question> by field
      */
     public function asks(string $row): array
     {
         $plan = $this->site->plan;
-        $length = fn (string $label, ?Length $grey = null) => ['label' => $label, 'grey' => $grey, 'options' => []];
+        $length = fn (string $code, ?Length $grey = null) => Question::length($code, $grey);
 
         return match ($row) {
-            'line' => $this->linePlaces($length),
+            'line' => $this->linePlaces(),
             'hole-missed' => $this->studs(),
             'hazard' => [
-                'kind' => self::choice('What it is', ['cable' => 'cable', 'pipe' => 'pipe']),
-                'from' => $length('From, along the wall'),
-                'to' => $length('To, along the wall'),
-                'low' => $length('Lowest, from the floor, if that was seen'),
-                'high' => $length('Highest, from the floor, if that was seen'),
+                'kind' => self::choice('kind', 'things', ['cable', 'pipe']),
+                'from' => $length('from'),
+                'to' => $length('to'),
+                'low' => $length('lowest-if-seen'),
+                'high' => $length('highest-if-seen'),
             ],
             'wall-ends' => [
-                'end' => self::choice('Which end', ['to' => 'right', 'from' => 'left']),
-                'at' => $length('It ends at', $plan->room->wall->high),
+                'end' => Question::choice('end', [
+                    'to' => Message::word('sides', 'right'),
+                    'from' => Message::word('sides', 'left'),
+                ]),
+                'at' => $length('ends-at', $plan->room->wall->high),
             ],
             'rubs' => [
-                'thing' => self::choice('On what', $this->things()),
-                'proud' => $length('It stands out from the wall'),
+                'thing' => Question::choice('on-what', $this->things()),
+                'proud' => $length('stands-out'),
             ],
             'off-guide' => $this->ofEachLeaf(
-                fn (PlannedLeaf $leaf, string $of) => [
-                    "leaf-width{$leaf->suffix()}" => $length("The{$of} leaf is wide", $leaf->run->width),
-                ],
+                fn (PlannedLeaf $leaf) => ['leaf-width' => $length('leaf-width', $leaf->run->width)],
             ),
             'leaf-differs' => $this->ofEachLeaf(
-                fn (PlannedLeaf $leaf, string $of) => [
-                    "leaf-width{$leaf->suffix()}" => $length(ucfirst(ltrim("{$of} width")), $leaf->run->width),
-                    "leaf-thick-lead{$leaf->suffix()}" => $length(
-                        ucfirst(ltrim("{$of} thickness at the leading hanger")),
-                        $plan->thickness,
-                    ),
-                    "leaf-thick-trail{$leaf->suffix()}" => $length(
-                        ucfirst(ltrim("{$of} thickness at the trailing hanger")),
-                        $plan->thickness,
-                    ),
+                fn (PlannedLeaf $leaf) => [
+                    'leaf-width' => $length('leaf-width', $leaf->run->width),
+                    'leaf-thick-lead' => $length('leaf-thick-lead', $plan->thickness),
+                    'leaf-thick-trail' => $length('leaf-thick-trail', $plan->thickness),
                 ],
             ),
-            'bounces' => ['disc-gap' => $length('Disc under the rail', $plan->kit->jumpDisc?->gap)],
+            'bounces' => ['disc-gap' => $length('disc-gap', $plan->kit->jumpDisc?->gap)],
             'kit-differs' => [
-                'trial-gap' => $length('Top gap of one hanger on an off-cut', $plan->heights->topGap->total),
-                'trial-hole' => $length('Its hole was bored down from the top', $plan->heights->hangerHoles[0] ?? null),
+                'trial-gap' => $length('trial-gap', $plan->heights->topGap->total),
+                'trial-hole' => $length('trial-hole', $plan->heights->hangerHoles[0] ?? null),
             ],
             'wrong-edge' => [
-                'hole-1' => $length('Hole 1 was bored at, along the wall', $plan->rail->holes[0]),
-                'hole-2' => $length('Hole 2', $plan->rail->holes[1] ?? null),
+                'hole-1' => Question::length('hole-drilled-at', $plan->rail->holes[0], ['n' => 1]),
+                'hole-2' => Question::length('hole-drilled-at', $plan->rail->holes[1] ?? null, ['n' => 2]),
             ],
-            'stud' => [
-                'at' => $length('Its middle, along the wall'),
-                'width' => $length('It is wide', Length::mm(self::STUD_MM)),
-            ],
+            'stud' => ['at' => $length('middle-at'), 'width' => $length('wide', Length::mm(self::STUD_MM))],
             'solid' => [
-                'kind' => self::choice('What it is', ['blocking' => 'blocking', 'lintel' => 'lintel']),
-                'from' => $length('From, along the wall'),
-                'to' => $length('To, along the wall'),
-                'low' => $length('Its foot, from the floor'),
-                'high' => $length('Its top, from the floor'),
+                'kind' => self::choice('kind', 'things', ['blocking', 'lintel']),
+                'from' => $length('from'),
+                'to' => $length('to'),
+                'low' => $length('bottom'),
+                'high' => $length('top'),
             ],
             'obstacle' => [
-                'kind' => self::choice('What it is', [
-                    'switch' => 'switch',
-                    'socket' => 'socket',
-                    'thermostat' => 'thermostat',
-                    'vent' => 'vent',
-                    'radiator' => 'radiator',
-                    'shelf' => 'shelf',
-                    'furniture' => 'furniture',
-                    'other' => 'something else',
-                ]),
-                'from' => $length('From, along the wall'),
-                'to' => $length('To, along the wall'),
-                'low' => $length('Lowest, from the floor'),
-                'high' => $length('Highest, from the floor'),
-                'projection' => $length('It stands out from the wall'),
+                'kind' => self::choice('kind', 'things', self::OBSTACLES),
+                'from' => $length('from'),
+                'to' => $length('to'),
+                'low' => $length('bottom'),
+                'high' => $length('top'),
+                'projection' => $length('stands-out'),
             ],
             'floor' => [
-                'at' => $length('Where, along the wall'),
-                'than' => self::choice('There it is', [
-                    'lower' => 'lower than was measured',
-                    'higher' => 'higher than was measured',
-                ]),
-                'by' => $length('By so much'),
+                'at' => $length('where'),
+                'than' => self::choice('there', 'than-measured', ['lower', 'higher']),
+                'by' => $length('by'),
             ],
-            'size' => [
-                'size' => self::choice('Which size', array_map(fn (array $one) => $one[0], $this->sizes())),
-                'is' => $length('It is'),
-            ],
+            'size' => ['size' => Question::choice('which-size', $this->sizes()), 'is' => $length('is')],
             default => [],
         };
     }
 
-    /**
-     * @param  array<string, string>  $options
-     * @return array{label: string, grey: ?Length, options: array<string, string>}
-     */
-    private static function choice(string $label, array $options): array
+    /** @param  list<string>  $words  of a list */
+    private static function choice(string $code, string $list, array $words): Question
     {
-        return ['label' => $label, 'grey' => null, 'options' => $options];
+        return Question::choice(
+            $code,
+            array_combine($words, array_map(fn (string $word) => Message::word($list, $word), $words)),
+        );
     }
 
-    /**
-     * @return array<string, array{string, ?Length}> by the place in the survey: what it is called, and what was
-     * measured
-     */
+    /** @return array<string, Message> what it is called, by the place in the survey */
     private function sizes(): array
     {
-        $survey = $this->site->plan->doorway->survey;
         $opening = $this->site->plan->room->opening;
-        $sizes = [
-            'survey.wall.ceiling' => ['ceiling above the floor', $survey->ceiling],
-            'survey.opening.left' => ['left jamb, along the wall', $opening->left],
+        $places = [
+            'survey.wall.ceiling',
+            'survey.opening.left',
+            ...array_map(fn (int $i) => "survey.opening.width[{$i}]", array_keys($opening->widths)),
+            ...array_map(fn (int $i) => "survey.opening.height[{$i}]", array_keys($opening->heights)),
         ];
-        foreach ($opening->widths as $i => $width) {
-            $sizes["survey.opening.width[{$i}]"] = ['opening’s width, measured '.($i + 1), $width];
-        }
-        foreach ($opening->heights as $i => $height) {
-            $sizes["survey.opening.height[{$i}]"] = ['opening’s height, measured '.($i + 1), $height];
-        }
 
-        return $sizes;
+        return array_combine(
+            $places,
+            array_map(
+                fn (string $place) => new Message(
+                    'recovery.sizes',
+                    ['n' => preg_match('/\[(\d+)\]/', $place, $found) === 1 ? (int) $found[1] + 1 : 1],
+                    (string) preg_replace('/\[\d+\]/', '', $place),
+                ),
+                $places,
+            ),
+        );
     }
 
     /**
      * What it means, and the ways out, the best first; [] where it is not bad enough, or not all is told.
      *
      * @param  array<string, Length|string>  $told
-     * @return array{list<string>, list<WayOut>}
+     * @return array{list<Message>, list<WayOut>}
      */
     public function ways(string $row, array $told): array
     {
@@ -212,7 +204,7 @@ final readonly class Problems
             'kit-differs' => $at('trial-gap') === null
                 ? [[], []]
                 : [
-                    ["The sheet says {$this->site->say($plan->heights->topGap->total)}."],
+                    [self::means('sheet-says', ['gap' => $plan->heights->topGap->total])],
                     (new KitDiffers(
                         $this->site,
                         $at('trial-gap'),
@@ -224,20 +216,13 @@ final readonly class Problems
         };
     }
 
-    /**
-     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}> every stud that the
-     * rail passes
-     */
+    /** @return array<string, Question> every stud that the rail passes */
     private function studs(): array
     {
         $asks = [];
         foreach ($this->site->doorway()->survey->studs as $stud) {
             if ($this->site->plan->rail->span->contains($stud->x)) {
-                $asks["stud-{$stud->key()}"] = [
-                    'label' => "Stud at {$this->site->say($stud->x)}, its centre really at",
-                    'grey' => $stud->x,
-                    'options' => [],
-                ];
+                $asks["stud-{$stud->key()}"] = Question::length('stud', $stud->x, ['at' => $stud->x]);
             }
         }
 
@@ -246,7 +231,7 @@ final readonly class Problems
 
     /**
      * @param  array<string, Length|string>  $told
-     * @return array{list<string>, list<WayOut>}
+     * @return array{list<Message>, list<WayOut>}
      */
     private function holeMissed(array $told): array
     {
@@ -261,7 +246,7 @@ final readonly class Problems
         $ways = (new HoleMissed($site))->ways();
 
         return [
-            $changes === [] ? [] : ['Worked with the studs where they really are.'],
+            $changes === [] ? [] : [self::means('true-studs')],
             array_map(
                 fn (WayOut $way) => $way->works && $changes !== []
                     ? $way->changing($this->site->written($changes))
@@ -271,41 +256,51 @@ final readonly class Problems
         ];
     }
 
-    /** @return array<string, string> what stands behind the leaf, by its place in the document */
+    /** @return array<string, Message> what stands behind the leaf, by its place in the document */
     private function things(): array
     {
         $plan = $this->site->plan;
         $things = [
-            'survey.opening.casing.thickness' => 'the casing',
-            ...$plan->room->baseboard === null ? [] : ['survey.baseboard.thickness' => 'the baseboard'],
-            ...$plan->header === null ? [] : ['brief.header.thickness' => 'the header'],
+            'survey.opening.casing.thickness' => Message::word('things', 'casing'),
+            ...$plan->room->baseboard === null
+                ? []
+                : ['survey.baseboard.thickness' => Message::word('things', 'baseboard')],
+            ...$plan->header === null ? [] : ['brief.header.thickness' => Message::word('things', 'header')],
         ];
         foreach ($plan->room->obstacles as $obstacle) {
-            $things["{$obstacle->place}.projection"] = $obstacle->name;
+            $things["{$obstacle->place}.projection"] = $obstacle->called();
         }
 
         return $things;
     }
 
+    /** @param  array<string, Value>  $with */
+    private static function means(string $what, array $with = []): Message
+    {
+        return new Message("recovery.means.{$what}", $with);
+    }
+
     /**
-     * @param  callable(PlannedLeaf, string): array<string, array{label: string, grey: ?Length, options: array<string, string>}>  $asks
-     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}>
+     * @param  callable(PlannedLeaf): array<string, Question>  $asks
+     * @return array<string, Question>
      */
     private function ofEachLeaf(callable $asks): array
     {
-        return array_merge(
-            ...array_map(
-                fn (PlannedLeaf $leaf) => $asks($leaf, $leaf->suffix(' ')),
-                array_values($this->site->plan->leaves()),
-            ),
-        );
+        $all = [];
+        foreach ($this->site->plan->leaves() as $name => $leaf) {
+            foreach ($asks($leaf) as $field => $question) {
+                $all[$field.$leaf->suffix()] = $leaf->isAlone ? $question : $question->of('leaves', $name);
+            }
+        }
+
+        return $all;
     }
 
     /**
      * What is found of each leaf by itself; of a pair each says which it is of.
      *
-     * @param  callable(PlannedLeaf): array{list<string>, list<WayOut>}  $find
-     * @return array{list<string>, list<WayOut>}
+     * @param  callable(PlannedLeaf): array{list<Message>, list<WayOut>}  $find
+     * @return array{list<Message>, list<WayOut>}
      */
     private function together(callable $find): array
     {
@@ -314,10 +309,7 @@ final readonly class Problems
             [$its, $out] = $find($leaf);
             array_push(
                 $says,
-                ...array_map(
-                    fn (string $one) => $leaf->isAlone ? $one : ucfirst($name).' leaf: '.lcfirst($one),
-                    $its,
-                ),
+                ...array_map(fn (Message $one) => $leaf->isAlone ? $one : self::of('leaves', $name, $one), $its),
             );
             array_push($ways, ...array_map(fn (WayOut $way) => $leaf->isAlone ? $way : $way->of($name), $out));
         }
@@ -339,21 +331,21 @@ final readonly class Problems
         return $rails;
     }
 
-    /**
-     * @param  callable(string, Length): array{label: string, grey: ?Length, options: array<string, string>}  $length
-     * @return array<string, array{label: string, grey: ?Length, options: array<string, string>}>
-     */
-    private function linePlaces(callable $length): array
+    /** @param  'leaves'|'rails'  $list  what it is one of two of */
+    private static function of(string $list, string $which, Message $what): Message
+    {
+        return new Message('recovery.of', ['which' => Message::word($list, $which), 'what' => $what]);
+    }
+
+    /** @return array<string, Question> */
+    private function linePlaces(): array
     {
         $asks = [];
         $rails = $this->rails();
         foreach ($rails as $rail => $leaves) {
-            $of = count($rails) === 1 ? '' : " of the {$leaves[0]->name} rail";
             foreach (Asks::linePlaces($this->site->plan) as [$field, $x]) {
-                $asks["{$field}{$rail}"] = $length(
-                    "Hole centre{$of} at {$this->site->say($x)}, up from the floor there",
-                    $this->site->plan->tapeUp($x),
-                );
+                $question = Question::length('line-at', $this->site->plan->tapeUp($x), ['at' => $x]);
+                $asks["{$field}{$rail}"] = count($rails) === 1 ? $question : $question->of('rails', $leaves[0]->name);
             }
         }
 
@@ -362,7 +354,7 @@ final readonly class Problems
 
     /**
      * @param  array<string, Length|string>  $told
-     * @return array{list<string>, list<WayOut>}
+     * @return array{list<Message>, list<WayOut>}
      */
     private function line(array $told): array
     {
@@ -373,10 +365,7 @@ final readonly class Problems
             $name = $leaves[0]->name;
             array_push(
                 $says,
-                ...array_map(
-                    fn (string $one) => count($rails) === 1 ? $one : ucfirst($name).' rail: '.lcfirst($one),
-                    $its,
-                ),
+                ...array_map(fn (Message $one) => count($rails) === 1 ? $one : self::of('rails', $name, $one), $its),
             );
             array_push($ways, ...array_map(fn (WayOut $way) => count($rails) === 1 ? $way : $way->of($name), $out));
         }
@@ -387,7 +376,7 @@ final readonly class Problems
     /**
      * @param  array<string, Length|string>  $told
      * @param  non-empty-list<PlannedLeaf>  $leaves
-     * @return array{list<string>, list<WayOut>}
+     * @return array{list<Message>, list<WayOut>}
      */
     private function lineOf(array $told, string $rail, array $leaves): array
     {
@@ -400,23 +389,19 @@ final readonly class Problems
         }
         $line = Line::through($read);
         if ($line === null) {
-            return [$read === [] ? [] : ['Read it at two places at least.'], []];
+            return [$read === [] ? [] : [self::means('read-twice')], []];
         }
         $level = new LineOutOfLevel($this->site, $line, $leaves);
-        $say = $this->site->say(...);
         $says = [];
         $offs = array_map(fn (array $one) => $one[1], $read);
         $spread = Length::greatest(...$offs)->minus(Length::least(...$offs));
         $slack = $plan->doorway->marking->plusMinus->level;
         $ways = [];
         if ($spread->isOver($slack)) {
-            $says[] = $level->creeps()
-                ? 'The leaf runs by itself: '.
-                    round($level->greatestCreep(), 1).
-                    ' mm per m, a pull of '.
-                    round($level->pull(), 1).
-                    ' N.'
-                : 'The leaf stays where it is left: '.round($level->greatestCreep(), 1).' mm per m at most.';
+            $says[] = self::means($level->creeps() ? 'creeps' : 'stays', [
+                'creep' => $level->greatestCreep(),
+                'pull' => Quantity::newtons($level->pull()),
+            ]);
             foreach ($leaves as $leaf) {
                 array_push($says, ...$this->hanging($level, $leaf, count($leaves) > 1));
             }
@@ -424,34 +409,38 @@ final readonly class Problems
         }
         $mean = $line->mean();
         if (! $spread->isOver($slack) && $mean->absolute()->isOver($slack)) {
-            $says[] = "The line is level and {$say($mean->absolute())} too ".($mean->isPositive() ? 'high.' : 'low.');
+            $says[] = self::means($mean->isPositive() ? 'too-high' : 'too-low', ['by' => $mean->absolute()]);
             $ways = (new LineHigh($this->site, $mean))->ways();
         }
 
-        return [$says === [] ? ['The line is where it should be, as near as a level can tell.'] : $says, $ways];
+        return [$says === [] ? [self::means('line-right')] : $says, $ways];
     }
 
-    /** @return list<string> how a leaf hangs on such a line, shut and open */
+    /** @return list<Message> how a leaf hangs on such a line, shut and open */
     private function hanging(LineOutOfLevel $level, PlannedLeaf $leaf, bool $isNamed): array
     {
-        $say = $this->site->say(...);
         $says = [];
         foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
             $hangs = $level->hanging($leaf->run, $where);
-            $says[] =
-                ucfirst($isNamed ? "{$leaf->name} leaf {$when}" : $when).
-                ": gap {$say($hangs['left_edge_gap'])} left, {$say($hangs['right_edge_gap'])} right, least {$say($hangs['least_gap'])}; its top leans ".
-                ($hangs['lean_over_height']->isZero()
-                    ? 'nowhere'
-                    : $say($hangs['lean_over_height']->absolute()).
-                        ($hangs['lean_over_height']->isPositive() ? ' left' : ' right')).
-                '.';
+            $lean = $hangs['lean_over_height'];
+            $one = new Message(
+                'recovery.hangs',
+                [
+                    'when' => Message::word('when', $when),
+                    'left' => $hangs['left_edge_gap'],
+                    'right' => $hangs['right_edge_gap'],
+                    'least' => $hangs['least_gap'],
+                    'lean' => $lean->absolute(),
+                ],
+                $lean->isZero() ? 'plumb' : ($lean->isPositive() ? 'left' : 'right'),
+            );
+            $says[] = $isNamed ? self::of('leaves', $leaf->name, $one) : $one;
         }
 
         return $says;
     }
 
-    /** @return array{list<string>, list<WayOut>} */
+    /** @return array{list<Message>, list<WayOut>} */
     private function hazard(?Length $from, ?Length $to, string $kind): array
     {
         if ($from === null) {
@@ -459,20 +448,22 @@ final readonly class Problems
         }
         $found = new HazardFound($this->site, Span::between($from, $to ?? $from), $kind);
         $hit = $found->hit();
+        $near = fn (string $what, Length $x) => new Message('recovery.near', ['at' => $x], $what);
         $what = [
-            ...array_map(fn (Length $x) => "the rail’s hole at {$this->site->say($x)}", $hit['rail_holes']),
-            ...array_map(fn (Length $x) => "the stud at {$this->site->say($x)}", $hit['studs']),
+            ...array_map(fn (Length $x) => $near('hole', $x), $hit['rail_holes']),
+            ...array_map(fn (Length $x) => $near('stud', $x), $hit['studs']),
         ];
+        $zone = Length::mm(Holding::ZONE_MM);
 
         return $what === []
-            ? [['Nothing is planned within 50 of it. Still: isolate before you drill anywhere near.'], []]
+            ? [[self::means('hazard-clear', ['zone' => $zone])], []]
             : [
-                ['Within 50 of it: '.implode(', ', $what).'. Nothing is drilled there.'],
+                [self::means('hazard-near', ['zone' => $zone, 'what' => $what])],
                 $hit['rail_holes'] === [] ? [] : $found->ways(),
             ];
     }
 
-    /** @return array{list<string>, list<WayOut>} */
+    /** @return array{list<Message>, list<WayOut>} */
     private function rubs(string $thing, ?Length $proud): array
     {
         if ($proud === null || ! isset($this->things()[$thing])) {
@@ -482,31 +473,27 @@ final readonly class Problems
 
         return [
             [
-                "{$this->site->say($found->clearance())} is left behind the leaf".
-                ($found->short()->isZero()
-                    ? ': enough.'
-                    : ", {$this->site->say($found->short())} less than is wanted."),
+                self::means($found->short()->isZero() ? 'clear' : 'rubs', [
+                    'clearance' => $found->clearance(),
+                    'short' => $found->short(),
+                ]),
             ],
             $found->ways(),
         ];
     }
 
-    /** @return array{list<string>, list<WayOut>} */
+    /** @return array{list<Message>, list<WayOut>} */
     private function offGuide(PlannedLeaf $leaf, Length $width): array
     {
         $found = new OffGuide($this->site, $leaf->name, $width);
 
         return [
-            [
-                $found->shortfall()->isZero()
-                    ? 'The guide has room for its whole length.'
-                    : "The guide lacks {$this->site->say($found->shortfall())}.",
-            ],
+            [self::means($found->shortfall()->isZero() ? 'guide-room' : 'guide-short', ['by' => $found->shortfall()])],
             $found->ways(),
         ];
     }
 
-    /** @return array{list<string>, list<WayOut>} */
+    /** @return array{list<Message>, list<WayOut>} */
     private function leafDiffers(PlannedLeaf $leaf, Length $width, Length $lead, Length $trail): array
     {
         $plan = $this->site->plan;
@@ -516,11 +503,11 @@ final readonly class Problems
             $trail->equals($plan->thickness);
 
         return $alike
-            ? [['It is as drawn.'], []]
+            ? [[self::means('as-drawn')], []]
             : [[], (new LeafDiffers($this->site, $leaf->name, $width, [$lead, $trail]))->ways()];
     }
 
-    /** @return array{list<string>, list<WayOut>} */
+    /** @return array{list<Message>, list<WayOut>} */
     private function wrongEdge(?Length $first, ?Length $second): array
     {
         $holes = $this->site->plan->rail->holes;

@@ -181,7 +181,12 @@ final readonly class Surveyed
     private function thing(string $row, array $told): Document
     {
         [$from, $to, $low, $high] = array_map(fn (string $side) => $told[$side] ?? null, ['from', 'to', 'low', 'high']);
-        if (! $from instanceof Length || ! $to instanceof Length || ! $low instanceof Length || ! $high instanceof Length) {
+        if (
+            ! ($from instanceof Length) ||
+            ! ($to instanceof Length) ||
+            ! ($low instanceof Length) ||
+            ! ($high instanceof Length)
+        ) {
             return $this->document;
         }
         $pair = fn (Length $one, Length $other) => [
@@ -208,7 +213,7 @@ final readonly class Surveyed
     private function floor(array $told): Document
     {
         [$at, $by] = [$told['at'] ?? null, $told['by'] ?? null];
-        if (! $at instanceof Length || ! $by instanceof Length) {
+        if (! ($at instanceof Length) || ! ($by instanceof Length)) {
             return $this->document;
         }
         $before = Length::nm(
@@ -218,7 +223,7 @@ final readonly class Surveyed
         $list = array_values(
             array_filter(
                 (array) $this->document->get('survey.floor.readings'),
-                fn (mixed $reading) => ! $reading instanceof stdClass ||
+                fn (mixed $reading) => ! ($reading instanceof stdClass) ||
                     ! self::isAt($reading->x ?? null, $at, $this->write->unit),
             ),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
@@ -48,17 +49,13 @@ final readonly class WallEnds
         $passage = $again->leastPassage();
 
         return new WayOut(
+            'wall-ends',
             'slide',
             $works,
             0,
             [],
             0,
-            "Slide the rail to {$this->site->say($again->rail->span->low)}",
-            $works
-                ? "The leaf travels {$this->site->say($this->travel($again))}; a passage of {$this->site->say($passage)} is left, {$this->site->say($plan->leastPassage()->minus($passage))} less."
-                : ($this->site->isDone(StepKind::RailUp)
-                    ? 'The rail is up and bolted.'
-                    : 'The rail does not fit in this wall as it is.'),
+            $works ? 'fits' : ($this->site->isDone(StepKind::RailUp) ? 'bolted' : 'too-long'),
             [
                 'rail_left' => $again->rail->span->low,
                 'rail_right' => $again->rail->span->high,
@@ -100,20 +97,18 @@ final readonly class WallEnds
         $redo = $new === null ? [StepKind::CutRail] : [StepKind::CutRail, StepKind::BoreRail];
 
         return new WayOut(
+            'wall-ends',
             'cut-rail',
             $works,
             1,
             $redo,
             $this->site->minutes($redo),
-            "Cut {$this->site->say($cutOff)} off its {$this->end} end",
-            $works
-                ? 'An end cap on the cut, its edge deburred.'.
-                    ($new === null
-                        ? ''
-                        : " The last hole left is {$this->site->say($outer)} from the cut, more than {$this->site->say($kit->firstFixingWithin)}: bore one at {$this->site->say($new)}.")
-                : ($cutOff->isPositive()
-                    ? 'Too short a rail would be left, or the kit’s rail may not be cut.'
-                    : 'It does not pass the end of the wall.'),
+            match (true) {
+                $works && $new === null => 'cut',
+                $works => 'cut-and-drill',
+                $cutOff->isPositive() => 'too-short',
+                default => 'inside',
+            },
             [
                 'end' => $this->end,
                 'cut_off' => $cutOff,
@@ -127,6 +122,7 @@ final readonly class WallEnds
                 'passage' => $again->leastPassage(),
             ],
             $this->site->written($this->truly()),
+            with: ['side' => Message::word('sides', $this->end)],
         );
     }
 
@@ -144,15 +140,13 @@ final readonly class WallEnds
         $passage = Length::least($again->leastPassage()->plus($gains), $this->site->plan->leastPassage());
 
         return new WayOut(
+            'wall-ends',
             'buffer',
             $gains->isPositive(),
             1,
             [],
             0,
-            'A buffer on the wall in place of the open stop',
-            $gains->isPositive()
-                ? "The leaf travels {$this->site->say($gains)} further; a passage of {$this->site->say($passage)} is left. It must meet solid wall or casing."
-                : 'It would gain nothing here.',
+            $gains->isPositive() ? 'gains' : 'nothing',
             ['end' => $end, 'travel' => $travel, 'passage' => $passage, 'gains' => $gains],
             $this->site->written([...$this->truly(), 'brief.rules.open_end' => 'buffer']),
         );

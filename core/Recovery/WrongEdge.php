@@ -39,23 +39,20 @@ final readonly class WrongEdge
         $works = $alike && $range->contains($left) && ! $this->site->isDone(StepKind::RailUp);
 
         return new WayOut(
+            'wrong-edge',
             'slide-rail',
             $works,
             0,
             [],
             0,
-            "Slide the rail to {$this->site->say($left)}",
             match (true) {
-                ! $alike => 'They are not all off by the same.',
-                $works => 'It goes where its holes are. Every stop reads '.
-                    $this->site->say($by->absolute()).
-                    ' '.
-                    ($by->isNegative() ? 'more' : 'less').
-                    ' on the rail.',
-                default => "Its left end may lie from {$this->site->say($range->low)} to {$this->site->say($range->high)}.",
+                ! $alike => 'unlike',
+                $works => $by->isNegative() ? 'more' : 'less',
+                default => 'no-slack',
             },
             ['rail_left' => $left, 'range' => [$range->low, $range->high]],
             $this->site->written(['brief.rules.rail_left' => $left]),
+            with: ['by' => $by->absolute(), 'low' => $range->low, 'high' => $range->high],
         );
     }
 
@@ -84,16 +81,13 @@ final readonly class WrongEdge
         $shows = array_filter($old, fn (array $hole) => $hole['covered_by'] === null) !== [];
 
         return new WayOut(
+            'wrong-edge',
             'bore-anew',
             true,
             $shows ? 1 : 0,
             [],
             0,
-            'Bore them anew where they belong',
-            ($apart->isUnder($least)
-                ? "{$this->site->say($apart)} is nearer than {$this->site->say($least)}: plug the old ones first and let them set. "
-                : 'Plug the old ones. ').
-                ($shows ? 'One of them shows; colour its plug.' : 'The hardware hides them.'),
+            ($apart->isUnder($least) ? 'near' : 'far').($shows ? '-shows' : ''),
             ['apart' => $apart, 'least_apart' => $least, 'old_holes' => $old],
         );
     }

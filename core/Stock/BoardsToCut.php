@@ -6,7 +6,7 @@ namespace YokeLine\Stock;
 
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 
 /**
@@ -28,7 +28,7 @@ final readonly class BoardsToCut
      * @param  non-empty-list<Length>  $stock
      * @return list<Section>
      */
-    public static function of(array $plans, array $names, array $stock, LengthWriter $write): array
+    public static function of(array $plans, array $names, array $stock): array
     {
         $sections = [];
         foreach ($plans as $doorway => $plan) {
@@ -48,7 +48,6 @@ final readonly class BoardsToCut
                     fn (array $section) => Section::ofBoards(
                         $section['size'][0],
                         $section['size'][1],
-                        $write,
                         self::cut($section['boards'], $stock),
                     ),
                     $sections,
@@ -83,7 +82,7 @@ final readonly class BoardsToCut
             try {
                 $cut = Cutting::of($pieces[$id], $kit->rail->lengths, Length::mm(self::KERF_MM), Length::zero());
             } catch (DoesNotFit $long) {
-                $cut = $long->getMessage();
+                $cut = $long->says();
             }
             $found[] = Section::ofRails($kit->id, $kit->name, $cut);
         }
@@ -108,19 +107,16 @@ final readonly class BoardsToCut
      * @param  list<array{string, list<non-empty-list<Length>>}>  $boards  whose it is, and every way of parting it
      * @param  non-empty-list<Length>  $stock
      */
-    private static function cut(array $boards, array $stock): CuttingPlan|string
+    private static function cut(array $boards, array $stock): CuttingPlan|Message
     {
         $parted = [];
         foreach ($boards as [$name, $splits]) {
             if ($splits === []) {
-                return "The board of {$name} is longer than any bar gives, and no stud is free to joint it on.";
+                return new Message('materials.no-joint', ['what' => $name]);
             }
             $parted[] = array_map(
                 fn (array $split) => array_map(
-                    fn (Length $length, int $i) => new Piece(
-                        $length,
-                        $name.(count($split) > 1 ? ', piece '.($i + 1) : ''),
-                    ),
+                    fn (Length $length, int $i) => new Piece($length, $name, count($split) > 1 ? $i + 1 : 0),
                     $split,
                     array_keys($split),
                 ),

@@ -64,7 +64,7 @@ final class Cutting
         $longest = Length::greatest(...$stock)->minus($endTrim, $endTrim);
         foreach (array_merge(...array_merge(...$boards)) as $piece) {
             if ($piece->length->isOver($longest)) {
-                throw DoesNotFit::longerThanAnyBar($piece->for);
+                throw new DoesNotFit($piece);
             }
         }
         $lengths = array_map(

@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace YokeLine\Stock;
 
 use RuntimeException;
+use YokeLine\Measure\Message;
 
+/** A piece is longer than any bar that can be bought gives. */
 final class DoesNotFit extends RuntimeException
 {
-    public static function longerThanAnyBar(string $for): self
+    public function __construct(private readonly Piece $piece)
     {
-        return new self("{$for} is longer than any bar that can be bought gives; joint it, or have it made.");
+        parent::__construct($piece->for);
+    }
+
+    public function says(): Message
+    {
+        return new Message('materials.too-long', ['what' => $this->piece->says()]);
     }
 }

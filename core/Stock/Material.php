@@ -4,28 +4,41 @@ declare(strict_types=1);
 
 namespace YokeLine\Stock;
 
-/** Something to have: how much of what, and what for. */
+use YokeLine\Measure\Message;
+
+/**
+ * Something to have: how much of what, and what for.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class Material
 {
     /** By which price list and orders know it. */
     public string $key;
 
     /**
+     * @param  'leaf'|'kit'|'fixings'|'finish'|'boards'|'tools'  $group
      * @param  float  $count  pieces, litres, metres
-     * @param  string  $unit  '' for pieces
-     * @param  string  $note  what the order line says besides, '' where nothing
+     * @param  string  $unit  `l`, `kg`, `roll`; '' for pieces
+     * @param  array<string, Value>  $with  what it is called with
+     * @param  ?Message  $note  what the order line says besides
      * @param  bool  $isTool  lasts; it is had once for the whole job
      */
     public function __construct(
         public string $group,
         public MaterialId $id,
-        public string $what,
         public float $count,
         public string $unit,
-        public string $for,
-        public string $note = '',
+        public Message $for,
+        private array $with = [],
+        public ?Message $note = null,
         public bool $isTool = false,
     ) {
         $this->key = $id->key;
+    }
+
+    public function says(): Message
+    {
+        return new Message('materials.what', $this->with, $this->id->kind->value);
     }
 }

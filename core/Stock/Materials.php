@@ -11,12 +11,17 @@ use YokeLine\Doorway\PullKind;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Schedule;
+use YokeLine\Holding\Washer;
 use YokeLine\Marks\Drilling;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 
-/** Everything that one doorway wants, each with what it is for; what the kit's box holds is not bought again. */
+/**
+ * Everything that one doorway wants, each with what it is for; what the kit's box holds is not bought again.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class Materials
 {
     /** One more in so many, and one at least: a second trip for a screw costs more. */
@@ -28,21 +33,12 @@ final readonly class Materials
     /** Of paint so much more, per cent. */
     public const WASTE = 10;
 
-    private function __construct(
-        private Plan $plan,
-        private LengthWriter $write,
-        private int $spareOneIn,
-        private float $waste,
-    ) {}
+    private function __construct(private Plan $plan, private int $spareOneIn, private float $waste) {}
 
     /** @return list<Material> boards and rails that are cut are told by `pieces` */
-    public static function of(
-        Plan $plan,
-        LengthWriter $write,
-        int $spareOneIn = self::SPARE_ONE_IN,
-        float $waste = self::WASTE,
-    ): array {
-        $all = new self($plan, $write, max(1, $spareOneIn), $waste);
+    public static function of(Plan $plan, int $spareOneIn = self::SPARE_ONE_IN, float $waste = self::WASTE): array
+    {
+        $all = new self($plan, max(1, $spareOneIn), $waste);
 
         return [...$all->leaf(), ...$all->kit(), ...$all->fixings(), ...$all->finish(), ...$all->tools()];
     }
@@ -53,36 +49,37 @@ final readonly class Materials
         return $count + max(1, intdiv($count + $this->spareOneIn - 1, $this->spareOneIn));
     }
 
+    /** @param  array<string, Value>  $with */
+    private static function for(string $what, array $with = []): Message
+    {
+        return new Message('materials.for', $with, $what);
+    }
+
     /** @return list<Material> */
     private function leaf(): array
     {
         $plan = $this->plan;
-        $say = $this->write->show(...);
-        $size = "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say($plan->thickness)}";
-        $holes =
-            $plan->kit->hanger->style === HangerStyle::FaceStrap
-                ? 'bored for the hangers'
-                : 'solid top rail for the hanger plates';
-        $groove = $plan->kit->guide->style->needsGroove() ? ', grooved at the foot' : '';
+        $sizes = [
+            'width' => $plan->layout->width->size->total,
+            'height' => $plan->heights->leaf->size->total,
+            'thickness' => $plan->thickness,
+        ];
+        $made = $plan->doorway->brief->leaf->construction ?? '';
 
         return [
             new Material(
-                'Leaf',
-                MaterialId::named(
-                    MaterialKind::Leaf,
-                    $plan->doorway->brief->leaf->construction ?? '',
-                    width: $plan->layout->width->size->total,
-                    height: $plan->heights->leaf->size->total,
-                    thickness: $plan->thickness,
-                ),
-                "Leaf {$size}".
-                    ($plan->doorway->brief->leaf->construction === null
-                        ? ''
-                        : ", {$plan->doorway->brief->leaf->construction}"),
+                'leaf',
+                MaterialId::named(MaterialKind::Leaf, $made, ...$sizes),
                 count($plan->layout->runs),
                 '',
-                '',
-                "If its maker does it: {$holes}{$groove}, by the leaf card",
+                self::for('leaf'),
+                [...$sizes, 'made' => Message::word('constructions', $made === '' ? 'not-said' : $made)],
+                new Message(
+                    'materials.notes',
+                    [],
+                    ($plan->kit->hanger->style === HangerStyle::FaceStrap ? 'strap' : 'plate').
+                        ($plan->kit->guide->style->needsGroove() ? '-groove' : ''),
+                ),
             ),
         ];
     }
@@ -92,47 +89,47 @@ final readonly class Materials
     {
         $plan = $this->plan;
         $kit = $plan->kit;
+        $isCut = $plan->rail->origin === 'cut';
         $pulls = array_filter(
-            ['front' => $plan->doorway->brief->frontPull, 'wall side' => $plan->doorway->brief->wallPull],
+            ['front' => $plan->doorway->brief->frontPull, 'wall-side' => $plan->doorway->brief->wallPull],
             fn ($pull) => $pull !== null && $pull->kind !== PullKind::None,
         );
 
         return [
             new Material(
-                'Kit',
+                'kit',
                 MaterialId::named(MaterialKind::Kit, $kit->id, rail: $plan->rail->length->total),
-                $kit->name.', rail '.$this->write->show($plan->rail->length->total),
                 1,
                 '',
-                'carries the leaf',
-                $plan->rail->origin === 'cut'
-                    ? 'Rail to be made to that length, drilled '.
-                        count($plan->rail->holes).
-                        ' times, the first '.
-                        $this->write->show($kit->rail->firstHole).
-                        ' from its ends'
-                    : '',
+                self::for('kit'),
+                ['kit' => $kit->name, 'rail' => $plan->rail->length->total],
+                $isCut
+                    ? new Message(
+                        'materials.notes',
+                        ['count' => count($plan->rail->holes), 'first' => $kit->rail->firstHole],
+                        'rail-made',
+                    )
+                    : null,
             ),
-            ...$plan->rail->origin === 'cut'
+            ...$isCut
                 ? [
                     new Material(
-                        'Kit',
+                        'kit',
                         MaterialId::named(MaterialKind::EndCaps, $kit->id),
-                        'End caps',
                         2,
                         '',
-                        'the cut rail’s ends',
+                        self::for('cut-ends'),
                     ),
                 ]
                 : [],
             ...array_map(
                 fn (string $side, $pull) => new Material(
-                    'Kit',
+                    'kit',
                     MaterialId::named(MaterialKind::Pull, $pull->kind->value, height: $pull->height),
-                    ucfirst($pull->kind->value).' pull '.$this->write->show($pull->height),
                     count($plan->layout->runs),
                     '',
-                    "the leaf’s {$side}",
+                    self::for($side),
+                    ['kind' => $pull->kind, 'height' => $pull->height],
                 ),
                 array_keys($pulls),
                 $pulls,
@@ -149,14 +146,21 @@ final readonly class Materials
             $had = $this->inBox($row);
             $left = $row->count - $had;
             if ($left > 0) {
-                $size = "{$row->diameter->toMm()} × ".($row->length === null ? '?' : $row->length->toMm());
                 $found[] = new Material(
-                    'Fixings',
+                    'fixings',
                     self::fixing($row),
-                    ucfirst($row->says)." {$size}",
                     $this->withSpares($left),
                     '',
-                    "{$row->count} into {$row->into}".($had > 0 ? ", {$had} in the box" : '').', the rest spare',
+                    self::for($had > 0 ? 'fixing-had' : 'fixing', [
+                        'used' => $row->count,
+                        'into' => $row->into(),
+                        'had' => $had,
+                    ]),
+                    [
+                        'what' => $row->says(),
+                        'diameter' => (string) $row->diameter->toMm(),
+                        'length' => $row->length === null ? '?' : (string) $row->length->toMm(),
+                    ],
                 );
             }
         }
@@ -164,38 +168,39 @@ final readonly class Materials
             array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'),
         );
         if ($plan->doorway->brief->rules->washers) {
+            $sizes = ['width' => Washer::width(), 'thickness' => Washer::thickness()];
             $found[] = new Material(
-                'Fixings',
-                MaterialId::of(MaterialKind::Washer, width: Length::mm(40), thickness: Length::mm(3)),
-                'Washer 40 × 3',
+                'fixings',
+                MaterialId::of(MaterialKind::Washer, ...$sizes),
                 $this->withSpares($bolts),
                 '',
-                'under each standoff',
+                self::for('under-standoffs'),
+                $sizes,
             );
         }
         if ($plan->doorway->brief->rules->spacer->isPositive()) {
+            $sizes = ['thickness' => $plan->doorway->brief->rules->spacer];
             $found[] = new Material(
-                'Fixings',
-                MaterialId::of(MaterialKind::Spacer, thickness: $plan->doorway->brief->rules->spacer),
-                'Spacer '.$this->write->show($plan->doorway->brief->rules->spacer),
+                'fixings',
+                MaterialId::of(MaterialKind::Spacer, ...$sizes),
                 $this->withSpares($bolts),
                 '',
-                'behind each standoff',
+                self::for('behind-standoffs'),
+                $sizes,
             );
         }
         if ($plan->kit->guide->style->standsOnFloor()) {
-            $hard = in_array($plan->doorway->survey->floorFinish, ['tile', 'stone', 'concrete'], true);
+            $sizes = ['diameter' => Length::mm(5), 'length' => Length::mm(40)];
             $found[] = new Material(
-                'Fixings',
+                'fixings',
                 MaterialId::of(
-                    $hard ? MaterialKind::FloorPlug : MaterialKind::FloorScrew,
-                    diameter: Length::mm(5),
-                    length: Length::mm(40),
+                    $plan->doorway->survey->hasHardFloor() ? MaterialKind::FloorPlug : MaterialKind::FloorScrew,
+                    ...$sizes,
                 ),
-                $hard ? 'Plug and screw 5 × 40' : 'Wood screw 5 × 40',
                 $this->withSpares(2 * count($plan->guides)),
                 '',
-                'the floor guide',
+                self::for('guide'),
+                array_map(fn (Length $size) => (string) $size->toMm(), $sizes),
             );
         }
 
@@ -223,82 +228,36 @@ final readonly class Materials
         $litres =
             (($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE) *
             (1 + $this->waste / 100);
-        $was = $plan->doorway->survey->opening->was ?? OldDoor::None;
-        $opened = $plan->doorway->survey->movesHazard();
+        $survey = $plan->doorway->survey;
+        $hadDoor = ($survey->opening->was ?? OldDoor::None) !== OldDoor::None;
+        $of = fn (MaterialKind $kind, float $count, string $unit, ?Message $for = null) => new Material(
+            'finish',
+            MaterialId::of($kind),
+            $count,
+            $unit,
+            $for ?? self::for($kind->value),
+        );
 
-        return array_values(
-            array_filter([
-                $litres <= 0
-                    ? null
-                    : new Material(
-                        'Finish',
-                        MaterialId::of(MaterialKind::Paint),
-                        'Paint or wax',
+        return [
+            ...$litres <= 0
+                ? []
+                : [
+                    $of(
+                        MaterialKind::Paint,
                         ceil($litres * 10) / 10,
                         'l',
-                        "leaf {$schedule->coatsLeaf} coats".
-                            ($board > 0 ? ", board {$schedule->coatsBoard} coats" : ''),
+                        self::for($board > 0 ? 'coats-both' : 'coats', [
+                            'leaf' => $schedule->coatsLeaf,
+                            'board' => $schedule->coatsBoard,
+                        ]),
                     ),
-                new Material(
-                    'Finish',
-                    MaterialId::of(MaterialKind::MaskingTape),
-                    'Masking tape',
-                    1,
-                    'roll',
-                    'marks on the wall, edges of coats',
-                ),
-                $was === OldDoor::None
-                    ? null
-                    : new Material(
-                        'Finish',
-                        MaterialId::of(MaterialKind::Filler),
-                        'Filler',
-                        0.5,
-                        'kg',
-                        'hinge and strike places of the old door',
-                    ),
-                $was === OldDoor::None
-                    ? null
-                    : new Material(
-                        'Finish',
-                        MaterialId::of(MaterialKind::TouchUp),
-                        'Touch-up paint for the jambs',
-                        0.3,
-                        'l',
-                        'where the old door was',
-                    ),
-                ! $opened
-                    ? null
-                    : new Material(
-                        'Finish',
-                        MaterialId::of(MaterialKind::Patch),
-                        'Patch of lining, joint compound',
-                        1,
-                        '',
-                        'the wall that is opened to move cable or pipe',
-                    ),
-                ! $plan->doorway->told->flag('survey.eased')
-                        ? null
-                        : new Material(
-                            'Finish',
-                            MaterialId::of(MaterialKind::MouldingPaint),
-                            'Touch-up paint for the moulding',
-                            0.3,
-                            'l',
-                            'where it is eased for the leaf',
-                        ),
-                ! $plan->doorway->survey->opensWall()
-                ? null
-                : new Material(
-                    'Finish',
-                    MaterialId::of(MaterialKind::WallPaint),
-                    'Wall paint',
-                    0.5,
-                    'l',
-                    'over the patch',
-                ),
-            ]),
-        );
+                ],
+            $of(MaterialKind::MaskingTape, 1, 'roll'),
+            ...$hadDoor ? [$of(MaterialKind::Filler, 0.5, 'kg'), $of(MaterialKind::TouchUp, 0.3, 'l')] : [],
+            ...$survey->movesHazard() ? [$of(MaterialKind::Patch, 1, '')] : [],
+            ...$plan->doorway->told->flag('survey.eased') ? [$of(MaterialKind::MouldingPaint, 0.3, 'l')] : [],
+            ...$survey->opensWall() ? [$of(MaterialKind::WallPaint, 0.5, 'l')] : [],
+        ];
     }
 
     /** @return list<Material> bits and blades that this doorway needs, each size once */
@@ -317,49 +276,23 @@ final readonly class Materials
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
         $groove = $plan->kit->guide->grooveWidth();
+        $tool = fn (MaterialKind $kind, Length|string|null $shown = null, Length ...$size) => new Material(
+            'tools',
+            MaterialId::of($kind, ...$size),
+            1,
+            '',
+            self::for($kind->value),
+            $shown === null ? [] : ['diameter' => $shown],
+            isTool: true,
+        );
 
         return [
             ...array_map(
-                fn (int $nm) => new Material(
-                    'Bits and blades',
-                    MaterialId::of(MaterialKind::Bit, diameter: Length::nm($nm)),
-                    'Bit '.Length::nm($nm)->toMm(),
-                    1,
-                    '',
-                    'holes in leaf, board or wall',
-                    '',
-                    true,
-                ),
+                fn (int $nm) => $tool(MaterialKind::Bit, (string) Length::nm($nm)->toMm(), diameter: Length::nm($nm)),
                 $sizes,
             ),
-            ...$groove === null
-                ? []
-                : [
-                    new Material(
-                        'Bits and blades',
-                        MaterialId::of(MaterialKind::GroovingBit, diameter: $groove),
-                        'Grooving bit, at most '.$this->write->showDown($groove),
-                        1,
-                        '',
-                        'the groove in the foot',
-                        '',
-                        true,
-                    ),
-                ],
-            ...$plan->rail->origin === 'cut' && $plan->kit->rail->cuttable
-                ? [
-                    new Material(
-                        'Bits and blades',
-                        MaterialId::of(MaterialKind::MetalBlade),
-                        'Metal saw blade',
-                        1,
-                        '',
-                        'the rail',
-                        '',
-                        true,
-                    ),
-                ]
-                : [],
+            ...$groove === null ? [] : [$tool(MaterialKind::GroovingBit, $groove, diameter: $groove)],
+            ...$plan->rail->origin === 'cut' && $plan->kit->rail->cuttable ? [$tool(MaterialKind::MetalBlade)] : [],
         ];
     }
 
@@ -367,7 +300,7 @@ final readonly class Materials
     {
         return MaterialId::named(
             $row->kind,
-            $row->kind === MaterialKind::Anchor ? $row->says : '',
+            $row->kind === MaterialKind::Anchor ? $row->make() : '',
             ...array_filter(['diameter' => $row->diameter, 'length' => $row->length]),
         );
     }
@@ -379,8 +312,8 @@ final readonly class Materials
         foreach ($this->plan->kit->contents as $part) {
             if (
                 str_contains(strtolower($part->part), 'bolt') &&
-                str_contains($row->says, 'bolt') &&
-                ($part->into === '' || str_contains($row->into, $part->into)) &&
+                $row->isBolt() &&
+                $row->goesInto($part->into) &&
                 $row->length !== null &&
                 ! $row->length->isOver($this->plan->kit->boltLength)
             ) {

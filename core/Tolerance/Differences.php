@@ -151,7 +151,7 @@ final readonly class Differences
         }
 
         return array_map(
-            fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Length::mm(Depth::WANTED_MM)],
+            fn (Closure $thing) => [fn (Held $is) => $back($is)->minus($thing($is)), Depth::wanted()],
             $things,
         );
     }

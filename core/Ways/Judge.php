@@ -9,7 +9,6 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Sight;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
 
@@ -31,7 +30,6 @@ final class Judge
         private readonly Doorway $doorway,
         private readonly Workshop $workshop,
         private readonly array $kits,
-        private readonly LengthWriter $write,
     ) {}
 
     /** The way with what its anchoring adds to it. */
@@ -52,7 +50,6 @@ final class Judge
         $sight = new Sight(
             $plan,
             [],
-            $this->write,
             curing: false,
             anchoring: $this->anchoring($plan, "{$choice->along()} {$plan->backing()->value}"),
         );

@@ -97,8 +97,9 @@ final class Ranking
 
     private function fail(Way $way): void
     {
-        $this->fails["{$way->choice->hang->value} {$way->stop}"] ??= ['count' => 0, 'way' => $way];
-        $this->fails["{$way->choice->hang->value} {$way->stop}"]['count']++;
+        $reason = "{$way->choice->hang->value} {$way->stop?->code->value} {$way->stop?->how}";
+        $this->fails[$reason] ??= ['count' => 0, 'way' => $way];
+        $this->fails[$reason]['count']++;
     }
 
     /**

@@ -15,7 +15,6 @@ use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Planner\Workshop;
 use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Tolerance;
@@ -46,7 +45,7 @@ final readonly class Search
      *
      * @throws NotYetMeasured
      */
-    private function __construct(private Doorway $doorway, private array $kits, private LengthWriter $write)
+    private function __construct(private Doorway $doorway, private array $kits)
     {
         $this->workshop = Workshop::at($doorway);
         [$this->arranged, $this->tooSmall] = $this->arranged();
@@ -57,9 +56,9 @@ final readonly class Search
      *
      * @throws NotYetMeasured
      */
-    public static function of(Doorway $doorway, array $kits, LengthWriter $write): self
+    public static function of(Doorway $doorway, array $kits): self
     {
-        return new self($doorway, $kits, $write);
+        return new self($doorway, $kits);
     }
 
     /** How many there are in all. */
@@ -76,7 +75,7 @@ final readonly class Search
     /** Whether anything holds them: asked of those ways that would work otherwise. */
     public function judge(): Judge
     {
-        return new Judge($this->doorway, $this->workshop, $this->kits, $this->write);
+        return new Judge($this->doorway, $this->workshop, $this->kits);
     }
 
     /**
@@ -101,7 +100,7 @@ final readonly class Search
             $same = Way::comesTo($choice, $plan);
             if (! isset($seen[$same])) {
                 $seen[$same] = true;
-                $sight = new Sight($plan, [], $this->write, curing: false);
+                $sight = new Sight($plan, [], curing: false);
                 $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
                 $stopped =
                     array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop) !== [];

@@ -14,8 +14,8 @@ use YokeLine\Planning\Plan;
 final readonly class Way
 {
     /**
-     * @param  list<string>  $settle  headlines of what must be settled
-     * @param  ?string  $stop  the reason it does not work, null where it does
+     * @param  list<Finding>  $settle  what must be settled
+     * @param  ?Finding  $stop  what stops it, null where nothing does
      * @param  ?float  $price  of the kit, where it is known
      * @param  bool  $isHeld  whether it was asked what holds it: before that nothing is called working
      */
@@ -31,7 +31,7 @@ final readonly class Way
         public int $leaves,
         public bool $isStock,
         public array $settle,
-        public ?string $stop,
+        public ?Finding $stop,
         public ?float $price,
         public bool $isHeld = false,
     ) {}
@@ -54,8 +54,8 @@ final readonly class Way
             $plan->rail->length->total,
             $plan->mass->kg,
             count($layout->runs),
-            $layout->width->origin !== 'made to order' &&
-                $plan->heights->leaf->origin !== 'made to order' &&
+            $layout->width->origin !== 'made-to-order' &&
+                $plan->heights->leaf->origin !== 'made-to-order' &&
                 $plan->rail->origin === 'stock',
             $settle,
             $stop,
@@ -92,7 +92,7 @@ final readonly class Way
 
     /**
      * @param  list<Finding>  $findings
-     * @return array{list<string>, ?string} headlines of what must be settled, the first stop
+     * @return array{list<Finding>, ?Finding} what must be settled, and the first that stops it
      */
     private static function grave(array $findings): array
     {
@@ -100,9 +100,9 @@ final readonly class Way
         $stop = null;
         foreach ($findings as $finding) {
             if ($finding->severity === Severity::Stop) {
-                $stop ??= $finding->says;
+                $stop ??= $finding;
             } elseif ($finding->severity === Severity::Settle) {
-                $settle[] = $finding->says;
+                $settle[] = $finding;
             }
         }
 

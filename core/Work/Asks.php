@@ -22,7 +22,7 @@ final class Asks
             StepKind::Trial => [
                 new Ask(
                     'trial-gap',
-                    'Top gap on the off-cut',
+                    'trial-gap',
                     $plan->heights->topGap->total,
                     $by->kit->plus($by->hole),
                     'kit-differs',
@@ -33,7 +33,7 @@ final class Asks
                 ? [
                     new Ask(
                         'leaf-hole'.self::leafOf($step, $plan)->suffix(),
-                        'First hole down from the top',
+                        'leaf-hole',
                         $plan->heights->hangerHoles[0],
                         $by->hole,
                         'kit-differs',
@@ -67,20 +67,9 @@ final class Asks
     private static function line(Plan $plan, string $rail): array
     {
         $by = $plan->doorway->marking->plusMinus;
-        $names = [
-            'line-1' => 'Hole centre at the first fixing',
-            'line-2' => 'Hole centre in the middle',
-            'line-3' => 'Hole centre at the last fixing',
-        ];
 
         return array_map(
-            fn (array $place) => new Ask(
-                $place[0].$rail,
-                $names[$place[0]].', up from the floor there',
-                $plan->tapeUp($place[1]),
-                $by->level,
-                'line',
-            ),
+            fn (array $place) => new Ask($place[0].$rail, $place[0], $plan->tapeUp($place[1]), $by->level, 'line'),
             self::linePlaces($plan),
         );
     }
@@ -95,10 +84,11 @@ final class Asks
         return array_map(
             fn (int $i) => new Ask(
                 'hole-'.($i + 1),
-                'Hole '.($i + 1).($plan->header === null ? ' along the wall' : ' from the board’s left end'),
+                $plan->header === null ? 'hole-on-wall' : 'hole-on-board',
                 $holes[$i]->minus($from),
                 $slack,
                 'wrong-edge',
+                ['n' => $i + 1],
             ),
             array_values(array_unique([0, count($holes) - 1])),
         );
@@ -116,13 +106,9 @@ final class Asks
 
         return array_values(
             array_map(
-                fn (Stud $stud) => new Ask(
-                    "stud-{$stud->key()}",
-                    "Stud at {$stud->x->toMm()} found, its centre along the wall",
-                    $stud->x,
-                    Length::mm(6),
-                    'hole-missed',
-                ),
+                fn (Stud $stud) => new Ask("stud-{$stud->key()}", 'stud', $stud->x, Length::mm(6), 'hole-missed', [
+                    'at' => $stud->x,
+                ]),
                 $ends,
             ),
         );
@@ -134,24 +120,18 @@ final class Asks
         $by = $plan->doorway->marking->plusMinus;
 
         return [
-            new Ask("leaf-width{$leaf->suffix()}", 'Leaf width', $leaf->run->width, $by->leaf, 'leaf-differs'),
+            new Ask("leaf-width{$leaf->suffix()}", 'leaf-width', $leaf->run->width, $by->leaf, 'leaf-differs'),
             new Ask(
                 "leaf-height{$leaf->suffix()}",
-                'Leaf height',
+                'leaf-height',
                 $plan->heights->leaf->size->total,
                 $by->leaf,
                 'leaf-differs',
             ),
-            new Ask(
-                "leaf-thick-lead{$leaf->suffix()}",
-                'Thickness at the leading hanger',
-                $plan->thickness,
-                $by->kit,
-                'leaf-differs',
-            ),
+            new Ask("leaf-thick-lead{$leaf->suffix()}", 'leaf-thick-lead', $plan->thickness, $by->kit, 'leaf-differs'),
             new Ask(
                 "leaf-thick-trail{$leaf->suffix()}",
-                'Thickness at the trailing hanger',
+                'leaf-thick-trail',
                 $plan->thickness,
                 $by->kit,
                 'leaf-differs',
@@ -166,21 +146,9 @@ final class Asks
         $slack = $plan->doorway->marking->plusMinus->level->times(2);
 
         return [
-            new Ask(
-                "gap-left{$leaf->suffix()}",
-                'Gap under the left edge, shut',
-                $plan->gapAt($shut->low),
-                $slack,
-                'line',
-            ),
-            new Ask(
-                "gap-right{$leaf->suffix()}",
-                'Gap under the right edge, shut',
-                $plan->gapAt($shut->high),
-                $slack,
-                'line',
-            ),
-            new Ask("plumb{$leaf->suffix()}", 'Out of plumb over its height', Length::zero(), $slack, 'line'),
+            new Ask("gap-left{$leaf->suffix()}", 'gap-left', $plan->gapAt($shut->low), $slack, 'line'),
+            new Ask("gap-right{$leaf->suffix()}", 'gap-right', $plan->gapAt($shut->high), $slack, 'line'),
+            new Ask("plumb{$leaf->suffix()}", 'plumb', Length::zero(), $slack, 'line'),
         ];
     }
 

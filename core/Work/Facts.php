@@ -20,8 +20,6 @@ final readonly class Facts
 
     private const LONG_MM = 1800;
 
-    private const HARD_FLOORS = ['tile', 'stone', 'concrete'];
-
     /**
      * @param  array<string, bool>  $is  what brings a step in
      * @param  array<string, float>  $counts  what makes it longer
@@ -109,9 +107,7 @@ final readonly class Facts
                 'places' => (float) count(Heights::of($plan)),
                 'screws' => (float) count($fixings),
                 'leaves' => (float) count($runs),
-                'hard' => $plan->kit->guide->style->standsOnFloor() && in_array($survey->floorFinish, self::HARD_FLOORS, true)
-                        ? 20.0
-                        : 10.0,
+                'hard' => $plan->kit->guide->style->standsOnFloor() && $survey->hasHardFloor() ? 20.0 : 10.0,
             ],
             [
                 '1' => 1,

@@ -5,98 +5,110 @@ declare(strict_types=1);
 namespace YokeLine\Work;
 
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
-/** One check of the finished run, with the number to expect. */
+/**
+ * One check of the finished run, with the number to expect.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class RunCheck
 {
-    /** @param  ?Length  $expected  null where one looks and does not measure */
+    /**
+     * @param  ?Length  $expected  null where one looks and does not measure
+     * @param  array<string, Value>  $with
+     * @param  string  $leaf  which of a pair it is of
+     */
     private function __construct(
         public string $id,
-        public string $says,
+        private string $code,
         public ?Length $expected = null,
         public ?Length $slack = null,
+        private array $with = [],
+        private string $leaf = '',
     ) {}
 
+    public function says(): Message
+    {
+        $says = new Message('site.checks', $this->with, $this->code);
+
+        return $this->leaf === ''
+            ? $says
+            : new Message('site.of-leaf', ['leaf' => Message::word('leaves', $this->leaf), 'what' => $says]);
+    }
+
     /** @return list<self> in the order one walks them */
-    public static function of(Plan $plan, LengthWriter $write): array
+    public static function of(Plan $plan): array
     {
         $by = $plan->doorway->marking->plusMinus;
-        $checks = [];
-        $part = $plan->kit->guide->style->needsGroove() ? 'bites' : 'reaches up';
+        $gaps = [];
         foreach ($plan->leaves() as $leaf) {
-            $of = $leaf->isAlone ? '' : " of the {$leaf->name} leaf";
             foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $when => $where) {
                 foreach (['left' => $where->low, 'right' => $where->high] as $side => $x) {
-                    $checks[] = new self(
+                    $gaps[] = new self(
                         "gap-{$leaf->prefix()}{$when}-{$side}",
-                        "Gap under the {$side} edge{$of}, {$when}",
+                        'gap',
                         $plan->gapAt($x),
                         $by->level->times(2),
+                        ['side' => Message::word('sides', $side), 'when' => Message::word('when', $when)],
+                        self::named($leaf),
                     );
                 }
             }
         }
-        $says = fn (PlannedLeaf $leaf, string $alone) => $leaf->isAlone
-            ? $alone
-            : ucfirst($leaf->name).' leaf: '.lcfirst($alone);
 
         return [
-            ...$checks,
-            ...self::eachLeaf(
-                $plan,
-                fn (PlannedLeaf $leaf) => new self(
-                    "plumb{$leaf->suffix()}",
-                    $says($leaf, 'Leaf plumb, over its height'),
-                    Length::zero(),
-                    $by->level->times(2),
-                ),
-            ),
-            new self('stays', 'It stays where it is left: shut, half way, open'),
-            new self('stops', 'Both stops hold against a firm push, and neither has moved'),
-            ...self::eachLeaf(
-                $plan,
-                fn (PlannedLeaf $leaf) => $leaf->softClose
-                    ? new self(
-                        "catch{$leaf->suffix()}",
-                        $says($leaf, 'The catch takes the leaf at both ends and draws it in'),
-                    )
-                    : null,
-            ),
-            ...$plan->kit->jumpDisc === null
-                ? []
-                : [new self('disc', 'Jump discs under the rail', $plan->kit->jumpDisc->gap, $by->hole)],
-            ...self::eachLeaf(
-                $plan,
-                fn (PlannedLeaf $leaf) => new self(
-                    "guide{$leaf->suffix()}",
-                    $says($leaf, "The guide holds shut and open: {$part} {$write->show($leaf->guide->hold->total)}"),
+            ...$gaps,
+            ...self::eachLeaf($plan, 'plumb', fn () => [Length::zero(), $by->level->times(2)]),
+            new self('stays', 'stays'),
+            new self('stops', 'stops'),
+            ...self::eachLeaf($plan, 'catch', fn (PlannedLeaf $leaf) => $leaf->softClose ? [null, null] : null),
+            ...$plan->kit->jumpDisc === null ? [] : [new self('disc', 'disc', $plan->kit->jumpDisc->gap, $by->hole)],
+            ...array_values(
+                array_map(
+                    fn (PlannedLeaf $leaf) => new self(
+                        "guide{$leaf->suffix()}",
+                        $plan->kit->guide->style->needsGroove() ? 'guide-bites' : 'guide-reaches',
+                        with: ['hold' => $leaf->guide->hold->total],
+                        leaf: self::named($leaf),
+                    ),
+                    $plan->leaves(),
                 ),
             ),
             ...self::eachLeaf(
                 $plan,
-                fn (PlannedLeaf $leaf) => new self(
-                    "clear{$leaf->suffix()}",
-                    $says($leaf, 'Clear behind the leaf, all the way'),
-                    $leaf->depth->clearance->total,
-                    $by->kit->times(4),
-                ),
+                'clear',
+                fn (PlannedLeaf $leaf) => [$leaf->depth->clearance->total, $by->kit->times(4)],
             ),
-            new self('snug', 'Every fixing snug, none spins'),
-            new self('weight', 'A known weight hung from the pull side moves nothing; nobody hangs on the rail'),
-            new self('pull', 'The pull is clear of the jamb, of the wall and of fingers'),
+            new self('snug', 'snug'),
+            new self('weight', 'weight'),
+            new self('pull', 'pull'),
         ];
     }
 
     /**
-     * @param  callable(PlannedLeaf): ?self  $check
+     * @param  callable(PlannedLeaf): ?array{?Length, ?Length}  $numbers  what is expected, and how far it may be off;
+     *   null where a leaf has no such check
      * @return list<self>
      */
-    private static function eachLeaf(Plan $plan, callable $check): array
+    private static function eachLeaf(Plan $plan, string $code, callable $numbers): array
     {
-        return array_values(array_filter(array_map($check, array_values($plan->leaves()))));
+        $checks = [];
+        foreach ($plan->leaves() as $leaf) {
+            $of = $numbers($leaf);
+            if ($of !== null) {
+                $checks[] = new self("{$code}{$leaf->suffix()}", $code, $of[0], $of[1], leaf: self::named($leaf));
+            }
+        }
+
+        return $checks;
+    }
+
+    private static function named(PlannedLeaf $leaf): string
+    {
+        return $leaf->isAlone ? '' : $leaf->name;
     }
 
     public function holds(Length $read): bool

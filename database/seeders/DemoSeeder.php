@@ -8,6 +8,7 @@ use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\StoredMessage;
 use Illuminate\Database\Seeder;
 
 /** A made-up job to look around in: a pottery co-operative moves into an old pump house. */
@@ -35,7 +36,7 @@ final class DemoSeeder extends Seeder
             Doorway::begin(
                 $job,
                 DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))),
-                'demo',
+                StoredMessage::change('demo'),
                 Editor::named('Yoke Line', 'demo'),
             );
         }

@@ -13,12 +13,12 @@ use Illuminate\Database\Seeder;
 final class ShopSeeder extends Seeder
 {
     private const CENTS = [
-        'Leaf' => 24_900,
-        'Kit' => 13_900,
-        'Boards' => 2_850,
-        'Fixings' => 65,
-        'Finish' => 1_450,
-        'Bits and blades' => 490,
+        'leaf' => 24_900,
+        'kit' => 13_900,
+        'boards' => 2_850,
+        'fixings' => 65,
+        'finish' => 1_450,
+        'tools' => 490,
     ];
 
     public function run(): void

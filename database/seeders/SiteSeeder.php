@@ -46,7 +46,7 @@ final class SiteSeeder extends Seeder
                 }
             }
             $step->kind() === StepKind::CoatLeaf && str_ends_with($id, '.2')
-                ? $enter('step', $id, ['state' => 'skipped', 'reason' => 'The leaf came finished.'])
+                ? $enter('step', $id, ['state' => 'skipped', 'reason' => 'The door came finished.'])
                 : $enter('step', $id, ['state' => 'done']);
             if ($step->kind() === self::LAST_DONE) {
                 break;

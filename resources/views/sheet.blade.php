@@ -7,7 +7,7 @@
     <div><h1>{{ $doorway->name }}</h1><p>{{ $content->subtitle() }}</p></div>
     <div class="sheet-yoke"><span>Yoke line, hole centres, from the high spot</span><b>{{ $content->yoke() }}</b></div>
   </header>
-  <p class="sheet-verdict"><b>{{ $bench->setout->verdict()->says() }}</b> {{ $bench->toSettle() }} @foreach ($content->findings() as $finding)<span class="sheet-finding">▸ {{ $finding }}</span> @endforeach</p>
+  <p class="sheet-verdict"><b>{{ $content->speak->say($bench->setout->verdict()->says()) }}</b> {{ $bench->toSettle() }} @foreach ($content->findings() as $finding)<span class="sheet-finding">▸ {{ $finding }}</span> @endforeach</p>
   <div class="sheet-drawing"><div>{!! $bench->elevation() !!}</div>
     <div>
       @include('sheet-rows', ['title' => 'Up from the high spot', 'rows' => $content->heights()])

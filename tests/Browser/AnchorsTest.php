@@ -5,12 +5,12 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a newcomer sees which holes hold, slides the rail, and lets it find its place again', function () {
-    $browser = $this->browser->visit('/doorways/11/anchors')->see('The hardest worked fixing is at', '.findings');
+    $browser = $this->browser->visit('/doorways/11/anchors')->see('The most loaded fixing is at', '.findings');
     expect($browser->js('return document.querySelectorAll(".rail-hole.is-held").length'))->toBe(6);
     $browser->find('.rail-group')->sendKeys(array_fill(0, 12, WebDriverKeys::ARROW_RIGHT));
     $browser->see('change 2', '.saved')->see('hole', '.findings');
     expect($browser->js('return document.querySelectorAll(".rail-hole.is-held").length'))->toBeLessThan(6);
-    $browser->click('.is-overruled .let-go')->see('The hardest worked fixing is at', '.findings');
+    $browser->click('.is-overruled .let-go')->see('The most loaded fixing is at', '.findings');
 
     expect($browser->js('return document.querySelectorAll(".rail-hole.is-held").length'))->toBe(6);
 });
@@ -64,9 +64,9 @@ test('a wall is swept, read and taken into the survey', function () {
 test('a cable behind the rail is slid past with one click', function () {
     $browser = $this->browser
         ->visit('/doorways/12/anchors')
-        ->see('The cable runs behind', '.findings')
+        ->see('There is a cable behind', '.findings')
         ->see('Slide the rail to', '.findings');
-    $browser->click('[data-code="cable-behind"] .cure')->seeGone('The cable runs behind', '.findings');
+    $browser->click('[data-code="cable-behind"] .cure')->seeGone('There is a cable behind', '.findings');
 
     expect($browser->text('.saved'))->toContain('change 2');
 });

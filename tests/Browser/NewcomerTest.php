@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a newcomer opens the demo and reads the yoke line', function () {
-    $this->browser->visit('/')->press('Kiln room')->see('2 191', '.strip')->see('Yoke line', '.strip');
+    $this->browser->visit('/')->press('Kiln room')->see('2 191', '.strip')->see('Rail line', '.strip');
 
-    expect($this->browser->text('.verdict h2'))->toBe('Fits, once settled.');
+    expect($this->browser->text('.verdict h2'))->toBe('Will fit once the open points are resolved.');
 });
 
 test('a newcomer makes a doorway from nothing and prints its sheet', function () {
@@ -143,7 +143,7 @@ test('escape gives the old value back', function () {
 });
 
 test('every number shows the sum it came from', function () {
-    $browser = $this->browser->visit('/doorways/1/rail')->click('.read.is-yoke')->see('leaf height', '#why');
+    $browser = $this->browser->visit('/doorways/1/rail')->click('.read.is-yoke')->see('door height', '#why');
 
     expect($browser->text('#why'))->toContain('floor gap')->toContain('2 191')->toContain('41');
 });

@@ -42,7 +42,7 @@ test('every control of the site is large enough for a glove', function () {
 test('what is being typed stays when an answer to something else comes', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     sayDone($browser, 'Check the kit’s box');
-    $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->type('Leaf width, measured', '968');
+    $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->type('Door width, measured', '968');
     $browser->js(
         <<<'JS'
             const step = document.querySelector('.site-step:not([hidden])');
@@ -72,7 +72,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
     $browser->disconnect();
     sayDone($browser, 'Check the kit’s box');
     $browser->see('Bring the door in', '.site-step:not([hidden]) h2');
-    $browser->type('Leaf width, measured', '968')->see('2 waiting to be sent', '#link-state');
+    $browser->type('Door width, measured', '968')->see('2 waiting to be sent', '#link-state');
     // Closed and opened again, still with no connection.
     $browser->visit('/doorways/1/site')->see('2 waiting to be sent', '#link-state');
     expect($browser->text('[data-step="box-check"] h2'))
@@ -83,20 +83,20 @@ test('with no connection the steps go on, what is entered waits, and all of it a
     $browser->see('3 waiting to be sent', '#link-state');
     $browser->connect();
     $browser->js('window.dispatchEvent(new Event("online"))');
-    $browser->see('2 of 33 steps', '.site-far')->see('Leaf width: 3 more than planned.', '.deviation');
+    $browser->see('2 of 33 steps', '.site-far')->see('Door width: 3 more than planned.', '.deviation');
     $browser->visit('/doorways/1/log');
 
     expect(
         $browser->js(
             'return [...document.querySelectorAll(".log-lines p")].map((line) => line.textContent).slice(0, 3)',
         ),
-    )->toBe(['Bring the door in done', 'Leaf width: 968, planned 965', 'Check the kit’s box done']);
+    )->toBe(['Bring the door in done', 'Door width: 968, planned 965', 'Check the kit’s box done']);
 });
 
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the door in', '.site-step:not([hidden]) h2');
-    $browser->type('Leaf width, measured', 'about so')->see('does not read as a length', '.site-step:not([hidden])');
+    $browser->type('Door width, measured', 'about so')->see('does not read as a length', '.site-step:not([hidden])');
 
     expect($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))->toBe('about so');
 });
@@ -120,7 +120,7 @@ test('from a rail that came out low to a way out, a proof and a signature', func
         ->size(390, 844)
         ->visit('/doorways/12/site')
         ->press('What can be done')
-        ->see('The leaf runs by itself', '.found');
+        ->see('The door runs by itself', '.found');
     $browser->press('Do this')->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
     foreach (
         [

@@ -5,14 +5,14 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a thing on the wall is dragged out of the leaf’s way, and its finding goes', function () {
-    $browser = $this->browser->visit('/doorways/8/wall')->see('Light switch is behind the leaf', '.findings');
+    $browser = $this->browser->visit('/doorways/8/wall')->see('Light switch is behind the door', '.findings');
     $browser->driver
         ->action()
         ->clickAndHold($browser->find('[data-place^="survey.obstacles"] .obstacle'))
         ->moveByOffset(190, 0)
         ->release()
         ->perform();
-    $browser->seeGone('Light switch is behind the leaf', '.findings');
+    $browser->seeGone('Light switch is behind the door', '.findings');
 
     expect((int) $browser->value('Thing 1, from'))->toBeGreaterThan(3200);
 });
@@ -29,8 +29,8 @@ test('a new thing is put on the wall and taken off again', function () {
     $browser = $this->browser
         ->visit('/doorways/1/wall')
         ->press('+ thermostat')
-        ->see('Thermostat is behind the leaf', '.findings');
-    $browser->press('Move the thermostat away')->seeGone('Thermostat is behind the leaf', '.findings');
+        ->see('Thermostat is behind the door', '.findings');
+    $browser->press('Move the thermostat away')->seeGone('Thermostat is behind the door', '.findings');
 
     expect($browser->text('.saved'))->toContain('change 3');
 });

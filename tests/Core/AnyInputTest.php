@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Plain;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\Section;
@@ -105,11 +106,11 @@ test('whatever stands in a document, it is set out and drawn, or refused at its 
 
                 return;
             }
-            $drawn = Svg::write(Elevation::of($setout->doorway, $setout->plan, $setout->write));
+            $drawn = Svg::write(Elevation::of($setout->doorway, $setout->plan, new Plain()));
             if ($setout->plan !== null) {
                 $drawn .=
-                    Svg::write(Above::of($setout->plan, $setout->write)).
-                    Svg::write(Section::of($setout->plan, $setout->write));
+                    Svg::write(Above::of($setout->plan, new Plain())).
+                    Svg::write(Section::of($setout->plan, new Plain()));
                 expect(Slide::frames($setout->plan, array_values($setout->plan->leaves())[0]))
                     ->not->toBeEmpty()
                     ->and(Cautions::of($setout->plan))

@@ -40,7 +40,7 @@ function change(array $with, ?Doorway $doorway = null, string $station = 'leaf')
 test('each station shows verdict, drawing and numbers', function (string $station) {
     $this->get(route('bench', [kilnRoom(), $station]))
         ->assertOk()
-        ->assertSee('Fits, once settled.')
+        ->assertSee('Will fit once the open points are resolved.')
         ->assertSee('scene-elevation', false)
         ->assertSee("2\u{202f}191");
 })->with(['wall', 'leaf', 'rail']);
@@ -102,7 +102,7 @@ test('every change is a revision that says what and who', function () {
     change(['place' => 'brief.rules.gap', 'value' => '10']);
     $revision = kilnRoom()->revision;
 
-    expect([$revision->number, $revision->what, $revision->who])->toBe([2, gapSet('10'), 'Ines']);
+    expect([$revision->number, $revision->what->says(), $revision->who])->toBe([2, gapSet('10'), 'Ines']);
     $this->get(route('history', kilnRoom()))->assertSee(gapSet('10'))->assertSee('Ines');
 });
 
@@ -132,9 +132,9 @@ test('undo takes back one’s own last change, as a change of its own, and redo 
 
     expect($gaps)
         ->toBe(['10', 12, 12, '10', '14', '14'])
-        ->and(kilnRoom()->revisions()->orderBy('number')->pluck('what')->all())
+        ->and(kilnRoom()->revisions()->orderBy('number')->get()->map(fn ($revision) => $revision->what->says())->all())
         ->toBe([
-            'demo',
+            'measured and planned',
             gapSet('10'),
             gapSet('14'),
             'undid: '.gapSet('14'),
@@ -335,7 +335,7 @@ test('a cure of the bench cures', function () {
 test('a number shows the sum it came from', function () {
     $this->get(route('why', [kilnRoom(), 'yoke_line']))
         ->assertOk()
-        ->assertSeeInOrder(['Yoke line', 'floor gap', 'leaf height', 'rise']);
+        ->assertSeeInOrder(['Rail line', 'floor gap', 'door height', 'rise']);
     $this->get(route('why', [kilnRoom(), 'nonsense']))->assertNotFound();
 });
 

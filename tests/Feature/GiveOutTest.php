@@ -84,7 +84,7 @@ function wholeJob(Job $job): array
                 fn (Doorway $doorway) => [
                     $doorway->name,
                     $doorway->verdict,
-                    $doorway->summary,
+                    $doorway->summary->write(),
                     $doorway->revision->number,
                     $doorway->archived_at?->toJSON(),
                     $doorway->trace?->csv,
@@ -115,7 +115,7 @@ function wholeJob(Job $job): array
                             fn (Revision $revision) => [
                                 $revision->number,
                                 $revision->parent?->number,
-                                $revision->what,
+                                $revision->what->write(),
                                 $revision->who,
                                 $revision->created_at->toJSON(),
                                 $revision->document->toJson(),
@@ -604,7 +604,7 @@ test('marks and fixings as a table have the places of the plan', function () {
     );
 
     expect($rows[1])
-        ->toBe(['mark', 'wall', 'board-l', 'header, left end', '670.5', '', '', '', '', '', 'mark-wall'])
+        ->toBe(['mark', 'wall', 'board-l', 'header board, left end', '670.5', '', '', '', '', '', 'mark-wall'])
         ->and(array_column($rows, 0))
         ->toContain('fixing');
 });

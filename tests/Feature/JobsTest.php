@@ -23,7 +23,7 @@ test('the list shows every doorway with its verdict', function () {
         ->assertOk()
         ->assertSee('Kiln room')
         ->assertSee('It fits.')
-        ->assertSee("Leaf 965 × 2\u{202f}138")
+        ->assertSee("Door 965 × 2\u{202f}138")
         ->assertSee('Not enough measured yet.');
 });
 

@@ -96,7 +96,7 @@ test('a height is one level, places, or a laser, as it is chosen', function (str
 
 test('a laser line at the high spot gives one offset for the whole wall', function () {
     ($this->set)('brief.rules.heights', 'laser');
-    ($this->set)('marking.laser', '1191')->assertSeeInOrder(['Yoke line', "1\u{202f}000", 'above the laser']);
+    ($this->set)('marking.laser', '1191')->assertSeeInOrder(['Rail line', "1\u{202f}000", 'above the laser']);
 });
 
 test('a mark ticked off stays ticked', function () {
@@ -198,8 +198,8 @@ test('leaf and parts show every leaf, the bits in steps, and what is held which 
         ->assertOk()
         ->assertSee('3 → 7 → 10')
         ->assertSee('Standoff: wide foot to the board.')
-        ->assertSee('Stop: buffer towards the leaf.')
-        ->assertSee('face 157 from the rail’s left end');
+        ->assertSee('Stop: buffer towards the door.')
+        ->assertSee('face 157 from the left end of the rail');
 });
 
 test('each leaf of a pair has its card, and each stop its drawing', function () {
@@ -209,7 +209,7 @@ test('each leaf of a pair has its card, and each stop its drawing', function () 
         ->assertSee('Right leaf, opens right')
         ->getContent();
 
-    expect(substr_count($page, 'At the stop: the rail as one faces it'))->toBe(4);
+    expect(substr_count($page, 'At the stop: the rail seen from the front'))->toBe(4);
 });
 
 test('a hole outside the solid members is a finding, with a cure that takes it away', function () {
@@ -225,7 +225,7 @@ test('a hole outside the solid members is a finding, with a cure that takes it a
     ]);
 
     $this->get("{$this->url}/parts")->assertSee('Outside every solid member:');
-    $this->get("{$this->url}/leaf")->assertSee('holes are outside the solid members of the leaf');
+    $this->get("{$this->url}/leaf")->assertSee('holes are outside the solid parts of the door');
 });
 
 test('the size card nudges a length instead of losing it', function () {

@@ -46,8 +46,8 @@ test('for people it is a table, with verdict and findings', function () {
     expect($exit)
         ->toBe(0)
         ->and($out)
-        ->toContain('Packing loft: Not like this.')
-        ->toContain('Yoke line')
+        ->toContain('Packing loft: Won’t work as drawn.')
+        ->toContain('Rail line')
         ->toContain('headroom')
         ->toContain('cure:');
 });

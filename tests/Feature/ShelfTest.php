@@ -128,7 +128,7 @@ test('a doorway keeps the kit it was planned with, and is told when the shelf’
     $this->get("/doorways/{$doorway->id}/rail")
         ->assertOk()
         ->assertSee("2\u{202f}191")
-        ->assertSee('The shelf’s kit has changed since');
+        ->assertSee('The kit on file has changed since');
     $this->post("/doorways/{$doorway->id}/rail/changes", [
         'changes' => '{"kit": null}',
         'base' => $doorway->revision_id,

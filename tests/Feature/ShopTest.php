@@ -36,7 +36,7 @@ beforeEach(function () {
 test('a job’s list tells what for, what it costs, and how its boards are cut', function () {
     $this->get("/jobs/{$this->job->id}/materials")
         ->assertOk()
-        ->assertSee('Leaf 965 × 2')
+        ->assertSee('Door 965 × 2')
         ->assertSee('Kiln room, ')
         ->assertSee('with 20 % tax')
         ->assertSee('Proved: no other way')
@@ -46,7 +46,7 @@ test('a job’s list tells what for, what it costs, and how its boards are cut',
 test('the list of one doorway has only that', function () {
     $this->get("/jobs/{$this->job->id}/materials?doorway={$this->kiln->id}")
         ->assertOk()
-        ->assertSee('Leaf 965')
+        ->assertSee('Door 965')
         ->assertDontSee('Map archive: ');
 });
 
@@ -95,8 +95,8 @@ test('of two who price one thing the later stands and both are told', function (
 });
 
 test('how the house reckons changes the list', function () {
-    $screws = fn () => collect((new JobMaterials($this->job, null, $this->kiln->id))->groups()['Fixings'])->first(
-        fn ($line) => str_starts_with($line->material->what, 'Wood screw 6'),
+    $screws = fn () => collect((new JobMaterials($this->job, null, $this->kiln->id))->groups()['fixings'])->first(
+        fn ($line) => str_starts_with($line->material->key, 'wood-screw 6'),
     )->count;
     $before = $screws();
     $this->post("/jobs/{$this->job->id}/materials/price", ['setting' => 'spares', 'price' => '2']);
@@ -136,7 +136,7 @@ test('a yard that sells by the foot sells boards of whole feet', function () {
     ])->assertRedirect();
     $boards = array_map(
         fn ($line) => $line->material->key,
-        (new JobMaterials($this->job, null, $this->kiln->id))->groups()['Boards'],
+        (new JobMaterials($this->job, null, $this->kiln->id))->groups()['boards'],
     );
 
     expect($boards)->toHaveCount(1)->and($boards[0])->toMatch('/^board 140x19x(2438\.4|3657\.6)$/');

@@ -201,7 +201,7 @@ test('a number that differs by more than it may is told, with where to look', fu
             ($this->run)()->deviations(),
         ),
     )->toBe(['leaf-differs' => [['leaf-width', '3 more than planned']]]);
-    $this->get("{$this->url}/site")->assertSee('Leaf width: 3 more than planned.');
+    $this->get("{$this->url}/site")->assertSee('Door width: 3 more than planned.');
 });
 
 test('one who enters later than another is told, and both are kept', function () {
@@ -343,9 +343,9 @@ test('the demo has a doorway whose rail came out low, and the way to true it', f
 
     $this->get("/doorways/{$meter->id}/site")
         ->assertSee('Hole centre at the last fixing, up from the floor there: 4 less than planned.')
-        ->assertSee('Skipped: The leaf came finished.');
+        ->assertSee('Skipped: The door came finished.');
     $this->get("/doorways/{$meter->id}/found/line")
-        ->assertSee('The leaf runs by itself')
+        ->assertSee('The door runs by itself')
         ->assertSee('Loosen, left end down, right end up');
 });
 
@@ -380,14 +380,14 @@ test('what was found is worked through to its ways out', function (string $row, 
     ['hazard', ['kind' => 'pipe', 'from' => '3300', 'to' => '3310'], 'Nothing is planned within 50 of it'],
     ['wall-ends', ['end' => 'to', 'at' => '2700'], 'Slide the rail to 570'],
     ['rubs', ['thing' => 'survey.opening.casing.thickness', 'proud' => '27'], 'A spacer of 2 behind every standoff'],
-    ['off-guide', ['leaf-width' => '955'], 'Park -5 past the jamb'],
+    ['off-guide', ['leaf-width' => '955'], 'Park 5 short of the jamb'],
     [
         'leaf-differs',
         ['leaf-width' => '968', 'leaf-thick-lead' => '42', 'leaf-thick-trail' => '41'],
-        'Take it as it is',
+        'Use it as it is',
     ],
-    ['bounces', ['disc-gap' => '9'], 'Set the discs to 3 under the rail'],
-    ['kit-differs', ['trial-gap' => '24', 'trial-hole' => '46'], 'Bore the hangers at 49, 111'],
+    ['bounces', ['disc-gap' => '9'], 'Set the discs 3 below the rail'],
+    ['kit-differs', ['trial-gap' => '24', 'trial-hole' => '46'], 'Drill the hanger holes at 49 and 111'],
     ['wrong-edge', ['hole-1' => '730.5', 'hole-2' => '1132.5'], 'Slide the rail to 671'],
 ]);
 
@@ -403,7 +403,7 @@ test('a stud that is elsewhere is worked with where it really is, and the record
         'told' => ["stud-{$store->revision->document->get('survey.studs[3].id')}" => '37 in'],
     ])
         ->assertSee('Worked with the studs where they really are.')
-        ->assertSee('A board of');
+        ->assertSee('A header board');
     $this->post("/doorways/{$store->id}/found/hole-missed/take", ['way' => 'header', 'base' => $store->revision_id]);
     $now = $store->refresh()->revision->document;
 
@@ -414,8 +414,8 @@ test('the leaf that came is drawn beside the one that was planned', function () 
     ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '968', 'units' => 'mm']]);
 
     $this->get("{$this->url}/site")
-        ->assertSee('3 more wide')
-        ->assertSee('high as planned');
+        ->assertSee('3 wider')
+        ->assertSee('height as planned');
 });
 
 test('what a tape cannot be sure of stands among the findings', function () {
@@ -437,7 +437,7 @@ test('a way out that is taken changes the plan, keeps the old one, and is logged
         ->and($now->document->get('brief.rules.rail_left'))
         ->toBe('774')
         ->and(LogEntry::query()->where('kind', 'decision')->firstOrFail()->data)
-        ->toMatchArray(['way' => 'shift', 'harm' => 'nothing shows'])
+        ->toMatchArray(['way' => 'shift', 'harm' => '{"say":"recovery.harm","how":"0","in":"mm"}'])
         ->and($this->doorway->revisions()->where('number', 1)->exists())
         ->toBeTrue();
 });
@@ -445,7 +445,7 @@ test('a way out that is taken changes the plan, keeps the old one, and is logged
 test('a cable that is found stands in the survey before anything is decided, with who found it', function () {
     $this->withSession(['who' => 'Ines'])
         ->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']])
-        ->assertSee('It stands in the survey now.');
+        ->assertSee('It is now part of the survey.');
     $hazard = $this->doorway->refresh()->revision->document->get('survey.hazards[0]');
 
     expect($hazard)->toMatchObject([
@@ -531,7 +531,7 @@ test('what is found of the wall stands in its survey, with who found it', functi
     $this->withSession(['who' => 'Ines'])
         ->post("{$this->url}/found/{$row}", ['told' => $told])
         ->assertOk()
-        ->assertSee('It stands in the survey now.');
+        ->assertSee('It is now part of the survey.');
     $list = $this->doorway->refresh()->revision->document->get($place);
 
     expect($list)
@@ -580,7 +580,7 @@ test('what follows of a thing that is found is said at once', function () {
 
 test('a size that was measured wrong is put right in the survey', function () {
     $this->post("{$this->url}/found/size", ['told' => ['size' => 'survey.wall.ceiling', 'is' => '2300']])->assertSee(
-        'It stands in the survey now.',
+        'It is now part of the survey.',
     );
 
     expect($this->doorway->refresh()->revision->document->get('survey.wall.ceiling'))->toBe('2300');
@@ -675,7 +675,7 @@ test('a rail that is up has no slack left', function () {
     );
 
     $this->post("{$this->url}/found/hazard", ['told' => ['kind' => 'cable', 'from' => '1990']])->assertSee(
-        'Its holes are bored: the rail has no slack left.',
+        'Its holes are drilled: the rail has no slack left.',
     );
 });
 
@@ -705,12 +705,12 @@ test('the log tells plan and site in one, and can be filtered and given out', fu
 
     $this->get("{$this->url}/log")
         ->assertOk()
-        ->assertSee('Leaf width: 968, planned 965')
+        ->assertSee('Door width: 968, planned 965')
         ->assertSee('A knot at the top')
         ->assertSee('change 1');
     $this->get("{$this->url}/log?kind=note")
         ->assertSee('A knot at the top')
-        ->assertDontSee('Leaf width: 968');
+        ->assertDontSee('Door width: 968');
     $this->get("{$this->url}/log?kind[]=x")->assertOk();
     expect(
         $this->get("{$this->url}/log.csv")
@@ -733,11 +733,11 @@ test('every kind of entry has its sentence in the log', function () {
 
     $this->get("/doorways/{$meter}/log")
         ->assertSee('Marked rail, left end')
-        ->assertSee('Line proved, laid out')
+        ->assertSee('Line checked, Door, hanger and rail laid out on the floor')
         ->assertSee('The rail line is out of level')
         ->assertSee('does not hold')
         ->assertSee('Touch up the jamb: open')
-        ->assertSee('skipped: The leaf came finished.');
+        ->assertSee('skipped: The door came finished.');
 });
 
 test('two plans are compared as drawing and list', function () {
@@ -750,7 +750,7 @@ test('two plans are compared as drawing and list', function () {
     $this->get("{$this->url}/compare?from=1&to=2")
         ->assertOk()
         ->assertSee('gap')
-        ->assertSeeInOrder(['Yoke line', "2\u{202f}191", "2\u{202f}251"]);
+        ->assertSeeInOrder(['Rail line', "2\u{202f}191", "2\u{202f}251"]);
     $this->get("{$this->url}/compare?from=2&to=2")->assertSee('Nothing.');
     $this->get("{$this->url}/compare?from=99&to=x")->assertOk();
 });

@@ -76,7 +76,7 @@ test('the ways of an unmeasured doorway say what to measure', function () {
     $this->get("{$this->url}/ways")->assertOk();
     $this->get("{$this->url}/ways/list")
         ->assertOk()
-        ->assertSee('Measure the doorway first: the left jamb and the width');
+        ->assertSee('Next, measure the left jamb and the width');
 });
 
 test('more stock than is worked in one go is said, and worked on request', function () {

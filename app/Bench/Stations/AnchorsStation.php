@@ -10,6 +10,7 @@ use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
 use App\Words\BenchWords;
+use App\Words\Speaker;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Holding\Alternative;
@@ -32,6 +33,7 @@ final class AnchorsStation
             ...array_combine(Wood::names(), array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names())),
         ];
         $wood = fn (string $place) => Row::of(Field::of($place, grey: '', options: $woods)->asList());
+        $speak = Speaker::in($setout->write);
         $masonry = $brief->backing === Backing::Masonry || $setout->doorway->survey->isMasonry();
 
         return [
@@ -64,12 +66,12 @@ final class AnchorsStation
                         array_map(
                             fn (Alternative $other) => new Offer(
                                 BenchWords::say('offers.'.($other->holds ? 'holds' : 'does-not-hold'), [
-                                    'what' => $other->says,
-                                    'costs' => ucfirst($other->costs),
+                                    'what' => $speak->say($other->says()),
+                                    'costs' => ucfirst($speak->say($other->costs())),
                                 ]),
                                 $other->backing === null ? [] : ['brief.backing' => $other->backing->value],
                             ),
-                            Alternatives::of($plan, $setout->write),
+                            Alternatives::of($plan),
                         ),
                     ),
                 ],

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Files\DoorwayFile;
 use App\Shelf;
 use App\Words\FieldWords;
+use App\Words\Speaker;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 use YokeLine\Format\Assumed;
@@ -40,7 +41,7 @@ final class PlanDoorway extends Command
                 implode(
                     "\n",
                     array_map(
-                        fn (Finding $finding) => "{$finding->where}: {$finding->says}. {$finding->more}",
+                        fn (Finding $finding) => "{$finding->where}: {$this->says($finding, $setout)}",
                         $setout->findings,
                     ),
                 ),
@@ -50,7 +51,11 @@ final class PlanDoorway extends Command
             ? $this->line(
                 (string) json_encode(
                     [
-                        ...PlanWriter::write($setout->plan, $setout->findings),
+                        ...PlanWriter::write(
+                            $setout->plan,
+                            $setout->findings,
+                            Speaker::in($setout->write)->say(...),
+                        ),
                         'assumed' => Assumed::in($setout->document),
                     ],
                     JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
@@ -63,11 +68,12 @@ final class PlanDoorway extends Command
 
     private function tell(Setout $setout): void
     {
-        $this->line("{$setout->doorway->name}: {$setout->verdict()->says()}");
+        $speak = Speaker::in($setout->write);
+        $this->line("{$setout->doorway->name}: {$speak->say($setout->verdict()->says())}");
         $this->table(
             ['', $setout->doorway->units->value],
             array_map(
-                fn ($sum) => [$sum->name, $setout->write->show($sum->total)],
+                fn ($sum) => [ucfirst($speak->say($sum->says())), $setout->write->show($sum->total)],
                 array_values($setout->plan?->sums() ?? []),
             ),
         );
@@ -75,11 +81,19 @@ final class PlanDoorway extends Command
             $this->line('assumed  '.FieldWords::label($place));
         }
         foreach ($setout->findings as $finding) {
-            $this->line("{$finding->severity->value}  {$finding->code->value}: {$finding->says}. {$finding->more}");
+            $this->line("{$finding->severity->value}  {$finding->code->value}: {$this->says($finding, $setout)}");
             foreach ($finding->cures as $cure) {
-                $this->line("        cure: {$cure->says}".($cure->effect === '' ? '' : " ({$cure->effect})"));
+                $effect = $cure->effect === [] ? '' : " ({$speak->list($cure->effects())})";
+                $this->line("        cure: {$speak->say($cure->says())}{$effect}");
             }
         }
+    }
+
+    private function says(Finding $finding, Setout $setout): string
+    {
+        $speak = Speaker::in($setout->write);
+
+        return trim("{$speak->sentence($finding->says())} {$speak->say($finding->more())}");
     }
 
     private function existing(mixed $path): string

@@ -10,6 +10,7 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Rules\Level;
 use App\Rules\RuleBook;
+use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\Document;
@@ -24,7 +25,7 @@ final class DoorwayController
         $doorway = Doorway::begin(
             $job,
             RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)),
-            'begun',
+            StoredMessage::change('begun'),
             $editor,
         );
 
@@ -35,7 +36,10 @@ final class DoorwayController
     {
         $editor = Editor::of($request);
         $name = $this->named($request);
-        (new Change(['name' => $name], "named {$name}", $editor))->applyTo($doorway, (int) $doorway->revision_id);
+        (new Change(['name' => $name], StoredMessage::change('named', ['name' => $name]), $editor))->applyTo(
+            $doorway,
+            (int) $doorway->revision_id,
+        );
 
         return to_route('jobs');
     }
@@ -44,7 +48,12 @@ final class DoorwayController
     {
         $editor = Editor::of($request);
         $document = $doorway->revision->document->with('name', "{$doorway->name}, copy");
-        $copy = Doorway::begin($doorway->job, $document, "copied from {$doorway->name}", $editor);
+        $copy = Doorway::begin(
+            $doorway->job,
+            $document,
+            StoredMessage::change('copied', ['name' => $doorway->name]),
+            $editor,
+        );
 
         return to_route('bench', [$copy, 'wall']);
     }

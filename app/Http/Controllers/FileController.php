@@ -8,6 +8,7 @@ use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -42,7 +43,7 @@ final class FileController
                 'problems' => $problem->problems,
             ]);
         }
-        $doorway = Doorway::begin($job, $document, 'brought in from a file', $editor);
+        $doorway = Doorway::begin($job, $document, StoredMessage::change('imported-file'), $editor);
 
         return to_route('bench', [$doorway, 'wall']);
     }

@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Site\FoundForm;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,13 +43,13 @@ final class FoundController
         if ($request->input('way') === 'leave') {
             return $this->leave($form, $request->string('why')->trim()->value(), $editor);
         }
-        $way = $form->way((string) $request->input('way')) ?? abort(404, 'There is no such way out any more.');
+        $way = $form->way((string) $request->input('way')) ?? abort(404, Speaker::words('site.refusals.no-way'));
         try {
             if ($way->changes !== []) {
                 Notices::carry(
                     $editor,
                     $doorway->id,
-                    (new Change($way->changes, "On site, {$form->title()}: {$way->title}", $editor))->applyTo(
+                    (new Change($way->changes, $form->taken($way), $editor))->applyTo(
                         $doorway,
                         $request->integer('base'),
                     ),
@@ -65,7 +66,10 @@ final class FoundController
     private function leave(FoundForm $form, string $why, Editor $editor): RedirectResponse
     {
         if ($why === '') {
-            return to_route('found', [$form->doorway, $form->row])->with('not_taken', 'Say why it is left as it is.');
+            return to_route('found', [$form->doorway, $form->row])->with(
+                'not_taken',
+                Speaker::words('site.refusals.why-left'),
+            );
         }
         $form->left($why, $editor->name);
 
@@ -75,7 +79,7 @@ final class FoundController
     /** @param  array<string, array{typed: string, says: string}>  $refused */
     private function form(Request $request, Doorway $doorway, string $row, array $refused = []): FoundForm
     {
-        isset(Problems::ROWS[$row]) || abort(404, 'There is no such thing to find.');
+        in_array($row, Problems::ROWS, true) || abort(404, Speaker::words('site.refusals.nothing-to-find'));
 
         return new FoundForm($doorway, $row, Editor::of($request)->units, $refused);
     }

@@ -10,12 +10,14 @@ use App\Paper\MarksTable;
 use App\Paper\SetOutSheet;
 use App\Paper\SheetContent;
 use App\Paper\Templates;
+use App\Words\Speaker;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use YokeLine\Drawing\Dxf;
 use YokeLine\Drawing\Svg;
 use YokeLine\Drawing\WallOutline;
+use YokeLine\Measure\Unit;
 
 /** What a doorway gives to paper and to other programs. */
 final class GiveOutController
@@ -31,8 +33,8 @@ final class GiveOutController
                 SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper),
             ],
             'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $paper)],
-            'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan))],
-            'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan))],
+            'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan, Speaker::in(Unit::Millimetre)))],
+            'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan, Speaker::in(Unit::Millimetre)))],
             default => ['text/csv; charset=UTF-8', MarksTable::csv($plan)],
         };
 

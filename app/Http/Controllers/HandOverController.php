@@ -55,7 +55,11 @@ final class HandOverController
     public function sign(Request $request, Doorway $doorway): RedirectResponse
     {
         $name = mb_substr((string) $request->input('name'), 0, 120);
-        $problem = $this->over($request, $doorway)->sign($name, (string) $request->input('strokes'), Editor::of($request)->name);
+        $problem = $this->over($request, $doorway)->sign(
+            $name,
+            (string) $request->input('strokes'),
+            Editor::of($request)->name,
+        );
         if ($problem !== null) {
             return to_route('hand-over', $doorway)->with('not_signed', $problem)->withInput();
         }

@@ -10,6 +10,7 @@ use App\Editing\Undo;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
+use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,7 +34,11 @@ final class HistoryController
     {
         abort_unless($revision->doorway_id === $doorway->id, 404);
         $editor = Editor::of($request);
-        $doorway->rewrite(fn () => $revision->document, "back to revision {$revision->number}", $editor);
+        $doorway->rewrite(
+            fn () => $revision->document,
+            StoredMessage::change('back-to', ['n' => $revision->number]),
+            $editor,
+        );
 
         return to_route('bench', [$doorway, 'wall']);
     }

@@ -42,7 +42,7 @@ final class LogController
                 array_map(
                     fn (LogLine $line) => [
                         $line->at->toIso8601String(),
-                        LogLine::KINDS[$line->kind] ?? $line->kind,
+                        LogLine::kind($line->kind),
                         $line->who,
                         $line->change,
                         $line->says,
@@ -82,6 +82,6 @@ final class LogController
     {
         $kind = $request->query('kind');
 
-        return is_string($kind) && isset(LogLine::KINDS[$kind]) ? $kind : '';
+        return is_string($kind) && in_array($kind, LogLine::KINDS, true) ? $kind : '';
     }
 }

@@ -53,7 +53,7 @@ final class MarksController
         $form = MarkingForm::of($request, $doorway);
         $way = (string) $request->input('way');
         $typed = trim((string) $request->input('read'));
-        isset(Proofs::WAYS[$way]) || abort(404, 'There is no such proof.');
+        in_array($way, Proofs::WAYS, true) || abort(404, 'There is no such proof.');
         $refused = [];
         try {
             if ($typed !== '') {

@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Meter\DistanceMeter;
 use App\Models\Doorway;
+use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -55,7 +56,7 @@ final class ReadingsController
                 Notices::carry(
                     $editor,
                     $doorway->id,
-                    (new Change($read->changes, 'readings brought in from a table', $editor))->applyTo(
+                    (new Change($read->changes, StoredMessage::change('imported-readings'), $editor))->applyTo(
                         $doorway,
                         $request->integer('base'),
                     ),

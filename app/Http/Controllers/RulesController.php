@@ -46,7 +46,12 @@ final class RulesController
             'said' => $said,
             'why' => (string) $request->input('why'),
             'seen' => $request->integer('seen'),
-            'preview' => Preview::of(new RuleBook($level), $rule, $said, Editor::of($request)->units ?? Unit::Millimetre),
+            'preview' => Preview::of(
+                new RuleBook($level),
+                $rule,
+                $said,
+                Editor::of($request)->units ?? Unit::Millimetre,
+            ),
         ]);
     }
 

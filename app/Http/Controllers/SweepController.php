@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Scanning\WallSweep;
+use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -33,7 +34,10 @@ final class SweepController
         abort_unless(in_array($height, SimulatedWall::HEIGHTS, true), 404);
         $sweep = new WallSweep($doorway, $doorway->setout(null));
 
-        return response()->json(['height' => $height, 'rows' => $sweep->pass($height, $request->query('way') !== 'back')]);
+        return response()->json([
+            'height' => $height,
+            'rows' => $sweep->pass($height, $request->query('way') !== 'back'),
+        ]);
     }
 
     /** What a trace says, before anything is taken. */
@@ -59,15 +63,8 @@ final class SweepController
         $sweep = new WallSweep($doorway, $doorway->setout(null));
         $trace = Trace::read((string) $request->input('csv'));
         try {
-            Notices::carry(
-                $editor,
-                $doorway->id,
-                (new Change(
-                    $sweep->changes($sweep->scan($trace)),
-                    'studs and live zones of a sweep',
-                    $editor,
-                ))->applyTo($doorway, $request->integer('base')),
-            );
+            $change = new Change($sweep->changes($sweep->scan($trace)), StoredMessage::change('swept'), $editor);
+            Notices::carry($editor, $doorway->id, $change->applyTo($doorway, $request->integer('base')));
             $sweep->keep($trace);
         } catch (UnreadableFile $problem) {
             return to_route('sweep', $doorway)->withErrors($problem->problems);

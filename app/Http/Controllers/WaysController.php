@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Ways\WaysHere;
+use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,27 +38,28 @@ final class WaysController
         $weights = $here->weights()->with(array_map(intval(...), $request->only(array_keys($here->weights()->of))));
         try {
             $here->search();
-        } catch (NotYetMeasured $problem) {
-            return response(
-                '<p class="nothing">Measure the doorway first: '.e(implode('; ', $problem->missing)).'.</p>',
-            );
+        } catch (NotYetMeasured) {
+            return response('<p class="nothing">'.e($here->firstOfAll()).'</p>');
         }
         $request->session()->save();
 
-        return response()->stream(function () use ($here, $weights) {
-            foreach ($here->rankings(self::SHOW_AT) as $ranking) {
-                echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights])->render(),
-                self::NEXT;
-                if (ob_get_level() > 0) {
-                    ob_flush();
+        return response()->stream(
+            function () use ($here, $weights) {
+                foreach ($here->rankings(self::SHOW_AT) as $ranking) {
+                    echo view('ways.list', ['here' => $here, 'ranking' => $ranking, 'weights' => $weights])->render(),
+                    self::NEXT;
+                    if (ob_get_level() > 0) {
+                        ob_flush();
+                    }
+                    flush();
                 }
-                flush();
-            }
-        }, headers: [
-            'Content-Type' => 'text/html; charset=utf-8',
-            'X-Accel-Buffering' => 'no',
-            'Cache-Control' => 'no-store',
-        ]);
+            },
+            headers: [
+                'Content-Type' => 'text/html; charset=utf-8',
+                'X-Accel-Buffering' => 'no',
+                'Cache-Control' => 'no-store',
+            ],
+        );
     }
 
     public function take(Request $request, Doorway $doorway): RedirectResponse
@@ -70,7 +72,7 @@ final class WaysController
                 $doorway->id,
                 (new Change(
                     is_array($changes) ? $changes : [],
-                    'took a way: '.mb_substr((string) $request->input('says'), 0, 200),
+                    StoredMessage::change('chose', ['what' => mb_substr((string) $request->input('says'), 0, 200)]),
                     $editor,
                 ))->applyTo($doorway, $request->integer('base')),
             );

@@ -10,6 +10,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** What is left to walk in before the leaf: to furniture, to the wall across, and round the end of a wall that ends. */
 final class Aisle implements Check
@@ -24,24 +25,31 @@ final class Aisle implements Check
         $plan = $sight->plan;
         $front = $plan->outerDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
         $survey = $plan->doorway->survey;
-        $across = $survey->walkway === null ? [] : [['the wall across', $survey->walkway, 'survey.wall.walkway', null]];
+        $across =
+            $survey->walkway === null
+                ? []
+                : [[Message::word('things', 'wall-across'), $survey->walkway, 'survey.wall.walkway', null]];
         $sweep = $plan->layout->sweep();
         foreach ($plan->room->obstacles as $obstacle) {
             if ($obstacle->standsOff->isOver($front) && $obstacle->x->overlaps($sweep)) {
-                $across[] = [$obstacle->name, $obstacle->standsOff, "{$obstacle->place}.stands_off", $obstacle];
+                $across[] = [$obstacle->called(), $obstacle->standsOff, "{$obstacle->place}.stands_off", $obstacle];
             }
         }
         $wanted = $sight->rules->aisle ?? Length::mm(self::NARROW_MM);
-        foreach ($across as [$name, $at, $where, $obstacle]) {
+        foreach ($across as [$what, $at, $where, $obstacle]) {
             $left = $at->minus($front);
             if ($sight->isShort($left, $wanted)) {
                 yield new Finding(
                     FindingCode::Aisle,
                     $sight->rules->aisle === null ? Severity::Note : Severity::Settle,
-                    "{$sight->say($left->orZeroIfNegative())} to walk in before {$name}",
-                    "{$sight->say($wanted)} is wanted; the leaf and its pull come {$sight->say($front)} out from the wall.",
                     $where,
-                    ['left' => $left, 'wanted' => $wanted],
+                    [
+                        'left' => $left,
+                        'wanted' => $wanted,
+                        'free' => $left->orZeroIfNegative(),
+                        'what' => $what,
+                        'front' => $front,
+                    ],
                     $obstacle === null ? [] : [$sight->moveAway($obstacle)],
                 );
             }
@@ -61,14 +69,11 @@ final class Aisle implements Check
             ] as $side => [$end, $room]
         ) {
             if ($end->isOpen() && $room->isUnder(Length::mm(self::NEAR_END_MM))) {
-                yield new Finding(
-                    FindingCode::OpenEnd,
-                    Severity::Note,
-                    "People come round the {$side} end of this wall",
-                    "The open leaf stands {$sight->say($room)} from it and {$sight->say($front)} out: its edge is met at shoulder height. Park it shorter, or mark the edge.",
-                    'brief.rules.park',
-                    ['room' => $room, 'out' => $front],
-                );
+                yield new Finding(FindingCode::OpenEnd, Severity::Note, 'brief.rules.park', [
+                    'room' => $room,
+                    'out' => $front,
+                    'side' => Message::word('sides', $side),
+                ]);
             }
         }
     }

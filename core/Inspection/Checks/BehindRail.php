@@ -36,11 +36,10 @@ final class BehindRail implements Check
                 yield new Finding(
                     FindingCode::ObstacleBehindRail,
                     Severity::Stop,
-                    ucfirst($obstacle->name).' is where the '.($header === null ? 'rail' : 'header').' goes',
-                    "It stands on the wall from {$sight->say($obstacle->x->low)} to {$sight->say($obstacle->x->high)}.",
                     "{$obstacle->place}.x[0]",
-                    [],
+                    ['what' => $obstacle->called(), 'low' => $obstacle->x->low, 'high' => $obstacle->x->high],
                     [$sight->moveAway($obstacle)],
+                    how: $header === null ? 'rail' : 'header',
                 );
             }
         }

@@ -23,14 +23,10 @@ final class BoltLong implements AnchorCheck
                     : $longest;
         }
         if ($longest !== null && $longest->isOver($sight->kit->boltLength)) {
-            yield new Finding(
-                FindingCode::BoltShort,
-                Severity::Note,
-                "The kit's bolts are too short: {$sight->say($longest)} is wanted",
-                "They are {$sight->say($sight->kit->boltLength)} long.",
-                'brief.kit',
-                ['length' => $longest, 'kit' => $sight->kit->boltLength],
-            );
+            yield new Finding(FindingCode::BoltShort, Severity::Note, 'brief.kit', [
+                'length' => $longest,
+                'kit' => $sight->kit->boltLength,
+            ]);
         }
     }
 }

@@ -9,6 +9,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Mass;
 
 /** A header built out from the wall, over something deep, pries at its fixings. */
@@ -22,17 +23,10 @@ final class BuiltOut implements Check
         }
         $arm = $sight->plan->innerDepth()->rail->total;
         $moment = ($sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm()) / 1000;
-        yield new Finding(
-            FindingCode::BuiltOut,
-            Severity::Note,
-            "The rail stands {$sight->say($arm)} out from the wall",
-            sprintf(
-                'The leaf pries at the wall with %.0f N·m. The packing is solid, under the whole board, and fixed to every stud; the screws are longer by %s.',
-                $moment,
-                $sight->say($header->buildOut),
-            ),
-            'brief.header.build_out',
-            ['moment_Nm' => $moment, 'arm' => $arm],
-        );
+        yield new Finding(FindingCode::BuiltOut, Severity::Note, 'brief.header.build_out', [
+            'moment_Nm' => Quantity::newtonMetres($moment),
+            'arm' => $arm,
+            'build_out' => $header->buildOut,
+        ]);
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Doorway\Opens;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 
 /** What disappears behind the leaf, shut or open. */
@@ -17,6 +19,8 @@ final class Covered implements Check
 {
     /** What one must get at, or what must breathe; a socket can wait behind a leaf. */
     private const MATTERS = ['switch', 'vent', 'thermostat', 'radiator', 'alarm', 'panel'];
+
+    private const BREATHES = ['radiator', 'vent'];
 
     private const NOTED = ['socket', 'outlet'];
 
@@ -32,19 +36,18 @@ final class Covered implements Check
             }
             [$shut, $open] = $this->when($sight, $obstacle->x);
             if (($shut || $open) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
-                $when = $shut && $open ? 'always' : ($shut ? 'when shut' : 'when open');
                 yield new Finding(
                     $matters ? FindingCode::Covered : FindingCode::CoveredSocket,
                     $matters ? Severity::Settle : Severity::Note,
-                    ucfirst($obstacle->name)." is behind the leaf {$when}",
-                    $kind === 'radiator' || $kind === 'vent'
-                        ? 'It must be free to give off its air.'
-                        : ($matters
-                            ? 'It cannot be got at there.'
-                            : 'What is plugged in there must lie flat behind the leaf.'),
                     "{$obstacle->place}.x[0]",
-                    ['from' => $obstacle->x->low, 'to' => $obstacle->x->high],
+                    [
+                        'from' => $obstacle->x->low,
+                        'to' => $obstacle->x->high,
+                        'what' => $obstacle->called(),
+                        'when' => Message::word('when', $shut && $open ? 'always' : ($shut ? 'shut' : 'open')),
+                    ],
                     [$sight->moveAway($obstacle), ...$this->otherSides($sight, $obstacle->x, $open)],
+                    how: in_array($kind, self::BREATHES, true) ? 'breathes' : 'reached',
                 );
             }
         }
@@ -69,15 +72,10 @@ final class Covered implements Check
         if (! $open || $run === null) {
             return [];
         }
-        $other = $run->direction === 1 ? 'left' : 'right';
+        $other = $run->direction === 1 ? Opens::Left : Opens::Right;
         $past = $run->direction === 1 ? $run->open()->high->minus($x->low) : $x->high->minus($run->open()->low);
         $park = $sight->rules->park->minus($sight->up($past));
 
-        return [
-            $sight->cure("Open it to the {$other}", ['brief.opens' => $other]),
-            ...$sight->up($past)->isUnder(Length::mm(150))
-                ? [$sight->cure("Park {$sight->say($park)} past the jamb", ['brief.rules.park' => $park])]
-                : [],
-        ];
+        return [$sight->openTo($other), ...$sight->up($past)->isUnder(Length::mm(150)) ? [$sight->park($park)] : []];
     }
 }

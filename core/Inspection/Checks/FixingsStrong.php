@@ -13,6 +13,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Quantity;
 
 /** How hard the hardest worked fixing is worked, and whether it could be told. */
 final class FixingsStrong implements AnchorCheck
@@ -29,13 +30,10 @@ final class FixingsStrong implements AnchorCheck
             yield new Finding(
                 FindingCode::NotChecked,
                 Severity::Settle,
-                count($unchecked).' fixings could not be checked',
-                $masonry
-                    ? 'Type what the anchor’s own sheet allows in tension and shear.'
-                    : 'Of this board nobody publishes what a bolt holds in it.',
                 $masonry ? 'brief.anchor.tension_N' : 'brief.header.wood',
-                ['fixings' => count($unchecked)],
-                $masonry ? [] : [$sight->cure('A board of spruce or pine', ['brief.header.wood' => 'spruce-pine-fir'])],
+                ['count' => count($unchecked)],
+                $masonry ? [] : [$sight->cure('board-spruce', ['brief.header.wood' => 'spruce-pine-fir'])],
+                how: $masonry ? 'anchor' : 'board',
             );
         }
         $worst = $anchoring->worst();
@@ -44,35 +42,26 @@ final class FixingsStrong implements AnchorCheck
             yield new Finding(
                 FindingCode::OverWorked,
                 $used > 1.5 ? Severity::Stop : Severity::Settle,
-                sprintf(
-                    'The %s at %s is worked to %d %%',
-                    $worst->says(),
-                    $sight->say($worst->x),
-                    (int) ceil($used * 100),
-                ),
-                sprintf(
-                    '%.0f N of shear and %.0f N of pull, with a factor of %s on the load. A guide for choosing fixings, not a structural design.',
-                    $worst->shear,
-                    $worst->tension,
-                    $sight->rules->loadFactorTenths / 10,
-                ),
                 'brief.header.thickness',
-                ['kind' => $worst->kind, 'x' => $worst->x, 'utilisation' => $used],
+                [
+                    'kind' => $worst->kind,
+                    'x' => $worst->x,
+                    'utilisation' => $used,
+                    'fixing' => $worst->called(),
+                    'used' => Quantity::share($used),
+                    'shear' => Quantity::newtons($worst->shear),
+                    'tension' => Quantity::newtons($worst->tension),
+                    'factor' => $sight->rules->loadFactorTenths / 10,
+                ],
                 $this->cures($sight),
             );
         } elseif ($worst !== null && $used !== null) {
-            yield new Finding(
-                FindingCode::Holds,
-                Severity::Ok,
-                sprintf('The hardest worked fixing is at %d %%', (int) ceil($used * 100)),
-                sprintf(
-                    'The %s at %s. A guide for choosing fixings, not a structural design: the kit maker’s instructions and local codes stand over it.',
-                    $worst->says(),
-                    $sight->say($worst->x),
-                ),
-                '',
-                ['utilisation' => $used],
-            );
+            yield new Finding(FindingCode::Holds, Severity::Ok, '', [
+                'utilisation' => $used,
+                'used' => Quantity::share($used),
+                'fixing' => $worst->called(),
+                'x' => $worst->x,
+            ]);
         }
         $least = array_reduce(
             $anchoring->railBolts(),
@@ -80,14 +69,9 @@ final class FixingsStrong implements AnchorCheck
             0.0,
         );
         if ($least < -0.3 * $anchoring->wheel * count($anchoring->runs)) {
-            yield new Finding(
-                FindingCode::Uplift,
-                Severity::Note,
-                sprintf('One fixing is lifted with %.0f N', -$least),
-                'Where the leaf hangs out past it. Its bolt holds it down; it is not left loose.',
-                'brief.backing',
-                ['uplift_N' => -$least],
-            );
+            yield new Finding(FindingCode::Uplift, Severity::Note, 'brief.backing', [
+                'uplift_N' => Quantity::newtons(-$least),
+            ]);
         }
     }
 
@@ -98,10 +82,10 @@ final class FixingsStrong implements AnchorCheck
 
         return [
             ...$sight->plan->header === null
-                ? [$sight->cure('A header on every stud', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto'])]
+                ? [$sight->cure('header-on-studs', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto'])]
                 : [],
             ...array_map(
-                fn (int $mm) => $sight->cure("Board {$sight->say(Length::mm($mm))} thick", [
+                fn (int $mm) => $sight->cure('board-thick', [
                     'brief.header.thickness' => Length::mm($mm),
                 ]),
                 array_values(
@@ -111,8 +95,8 @@ final class FixingsStrong implements AnchorCheck
                     ),
                 ),
             ),
-            $sight->cure('A board of Douglas fir', ['brief.header.wood' => 'douglas-fir-larch']),
-            $sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true]),
+            $sight->cure('board-fir', ['brief.header.wood' => 'douglas-fir-larch']),
+            $sight->washers(),
         ];
     }
 }

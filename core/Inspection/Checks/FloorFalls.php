@@ -22,13 +22,12 @@ final class FloorFalls implements AlongCheck
             return;
         }
         $low = $plan->floor->lowSpot();
-        yield new Finding(
-            FindingCode::FloorFalls,
-            Severity::Note,
-            "Floor falls {$sight->say($fall)} under the leaf",
-            "Gap grows from {$sight->say($plan->heights->gap->low)} to {$sight->say($plan->heights->gap->high)} at {$sight->say($low)}; the tape reads {$sight->say($plan->tapeUp($low))} there for the same line.",
-            'survey.floor.readings[0].x',
-            ['fall' => $fall, 'gap_max' => $plan->heights->gap->high, 'at' => $low],
-        );
+        yield new Finding(FindingCode::FloorFalls, Severity::Note, 'survey.floor.readings[0].x', [
+            'fall' => $fall,
+            'gap_max' => $plan->heights->gap->high,
+            'at' => $low,
+            'low' => $plan->heights->gap->low,
+            'tape_up' => $plan->tapeUp($low),
+        ]);
     }
 }

@@ -12,6 +12,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\PlannedLeaf;
 
@@ -31,21 +32,28 @@ final class GuideHolds implements Check
             usort($guides, fn (GuidePlace $a, GuidePlace $b) => $a->hold->total->nm <=> $b->hold->total->nm);
             $hold = $guides[0]->hold->total;
             $height = $kit->style->needsGroove() ? $kit->bladeHeight : $kit->cheek;
-            $deep = array_map(fn (GuidePlace $guide) => $sight->sayShort($guide->grooveDepth ?? $hold), $guides);
+            $deep = array_map(fn (GuidePlace $guide) => $sight->up($guide->grooveDepth ?? $hold), $guides);
             yield new Finding(
                 FindingCode::GuideHolds,
                 Severity::Ok,
-                "Guide {$this->part($kit)} holds {$sight->say($hold)} of its {$sight->say($height)}",
-                $kit->style->needsGroove() ? 'Groove at least '.implode(' and ', array_unique($deep)).' deep.' : '',
                 '',
-                ['hold' => $hold],
+                [
+                    'hold' => $hold,
+                    'part' => $this->part($kit),
+                    'height' => $height,
+                    'deep' => array_values(array_unique($deep, SORT_REGULAR)),
+                ],
+                how: $kit->style->needsGroove() ? 'groove' : 'plain',
             );
         }
     }
 
-    private function part(GuideKit $kit): string
+    private function part(GuideKit $kit): Message
     {
-        return $kit->style->needsGroove() ? 'fin' : ($kit->style === GuideStyle::WallRoller ? 'roller' : 'shoe');
+        return Message::word(
+            'guide-parts',
+            $kit->style->needsGroove() ? 'fin' : ($kit->style === GuideStyle::WallRoller ? 'roller' : 'shoe'),
+        );
     }
 
     private function bite(Sight $sight, GuidePlace $guide): Finding
@@ -58,16 +66,18 @@ final class GuideHolds implements Check
         return new Finding(
             FindingCode::GuideBite,
             Severity::Stop,
-            $hold->isPositive() ? "The {$part} bites only {$sight->say($hold)}" : "The {$part} does not reach the leaf",
-            "{$sight->say($kit->minEngagement)} is the least that holds; the gap there is {$sight->say($sight->plan->gapAt($guide->window->middle()))}.",
             'brief.rules.gap',
-            ['hold' => $hold, 'least' => $kit->minEngagement],
             [
-                ...$gap->isUnder(Length::mm(3))
-                    ? []
-                    : [$sight->cure("Floor gap {$sight->say($gap)}", ['brief.rules.gap' => $gap])],
+                'hold' => $hold,
+                'least' => $kit->minEngagement,
+                'part' => $part,
+                'gap_at' => $sight->plan->gapAt($guide->window->middle()),
+            ],
+            [
+                ...$gap->isUnder(Length::mm(3)) ? [] : [$sight->cure('floor-gap', ['brief.rules.gap' => $gap])],
                 ...$sight->otherKits(),
             ],
+            how: $hold->isPositive() ? 'little' : 'none',
         );
     }
 }

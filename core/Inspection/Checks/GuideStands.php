@@ -28,14 +28,7 @@ final class GuideStands implements AlongCheck
             $spare = Length::least(
                 ...array_map(fn (GuidePlace $guide) => $guide->window->length(), array_values($guides)),
             )->minus($sight->kit->guide->length);
-            yield new Finding(
-                FindingCode::GuideRoom,
-                Severity::Ok,
-                "Guide stands with {$sight->write->showDown($spare)} to spare",
-                'Under the leaf shut and open'.($this->andClear($sight) === '' ? '.' : ', out of the passage.'),
-                '',
-                ['spare' => $spare],
-            );
+            yield new Finding(FindingCode::GuideRoom, Severity::Ok, '', ['spare' => $spare], how: $this->where($sight));
         }
     }
 
@@ -47,30 +40,27 @@ final class GuideStands implements AlongCheck
         return new Finding(
             FindingCode::GuideWindow,
             $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
-            "The guide lacks {$sight->sayShort($guide->shortfall)} of room",
-            "It is {$sight->say($sight->kit->guide->length)} long; under the leaf both shut and open{$this->andClear($sight)} there is {$sight->say($guide->window->length()->orZeroIfNegative())}.",
             'brief.rules.park',
-            ['shortfall' => $guide->shortfall, 'window' => $guide->window->length()],
+            [
+                'shortfall' => $guide->shortfall,
+                'window' => $guide->window->length(),
+                'length' => $sight->kit->guide->length,
+                'room' => $guide->window->length()->orZeroIfNegative(),
+            ],
             [
                 ...$sight->rules->surplus === Surplus::Trailing
                     ? []
-                    : [$sight->cure('Spare width to the trailing side', ['brief.rules.surplus' => 'trailing'])],
-                $sight->cure(
-                    $park->isNegative()
-                        ? "Park {$sight->say($park->negated())} short"
-                        : "Park {$sight->say($park)} past the jamb",
-                    ['brief.rules.park' => $park],
-                ),
+                    : [$sight->cure('surplus-trailing', ['brief.rules.surplus' => 'trailing'])],
+                $sight->park($park),
                 ...$sight->widerLeaf($sight->plan->layout->width->size->total->plus($short)),
                 ...$sight->otherKits(),
             ],
+            how: $this->where($sight),
         );
     }
 
-    private function andClear(Sight $sight): string
+    private function where(Sight $sight): string
     {
-        return $sight->plan->room->opening->is->isWayThrough() && ! $sight->rules->parked
-            ? ', and out of the passage,'
-            : '';
+        return $sight->plan->room->opening->is->isWayThrough() && ! $sight->rules->parked ? 'passage' : 'anywhere';
     }
 }

@@ -23,15 +23,13 @@ final class HangerPlace implements AlongCheck
             yield new Finding(
                 FindingCode::HangerInset,
                 Severity::Stop,
-                "Hangers {$sight->say($inset)} in hang over the edge",
-                "Half a hanger is {$sight->say($least)}.",
                 'brief.rules.hanger_inset',
                 ['inset' => $inset, 'least' => $least],
                 [
-                    $sight->cure("Inset {$sight->sayShort($sight->up($least))}", [
+                    $sight->cure('hangers-in', [
                         'brief.rules.hanger_inset' => $sight->up($least),
                     ]),
-                    $sight->cure("The kit's own inset", ['brief.rules.hanger_inset' => null]),
+                    $sight->cure('kit-inset', ['brief.rules.hanger_inset' => null]),
                 ],
             );
         }
@@ -42,19 +40,17 @@ final class HangerPlace implements AlongCheck
             yield new Finding(
                 FindingCode::HangerSolid,
                 Severity::Settle,
-                'Strap bolts reach past the stile',
-                "They are {$sight->say($inset)} from the edge and want {$sight->say($wanted)} of solid wood; the stile is {$sight->say($stile)}. Want a solid block or rail there.",
                 'brief.leaf.stile',
-                ['wanted' => $wanted, 'stile' => $stile],
+                ['wanted' => $wanted, 'stile' => $stile, 'inset' => $inset],
                 [
                     ...$fits->isPositive()
                         ? [
-                            $sight->cure("Inset {$sight->say($sight->down($fits))}", [
+                            $sight->cure('hangers-in', [
                                 'brief.rules.hanger_inset' => $sight->down($fits),
                             ]),
                         ]
                         : [],
-                    $sight->cure("Stile {$sight->sayShort($sight->up($wanted))} wide", [
+                    $sight->cure('stile-wide', [
                         'brief.leaf.stile' => $sight->up($wanted),
                     ]),
                 ],

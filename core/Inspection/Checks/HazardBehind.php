@@ -33,7 +33,7 @@ final class HazardBehind implements AnchorCheck
                 ),
             );
             if ($hit !== []) {
-                $name = $hazard->kind === '' ? 'hazard' : $hazard->kind;
+                $what = $hazard->called();
                 $carries =
                     $held >= 2 &&
                     RailPlace::carries(
@@ -45,22 +45,18 @@ final class HazardBehind implements AnchorCheck
                 yield new Finding(
                     FindingCode::CableBehind,
                     $carries ? Severity::Settle : Severity::Stop,
-                    'The '.
-                        $name.
-                        ' runs behind '.
-                        (count($hit) === 1 ? 'a hole' : count($hit).' holes').
-                        ' of the rail',
-                    "Nothing is drilled within {$sight->say(Length::mm(Holding::ZONE_MM))} of it, however short. ".
-                        ($carries
-                            ? 'Left empty, the others still carry the rail: nothing goes in there.'
-                            : 'Without it the rail is not held.').
-                        ' Moving it is work for an electrician or plumber.',
                     "{$hazard->place}.x[0]",
-                    ['x' => $hit[0]],
+                    [
+                        'x' => $hit[0],
+                        'what' => $what,
+                        'count' => count($hit),
+                        'zone' => Length::mm(Holding::ZONE_MM),
+                    ],
                     [
                         ...$sight->cures(fn () => $this->slides($sight, $zones)),
-                        $sight->cure("Have the {$name} moved", ["{$hazard->place}.moved" => true]),
+                        $sight->cure('hazard-moved', ["{$hazard->place}.moved" => true], ['what' => $what]),
                     ],
+                    how: $carries ? 'carries' : 'falls',
                 );
             }
         }
@@ -100,7 +96,7 @@ final class HazardBehind implements AnchorCheck
         ksort($free);
 
         return array_map(
-            fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", [
+            fn (Length $left) => $sight->cure('rail-slid', [
                 'brief.rules.rail_left' => $left,
             ]),
             array_slice(array_values($free), 0, 1),

@@ -31,10 +31,8 @@ final class HeaderPlace implements Check
             yield new Finding(
                 FindingCode::HeaderCasing,
                 Severity::Stop,
-                "The header sits {$sight->sayShort($over)} into the casing",
-                "Its foot is at {$sight->say($header->foot->total)}, the casing reaches {$sight->say($casing)}.",
                 'brief.header.width',
-                ['over' => $over],
+                ['over' => $over, 'foot' => $header->foot->total, 'casing' => $casing],
                 [
                     ...$this->narrower($sight, $yoke->minus($casing)->times(2)),
                     ...$sight->higherLeaf($sight->plan->heights->leaf->needed->total),
@@ -47,10 +45,8 @@ final class HeaderPlace implements Check
             yield new Finding(
                 FindingCode::HeaderCeiling,
                 Severity::Stop,
-                "The header is {$sight->sayShort($over)} too high",
-                "Its top would be at {$sight->sayShort($header->top->total)}, under a ceiling of {$sight->say($ceiling)}.",
                 'brief.header.width',
-                ['over' => $over],
+                ['over' => $over, 'top' => $header->top->total, 'ceiling' => $ceiling],
                 [
                     ...$this->narrower($sight, $ceiling->minus($yoke)->times(2)),
                     ...LowerLine::cures($sight, $over),
@@ -67,12 +63,10 @@ final class HeaderPlace implements Check
             yield new Finding(
                 FindingCode::HeaderShort,
                 Severity::Stop,
-                "The rail line is {$sight->say($edge)} from the edge of the board",
-                "{$sight->say(Heights::boardEdge())} is the least that holds a bolt.",
                 'brief.header.width',
                 ['edge' => $edge, 'wanted' => Heights::boardEdge()],
                 [
-                    $sight->cure("Header {$sight->say($wider)} wide", ['brief.header.width' => $wider]),
+                    $sight->cure('board-wide', ['brief.header.width' => $wider]),
                     ...LowerLine::cures($sight, $short),
                     ...$this->otherAligns($sight),
                 ],
@@ -85,7 +79,7 @@ final class HeaderPlace implements Check
     {
         return $sight->brief->header->align === HeaderAlign::Centred && $width->isOver(Heights::boardEdge())
             ? [
-                $sight->cure("Header {$sight->say($sight->down($width))} wide", [
+                $sight->cure('board-wide', [
                     'brief.header.width' => $sight->down($width),
                 ]),
             ]
@@ -95,17 +89,11 @@ final class HeaderPlace implements Check
     /** @return list<Cure> */
     private function otherAligns(Sight $sight): array
     {
-        $names = [
-            'centred' => 'Rail in the middle of the board',
-            'rail-low' => 'Rail low on the board',
-            'on-casing' => 'Board stood on the casing',
-        ];
-        unset($names[$sight->brief->header->align->value]);
-
         return array_map(
-            fn (string $align, string $says) => $sight->cure($says, ['brief.header.align' => $align]),
-            array_keys($names),
-            $names,
+            fn (HeaderAlign $align) => $sight->cure("align-{$align->value}", ['brief.header.align' => $align->value]),
+            array_values(
+                array_filter(HeaderAlign::cases(), fn (HeaderAlign $align) => $align !== $sight->brief->header->align),
+            ),
         );
     }
 }

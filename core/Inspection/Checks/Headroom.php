@@ -18,14 +18,11 @@ final class Headroom implements Check
         $needed = $sight->plan->heights->headroomNeeded->total;
         $room = $sight->plan->room->headroom;
         if (! $sight->isShort($room, $needed)) {
-            yield new Finding(
-                FindingCode::HeadroomClear,
-                Severity::Ok,
-                "{$sight->say($room->minus($needed))} of headroom to spare",
-                "{$sight->say($needed)} lifts the leaf on; the ceiling leaves {$sight->say($room)}.",
-                '',
-                ['spare' => $room->minus($needed)],
-            );
+            yield new Finding(FindingCode::HeadroomClear, Severity::Ok, '', [
+                'spare' => $room->minus($needed),
+                'needed' => $needed,
+                'room' => $room,
+            ]);
 
             return;
         }
@@ -33,10 +30,8 @@ final class Headroom implements Check
         yield new Finding(
             FindingCode::Headroom,
             Severity::Stop,
-            "Headroom is {$sight->sayShort($over)} short",
-            "The leaf cannot be lifted on: that needs {$sight->sayShort($needed)}, the ceiling leaves {$sight->say($room)}.",
             'survey.wall.ceiling',
-            ['short' => $over, 'needed' => $needed],
+            ['short' => $over, 'needed' => $needed, 'room' => $room],
             LowerLine::cures($sight, $over),
         );
     }

@@ -12,8 +12,8 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Marks\Drilling;
-use YokeLine\Marks\Names;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** Where it is told what is solid in the leaf, every hole is in it. */
 final class HolesInSolid implements AlongCheck
@@ -22,19 +22,15 @@ final class HolesInSolid implements AlongCheck
     {
         $outside = Drilling::outsideSolid($sight->plan);
         if ($outside !== []) {
-            $says = implode(
-                ', ',
-                array_map(fn ($mark) => Names::of($mark->id)." ({$sight->say($mark->place)})", $outside),
+            $marks = array_map(
+                fn ($mark) => new Message('findings.mark-at', ['mark' => $mark->id->says(), 'at' => $mark->place]),
+                $outside,
             );
             yield new Finding(
                 FindingCode::HoleNotSolid,
                 Severity::Settle,
-                count($outside) === 1
-                    ? 'A hole is outside the solid members of the leaf'
-                    : count($outside).' holes are outside the solid members of the leaf',
-                "From the leading edge: {$says}. A screw in a panel holds nothing: have a block put in, or bore elsewhere.",
                 'brief.leaf.solid',
-                ['at' => $outside[0]->place],
+                ['at' => $outside[0]->place, 'count' => count($outside), 'marks' => $marks],
                 $this->insets($sight),
             );
         }
@@ -67,7 +63,7 @@ final class HolesInSolid implements AlongCheck
         ksort($insets);
 
         return array_map(
-            fn (Length $inset) => $sight->cure("Hangers {$sight->say($inset)} in from the edge", [
+            fn (Length $inset) => $sight->cure('hangers-in', [
                 'brief.rules.hanger_inset' => $inset,
             ]),
             array_values($insets),

@@ -12,13 +12,13 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\Depth;
 
 /** Everything that sweeps along the wall, leaf, front pull and hangers, against everything that stands in the room. */
 final class InTheWay implements Check
 {
-    private const WANTED_MM = 6;
-
     public function look(Sight $sight): iterable
     {
         $opening = $sight->plan->room->opening->span();
@@ -37,11 +37,9 @@ final class InTheWay implements Check
                 yield new Finding(
                     FindingCode::ObstacleInOpening,
                     Severity::Settle,
-                    ucfirst($obstacle->name).' would stand inside the opening',
-                    'Things on the wall are measured from the same zero as the jambs; is its place right?',
                     "{$obstacle->place}.x[0]",
-                    [],
-                    [$sight->cure("Leave the {$obstacle->name} out", [$obstacle->place => null])],
+                    ['obstacle' => $obstacle->called()],
+                    [$sight->cure('leave-out', [$obstacle->place => null], ['obstacle' => $obstacle->called()])],
                 );
 
                 continue;
@@ -50,7 +48,7 @@ final class InTheWay implements Check
                 if (
                     $obstacle->x->overlaps($x) &&
                     $high->overlaps($y) &&
-                    $obstacle->z()->overlaps($z->widened(Length::mm(self::WANTED_MM - 1)))
+                    $obstacle->z()->overlaps($z->widened(Depth::wanted()->minus(Length::mm(1))))
                 ) {
                     yield $this->meets($sight, $obstacle, $what, $z);
 
@@ -71,20 +69,20 @@ final class InTheWay implements Check
         $sweep = $plan->layout->sweep();
         $front = $plan->outerDepth()->leafFront->total;
         $pull = $sight->brief->frontPull;
-        yield 'the leaf' => [
+        yield 'leaf' => [
             $sweep,
             new Span($plan->heights->gap->low, $plan->heights->leafTop()),
             new Span($front, $front->plus($sight->kit->hanger->strapThickness, $sight->kit->hanger->boltHead)),
         ];
         if ($pull !== null && $pull->projection->isPositive()) {
-            yield 'the front pull' => [
+            yield 'front-pull' => [
                 $sweep,
                 Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height),
                 Span::from($front, $pull->projection),
             ];
         }
         $top = $plan->yokeLine()->plus($sight->kit->rail->height->half());
-        yield 'the hangers' => [
+        yield 'hangers' => [
             $sweep,
             new Span($top, $top->plus($sight->kit->hanger->above)),
             new Span($plan->innerDepth()->rail->total, $front),
@@ -100,23 +98,28 @@ final class InTheWay implements Check
         return new Finding(
             FindingCode::ObstacleCollides,
             $room->isPositive() ? Severity::Settle : Severity::Stop,
-            $room->isPositive()
-                ? ucfirst($what)." passes {$obstacle->name} by only {$sight->say($room)}"
-                : ucfirst($what)." meets {$obstacle->name}",
-            "It stands {$sight->say($obstacle->standsOff)} to {$sight->say($obstacle->z()->high)} from the wall; {$what} sweeps {$sight->say($z->low)} to {$sight->say($z->high)}.",
             "{$obstacle->place}.x[0]",
-            ['room' => $room],
+            [
+                'room' => $room,
+                'what' => Message::word('moving', $what),
+                'obstacle' => $obstacle->called(),
+                'stands_off' => $obstacle->standsOff,
+                'high' => $obstacle->z()->high,
+                'low' => $z->low,
+                'high2' => $z->high,
+            ],
             [
                 $sight->moveAway($obstacle),
-                ...$what === 'the front pull'
+                ...$what === 'front-pull'
                     ? [
-                        $sight->cure('A flush front pull', [
+                        $sight->cure('front-flush', [
                             'brief.pulls.front.kind' => 'flush',
                             'brief.pulls.front.projection' => Length::zero(),
                         ]),
                     ]
                     : [],
             ],
+            how: $room->isPositive() ? 'near' : 'meets',
         );
     }
 }

@@ -12,6 +12,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\PlannedLeaf;
 
 /** Jump discs keep out of the way of trigger and hanger plate on the top edge of the leaf. */
@@ -40,8 +41,8 @@ final class JumpDiscPlace implements AlongCheck
             $trigger !== null &&
             $sight->isShort($trigger->minus($disc->inset)->absolute(), $half->plus(Length::mm(self::TRIGGER_HALF_MM)))
         ) {
-            yield $this->fouls($sight, 'the soft close trigger', $disc->inset, $trigger, [
-                $sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']),
+            yield $this->fouls($sight, 'trigger', $disc->inset, $trigger, [
+                $sight->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
             ]);
 
             return;
@@ -49,8 +50,8 @@ final class JumpDiscPlace implements AlongCheck
         $plate = $sight->kit->hanger->plateLength;
         if ($plate !== null && $sight->isShort($inset->minus($disc->inset)->absolute(), $half->plus($plate->half()))) {
             $clear = $sight->up($disc->inset->plus($half, $plate->half()));
-            yield $this->fouls($sight, 'the hanger plate', $disc->inset, $inset, [
-                $sight->cure("Hangers {$sight->say($clear)} in from the edge", ['brief.rules.hanger_inset' => $clear]),
+            yield $this->fouls($sight, 'plate', $disc->inset, $inset, [
+                $sight->cure('hangers-in', ['brief.rules.hanger_inset' => $clear]),
             ]);
         }
     }
@@ -60,16 +61,14 @@ final class JumpDiscPlace implements AlongCheck
     {
         $cures =
             $sight->kit->guide->style === GuideStyle::WallRoller
-                ? [...$cures, $sight->cure('One disc, at the other end', ['brief.rules.jump_discs' => 'one'])]
+                ? [...$cures, $sight->cure('one-disc', ['brief.rules.jump_discs' => 'one'])]
                 : $cures;
 
         return new Finding(
             FindingCode::JumpDiscFouls,
             Severity::Settle,
-            "The jump disc fouls {$what}",
-            "The disc sits {$sight->say($disc)} from the edge of the leaf, {$what} {$sight->say($other)}. One disc at the other end will do with a guide on the wall.",
             'brief.rules.hanger_inset',
-            ['disc' => $disc, 'other' => $other],
+            ['disc' => $disc, 'other' => $other, 'what' => Message::word('on-top-edge', $what)],
             [...$cures, ...$sight->otherKits()],
         );
     }

@@ -19,11 +19,10 @@ final class KitHangs implements AlongCheck
             yield new Finding(
                 FindingCode::KitCannotHang,
                 Severity::Stop,
-                "{$sight->kit->name} does not hang {$sight->brief->hang->value} doors",
-                'Its hangers and stops are made for another arrangement.',
                 'brief.kit',
-                [],
+                ['kit' => $sight->kit->name],
                 $sight->otherKits(),
+                how: $sight->brief->hang->value,
             );
         }
     }

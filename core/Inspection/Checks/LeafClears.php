@@ -11,26 +11,24 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Sum;
+use YokeLine\Planning\Depth;
 
 /** Room between the back of the leaf and what stands proud behind it. */
 final class LeafClears implements Check
 {
-    private const WANTED_MM = 6;
-
     public function look(Sight $sight): iterable
     {
         $depth = $sight->plan->innerDepth();
         $clearance = $depth->clearance->total;
-        $wanted = Length::mm(self::WANTED_MM);
+        $wanted = Depth::wanted();
         if (! $sight->isShort($clearance, $wanted)) {
-            yield new Finding(
-                FindingCode::LeafClears,
-                Severity::Ok,
-                "Leaf clears the {$this->thing($depth->proudest)} by {$sight->say($clearance)}",
-                "Its back runs {$sight->say($depth->leafBack->total)} in front of the wall.",
-                '',
-                ['clearance' => $clearance],
-            );
+            yield new Finding(FindingCode::LeafClears, Severity::Ok, '', [
+                'clearance' => $clearance,
+                'what' => $this->thing($depth->proudest),
+                'leaf_back' => $depth->leafBack->total,
+            ]);
 
             return;
         }
@@ -38,24 +36,28 @@ final class LeafClears implements Check
         yield new Finding(
             FindingCode::LeafClearance,
             $clearance->isPositive() ? Severity::Settle : Severity::Stop,
-            $clearance->isPositive()
-                ? "Only {$sight->say($clearance)} behind the leaf"
-                : "The leaf runs into the {$this->thing($depth->proudest)}",
-            "The {$this->thing($depth->proudest)} stands {$sight->say($depth->proud->total)} proud, the back of the leaf {$sight->say($depth->leafBack->total)} out; {$sight->say($wanted)} between them is wanted.",
             'brief.leaf.thickness',
-            ['clearance' => $clearance, 'spacer' => $more],
             [
-                $sight->cure("Spacer {$sight->say($sight->rules->spacer->plus($more))} behind each standoff", [
+                'clearance' => $clearance,
+                'spacer' => $more,
+                'what' => $this->thing($depth->proudest),
+                'proud' => $depth->proud->total,
+                'leaf_back' => $depth->leafBack->total,
+                'wanted' => $wanted,
+            ],
+            [
+                $sight->cure('spacer', [
                     'brief.rules.spacer' => $sight->rules->spacer->plus($more),
                 ]),
-                $sight->cure("Header {$sight->say($sight->brief->header->thickness->plus($more))} thick", [
+                $sight->cure('board-thick', [
                     'brief.header.thickness' => $sight->brief->header->thickness->plus($more),
                 ]),
-                $sight->cure("Leaf {$sight->say($sight->plan->thickness->minus($more))} thick", [
+                $sight->cure('leaf-thick', [
                     'brief.leaf.thickness' => $sight->plan->thickness->minus($more),
                 ]),
                 ...$this->pastObstacle($sight, $depth->proudest, $more),
             ],
+            how: $clearance->isPositive() ? 'near' : 'meets',
         );
     }
 
@@ -64,20 +66,20 @@ final class LeafClears implements Check
     {
         $cures = [];
         foreach ($sight->plan->room->obstacles as $obstacle) {
-            if ($obstacle->name === $proudest) {
+            if ("thing:{$obstacle->name}" === $proudest) {
                 $cures[] = $sight->moveAway($obstacle);
             }
         }
         if ($cures !== [] && $sight->plan->header !== null) {
             $out = $sight->brief->header->buildOut->plus($more);
-            $cures[] = $sight->cure("Build the header out by {$sight->say($out)}", ['brief.header.build_out' => $out]);
+            $cures[] = $sight->cure('built-out', ['brief.header.build_out' => $out]);
         }
 
         return $cures;
     }
 
-    private function thing(string $proudest): string
+    private function thing(string $proudest): Message
     {
-        return $proudest === '' ? 'wall' : $proudest;
+        return Sum::called($proudest === '' ? 'wall' : $proudest);
     }
 }

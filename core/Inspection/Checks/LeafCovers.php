@@ -9,6 +9,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Sum;
 
 /** A leaf that was given must reach as far as it must cover. */
 final class LeafCovers implements Check
@@ -22,13 +23,11 @@ final class LeafCovers implements Check
             yield new Finding(
                 FindingCode::LeafNarrow,
                 Severity::Settle,
-                "Leaf {$sight->sayShort($open)} too narrow",
-                "It needs {$sight->sayShort($width->needed->total)} to cover what the rule asks; {$sight->sayShort($open)} of it stays open.",
                 'brief.leaf.width',
-                ['open' => $open],
+                ['open' => $open, 'needed' => $width->needed->total],
                 [
                     ...$sight->widerLeaf($width->needed->total),
-                    $sight->cure('Work the width out', ['brief.leaf.width' => 'auto']),
+                    $sight->cure('width-auto', ['brief.leaf.width' => 'auto']),
                 ],
             );
         }
@@ -37,13 +36,15 @@ final class LeafCovers implements Check
             yield new Finding(
                 FindingCode::LeafShort,
                 Severity::Settle,
-                "Leaf {$sight->sayShort($open)} too low",
-                "It needs {$sight->sayShort($height->needed->total)} {$height->needed->ruledBy()}.",
                 'brief.leaf.height',
-                ['open' => $open],
+                [
+                    'open' => $open,
+                    'needed' => $height->needed->total,
+                    'rule' => Sum::called($height->needed->ruledBy() ?? ''),
+                ],
                 [
                     ...$sight->higherLeaf($height->needed->total),
-                    $sight->cure('Work the height out', ['brief.leaf.height' => 'auto']),
+                    $sight->cure('height-auto', ['brief.leaf.height' => 'auto']),
                 ],
             );
         }

@@ -9,6 +9,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 
 /** What the kit is made to carry: thickness and mass of the leaf. */
 final class LeafSuitsKit implements Check
@@ -23,35 +25,28 @@ final class LeafSuitsKit implements Check
             yield new Finding(
                 FindingCode::LeafThickness,
                 Severity::Stop,
-                "A leaf {$sight->say($thickness)} thick does not suit this kit",
-                "It takes {$sight->say($range->low)} to {$sight->say($range->high)}.",
                 'brief.leaf.thickness',
                 ['thickness' => $thickness, 'least' => $range->low, 'greatest' => $range->high],
-                [
-                    $sight->cure("Leaf {$sight->say($nearest)} thick", ['brief.leaf.thickness' => $nearest]),
-                    ...$sight->otherKits(),
-                ],
+                [$sight->cure('leaf-thick', ['brief.leaf.thickness' => $nearest]), ...$sight->otherKits()],
             );
         }
         $mass = $sight->plan->mass;
-        $kg = round($mass->kg, 1);
         if ($mass->kg > $kit->capacityKg) {
             yield new Finding(
                 FindingCode::LeafMass,
                 Severity::Stop,
-                "The leaf weighs {$kg} kg",
-                'The kit carries '.
-                    round($kit->capacityKg, 1).
-                    ' kg. '.
-                    ($mass->assumed ? 'Solid softwood is assumed; say what it is made of, or weigh it.' : ''),
                 'brief.leaf.mass_kg',
-                ['mass_kg' => $mass->kg, 'capacity_kg' => $kit->capacityKg],
+                [
+                    'mass_kg' => Quantity::kilograms($mass->kg),
+                    'capacity_kg' => Quantity::kilograms($kit->capacityKg),
+                ],
                 [
                     ...$mass->assumed
-                        ? [$sight->cure('It is a hollow leaf', ['brief.leaf.construction.kind' => 'hollow'])]
+                        ? [$sight->cure('leaf-hollow', ['brief.leaf.construction.kind' => 'hollow'])]
                         : [],
                     ...$sight->otherKits(),
                 ],
+                how: $mass->assumed ? 'assumed' : 'known',
             );
         }
         $wheel = $kit->wheel?->capacityKg;
@@ -60,22 +55,20 @@ final class LeafSuitsKit implements Check
             yield new Finding(
                 FindingCode::OverCapacity,
                 Severity::Stop,
-                sprintf('Each wheel would carry %.1f kg', $hung),
-                "A {$kit->wheel->material} wheel of this kit takes ".round($wheel, 1).' kg.',
                 'brief.kit',
-                ['wheel_kg' => $hung, 'capacity_kg' => $wheel],
+                [
+                    'wheel_kg' => Quantity::kilograms($hung),
+                    'capacity_kg' => Quantity::kilograms($wheel),
+                    'material' => Message::word('wheels', $kit->wheel->material),
+                ],
                 $sight->otherKits(),
             );
         }
         if ($mass->kg <= $kit->capacityKg && $mass->assumed) {
-            yield new Finding(
-                FindingCode::MassAssumed,
-                Severity::Note,
-                "About {$kg} kg if it is solid softwood",
-                'Say what the leaf is made of, or weigh it. The kit carries '.round($kit->capacityKg, 1).' kg.',
-                'brief.leaf.construction.kind',
-                ['mass_kg' => $mass->kg],
-            );
+            yield new Finding(FindingCode::MassAssumed, Severity::Note, 'brief.leaf.construction.kind', [
+                'mass_kg' => Quantity::kilograms($mass->kg),
+                'capacity_kg' => Quantity::kilograms($kit->capacityKg),
+            ]);
         }
     }
 }

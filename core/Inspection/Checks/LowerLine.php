@@ -18,14 +18,12 @@ final class LowerLine
 
         return [
             ...$sight->lowerLeaf($sight->plan->heights->leaf->size->total->minus($by)),
-            ...$gap->isUnder(Length::mm(3))
-                ? []
-                : [$sight->cure("Floor gap {$sight->say($gap)}", ['brief.rules.gap' => $gap])],
-            $sight->cure('Leaf as low as it can be', [
+            ...$gap->isUnder(Length::mm(3)) ? [] : [$sight->cure('floor-gap', ['brief.rules.gap' => $gap])],
+            $sight->cure('leaf-lowest', [
                 'brief.leaf.height' => $sight->up($sight->plan->heights->leaf->needed->total),
             ]),
-            $sight->cure('Rail straight on the wall', ['brief.backing' => 'direct', 'brief.leaf.height' => 'auto']),
-            $sight->cure('Rail low on the board', ['brief.header.align' => 'rail-low', 'brief.leaf.height' => 'auto']),
+            $sight->cure('rail-on-wall', ['brief.backing' => 'direct', 'brief.leaf.height' => 'auto']),
+            $sight->cure('rail-low', ['brief.header.align' => 'rail-low', 'brief.leaf.height' => 'auto']),
         ];
     }
 }

@@ -32,12 +32,10 @@ final class MasonryKeeps implements AnchorCheck
             yield new Finding(
                 FindingCode::MasonryEdge,
                 Severity::Settle,
-                "The hole at {$sight->say($near[0])} is too near an edge of the masonry",
-                "{$sight->say(Length::mm(Holding::MASONRY_EDGE_MM))} from the opening and from a corner is the least: it breaks out. It carries nothing in what is reckoned here.",
                 'brief.backing',
-                ['x' => $near[0]],
+                ['x' => $near[0], 'clear' => Length::mm(Holding::MASONRY_EDGE_MM)],
                 [
-                    $sight->cure('A header, anchored clear of the edges', [
+                    $sight->cure('header-anchored', [
                         'brief.backing' => 'header',
                         'brief.leaf.height' => 'auto',
                     ]),

@@ -11,6 +11,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** Readings of one thing that differ by more than a wall does. */
 final class MeasureDisagrees implements AlongCheck
@@ -24,7 +25,7 @@ final class MeasureDisagrees implements AlongCheck
             'survey.opening.width' => ['width', $survey->opening->widths ?? [], ''],
             'survey.opening.height' => ['height', $survey->opening->heights ?? [], ''],
             'survey.floor.readings' => [
-                'floor level',
+                'floor',
                 array_map(fn (FloorReading $at) => $at->level, $survey->floor),
                 '.level',
             ],
@@ -35,11 +36,14 @@ final class MeasureDisagrees implements AlongCheck
                 yield new Finding(
                     FindingCode::MeasureDisagrees,
                     Severity::Settle,
-                    'Measure '.$name.' '.($i + 1).' again',
-                    "{$sight->say($lengths[$i])} differs from what stands beside it by more than {$sight->say(Length::mm(self::DIFFERS_MM))}.",
                     "{$path}[{$i}]{$key}",
-                    ['reading' => $lengths[$i]],
-                    [$sight->cure('Leave '.$sight->say($lengths[$i]).' out', ["{$path}[{$i}]" => null])],
+                    [
+                        'reading' => $lengths[$i],
+                        'what' => Message::word('measures', $name),
+                        'n' => $i + 1,
+                        'by' => Length::mm(self::DIFFERS_MM),
+                    ],
+                    [$sight->cure('leave-reading-out', ["{$path}[{$i}]" => null], ['reading' => $lengths[$i]])],
                 );
 
                 return;

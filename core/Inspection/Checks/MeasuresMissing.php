@@ -17,29 +17,16 @@ final class MeasuresMissing implements Check
     {
         $survey = $sight->plan->doorway->survey;
         if ($survey->unfinished !== []) {
-            yield new Finding(
-                FindingCode::SurveyIncomplete,
-                Severity::Settle,
-                'A reading is half told',
-                'It counts for nothing until both its place and its value are there.',
-                $survey->unfinished[0],
-            );
+            yield new Finding(FindingCode::SurveyIncomplete, Severity::Settle, $survey->unfinished[0], how: 'half');
         } elseif ($survey->floor === []) {
             yield new Finding(
                 FindingCode::SurveyIncomplete,
                 Severity::Settle,
-                'The floor is not measured',
-                'It counts as level until you read it at both jambs and where the leaf stands open.',
                 'survey.floor.readings[0].x',
+                how: 'floor',
             );
         } elseif (count($survey->opening->widths ?? []) < 2 || count($survey->opening->heights ?? []) < 2) {
-            yield new Finding(
-                FindingCode::SurveyIncomplete,
-                Severity::Note,
-                'The opening is measured once',
-                'Measure the width at three heights and the height at both jambs: walls lean.',
-                'survey.opening.width[1]',
-            );
+            yield new Finding(FindingCode::SurveyIncomplete, Severity::Note, 'survey.opening.width[1]', how: 'once');
         }
     }
 }

@@ -10,6 +10,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Quantity;
 
 /** The door that goes: the floor its swing gives back, and the places it leaves to be made good. */
 final class OldDoorGoes implements Check
@@ -26,18 +27,9 @@ final class OldDoorGoes implements Check
         yield new Finding(
             FindingCode::OldDoor,
             Severity::Note,
-            sprintf('%.1f m² of floor come free', $area),
-            ($was === OldDoor::HingedOut
-                ? 'In the other room, where the old door swung. '
-                : 'Where the old door swung. ').
-                'To make good: hinge places, strike plate, the stop bead'.
-                ($was === OldDoor::Folding ? ', the track in the head' : '').
-                '. '.
-                ($was === OldDoor::HingedOut
-                    ? 'It can stay until the new leaf has hung on trial.'
-                    : 'It goes first: it is in the way of rail and leaf.'),
             'survey.opening.was',
-            ['floor_m2' => $area],
+            ['floor_m2' => Quantity::squareMetres($area)],
+            how: $was->value,
         );
     }
 }

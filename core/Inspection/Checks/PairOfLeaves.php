@@ -38,17 +38,10 @@ final class PairOfLeaves implements Check
         yield new Finding(
             FindingCode::CentreStops,
             $space->isPositive() ? Severity::Settle : Severity::Stop,
-            $space->isPositive()
-                ? "Two stops do not fit in the middle: {$sight->say($space)}"
-                : 'No room for a stop in the middle',
-            "Two bodies take {$sight->say($wanted)}.".
-                ($space->isPositive() ? " One double-faced stop {$sight->say($space)} wide does." : ''),
             'brief.rules.hanger_inset',
             ['space' => $space, 'wanted' => $wanted],
-            [
-                $sight->cure("Hangers {$sight->say($inset)} in from the edge", ['brief.rules.hanger_inset' => $inset]),
-                ...$sight->otherKits(),
-            ],
+            [$sight->cure('hangers-in', ['brief.rules.hanger_inset' => $inset]), ...$sight->otherKits()],
+            how: $space->isPositive() ? 'little' : 'none',
         );
     }
 
@@ -65,11 +58,9 @@ final class PairOfLeaves implements Check
             yield new Finding(
                 FindingCode::BetweenLeaves,
                 $between->isPositive() ? Severity::Settle : Severity::Stop,
-                "Only {$sight->say($between)} between the leaves",
-                "The rear leaf's straps and bolt heads run there; {$sight->say($wanted)} is wanted.",
                 'brief.leaf.thickness',
-                ['between' => $between],
-                [$sight->cure("Leaves {$sight->say($thin)} thick", ['brief.leaf.thickness' => $thin])],
+                ['between' => $between, 'wanted' => $wanted],
+                [$sight->cure('leaves-thick', ['brief.leaf.thickness' => $thin])],
             );
         }
         $pull = $sight->brief->frontPull;
@@ -77,12 +68,10 @@ final class PairOfLeaves implements Check
             yield new Finding(
                 FindingCode::RearPull,
                 Severity::Settle,
-                'The rear leaf takes only a flush pull',
-                'The front leaf runs past its face.',
                 'brief.pulls.front.kind',
                 [],
                 [
-                    $sight->cure('Flush pulls on both', [
+                    $sight->cure('pulls-flush', [
                         'brief.pulls.front.kind' => 'flush',
                         'brief.pulls.front.projection' => Length::zero(),
                     ]),
@@ -101,13 +90,11 @@ final class PairOfLeaves implements Check
             yield new Finding(
                 FindingCode::MidOverlap,
                 $overlap->isPositive() ? Severity::Settle : Severity::Stop,
-                "The leaves overlap by {$sight->say($overlap)}",
-                "{$sight->say($wanted)} is wanted in the middle.",
                 'brief.leaf.width',
                 ['overlap' => $overlap, 'wanted' => $wanted],
                 [
                     ...$sight->widerLeaf($sight->plan->layout->width->needed->total),
-                    $sight->cure('Work the width out', ['brief.leaf.width' => 'auto']),
+                    $sight->cure('width-auto', ['brief.leaf.width' => 'auto']),
                 ],
             );
         }
@@ -136,17 +123,15 @@ final class PairOfLeaves implements Check
             yield new Finding(
                 FindingCode::BracketOffBoard,
                 Severity::Stop,
-                "A row of bracket bolts is {$sight->say($edge)} from the edge of the board",
-                "{$sight->say(Heights::bracketEdge())} is the least; its highest row is {$sight->say($bracket->highestRow())} above the yoke line.",
                 'brief.header.width',
-                ['edge' => $edge],
+                ['edge' => $edge, 'least' => Heights::bracketEdge(), 'highest_row' => $bracket->highestRow()],
                 [
-                    $sight->cure("Header {$sight->say($wider)} wide", ['brief.header.width' => $wider]),
-                    $sight->cure("Rail low on a header {$sight->say($wider)} wide", [
+                    $sight->cure('board-wide', ['brief.header.width' => $wider]),
+                    $sight->cure('rail-low-wide', [
                         'brief.header.align' => 'rail-low',
                         'brief.header.width' => $wider,
                     ]),
-                    $sight->cure('A header wide enough, rail in the middle', [
+                    $sight->cure('board-wide-centred', [
                         'brief.header.align' => 'centred',
                         'brief.header.width' => $sight->up(
                             $bracket->highestRow()->plus(Heights::bracketEdge())->times(2),

@@ -33,12 +33,10 @@ final class PictureRail implements Check
         yield new Finding(
             FindingCode::PictureRail,
             Severity::Stop,
-            "The header board reaches {$sight->sayShort($over)} into the picture rail",
-            "Its top is at {$sight->say($header->top->total)}, the bottom of the picture rail at {$sight->say($height)}.",
             'survey.wall.picture_rail.height',
-            ['over' => $over, 'projection' => $projection],
+            ['over' => $over, 'projection' => $projection, 'top' => $header->top->total, 'height' => $height],
             [
-                $sight->cure("Build the board out by {$sight->say($sight->up($projection))}, past the picture rail", [
+                $sight->cure('built-out', [
                     'brief.header.build_out' => $sight->up($projection),
                 ]),
                 ...LowerLine::cures($sight, $over),

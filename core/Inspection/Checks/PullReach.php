@@ -12,6 +12,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\WallPull;
@@ -45,7 +46,7 @@ final class PullReach implements Check
         $plan = $sight->plan;
         $run = $leaf->run;
         $high = Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height);
-        foreach (['Shut' => $run->closed(), 'Open' => $run->open()] as $when => $where) {
+        foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $where) {
             $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $obstacle) {
@@ -57,10 +58,13 @@ final class PullReach implements Check
                     yield new Finding(
                         FindingCode::PullReach,
                         Severity::Stop,
-                        "{$when}, the front pull meets {$obstacle->name}",
-                        "It stands at {$sight->say($middle)} along the wall.",
                         "{$obstacle->place}.x[0]",
-                        ['at' => $middle],
+                        [
+                            'at' => $middle,
+                            'when' => Message::word('when', $when),
+                            'what' => $obstacle->called(),
+                        ],
+                        how: 'meets',
                     );
                 }
             }
@@ -74,17 +78,16 @@ final class PullReach implements Check
                 yield new Finding(
                     FindingCode::PullReach,
                     Severity::Settle,
-                    "{$when}, the front pull leaves {$sight->say($room)} to the end of the wall",
-                    "A hand wants {$sight->say($fingers)}.",
                     'brief.leaf.stile',
-                    ['room' => $room],
+                    ['room' => $room, 'when' => Message::word('when', $when), 'fingers' => $fingers],
                     [
-                        $sight->cure('A flush front pull', [
+                        $sight->cure('front-flush', [
                             'brief.pulls.front.kind' => 'flush',
                             'brief.pulls.front.projection' => Length::zero(),
                         ]),
-                        $sight->cure("Stile {$sight->say($stile)} wide", ['brief.leaf.stile' => $stile]),
+                        $sight->cure('stile-wide', ['brief.leaf.stile' => $stile]),
                     ],
+                    how: 'wall-end',
                 );
             }
         }
@@ -98,16 +101,15 @@ final class PullReach implements Check
             yield new Finding(
                 FindingCode::PullReach,
                 Severity::Stop,
-                'The pull on the wall side runs into the jamb',
-                "It stands {$sight->say($pull->projection)} proud; there is {$sight->say($clearance)} behind the leaf.",
                 'brief.pulls.wall.kind',
-                ['projection' => $pull->projection],
+                ['projection' => $pull->projection, 'clearance' => $clearance],
                 [
-                    $sight->cure('A flush pull on the wall side', [
+                    $sight->cure('wall-flush', [
                         'brief.pulls.wall.kind' => 'flush',
                         'brief.pulls.wall.projection' => Length::zero(),
                     ]),
                 ],
+                how: 'jamb',
             );
 
             return;
@@ -119,16 +121,15 @@ final class PullReach implements Check
             yield new Finding(
                 FindingCode::PullReach,
                 Severity::Settle,
-                "The pull on the wall side stands past the stile, at {$sight->say($middle)}",
-                "Shut, it must clear the jamb by {$sight->say(WallPull::fingers())} for fingers: it reaches {$sight->say($reach)} in from the edge, the stile is {$sight->say($stile)}. Want a solid member there.",
                 'brief.leaf.stile',
-                ['middle' => $middle, 'reach' => $reach],
+                ['middle' => $middle, 'reach' => $reach, 'fingers' => WallPull::fingers(), 'stile' => $stile],
                 [
-                    $sight->cure("Stile {$sight->sayShort($sight->up($reach))} wide", [
+                    $sight->cure('stile-wide', [
                         'brief.leaf.stile' => $sight->up($reach),
                     ]),
-                    $sight->cure('No pull on the wall side', ['brief.pulls.wall.kind' => 'none']),
+                    $sight->cure('wall-none', ['brief.pulls.wall.kind' => 'none']),
                 ],
+                how: 'stile',
             );
         }
     }

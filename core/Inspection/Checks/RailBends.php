@@ -9,6 +9,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Quantity;
 
 /** How far the rail bends under the wheels. */
 final class RailBends implements AnchorCheck
@@ -23,17 +24,12 @@ final class RailBends implements AnchorCheck
             yield new Finding(
                 FindingCode::Sags,
                 Severity::Settle,
-                sprintf('The rail bends by %.1f mm', $sag->greatest),
-                sprintf(
-                    '%.1f is wanted at most, of the rail alone; standoffs and bolts give 0.2 to 0.6 more.',
-                    $sag->limit(),
-                ),
                 'brief.backing',
-                ['greatest' => $sag->greatest, 'limit' => $sag->limit()],
+                ['greatest' => Quantity::bend($sag->greatest), 'limit' => Quantity::bend($sag->limit())],
                 [
                     ...$sight->plan->header === null
                         ? [
-                            $sight->cure('A header on every stud', [
+                            $sight->cure('header-on-studs', [
                                 'brief.backing' => 'header',
                                 'brief.leaf.height' => 'auto',
                             ]),

@@ -25,32 +25,30 @@ final class RailHasRoom implements AlongCheck
             $least->high->minus($wall->high),
             $least->length()->minus($wall->length()),
         );
-        $other = $sight->brief->opens === Opens::Left ? 'right' : 'left';
+        $other = $sight->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
         $overlap = $sight->rules->sideOverlap->minus($sight->up($past));
         $ways = [
-            $sight->cure("Overlap {$sight->say($overlap)} past the jambs", ['brief.rules.side_overlap' => $overlap]),
-            $sight->cure("Open it to the {$other}", ['brief.opens' => $other]),
+            $sight->cure('overlap', ['brief.rules.side_overlap' => $overlap]),
+            $sight->openTo($other),
             ...$sight->otherKits(),
         ];
         if ($sight->isShort(Length::zero(), $past)) {
             yield new Finding(
                 FindingCode::RailRoom,
                 Severity::Stop,
-                "The rail lacks {$sight->sayShort($past)} of wall",
-                "Wheels, stops and margins need {$sight->sayShort($rail->least->total)} of rail.",
                 'survey.wall.to',
                 ['short' => $past, 'needed' => $rail->least->total],
                 $ways,
+                how: 'wall',
             );
         } elseif (! $rail->canBeHad) {
             yield new Finding(
                 FindingCode::RailRoom,
                 Severity::Stop,
-                'No rail of this kit serves',
-                "It needs {$sight->sayShort($rail->least->total)}, no stock length is that long and fits the wall, and this rail may not be cut.",
                 'brief.kit',
                 ['needed' => $rail->least->total],
                 $ways,
+                how: 'stock',
             );
         }
     }

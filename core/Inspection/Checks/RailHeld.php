@@ -32,15 +32,10 @@ final class RailHeld implements AnchorCheck
             yield new Finding(
                 FindingCode::TooFewStuds,
                 Severity::Stop,
-                $fewOfBoard
-                    ? 'The header catches '.($count === 0 ? 'no stud' : 'one stud only')
-                    : ($count === 0
-                        ? 'No hole of the rail meets what holds'
-                        : 'Too few holes of the rail meet what holds'),
-                $fewOfBoard ? 'It wants two at least.' : 'Two to a piece is the least.',
                 $fewOfBoard ? 'brief.header.overrun' : 'brief.backing',
-                ['hits' => $count],
+                ['count' => $count],
                 [...$this->otherBackings($sight), ...$this->widerBoard($sight)],
+                how: $fewOfBoard ? 'board' : 'rail',
             );
         }
         yield from $this->misses($sight, count($plan->rail->holes) - count($supports));
@@ -57,13 +52,10 @@ final class RailHeld implements AnchorCheck
             yield new Finding(
                 FindingCode::HoleMissesStud,
                 $place->holds ? Severity::Note : Severity::Settle,
-                ($misses === 1 ? 'One hole of the rail misses' : "{$misses} holes of the rail miss").' what holds',
-                $place->holds
-                    ? 'The others are near enough together; leave '.($misses === 1 ? 'it' : 'them').' empty.'
-                    : 'A rail that is not in wood comes down; a toggle there helps and carries nothing.',
                 'brief.backing',
-                ['misses' => $misses],
+                ['count' => $misses],
                 $place->holds ? [] : $this->otherBackings($sight),
+                how: $place->holds ? 'spare' : 'needed',
             );
         }
     }
@@ -80,8 +72,6 @@ final class RailHeld implements AnchorCheck
             yield new Finding(
                 FindingCode::Spacing,
                 Severity::Settle,
-                "Two fixings are {$sight->say($gap)} apart",
-                "{$sight->say($kit->maxFixingSpacing)} is the most that the kit allows.",
                 'brief.backing',
                 ['spacing' => $gap, 'most' => $kit->maxFixingSpacing],
                 $this->otherBackings($sight),
@@ -99,8 +89,6 @@ final class RailHeld implements AnchorCheck
             yield new Finding(
                 FindingCode::EndFixing,
                 Severity::Settle,
-                "The last fixing is {$sight->say($end)} from the rail's end",
-                "{$sight->say($kit->firstFixingWithin)} is the most that the kit allows.",
                 'brief.backing',
                 ['end' => $end, 'most' => $kit->firstFixingWithin],
                 $this->otherBackings($sight),
@@ -115,15 +103,15 @@ final class RailHeld implements AnchorCheck
             ...$sight->brief->backing->isHeader()
                 ? []
                 : [
-                    $sight->cure('A header on every stud', ['brief.backing' => 'header']),
-                    $sight->cure('A header, its height worked out', [
+                    $sight->cure('header-on-studs', ['brief.backing' => 'header']),
+                    $sight->cure('header-auto', [
                         'brief.backing' => 'header',
                         'brief.leaf.height' => 'auto',
                     ]),
                 ],
             ...$sight->brief->backing->isSiteDrilled()
                 ? []
-                : [$sight->cure('New holes in the rail at the studs', ['brief.backing' => 'site-drilled'])],
+                : [$sight->cure('site-drilled', ['brief.backing' => 'site-drilled'])],
         ];
     }
 
@@ -131,7 +119,7 @@ final class RailHeld implements AnchorCheck
     private function widerBoard(Sight $sight): array
     {
         return $sight->brief->backing->isHeader()
-            ? [$sight->cure('A board from wall to wall', ['brief.header.reach' => 'wall'])]
+            ? [$sight->cure('board-to-wall', ['brief.header.reach' => 'wall'])]
             : [];
     }
 }

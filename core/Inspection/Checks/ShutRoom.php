@@ -10,6 +10,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** The shut leaf stands inside the wall, with room for stop and margin at both ends. */
 final class ShutRoom implements AlongCheck
@@ -27,20 +28,16 @@ final class ShutRoom implements AlongCheck
             yield new Finding(
                 FindingCode::ShutRoom,
                 $past ? Severity::Stop : Severity::Settle,
-                $past
-                    ? "Shut, the leaf passes the wall's {$side} end"
-                    : "Shut, the leaf stands too near the {$side} end",
-                "Shut, it has {$sight->say($room)} there; {$sight->say($end)} is wanted for clearance, stop and margin.",
                 'brief.rules.side_overlap',
-                ['room' => $room, 'wanted' => $end],
+                ['room' => $room, 'wanted' => $end, 'side' => Message::word('sides', $side)],
                 [
-                    $sight->cure(
-                        "Overlap {$sight->say($sight->rules->sideOverlap->minus($sight->up($short)))} past the jambs",
-                        ['brief.rules.side_overlap' => $sight->rules->sideOverlap->minus($sight->up($short))],
-                    ),
-                    $sight->cure('Spare width to the trailing side', ['brief.rules.surplus' => 'trailing']),
-                    $sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading']),
+                    $sight->cure('overlap', [
+                        'brief.rules.side_overlap' => $sight->rules->sideOverlap->minus($sight->up($short)),
+                    ]),
+                    $sight->cure('surplus-trailing', ['brief.rules.surplus' => 'trailing']),
+                    $sight->cure('surplus-leading', ['brief.rules.surplus' => 'leading']),
                 ],
+                how: $past ? 'past' : 'near',
             );
         }
     }

@@ -33,16 +33,18 @@ final class SoftCloseRoom implements AlongCheck
             yield new Finding(
                 FindingCode::SoftCloseRoom,
                 Severity::Settle,
-                'No room for the soft close',
-                $narrow
-                    ? "It wants a leaf of {$sight->say($soft->minLeafWidth)}; this one is {$sight->say($leaf->run->width)}."
-                    : "Its two strokes take {$sight->say($soft->strokes())}; the leaf travels {$sight->say($travel)}.",
                 'brief.rules.soft_close',
-                ['travel' => $travel, 'strokes' => $soft->strokes()],
                 [
-                    $sight->cure('Hang it without soft close', ['brief.rules.soft_close' => 'off']),
+                    'travel' => $travel,
+                    'strokes' => $soft->strokes(),
+                    'min_leaf_width' => $soft->minLeafWidth,
+                    'width' => $leaf->run->width,
+                ],
+                [
+                    $sight->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
                     ...$narrow ? $sight->widerLeaf($soft->minLeafWidth) : [],
                 ],
+                how: $narrow ? 'narrow' : 'short',
             );
         }
     }

@@ -6,19 +6,19 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Holding\Fixing;
+use YokeLine\Holding\Washer;
 use YokeLine\Holding\Wood;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Quantity;
 
 /** A standoff that presses into what is behind it makes the rail wavy as it is tightened. */
 final class StandoffPress implements AnchorCheck
 {
     private const SOFT_MPA = 1.5;
-
-    private const WASHER_MM = 40;
 
     public function look(Sight $sight): iterable
     {
@@ -42,15 +42,15 @@ final class StandoffPress implements AnchorCheck
             yield new Finding(
                 FindingCode::StandoffSinks,
                 Severity::Note,
-                sprintf('A standoff presses with %.1f MPa', $worst),
-                sprintf(
-                    'Over %.1f %s gives, and the rail goes wavy. A washer 40 × 3 under each spreads it.',
-                    $most,
-                    $soft ? 'soft lining' : 'the wood',
-                ),
                 'brief.rules.washers',
-                ['pressure' => $worst, 'most' => $most, 'washer' => self::WASHER_MM],
-                [$sight->cure('Washers 40 × 3 under the standoffs', ['brief.rules.washers' => true])],
+                [
+                    'pressure' => Quantity::megapascals($worst),
+                    'most' => Quantity::megapascals($most),
+                    'wide' => Washer::width(),
+                    'thick' => Washer::thickness(),
+                ],
+                [$sight->washers()],
+                how: $soft ? 'lining' : 'wood',
             );
         }
     }

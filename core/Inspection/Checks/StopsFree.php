@@ -31,7 +31,7 @@ final class StopsFree implements AnchorCheck
                 $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
                 $slides = $sight->cures(
                     fn () => array_map(
-                        fn (Length $left) => $sight->cure("Slide the rail to {$sight->say($left)}", [
+                        fn (Length $left) => $sight->cure('rail-slid', [
                             'brief.rules.rail_left' => $left,
                         ]),
                         $this->clear($sight, $bodies, $reach),
@@ -40,13 +40,11 @@ final class StopsFree implements AnchorCheck
                 yield new Finding(
                     FindingCode::StopMeetsStandoff,
                     Severity::Settle,
-                    "A stop sits on the standoff at {$sight->say($over[0])}",
-                    'It cannot pass one, nor be set over one.',
                     'brief.rules.rail_left',
                     ['x' => $over[0]],
                     [
                         ...$slides,
-                        $sight->cure("Hangers {$sight->say($inset->plus(Length::mm(20)))} in from the edge", [
+                        $sight->cure('hangers-in', [
                             'brief.rules.hanger_inset' => $inset->plus(Length::mm(20)),
                         ]),
                     ],
@@ -61,15 +59,12 @@ final class StopsFree implements AnchorCheck
                     yield new Finding(
                         FindingCode::StopOnJoint,
                         Severity::Settle,
-                        "A stop sits on the joint of the rail at {$sight->say($joint)}",
-                        'There it would hold two pieces apart.',
                         'brief.rules.rail_left',
                         ['x' => $joint],
                         array_map(
-                            fn (Length $by) => $sight->cure(
-                                "Slide the rail to {$sight->say($plan->rail->span->low->plus($by))}",
-                                ['brief.rules.rail_left' => $plan->rail->span->low->plus($by)],
-                            ),
+                            fn (Length $by) => $sight->cure('rail-slid', [
+                                'brief.rules.rail_left' => $plan->rail->span->low->plus($by),
+                            ]),
                             [Length::mm(60), Length::mm(-60)],
                         ),
                     );

@@ -17,13 +17,7 @@ final class StudsKnown implements AnchorCheck
     public function look(Sight $sight): iterable
     {
         if (! self::isKnown($sight)) {
-            yield new Finding(
-                FindingCode::StudsUnknown,
-                Severity::Settle,
-                'The studs are not found yet',
-                'Whether anything holds the rail is not known: measure them, or sweep the wall, before you order.',
-                'survey.studs[0].x',
-            );
+            yield new Finding(FindingCode::StudsUnknown, Severity::Settle, 'survey.studs[0].x');
         }
     }
 

@@ -20,16 +20,11 @@ final class SurveyOdd implements AlongCheck
         foreach ($survey->hazardsThatStay() as $i => $hazard) {
             foreach (array_slice($survey->hazardsThatStay(), 0, $i) as $other) {
                 if ($hazard->x->overlaps($other->x) && $hazard->y->overlaps($other->y)) {
-                    yield new Finding(
-                        FindingCode::HazardsOverlap,
-                        Severity::Note,
-                        ucfirst($hazard->kind ?: 'hazard').
-                            ' and '.
-                            ($other->kind ?: 'hazard').
-                            ' are marked at one place',
-                        "Both from {$sight->say($hazard->x->low)}; both count, nothing is drilled near either.",
-                        "{$hazard->place}.x[0]",
-                    );
+                    yield new Finding(FindingCode::HazardsOverlap, Severity::Note, "{$hazard->place}.x[0]", [
+                        'what' => $hazard->called(),
+                        'other' => $other->called(),
+                        'low' => $hazard->x->low,
+                    ]);
                 }
             }
         }
@@ -38,9 +33,14 @@ final class SurveyOdd implements AlongCheck
                 yield new Finding(
                     FindingCode::OffTheWall,
                     Severity::Note,
-                    ucfirst($obstacle->name).' is not on this wall',
-                    "It is marked from {$sight->say($obstacle->x->low)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.",
                     "{$obstacle->place}.x[0]",
+                    [
+                        'what' => $obstacle->called(),
+                        'low' => $obstacle->x->low,
+                        'from' => $wall->low,
+                        'to' => $wall->high,
+                    ],
+                    how: 'thing',
                 );
             }
         }
@@ -49,20 +49,19 @@ final class SurveyOdd implements AlongCheck
                 yield new Finding(
                     FindingCode::OffTheWall,
                     Severity::Note,
-                    'Stud '.($i + 1).' is not in this wall',
-                    "It is marked at {$sight->say($stud->x)}, the wall runs from {$sight->say($wall->low)} to {$sight->say($wall->high)}.",
                     "{$stud->place}.x",
+                    [
+                        'n' => $i + 1,
+                        'low' => $stud->x,
+                        'from' => $wall->low,
+                        'to' => $wall->high,
+                    ],
+                    how: 'stud',
                 );
             }
         }
         if ($survey->floorFinish === 'carpet' && $survey->pile === null) {
-            yield new Finding(
-                FindingCode::Carpet,
-                Severity::Note,
-                'How high is the pile of the carpet?',
-                'A tape on pile reads short: stand it on a rigid plate, enter plate and pile once, and every reading allows for them.',
-                'survey.floor.pile',
-            );
+            yield new Finding(FindingCode::Carpet, Severity::Note, 'survey.floor.pile');
         }
     }
 }

@@ -22,13 +22,10 @@ final class TopGap implements Check
             yield new Finding(
                 FindingCode::TopGap,
                 Severity::Settle,
-                "Top gap {$sight->say($gap)}",
-                $little
-                    ? "Under {$sight->say($limits->low)} the leaf rubs the rail."
-                    : "Over {$sight->say($limits->high)} the leaf can lift off the rail.",
                 'brief.kit',
                 ['top_gap' => $gap, 'least' => $limits->low, 'greatest' => $limits->high],
                 $sight->otherKits(),
+                how: $little ? 'rubs' : 'lifts',
             );
         }
     }

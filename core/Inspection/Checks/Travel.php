@@ -31,13 +31,7 @@ final class Travel implements AlongCheck
         $least = $sight->plan->room->opening->leastWidth();
         $is = $sight->plan->room->opening->is;
         if ($sight->rules->parked) {
-            yield new Finding(
-                FindingCode::Parked,
-                Severity::Note,
-                'The leaf stands there for good',
-                'It is hung, stopped at both sides and not slid.',
-                'brief.rules.parked',
-            );
+            yield new Finding(FindingCode::Parked, Severity::Note, 'brief.rules.parked');
 
             return;
         }
@@ -47,19 +41,17 @@ final class Travel implements AlongCheck
                 ? new Finding(
                     FindingCode::Uncovers,
                     Severity::Ok,
-                    "Open, {$sight->say($free)} of the {$is->says()} is free",
-                    'Nobody walks through it: no rule of passage applies.',
                     '',
-                    ['free' => $free],
+                    ['free' => $free, 'opening' => $is],
+                    how: 'partly',
                 )
                 : new Finding(
                     FindingCode::Uncovers,
                     Severity::Settle,
-                    "Open, the leaf still covers the whole {$is->says()}",
-                    'Park it for good, or give it somewhere to go.',
                     'brief.rules.parked',
-                    [],
-                    [$sight->cure('Park it for good', ['brief.rules.parked' => true]), ...$this->waysOut($sight, $cut)],
+                    ['opening' => $is],
+                    [$sight->cure('parked', ['brief.rules.parked' => true]), ...$this->waysOut($sight, $cut)],
+                    how: 'wholly',
                 );
 
             return;
@@ -68,11 +60,10 @@ final class Travel implements AlongCheck
             yield new Finding(
                 FindingCode::Passage,
                 Severity::Stop,
-                'No passage is left',
-                'Open, the leaf still covers the whole opening.',
                 'brief.opens',
                 ['passage' => $passage],
                 $this->waysOut($sight, $cut),
+                how: 'none',
             );
         } elseif ($sight->isShort(Length::zero(), $cut)) {
             yield from $sight->ofEachLeaf(
@@ -84,21 +75,13 @@ final class Travel implements AlongCheck
             yield new Finding(
                 FindingCode::Passage,
                 Severity::Note,
-                "Passage {$sight->say($passage)} of {$sight->say($least)}",
-                'The open leaf stands over the rest, as its parking asks.',
                 'brief.rules.park',
-                ['passage' => $passage],
-                [$sight->cure('Park flush with the jamb', ['brief.rules.park' => '0'])],
+                ['passage' => $passage, 'least' => $least],
+                [$sight->cure('park-flush', ['brief.rules.park' => '0'])],
+                how: 'parked',
             );
         } else {
-            yield new Finding(
-                FindingCode::PassageClear,
-                Severity::Ok,
-                "Passage {$sight->say($passage)} when open",
-                'Check the local rule for accessible width.',
-                '',
-                ['passage' => $passage],
-            );
+            yield new Finding(FindingCode::PassageClear, Severity::Ok, '', ['passage' => $passage]);
         }
     }
 
@@ -107,8 +90,6 @@ final class Travel implements AlongCheck
         return new Finding(
             FindingCode::TravelCut,
             Severity::Settle,
-            "The wall ends {$sight->sayShort($cut)} too soon",
-            "The leaf stops {$sight->sayShort($cut)} short of where it should park and leaves a passage of {$sight->say($passage)}.",
             'brief.rules.park',
             ['cut' => $cut, 'passage' => $passage],
             $this->waysOut($sight, $cut),
@@ -128,17 +109,15 @@ final class Travel implements AlongCheck
         $end = $sight->rules->endClearance->minus($sight->up($cut));
 
         return [
-            $sight->cure("Open it to the {$other->value}", ['brief.opens' => $other->value]),
-            ...$end->isNegative()
-                ? []
-                : [$sight->cure("Keep {$sight->say($end)} at the wall end", ['brief.rules.end_clearance' => $end])],
+            $sight->openTo($other),
+            ...$end->isNegative() ? [] : [$sight->cure('end-clearance', ['brief.rules.end_clearance' => $end])],
             ...$sight->rules->surplus === Surplus::Leading
                 ? []
-                : [$sight->cure('Spare width to the leading side', ['brief.rules.surplus' => 'leading'])],
+                : [$sight->cure('surplus-leading', ['brief.rules.surplus' => 'leading'])],
             ...$sight->rules->openEnd === OpenEnd::Buffer
                 ? []
-                : [$sight->cure('A buffer on the wall for a stop', ['brief.rules.open_end' => 'buffer'])],
-            $sight->cure("Park {$sight->say($park->negated())} short", ['brief.rules.park' => $park]),
+                : [$sight->cure('buffer', ['brief.rules.open_end' => 'buffer'])],
+            $sight->park($park),
         ];
     }
 }

@@ -21,21 +21,21 @@ final class BipartingHang extends HangPlan
         $covering = Covering::of($this->room, $rules);
         $middle = $jambs->middle();
         $halfGap = $rules->meetingGap->half();
-        $needed = Sum::of('Needed width of each leaf')
+        $needed = Sum::of('needed-width-each-leaf')
             ->plus(
-                'from the middle to the further end of what must be covered',
-                Sum::greatest('From the middle to what must be covered', [
-                    'to the left' => Sum::of('To the left')
+                'from-middle-to-further-end-what-covered',
+                Sum::greatest('from-middle-to-what-covered', [
+                    'to-left' => Sum::of('to-left')
                         ->place('middle', $middle)
-                        ->fromPlace('must cover from', $covering->left),
-                    'to the right' => Sum::of('To the right')
-                        ->place('must cover to', $covering->right)
+                        ->fromPlace('must-cover-from', $covering->left),
+                    'to-right' => Sum::of('to-right')
+                        ->place('must-cover-to', $covering->right)
                         ->fromPlace('middle', $middle),
                 ]),
             )
-            ->minus('half the meeting gap', $halfGap);
+            ->minus('half-meeting-gap', $halfGap);
         $width = LeafSize::choose(
-            'Width of each leaf',
+            'width-each-leaf',
             $needed,
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
@@ -44,46 +44,46 @@ final class BipartingHang extends HangPlan
         $openRoom = $this->openRoom();
         $buffers = $this->buffers('left_open', 'right_open');
 
-        $innerLeft = Sum::of('Left leaf shut, right edge')
+        $innerLeft = Sum::of('left-leaf-shut-right-edge')
             ->place('middle', $middle)
-            ->minus('half the meeting gap', $halfGap);
-        $outerLeft = Sum::of('Left leaf shut, left edge')
-            ->place('left leaf shut, right edge', $innerLeft)
-            ->minus('leaf width', $width->size);
-        $innerRight = Sum::of('Right leaf shut, left edge')
+            ->minus('half-meeting-gap', $halfGap);
+        $outerLeft = Sum::of('left-leaf-shut-left-edge')
+            ->place('left-leaf-shut-right-edge', $innerLeft)
+            ->minus('leaf-width', $width->size);
+        $innerRight = Sum::of('right-leaf-shut-left-edge')
             ->place('middle', $middle)
-            ->plus('half the meeting gap', $halfGap);
-        $outerRight = Sum::of('Right leaf shut, right edge')
-            ->place('right leaf shut, left edge', $innerRight)
-            ->plus('leaf width', $width->size);
+            ->plus('half-meeting-gap', $halfGap);
+        $outerRight = Sum::of('right-leaf-shut-right-edge')
+            ->place('right-leaf-shut-left-edge', $innerRight)
+            ->plus('leaf-width', $width->size);
 
         $wantedLeft = $this->wanted(
-            Sum::of('Travel wanted, left leaf')
-                ->place('left leaf shut, right edge', $innerLeft)
-                ->fromPlace('left jamb', $jambs->low)
+            Sum::of('travel-wanted-left-leaf')
+                ->place('left-leaf-shut-right-edge', $innerLeft)
+                ->fromPlace('left-jamb', $jambs->low)
                 ->plus('park', $rules->park),
         );
-        $limitLeft = Sum::of('Travel the wall allows, left leaf')
-            ->place('left leaf shut, left edge', $outerLeft)
-            ->fromPlace('left end of the wall', $wall->low)
-            ->minus('room kept at the wall end', $openRoom);
+        $limitLeft = Sum::of('travel-wall-allows-left-leaf')
+            ->place('left-leaf-shut-left-edge', $outerLeft)
+            ->fromPlace('left-end-wall', $wall->low)
+            ->minus('room-kept-at-wall-end', $openRoom);
         $wantedRight = $this->wanted(
-            Sum::of('Travel wanted, right leaf')
-                ->place('right jamb', $jambs->high)
+            Sum::of('travel-wanted-right-leaf')
+                ->place('right-jamb', $jambs->high)
                 ->plus('park', $rules->park)
-                ->fromPlace('right leaf shut, left edge', $innerRight),
+                ->fromPlace('right-leaf-shut-left-edge', $innerRight),
         );
-        $limitRight = Sum::of('Travel the wall allows, right leaf')
-            ->place('right end of the wall', $wall->high)
-            ->minus('room kept at the wall end', $openRoom)
-            ->fromPlace('right leaf shut, right edge', $outerRight);
+        $limitRight = Sum::of('travel-wall-allows-right-leaf')
+            ->place('right-end-wall', $wall->high)
+            ->minus('room-kept-at-wall-end', $openRoom)
+            ->fromPlace('right-leaf-shut-right-edge', $outerRight);
         $travelLeft = $this->neverBelowZero(
-            Sum::least('Travel, left leaf', ['travel wanted' => $wantedLeft, 'travel the wall allows' => $limitLeft]),
+            Sum::least('travel-left-leaf', ['travel-wanted' => $wantedLeft, 'travel-wall-allows' => $limitLeft]),
         );
         $travelRight = $this->neverBelowZero(
-            Sum::least('Travel, right leaf', [
-                'travel wanted' => $wantedRight,
-                'travel the wall allows' => $limitRight,
+            Sum::least('travel-right-leaf', [
+                'travel-wanted' => $wantedRight,
+                'travel-wall-allows' => $limitRight,
             ]),
         );
         $runs = [
@@ -111,27 +111,27 @@ final class BipartingHang extends HangPlan
         ];
 
         $passage = $this->neverBelowZero(
-            Sum::least('Passage', [
-                'least measured width' => $this->room->opening->leastWidth(),
-                'between the open leaves' => Sum::of('Between the open leaves')
-                    ->plus('meeting gap', $rules->meetingGap)
-                    ->plus('travel, left leaf', $travelLeft)
-                    ->plus('travel, right leaf', $travelRight),
+            Sum::least('passage', [
+                'least-measured-width' => $this->room->opening->leastWidth(),
+                'between-open-leaves' => Sum::of('between-open-leaves')
+                    ->plus('meeting-gap', $rules->meetingGap)
+                    ->plus('travel-left-leaf', $travelLeft)
+                    ->plus('travel-right-leaf', $travelRight),
             ]),
         );
         $stops = [
             'left_open' => $this->stopLeftOf(
-                'Stop face, left leaf open',
-                Sum::of('Left leaf open, left edge')
-                    ->place('left leaf shut, left edge', $outerLeft)
+                'stop-face-left-leaf-open',
+                Sum::of('left-leaf-open-left-edge')
+                    ->place('left-leaf-shut-left-edge', $outerLeft)
                     ->minus('travel', $travelLeft),
             ),
-            'left_closed' => $this->stopRightOf('Stop face, left leaf shut', $innerLeft),
-            'right_closed' => $this->stopLeftOf('Stop face, right leaf shut', $innerRight),
+            'left_closed' => $this->stopRightOf('stop-face-left-leaf-shut', $innerLeft),
+            'right_closed' => $this->stopLeftOf('stop-face-right-leaf-shut', $innerRight),
             'right_open' => $this->stopRightOf(
-                'Stop face, right leaf open',
-                Sum::of('Right leaf open, right edge')
-                    ->place('right leaf shut, right edge', $outerRight)
+                'stop-face-right-leaf-open',
+                Sum::of('right-leaf-open-right-edge')
+                    ->place('right-leaf-shut-right-edge', $outerRight)
                     ->plus('travel', $travelRight),
             ),
         ];

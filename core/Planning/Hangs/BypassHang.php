@@ -24,13 +24,13 @@ final class BypassHang extends HangPlan
         $least = $this->room->opening->leastWidth();
         $margin = $this->brief->rules->guideMargin;
         $covering = Covering::of($this->room, $this->brief->rules);
-        $span = $covering->width()->renamed('What must be covered');
+        $span = $covering->width()->renamed('what-covered');
         $overlap = $this->brief->rules->midOverlap ?? $this->kit->guide->length->plus($margin->times(2));
-        $both = Sum::of('Both leaves')->plus('what must be covered', $span)->plus('overlap in the middle', $overlap);
-        $needed = $both->becomes($both->total->half(), 'half of it each')->renamed('Needed width of each leaf');
+        $both = Sum::of('both-leaves')->plus('what-covered', $span)->plus('overlap-in-middle', $overlap);
+        $needed = $both->becomes($both->total->half(), 'half-each')->renamed('needed-width-each-leaf');
         // Both leaves would eat into the overlap, so stock gets no tolerance here.
         $width = LeafSize::choose(
-            'Width of each leaf',
+            'width-each-leaf',
             $needed,
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
@@ -38,22 +38,22 @@ final class BypassHang extends HangPlan
             tolerance: Length::zero(),
         );
 
-        $rearLeft = Sum::of('Rear leaf shut, left edge')->place('must cover from', $covering->left);
-        $rearRight = Sum::of('Rear leaf shut, right edge')
-            ->place('rear leaf shut, left edge', $rearLeft)
-            ->plus('leaf width', $width->size);
-        $frontRight = Sum::of('Front leaf shut, right edge')->place('must cover to', $covering->right);
-        $frontLeft = Sum::of('Front leaf shut, left edge')
-            ->place('front leaf shut, right edge', $frontRight)
-            ->minus('leaf width', $width->size);
+        $rearLeft = Sum::of('rear-leaf-shut-left-edge')->place('must-cover-from', $covering->left);
+        $rearRight = Sum::of('rear-leaf-shut-right-edge')
+            ->place('rear-leaf-shut-left-edge', $rearLeft)
+            ->plus('leaf-width', $width->size);
+        $frontRight = Sum::of('front-leaf-shut-right-edge')->place('must-cover-to', $covering->right);
+        $frontLeft = Sum::of('front-leaf-shut-left-edge')
+            ->place('front-leaf-shut-right-edge', $frontRight)
+            ->minus('leaf-width', $width->size);
         $travel = $this->neverBelowZero(
-            Sum::of('Travel')
-                ->place('front leaf shut, left edge', $frontLeft)
-                ->fromPlace('rear leaf shut, left edge', $rearLeft),
+            Sum::of('travel')
+                ->place('front-leaf-shut-left-edge', $frontLeft)
+                ->fromPlace('rear-leaf-shut-left-edge', $rearLeft),
         );
         $stops = [
-            'left' => $this->stopLeftOf('Stop face, left', $rearLeft),
-            'right' => $this->stopRightOf('Stop face, right', $frontRight),
+            'left' => $this->stopLeftOf('stop-face-left', $rearLeft),
+            'right' => $this->stopRightOf('stop-face-right', $frontRight),
         ];
 
         return new Layout(
@@ -86,18 +86,18 @@ final class BypassHang extends HangPlan
             $this->endRoom(),
             [
                 'left' => $this->passage(
-                    'Passage left',
+                    'passage-left',
                     $least,
-                    Sum::of('From the left jamb to the front leaf')
-                        ->place('front leaf shut, left edge', $frontLeft)
-                        ->fromPlace('left jamb', $jambs->low),
+                    Sum::of('from-left-jamb-to-front-leaf')
+                        ->place('front-leaf-shut-left-edge', $frontLeft)
+                        ->fromPlace('left-jamb', $jambs->low),
                 ),
                 'right' => $this->passage(
-                    'Passage right',
+                    'passage-right',
                     $least,
-                    Sum::of('From the rear leaf to the right jamb')
-                        ->place('right jamb', $jambs->high)
-                        ->fromPlace('rear leaf shut, right edge', $rearRight),
+                    Sum::of('from-rear-leaf-to-right-jamb')
+                        ->place('right-jamb', $jambs->high)
+                        ->fromPlace('rear-leaf-shut-right-edge', $rearRight),
                 ),
             ],
             $stops,
@@ -105,21 +105,21 @@ final class BypassHang extends HangPlan
             $this->railTo($stops['right']),
             [
                 'guide' => new Window(
-                    $this->inside($frontLeft, 1)->renamed('Guide window, from'),
-                    $this->inside($rearRight, -1)->renamed('Guide window, to'),
+                    $this->inside($frontLeft, 1)->renamed('guide-window-from'),
+                    $this->inside($rearRight, -1)->renamed('guide-window-to'),
                 ),
             ],
-            midOverlap: Sum::of('Overlap in the middle')
-                ->plus('leaf width', $width->size)
-                ->plus('leaf width', $width->size)
-                ->minus('what must be covered', $span),
+            midOverlap: Sum::of('overlap-in-middle')
+                ->plus('leaf-width', $width->size)
+                ->plus('leaf-width', $width->size)
+                ->minus('what-covered', $span),
         );
     }
 
     private function passage(string $name, Length $least, Sum $free): Sum
     {
         return $this->neverBelowZero(
-            Sum::least($name, ['least measured width' => $least, lcfirst($free->name) => $free]),
+            Sum::least($name, ['least-measured-width' => $least, $free->name => $free]),
         );
     }
 }

@@ -47,13 +47,13 @@ abstract class HangPlan
     /** What the leaf's clearance, or the rail's stop and margin, must have at the end of the wall. */
     protected function endRoom(): Sum
     {
-        return Sum::greatest('Room kept at the wall end', [
-            'end clearance' => $this->brief->rules->endClearance,
-            'stop and margin past the leaf' => Sum::of('Stop and margin past the leaf')
-                ->plus('stop reach', $this->kit->stop->reach)
-                ->plus('stop body', $this->kit->stop->body)
-                ->plus('end margin', $this->kit->rail->endMargin)
-                ->minus('hanger inset', $this->inset),
+        return Sum::greatest('room-kept-at-wall-end', [
+            'end-clearance' => $this->brief->rules->endClearance,
+            'stop-and-margin-past-leaf' => Sum::of('stop-and-margin-past-leaf')
+                ->plus('stop-reach', $this->kit->stop->reach)
+                ->plus('stop-body', $this->kit->stop->body)
+                ->plus('end-margin', $this->kit->rail->endMargin)
+                ->minus('hanger-inset', $this->inset),
         ]);
     }
 
@@ -61,14 +61,14 @@ abstract class HangPlan
     protected function openRoom(): Sum
     {
         return $this->brief->rules->openEnd === OpenEnd::Buffer
-            ? Sum::of('Room kept at the wall end')->plus('buffer on the wall', Length::mm(self::BUFFER_MM))
+            ? Sum::of('room-kept-at-wall-end')->plus('buffer-on-wall', Length::mm(self::BUFFER_MM))
             : $this->endRoom();
     }
 
     /** Travel wanted; a leaf parked for good wants none. */
     protected function wanted(Sum $travel): Sum
     {
-        return $this->brief->rules->parked ? $travel->becomes(Length::zero(), 'parked for good') : $travel;
+        return $this->brief->rules->parked ? $travel->becomes(Length::zero(), 'parked') : $travel;
     }
 
     /** @return list<string> which of these stops are buffers on the wall */
@@ -87,37 +87,37 @@ abstract class HangPlan
     protected function stopLeftOf(string $name, Sum $edge): Sum
     {
         return Sum::of($name)
-            ->place('left edge of the leaf', $edge)
-            ->plus('hanger inset', $this->inset)
-            ->minus('stop reach', $this->kit->stop->reach);
+            ->place('left-edge-leaf', $edge)
+            ->plus('hanger-inset', $this->inset)
+            ->minus('stop-reach', $this->kit->stop->reach);
     }
 
     /** The face of a stop to the right of a wheel of the leaf whose right edge is at $edge. */
     protected function stopRightOf(string $name, Sum $edge): Sum
     {
         return Sum::of($name)
-            ->place('right edge of the leaf', $edge)
-            ->minus('hanger inset', $this->inset)
-            ->plus('stop reach', $this->kit->stop->reach);
+            ->place('right-edge-leaf', $edge)
+            ->minus('hanger-inset', $this->inset)
+            ->plus('stop-reach', $this->kit->stop->reach);
     }
 
     /** A stop that is a buffer on the wall has no body on the rail. */
     protected function railFrom(Sum $stop, bool $buffered = false): Sum
     {
-        $end = Sum::of('Least rail, from')->place('left stop face', $stop);
+        $end = Sum::of('least-rail-from')->place('left-stop-face', $stop);
 
-        return ($buffered ? $end : $end->minus('stop body', $this->kit->stop->body))->minus(
-            'end margin',
+        return ($buffered ? $end : $end->minus('stop-body', $this->kit->stop->body))->minus(
+            'end-margin',
             $this->kit->rail->endMargin,
         );
     }
 
     protected function railTo(Sum $stop, bool $buffered = false): Sum
     {
-        $end = Sum::of('Least rail, to')->place('right stop face', $stop);
+        $end = Sum::of('least-rail-to')->place('right-stop-face', $stop);
 
-        return ($buffered ? $end : $end->plus('stop body', $this->kit->stop->body))->plus(
-            'end margin',
+        return ($buffered ? $end : $end->plus('stop-body', $this->kit->stop->body))->plus(
+            'end-margin',
             $this->kit->rail->endMargin,
         );
     }
@@ -127,37 +127,37 @@ abstract class HangPlan
      */
     protected function windowRight(LeafRun $run): Window
     {
-        $clear = Sum::of('Clear of the passage')
-            ->place('right jamb', $this->room->opening->span()->high)
+        $clear = Sum::of('clear-passage')
+            ->place('right-jamb', $this->room->opening->span()->high)
             ->plus(
-                'casing, for a roller on the wall',
+                'casing-for-roller',
                 GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->right),
             );
 
         return new Window(
-            Sum::greatest('Guide window, from', [
-                'under the open leaf' => $this->inside($run->openLeft(), 1),
-                ...$this->isWayThrough() ? ['clear of the passage' => $clear] : [],
+            Sum::greatest('guide-window-from', [
+                'under-open-leaf' => $this->inside($run->openLeft(), 1),
+                ...$this->isWayThrough() ? ['clear-passage' => $clear] : [],
             ]),
-            $this->inside($run->right, -1)->renamed('Guide window, to'),
+            $this->inside($run->right, -1)->renamed('guide-window-to'),
         );
     }
 
     /** The same of a leaf that opens left. */
     protected function windowLeft(LeafRun $run): Window
     {
-        $clear = Sum::of('Clear of the passage')
-            ->place('left jamb', $this->room->opening->span()->low)
+        $clear = Sum::of('clear-passage')
+            ->place('left-jamb', $this->room->opening->span()->low)
             ->minus(
-                'casing, for a roller on the wall',
+                'casing-for-roller',
                 GuidePlace::casingInTheWay($this->kit, $this->room->opening->casing->left),
             );
 
         return new Window(
-            $this->inside($run->left, 1)->renamed('Guide window, from'),
-            Sum::least('Guide window, to', [
-                'under the open leaf' => $this->inside($run->openRight(), -1),
-                ...$this->isWayThrough() ? ['clear of the passage' => $clear] : [],
+            $this->inside($run->left, 1)->renamed('guide-window-from'),
+            Sum::least('guide-window-to', [
+                'under-open-leaf' => $this->inside($run->openRight(), -1),
+                ...$this->isWayThrough() ? ['clear-passage' => $clear] : [],
             ]),
         );
     }
@@ -169,15 +169,15 @@ abstract class HangPlan
      */
     protected function inside(Sum $edge, int $towards): Sum
     {
-        $place = Sum::of('Inside the edge')->place(lcfirst($edge->name), $edge);
+        $place = Sum::of('inside-edge')->place($edge->name, $edge);
 
         return $towards === 1
-            ? $place->plus('guide margin', $this->brief->rules->guideMargin)
-            : $place->minus('guide margin', $this->brief->rules->guideMargin);
+            ? $place->plus('guide-margin', $this->brief->rules->guideMargin)
+            : $place->minus('guide-margin', $this->brief->rules->guideMargin);
     }
 
     protected function neverBelowZero(Sum $sum): Sum
     {
-        return $sum->becomes($sum->total->orZeroIfNegative(), 'never below 0');
+        return $sum->becomes($sum->total->orZeroIfNegative(), 'never-below');
     }
 }

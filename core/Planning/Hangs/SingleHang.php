@@ -28,7 +28,7 @@ final class SingleHang extends HangPlan
         $jambs = $this->room->opening->span();
         $covering = Covering::of($this->room, $rules);
         $width = LeafSize::choose(
-            'Leaf width',
+            'leaf-width',
             $covering->width(),
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
@@ -36,40 +36,40 @@ final class SingleHang extends HangPlan
         );
 
         $left = $this->leadingEdge($covering, $width);
-        $right = Sum::of('Leaf shut, right edge')
-            ->place('leaf shut, left edge', $left)
-            ->plus('leaf width', $width->size);
+        $right = Sum::of('leaf-shut-right-edge')
+            ->place('leaf-shut-left-edge', $left)
+            ->plus('leaf-width', $width->size);
         $endRoom = $this->endRoom();
         $openRoom = $this->openRoom();
         $buffers = $this->buffers('open');
         $wanted = $this->wanted(
-            Sum::of('Travel wanted')
-                ->place('right jamb', $jambs->high)
+            Sum::of('travel-wanted')
+                ->place('right-jamb', $jambs->high)
                 ->plus('park', $rules->park)
-                ->fromPlace('leaf shut, left edge', $left),
+                ->fromPlace('leaf-shut-left-edge', $left),
         );
-        $limit = Sum::of('Travel the wall allows')
-            ->place('right end of the wall', $this->room->wall->high)
-            ->minus('room kept at the wall end', $openRoom)
-            ->fromPlace('leaf shut, right edge', $right);
+        $limit = Sum::of('travel-wall-allows')
+            ->place('right-end-wall', $this->room->wall->high)
+            ->minus('room-kept-at-wall-end', $openRoom)
+            ->fromPlace('leaf-shut-right-edge', $right);
         $travel = $this->neverBelowZero(
-            Sum::least('Travel', ['travel wanted' => $wanted, 'travel the wall allows' => $limit]),
+            Sum::least('travel', ['travel-wanted' => $wanted, 'travel-wall-allows' => $limit]),
         );
         $run = new LeafRun($left, $right, $width->size->total, $this->inset, $wanted, $travel, 'closed', 'open');
 
         $passage = $this->neverBelowZero(
-            Sum::least('Passage', [
-                'least measured width' => $this->room->opening->leastWidth(),
-                'from the left jamb to the open leaf' => Sum::of('From the left jamb to the open leaf')
-                    ->place('leaf shut, left edge', $left)
+            Sum::least('passage', [
+                'least-measured-width' => $this->room->opening->leastWidth(),
+                'from-left-jamb-to-open-leaf' => Sum::of('from-left-jamb-to-open-leaf')
+                    ->place('leaf-shut-left-edge', $left)
                     ->plus('travel', $travel)
-                    ->fromPlace('left jamb', $jambs->low),
+                    ->fromPlace('left-jamb', $jambs->low),
             ]),
         );
-        $openEdge = Sum::of('Leaf open, right edge')->place('leaf shut, right edge', $right)->plus('travel', $travel);
+        $openEdge = Sum::of('leaf-open-right-edge')->place('leaf-shut-right-edge', $right)->plus('travel', $travel);
         $stops = [
-            'closed' => $this->stopLeftOf('Stop face, shut', $left),
-            'open' => $this->stopRightOf('Stop face, open', $openEdge),
+            'closed' => $this->stopLeftOf('stop-face-shut', $left),
+            'open' => $this->stopRightOf('stop-face-open', $openEdge),
         ];
 
         return new Layout(
@@ -88,13 +88,13 @@ final class SingleHang extends HangPlan
 
     private function leadingEdge(Covering $covering, LeafSize $width): Sum
     {
-        $edge = Sum::of('Leaf shut, left edge')->place('must cover from', $covering->left);
-        $spare = Sum::of('Width to spare')->plus('leaf width', $width->size)->minus('needed width', $width->needed);
+        $edge = Sum::of('leaf-shut-left-edge')->place('must-cover-from', $covering->left);
+        $spare = Sum::of('width-to-spare')->plus('leaf-width', $width->size)->minus('needed-width', $width->needed);
 
         return match ($this->brief->rules->surplus) {
             Surplus::Trailing => $edge,
-            Surplus::Leading => $edge->minus('width to spare', $spare),
-            Surplus::Even => $edge->minus('half the width to spare', $spare->total->half()),
+            Surplus::Leading => $edge->minus('width-to-spare', $spare),
+            Surplus::Even => $edge->minus('half-width-to-spare', $spare->total->half()),
         };
     }
 }

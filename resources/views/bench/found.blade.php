@@ -1,17 +1,17 @@
 @php($setout = $bench->setout)
-@php($url = $bench->changesUrl())
+@php([$url, $speak] = [$bench->changesUrl(), App\Words\Speaker::in($setout->write)])
 <ol class="findings"@unless ($bench->hasCures) data-cures="{{ $bench->url }}/{{ $bench->station->value }}/findings" aria-busy="true" @endunless>
   @foreach ($setout->findings as $finding)
     <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}">
       <svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg>
       <div>
-        <h3><span class="visually-hidden">{{ ['stop' => 'Stop:', 'settle' => 'To settle:', 'note' => 'Note:', 'ok' => 'Fine:'][$finding->severity->value] }}</span>
-          @if ($finding->where)<a href="{{ $bench->url }}/{{ $bench->stationOf($finding)->value }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $finding->says }}</a>@else{{ $finding->says }}@endif</h3>
-        @if ($finding->more)<p>{{ $finding->more }}</p>@endif
+        <h3><span class="visually-hidden">{{ $speak->say($finding->severity->says()) }}:</span>
+          @if ($finding->where)<a href="{{ $bench->url }}/{{ $bench->stationOf($finding)->value }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a>@else{{ $speak->say($finding->says()) }}@endif</h3>
+        @if ($more = $speak->say($finding->more()))<p>{{ $more }}</p>@endif
         @if ($finding->cures)
           <ul class="cures">
             @foreach ($finding->cures as $cure)
-              <li><button type="button" class="cure" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($cure->changes)])'>{{ $cure->says }}@if ($cure->effect)<small>{{ $cure->effect }}</small>@endif</button></li>
+              <li><button type="button" class="cure" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($cure->changes)])'>{{ $speak->say($cure->says()) }}@if ($cure->effect)<small>{{ implode(', ', array_map($speak->say(...), $cure->effects())) }}</small>@endif</button></li>
             @endforeach
           </ul>
         @endif

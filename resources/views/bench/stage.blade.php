@@ -27,9 +27,7 @@
     <button type="button" class="back-to-wall" data-enlarge="elevation">Back to the wall</button>
   @else
     <div class="next-up">
-      @foreach ($bench->setout->missing() as $place => $what)
-        @if ($loop->first)<p><strong>Next:</strong> {{ $what }}.</p>@endif
-      @endforeach
+      <p>{{ App\Words\Speaker::in($bench->setout->write)->sentence($bench->setout->findings[0]->says()) }}</p>
     </div>
   @endif
 </div>

@@ -1,18 +1,19 @@
+@php($speak ??= App\Words\Speaker::in($write))
 <div class="sum">
-  <h3>{{ $sum->name }} <b>{{ $write->showFine($sum->total) }}</b></h3>
-  @if ($sum->note)<p>{{ ucfirst($sum->note) }}.</p>@endif
-  @if (in_array($sum->kind, ['greatest', 'least'], true))<p>The {{ $sum->kind }} of these:</p>@endif
+  <h3>{{ ucfirst($speak->say($sum->says())) }} <b>{{ $write->showFine($sum->total) }}</b></h3>
+  @if ($sum->note)<p>{{ ucfirst($speak->say($sum->notes())) }}.</p>@endif
+  @if (in_array($sum->kind, ['greatest', 'least'], true))<p>{{ __("sums.{$sum->kind}") }}</p>@endif
   <ul>
     @foreach ($sum->terms() as $term)
       <li @class(['ruled' => $sum->ruledBy() === $term->name])>
         @if ($term->sum)
-          <details><summary><span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $term->name }} <b>{{ $write->showFine($term->value) }}</b></summary>@include('bench.sum', ['sum' => $term->sum])</details>
+          <details><summary><span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $speak->say($term->says()) }} <b>{{ $write->showFine($term->value) }}</b></summary>@include('bench.sum', ['sum' => $term->sum])</details>
         @else
-          <span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $term->name }} <b>{{ $write->showFine($term->value) }}</b>
+          <span class="sign-of">{{ $term->sign === 1 ? ($loop->first || $sum->kind !== 'sum' ? '' : '+') : '−' }}</span>{{ $speak->say($term->says()) }} <b>{{ $write->showFine($term->value) }}</b>
         @endif
       </li>
     @endforeach
     @php($off = $sum->roundedOff($write->fine(...)))
-    @unless ($off->isZero())<li><span class="sign-of">{{ $off->isNegative() ? '−' : '+' }}</span>from rounding what is shown <b>{{ $write->showFine($off->absolute()) }}</b></li>@endunless
+    @unless ($off->isZero())<li><span class="sign-of">{{ $off->isNegative() ? '−' : '+' }}</span>{{ __('sums.rounding') }} <b>{{ $write->showFine($off->absolute()) }}</b></li>@endunless
   </ul>
 </div>

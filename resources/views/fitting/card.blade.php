@@ -1,4 +1,5 @@
 @php([$write, $card] = [$form->setout->write, $form->card()])
+@php($speak = App\Words\Speaker::in($write))
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
 <section class="size-card" aria-label="Size card">
   <h2>What to look for at the yard</h2>
@@ -10,9 +11,9 @@
       <thead><tr><th scope="col"></th><th scope="col">least</th><th scope="col">greatest</th><th scope="col">trimmed</th><th scope="col">what rules</th></tr></thead>
       <tbody>
         @foreach ([$card->width, $card->height, $card->thickness] as $limit)
-          <tr><th scope="row">{{ ucfirst($limit->name) }}</th><td>{{ $limit->least ? $write->showUp($limit->least) : 'none' }}</td><td>{{ $limit->greatest ? $write->showDown($limit->greatest) : 'any' }}</td><td>{{ $limit->trim->isPositive() && $limit->greatest ? $write->showDown($limit->greatestTrimmed()) : '' }}</td><td>@if ($limit->leastRuledBy)<span>less: {{ lcfirst($limit->leastRuledBy) }}</span>@endif @if ($limit->greatestRuledBy && $limit->least)<span>more: {{ lcfirst($limit->greatestRuledBy) }}</span>@endif</td></tr>
+          <tr><th scope="row">{{ ucfirst($speak->say($limit->called())) }}</th><td>{{ $limit->least ? $write->showUp($limit->least) : 'none' }}</td><td>{{ $limit->greatest ? $write->showDown($limit->greatest) : 'any' }}</td><td>{{ $limit->trim->isPositive() && $limit->greatest ? $write->showDown($limit->greatestTrimmed()) : '' }}</td><td>@if ($limit->leastRuledBy)<span>less: {{ lcfirst($speak->say($limit->leastRuledBy)) }}</span>@endif @if ($limit->greatestRuledBy && $limit->least)<span>more: {{ lcfirst($speak->say($limit->greatestRuledBy)) }}</span>@endif</td></tr>
         @endforeach
-        <tr><th scope="row">Mass, kg</th><td></td><td>{{ round($card->greatestKg, 1) }}</td><td></td><td><span>{{ $card->massRuledBy }}</span></td></tr>
+        <tr><th scope="row">Mass, kg</th><td></td><td>{{ round($card->greatestKg, 1) }}</td><td></td><td><span>{{ $speak->say($card->massRuledBy()) }}</span></td></tr>
       </tbody>
     </table>
     <p class="group-note">Solid wood is wanted {{ $write->show($form->setout->plan->layout->hangerInset()) }} in from either edge, where the hangers are, and for the pull {{ $write->show($form->setout->plan->doorway->brief->rules->pullHeight) }} up.</p>
@@ -30,7 +31,7 @@
     <ol class="findings">
       @foreach ($fits as $fit)
         @php($sign = ['fits' => 'ok', 'trim' => 'settle', 'pack' => 'settle', 'reject' => 'stop', 'unknown' => 'note'][$fit->verdict])
-        <li class="finding"><svg class="sign sign-{{ $sign }}" aria-hidden="true"><use href="#sign-{{ $sign }}"/></svg><div><h3>{{ ucfirst($fit->what) }}: {{ ['fits' => 'fits', 'trim' => 'trim it', 'pack' => 'pack it', 'reject' => 'no', 'unknown' => 'not known'][$fit->verdict] }}</h3><p>{{ $fit->says }}</p></div></li>
+        <li class="finding"><svg class="sign sign-{{ $sign }}" aria-hidden="true"><use href="#sign-{{ $sign }}"/></svg><div><h3>{{ ucfirst($speak->say($fit->called())) }}: {{ ['fits' => 'fits', 'trim' => 'trim it', 'pack' => 'pack it', 'reject' => 'no', 'unknown' => 'not known'][$fit->verdict] }}</h3><p>{{ $speak->say($fit->says()) }}</p></div></li>
       @endforeach
     </ol>
   @endif

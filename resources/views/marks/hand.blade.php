@@ -1,1 +1,1 @@
-<ul class="hand">@foreach ($says as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+<ul class="hand">@foreach ($says as $sentence)<li>{{ $speak->say($sentence) }}</li>@endforeach</ul>

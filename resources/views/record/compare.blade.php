@@ -2,7 +2,7 @@
 @include('record.top', ['title' => 'Compare'])
 <main class="marks-page">
   <form class="compare-which" method="get">
-    @foreach (['from' => ['Change', $comparison->from], 'to' => ['with', $comparison->to]] as $key => [$label, $chosen])<label>{{ $label }} <select class="form-select" name="{{ $key }}" data-submits>@foreach ($revisions as $revision)<option value="{{ $revision->number }}" @selected($revision->number === $chosen->number)>{{ $revision->number }} · {{ $revision->created_at->format('j M, H:i') }} · {{ Str::limit($revision->what, 60) }}</option>@endforeach</select></label>@endforeach
+    @foreach (['from' => ['Change', $comparison->from], 'to' => ['with', $comparison->to]] as $key => [$label, $chosen])<label>{{ $label }} <select class="form-select" name="{{ $key }}" data-submits>@foreach ($revisions as $revision)<option value="{{ $revision->number }}" @selected($revision->number === $chosen->number)>{{ $revision->number }} · {{ $revision->created_at->format('j M, H:i') }} · {{ Str::limit($revision->what->says(), 60) }}</option>@endforeach</select></label>@endforeach
     <noscript><button class="btn">Compare</button></noscript>
   </form>
   @php([$drawings, $verdicts] = [$comparison->drawings(), $comparison->verdicts()])

@@ -1,14 +1,14 @@
 @use('YokeLine\Drawing\Elevation')
 @use('YokeLine\Drawing\Svg')
-@php([$doorway, $setout] = [$over->doorway, $over->doorway->setout($over->run->units)])
+@php([$doorway, $setout, $speak] = [$over->doorway, $over->doorway->setout($over->run->units), App\Words\Speaker::in($over->run->write)])
 <x-page :title="$doorway->name.', hand-over'" class="is-marks">
 @include('record.top', ['title' => 'Hand over'])
 <main class="marks-page hand-over">
   <p class="sheet-verdict"><b>{{ $over->signature ? "Signed by {$over->signature->data['name']}, {$over->signature->at->format('j M Y, H:i')}." : ($over->open() === [] ? 'Ready to be signed.' : 'Not done yet. Still open: '.implode('; ', $over->open()).'.') }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">Prove and settle</a>@endif On paper: @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<a href="{{ route('hand-over.paper', [$doorway, 'paper' => $paper]) }}">{{ $name }} (PDF)</a> @endforeach</p>
-  <div class="detail"><figure>{!! Svg::write(Elevation::of($setout->doorway, $over->run->plan, $over->run->write)) !!}</figure>
+  <div class="detail"><figure>{!! Svg::write(Elevation::of($setout->doorway, $over->run->plan, $speak)) !!}</figure>
     <table class="table"><caption>What was fitted</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
   <div class="two">
-    <div><h2>How it was proved</h2><ul class="hand">@foreach ($over->checks() as $check)<li>{{ $check->says }}@if ($over->read($check)): {{ $over->read($check) }}@endif: <b>{{ match ($over->holds($check)) { true => 'holds', false => 'does not hold', null => 'not checked' } }}</b></li>@endforeach @foreach ($over->snags as $snag)<li>{{ $snag->data['says'] }}: <b>{{ $snag->data['state'] }}</b>@if ($snag->data['reason'] ?? ''), {{ $snag->data['reason'] }}@endif</li>@endforeach</ul></div>
+    <div><h2>How it was proved</h2><ul class="hand">@foreach ($over->checks() as $check)<li>{{ $speak->say($check->says()) }}@if ($over->read($check)): {{ $over->read($check) }}@endif: <b>{{ match ($over->holds($check)) { true => 'holds', false => 'does not hold', null => 'not checked' } }}</b></li>@endforeach @foreach ($over->snags as $snag)<li>{{ $snag->data['says'] }}: <b>{{ $snag->data['state'] }}</b>@if ($snag->data['reason'] ?? ''), {{ $snag->data['reason'] }}@endif</li>@endforeach</ul></div>
     <div><h2>How to care for it</h2><ul class="hand">@foreach ($over->care() as $says)<li>{{ $says }}</li>@endforeach</ul>
       <h2>Take care</h2><ul class="hand">@foreach ($over->cautions() as $says)<li>{{ $says }}</li>@endforeach</ul></div>
   </div>

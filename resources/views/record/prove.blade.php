@@ -1,4 +1,4 @@
-@php([$write, $doorway] = [$over->run->write, $over->doorway])
+@php([$write, $doorway, $speak] = [$over->run->write, $over->doorway, App\Words\Speaker::in($over->run->write)])
 <x-page :title="$doorway->name.', prove'" class="is-marks">
 @include('record.top', ['title' => 'Prove', 'setout' => $doorway->setout($over->run->units)])
 <main class="marks-page prove">
@@ -7,10 +7,10 @@
     @php($holds = $over->holds($check))
     <form method="post" action="{{ route('prove.say', $doorway) }}" id="{{ $check->id }}" class="check" data-holds="{{ $holds === null ? '' : ($holds ? 'yes' : 'no') }}">@csrf
       <input type="hidden" name="kind" value="run"><input type="hidden" name="about" value="{{ $check->id }}"><input type="hidden" name="units" value="{{ $write->unit->value }}">
-      <p>{{ $check->says }}@if ($check->expected) <b>expect {{ $write->show($check->expected) }}</b>@endif</p>
+      <p>{{ $speak->say($check->says()) }}@if ($check->expected) <b>expect {{ $write->show($check->expected) }}</b>@endif</p>
       @if ($check->expected)
         @php($refused = session('refused.about') === $check->id ? session('refused') : null)
-        <input class="form-control" type="text" name="typed" autocomplete="off" value="{{ $refused['typed'] ?? $over->read($check) }}" aria-label="{{ $check->says }}, read" @if ($refused) aria-invalid="true" @endif><button class="btn">Keep</button>
+        <input class="form-control" type="text" name="typed" autocomplete="off" value="{{ $refused['typed'] ?? $over->read($check) }}" aria-label="{{ $speak->say($check->says()) }}, read" @if ($refused) aria-invalid="true" @endif><button class="btn">Keep</button>
         @if ($refused)<em class="refused" role="alert">{{ $refused['says'] }}</em>@endif
       @else
         <button class="btn" name="holds" value="yes" aria-pressed="{{ $holds === true ? 'true' : 'false' }}">Holds</button><button class="btn" name="holds" value="no" aria-pressed="{{ $holds === false ? 'true' : 'false' }}">Does not</button>

@@ -9,7 +9,7 @@
 <div class="marks">
   <p class="sheet-verdict"><b>{{ $unsure === [] ? 'Sure: no clearance can be eaten up by what these tools can miss.' : (count($unsure) === 1 ? 'One clearance' : count($unsure).' clearances').' can be eaten up by what these tools can miss.' }}</b></p>
   @if ($unsure)
-    <div class="sure-drawings"><div>{!! Svg::write(Sure::bars($unsure, $write, ClearanceWords::row(...))) !!}<p class="group-note">The line is what is wanted; the dark band is as errors usually add up, the light one if all go wrong at once.</p></div><div>{!! Svg::write(Sure::onWall($form->setout->plan, $unsure, $write)) !!}</div></div>
+    <div class="sure-drawings"><div>{!! Svg::write(Sure::bars($unsure, App\Words\Speaker::in($write), ClearanceWords::row(...))) !!}<p class="group-note">The line is what is wanted; the dark band is as errors usually add up, the light one if all go wrong at once.</p></div><div>{!! Svg::write(Sure::onWall($form->setout->plan, $unsure, App\Words\Speaker::in($write))) !!}</div></div>
     <table class="table"><thead><tr><th scope="col">Clearance</th><th scope="col">Is</th><th scope="col">Usually ±</th><th scope="col">At worst ±</th><th scope="col"></th></tr></thead><tbody>
       @foreach ($unsure as $row)<tr><th scope="row">{{ ucfirst(ClearanceWords::row($row->name)) }}</th><td class="number">{{ $write->show($row->value) }}</td><td class="number">{{ $mm($row->rss) }}</td><td class="number">{{ $mm($row->worst) }}</td><td>{{ ['fits' => 'Fits; only if everything goes wrong at once does it not.', 'tight' => 'Fits, but by less than your tape can tell.', 'fails' => 'Does not fit.'][$row->verdict()] }} {{ ClearanceWords::mattersMost($row, $form->setout->document) }}</td></tr>@endforeach
     </tbody></table>

@@ -26,7 +26,7 @@
           @if ($kit->kit)
             @php($worst = $kit->findings()[0] ?? null)
             <span>{{ implode(', ', array_map(fn ($hang) => ['single' => 'one leaf', 'biparting' => 'two that meet', 'bypass' => 'two that pass'][$hang->value], $kit->kit->hangs)) }} · carries {{ round($kit->kit->capacityKg) }} kg · leaf {{ $kit->write->show($kit->kit->leafThickness->low) }} to {{ $kit->write->show($kit->kit->leafThickness->high) }} thick</span>
-            <span class="kit-says"><svg class="sign sign-{{ $worst?->severity->value ?? 'ok' }}" aria-hidden="true"><use href="#sign-{{ $worst?->severity->value ?? 'ok' }}"/></svg>{{ $worst?->says ?? 'Its numbers agree.' }}</span>
+            <span class="kit-says"><svg class="sign sign-{{ $worst?->severity->value ?? 'ok' }}" aria-hidden="true"><use href="#sign-{{ $worst?->severity->value ?? 'ok' }}"/></svg>{{ $worst ? App\Words\Speaker::in($kit->write)->say($worst->says()) : 'Its numbers agree.' }}</span>
           @else
             <span class="kit-says"><svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg>{{ count($kit->unreadable) }} numbers of its sheet are still to be told.</span>
           @endif

@@ -17,11 +17,11 @@
   @endif
 </section>
 <section class="means" aria-label="What it means">
-  @php($findings = $form->findings())
+  @php([$findings, $speak] = [$form->findings(), App\Words\Speaker::in($form->write)])
   <div class="verdict verdict-{{ $form->kit === null ? 'unmeasured' : ($findings === [] ? 'fits' : 'to-settle') }}" aria-live="polite"><h2>{{ $form->kit === null ? 'Not all told yet.' : ($findings === [] ? 'Its numbers agree.' : 'Look again.') }}</h2></div>
   <ol class="findings">
     @foreach ($findings as $finding)
-      <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $finding->says }}</a></h3>@if ($finding->more)<p>{{ $finding->more }}</p>@endif</div></li>
+      <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a></h3>@if ($more = $speak->say($finding->more()))<p>{{ $more }}</p>@endif</div></li>
     @endforeach
     @foreach ($form->unreadable as $place => $says)
       <li class="finding is-settle"><svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $place), '-') }}" data-goto>{{ $form->field($place)?->label ?? $place }}</a></h3><p>{{ $says }}</p></div></li>

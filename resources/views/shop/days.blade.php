@@ -13,7 +13,7 @@
   @foreach (range(intdiv(min(array_map(fn ($placed) => $placed->start, $plan->placed)), DayPlan::DAY), intdiv($plan->end(), DayPlan::DAY)) as $day)
     <h2>{{ $days->moment($day * DayPlan::DAY)->format('l j F') }}</h2>
     @php([$from, $to] = DayBars::hours($plan))
-    <div class="day-bars" data-set="{{ route('day-plan.set', $days->job) }}" data-minutes="{{ $to - $from }}" data-share="{{ (DayBars::WIDE - DayBars::LEFT) / DayBars::WIDE }}">{!! Svg::write(DayBars::of($plan, $day, 'Who does what on '.$days->moment($day * DayPlan::DAY)->format('l j F').'; the list below says the same', $names, $chain)) !!}</div>
+    <div class="day-bars" data-set="{{ route('day-plan.set', $days->job) }}" data-minutes="{{ $to - $from }}" data-share="{{ (DayBars::WIDE - DayBars::LEFT) / DayBars::WIDE }}">{!! Svg::write(DayBars::of($plan, $day, 'Who does what on '.$days->moment($day * DayPlan::DAY)->format('l j F').'; the list below says the same', $names, $chain, App\Words\Speaker::in(YokeLine\Measure\Unit::Millimetre))) !!}</div>
     <details><summary>As a list</summary><table class="table"><tbody>@foreach (collect($plan->placed)->filter(fn ($placed) => intdiv($placed->start, DayPlan::DAY) === $day)->sortBy(fn ($placed) => $placed->start) as $id => $placed)<tr><td class="number">{{ $days->moment($placed->start)->format('H:i') }}–{{ $days->moment($placed->end())->format('H:i') }}</td><th scope="row">{{ $names[$id] }}@if (in_array($id, $chain, true)) <small>holds the end</small>@endif @if ($days->isSetByHand($id)) <small>set by hand</small>@endif</th><td>person {{ implode(' and ', $placed->people) }}</td></tr>@endforeach</tbody></table></details>
   @endforeach
 @endif

@@ -1,6 +1,7 @@
 @use('App\Shop\Setting')
 @use('YokeLine\Drawing\CutBars')
 @use('YokeLine\Drawing\Svg')
+@php($speak = $list->speak())
 @php([$job, $prices, $totals, $seen] = [$list->job, $list->prices, $list->totals(), $ledger->seen()])
 <x-page :title="$job->name.', materials'" class="is-marks">
 @include('shop.top', ['title' => 'Materials'])
@@ -11,22 +12,22 @@
   <p class="group-note">Show <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>the whole job</a>@foreach ($list->names as $id => $name), <a href="{{ route('materials', [$job, 'doorway' => $id]) }}" @if ($list->only === $id) aria-current="true" @endif>{{ $name }}</a>@endforeach</p>
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">How many</th><th scope="col">What</th><th scope="col">For</th><th scope="col">Each</th><th scope="col">All</th></tr></thead>
     @foreach ($list->groups() as $group => $lines)
-      <tbody><tr><th colspan="5" scope="rowgroup">{{ $group }}</th></tr>
+      <tbody><tr><th colspan="5" scope="rowgroup">{{ __("materials.groups.{$group}") }}</th></tr>
       @foreach ($lines as $line)
         @php($refused = session('refused.at') === $line->material->key ? session('refused') : null)
-        <tr><td class="number">{{ rtrim(rtrim(number_format($line->count, 1, '.', ''), '0'), '.') }} {{ $line->material->unit }}</td><th scope="row">{{ $line->material->what }}@if ($line->material->note)<small>{{ $line->material->note }}</small>@endif</th><td>{{ $line->says($list->names) }}</td>
-          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="Price of one {{ $line->material->what }}" data-submits @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
+        <tr><td class="number">{{ rtrim(rtrim(number_format($line->count, 1, '.', ''), '0'), '.') }} {{ $line->material->unit ? __("materials.units.{$line->material->unit}") : '' }}</td><th scope="row">{{ $speak->say($line->material->says()) }}@if ($line->material->note)<small>{{ $speak->say($line->material->note) }}</small>@endif</th><td>{{ $line->says($list->names, $speak) }}</td>
+          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="Price of one {{ $speak->say($line->material->says()) }}" data-submits @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
       @endforeach</tbody>
     @endforeach
   </table></div>
   <h2>How the boards are cut</h2>
   @forelse ($list->sections as $section)
     @php($cut = $section->cut)
-    <h3>{{ $section->says }}</h3>
-    @if (is_string($cut))<p class="refusal">{{ $cut }}</p>@else
+    <h3>{{ $speak->say($section->says()) }}</h3>
+    @if ($cut instanceof YokeLine\Measure\Message)<p class="refusal">{{ $speak->say($cut) }}</p>@else
       <p>{{ count($cut->bars) === 1 ? 'One bar' : count($cut->bars).' bars' }}, {{ $list->write->showWithUnit($cut->bought()) }} in all, {{ $list->write->showWithUnit($cut->waste()) }} of it kerf, ends and off-cuts; the longest left over is {{ $list->write->showDown($cut->longestOffcut()) }}. {{ match (true) { $cut->isRestProved => 'Proved: no other way takes fewer bars, or buys less, or leaves a longer piece of as little.', $cut->isProved => 'Proved: no other way takes fewer bars or buys less.', default => 'Not proved: no plan has fewer than '.$cut->bound.' bars, nor, with as many as these, buys less than '.$list->write->showWithUnit($cut->boughtBound).'.' } }}</p>
-      <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $list->write)) !!}</div>
-      <table class="visually-hidden"><caption>Bars of {{ $section->says }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $list->write->show($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $list->write->show($piece->length).' '.$piece->for, $bar->pieces)) }}</td><td>left {{ $list->write->showDown($bar->offcut) }}</td></tr>@endforeach</table>
+      <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $speak)) !!}</div>
+      <table class="visually-hidden"><caption>Bars of {{ $speak->say($section->says()) }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $list->write->show($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $list->write->show($piece->length).' '.$speak->say($piece->says()), $bar->pieces)) }}</td><td>left {{ $list->write->showDown($bar->offcut) }}</td></tr>@endforeach</table>
     @endif
   @empty<p>No header in this job.</p>@endforelse
   <h2>How this house reckons</h2>

@@ -1,5 +1,5 @@
-@use('YokeLine\Recovery\WayOut')
 @php([$say, $ways] = $form->ways())
+@php($speak = $form->speak())
 <x-page :title="$form->doorway->name.', '.$form->title()" class="is-site">
 <header class="site-top"><a href="{{ route('site', $form->doorway) }}" aria-label="Back to the steps">‹</a><h1>{{ ucfirst($form->title()) }}</h1></header>
 <main class="found">
@@ -7,21 +7,21 @@
   @if ($form->asks())
   <form method="post" action="{{ route('found', [$form->doorway, $form->row]) }}">@csrf
     @foreach ($form->asks() as $field => $ask)
-      <label class="site-ask">{{ $ask['label'] }}@if ($ask['grey'])<span>planned {{ $form->run->write->show($ask['grey']) }}</span>@endif
-        @if ($ask['options'])<select class="form-select" name="told[{{ $field }}]">@foreach ($ask['options'] as $value => $says)<option value="{{ $value }}" @selected($form->typed($field) === $value)>{{ $says }}</option>@endforeach</select>
-        @else<input class="form-control" type="text" autocomplete="off" name="told[{{ $field }}]" value="{{ $form->typed($field) }}" aria-label="{{ $ask['label'] }}" @isset($form->refused[$field]) aria-invalid="true" aria-describedby="no-{{ $field }}" @endisset>@endif
+      <label class="site-ask">{{ $speak->say($ask->label) }}@if ($ask->planned)<span>planned {{ $form->run->write->show($ask->planned) }}</span>@endif
+        @if ($ask->options)<select class="form-select" name="told[{{ $field }}]">@foreach ($ask->options as $value => $says)<option value="{{ $value }}" @selected($form->typed($field) === $value)>{{ $speak->say($says) }}</option>@endforeach</select>
+        @else<input class="form-control" type="text" autocomplete="off" name="told[{{ $field }}]" value="{{ $form->typed($field) }}" aria-label="{{ $speak->say($ask->label) }}" @isset($form->refused[$field]) aria-invalid="true" aria-describedby="no-{{ $field }}" @endisset>@endif
         @isset($form->refused[$field])<em class="refused" id="no-{{ $field }}" role="alert">{{ $form->refused[$field]['says'] }}</em>@endisset</label>
     @endforeach
     <button class="btn btn-primary">What can be done</button>
   </form>
   @endif
-  @foreach ($say as $sentence)<p class="means-it">{{ $sentence }}</p>@endforeach
+  @foreach ($say as $sentence)<p class="means-it">{{ $speak->sentence($sentence) }}</p>@endforeach
   <ol class="ways-out">
     @foreach ($ways as $way)
       <li @class(['way-out', 'works' => $way->works])>
-        <h2>{{ $way->title }}</h2>
-        <p>{{ $way->says }}</p>
-        <p class="group-note">{{ $way->works ? ucfirst(WayOut::HARM[$way->harm]).'.'.($way->minutes ? " About {$way->minutes} minutes: ".implode(', ', array_map(fn ($kind) => lcfirst(App\Words\StepWords::kind($kind)), $way->redo)).'.' : '').($way->finding ? ' It leaves something to settle.' : '') : 'Does not work here.' }}</p>
+        <h2>{{ $speak->say($way->title()) }}</h2>
+        <p>{{ $speak->say($way->says()) }}</p>
+        <p class="group-note">{{ $way->works ? $speak->sentence($way->harm()).($way->minutes ? " About {$way->minutes} minutes: ".implode(', ', array_map(fn ($kind) => lcfirst(App\Words\StepWords::kind($kind)), $way->redo)).'.' : '').($way->finding ? ' It leaves something to settle.' : '') : 'Does not work here.' }}</p>
         @if ($way->works)<form method="post" action="{{ route('found.take', [$form->doorway, $form->row]) }}">@csrf<input type="hidden" name="base" value="{{ $form->doorway->revision_id }}"><button class="btn" name="way" value="{{ $way->id }}">Do this</button></form>@endif
       </li>
     @endforeach

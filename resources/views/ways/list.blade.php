@@ -1,4 +1,4 @@
-@php([$write, $doorway] = [$here->setout->write, $here->doorway])
+@php([$write, $doorway, $speak] = [$here->setout->write, $here->doorway, App\Words\Speaker::in($here->setout->write)])
 @php([$search, $done] = [$here->search(), $ranking->isWhole()])
 @php($arrangements = $ranking->arrangements($weights, $here->judge()))
 @php($best = $ranking->tradeOffs())
@@ -21,7 +21,7 @@
           @if ($here->held($plan) !== '')<div><dt>held by</dt><dd>{{ $here->held($plan) }}</dd></div>@endif
           @if ($done && $here->cost($plan) !== '')<div><dt>materials</dt><dd>{{ $here->cost($plan) }}</dd></div>@endif
         </dl>
-        <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_slice($way->settle, 0, 2)) }}{{ count($way->settle) > 2 ? '; '.(count($way->settle) - 2).' more' : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> Nothing to settle @endif @if ($more > 0)<small>{{ $more }} more {{ $more === 1 ? 'size or parking' : 'sizes and parkings' }} of it</small>@endif</p>
+        <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_map(fn ($finding) => $speak->say($finding->says()), array_slice($way->settle, 0, 2))) }}{{ count($way->settle) > 2 ? '; '.(count($way->settle) - 2).' more' : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> Nothing to settle @endif @if ($more > 0)<small>{{ $more }} more {{ $more === 1 ? 'size or parking' : 'sizes and parkings' }} of it</small>@endif</p>
       </div>
       <form method="post" action="{{ route('ways.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><input type="hidden" name="says" value="{{ $says }}"><input type="hidden" name="changes" value="{{ json_encode($choice->changes(new YokeLine\Measure\LengthWriter($here->setout->doorway->units))) }}"><button class="btn">Take it<span class="visually-hidden">: {{ $says }}</span></button></form>
     </li>
@@ -32,7 +32,7 @@
   <h2>What does not work here, and why</h2>
   <table class="table fails"><thead><tr><th scope="col">Reason</th><th scope="col">Hang</th><th scope="col">Ways</th></tr></thead><tbody>
     @foreach ($ranking->reasons() as ['count' => $count, 'way' => $way])
-      <tr><td>{{ $way->stop }}</td><td>{{ ['single' => 'one leaf', 'biparting' => 'two that meet', 'bypass' => 'two that pass'][$way->choice->hang->value] }}</td><td class="number">{{ $count }}</td></tr>
+      <tr><td>{{ $speak->say($way->stop->says()) }}</td><td>{{ ['single' => 'one leaf', 'biparting' => 'two that meet', 'bypass' => 'two that pass'][$way->choice->hang->value] }}</td><td class="number">{{ $count }}</td></tr>
     @endforeach
   </tbody></table>
 @endif

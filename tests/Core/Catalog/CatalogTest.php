@@ -175,21 +175,23 @@ test('no two fields have one path, and none two names in a table', function () {
     expect($named)->toBe(array_unique($named));
 });
 
-test('nothing can be planned without what is needed, and anything without the rest of the survey', function (string $path) {
+test('nothing can be planned without what is needed, and anything without the rest of the survey', function (
+    string $path,
+) {
     $field = Catalog::whole()->at($path);
     $setout = Setout::of(documentAround([$path => null]), Doorways::kits());
 
     expect($setout->plan === null)->toBe($field->isNeeded, $path);
-})->with(
-    array_filter(declaredFields('survey'), fn (string $path) => ! str_contains($path, '[]'), ARRAY_FILTER_USE_KEY),
-);
+})->with(array_filter(declaredFields('survey'), fn (string $path) => ! str_contains($path, '[]'), ARRAY_FILTER_USE_KEY));
 
 test('what decides an order and was never answered is assumed', function () {
     $asked = ['survey.floor.finish', 'survey.opening.was'];
     $document = Doorways::document('kiln-room', ['survey.floor.finish' => null]);
 
-    expect(array_intersect($asked, Assumed::in($document)))->toBe($asked)
+    expect(array_intersect($asked, Assumed::in($document)))
+        ->toBe($asked)
         ->and(Assumed::in($document->with('survey.floor.finish', 'tile')->with('survey.opening.was', 'none')))
         ->not->toContain(...$asked)
-        ->and(Assumed::in($document))->not->toContain('brief.leaf.thickness', 'brief.kit', 'survey.wall.from');
+        ->and(Assumed::in($document))
+        ->not->toContain('brief.leaf.thickness', 'brief.kit', 'survey.wall.from');
 });

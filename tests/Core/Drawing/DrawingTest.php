@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Plain;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\Labels;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Format\DoorwayReader;
-use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 
 uses(Eris\TestTrait::class);
 
@@ -28,7 +27,7 @@ function shape(string $svg, string $layer): array
 
 test('the elevation is true to scale: the leaf is drawn at its own millimetres', function () {
     $plan = Doorways::plan();
-    $leaf = shape(Svg::write(Elevation::of($plan->doorway, $plan, new LengthWriter(Unit::Millimetre))), 'leaf');
+    $leaf = shape(Svg::write(Elevation::of($plan->doorway, $plan, new Plain())), 'leaf');
 
     expect($leaf['x'])
         ->toBe(857.0)
@@ -42,7 +41,7 @@ test('the elevation is true to scale: the leaf is drawn at its own millimetres',
 
 test('the view from above shows depth at its own multiple', function () {
     $plan = Doorways::plan();
-    $leaf = shape(Svg::write(Above::of($plan, new LengthWriter(Unit::Millimetre))), 'leaf');
+    $leaf = shape(Svg::write(Above::of($plan, new Plain())), 'leaf');
 
     expect($leaf['y'])
         ->toBe(31.0 * Above::DEPTH)
@@ -52,14 +51,14 @@ test('the view from above shows depth at its own multiple', function () {
 
 test('the section is true to scale', function () {
     $plan = Doorways::plan();
-    $rail = shape(Svg::write(Section::of($plan, new LengthWriter(Unit::Millimetre))), 'rail');
+    $rail = shape(Svg::write(Section::of($plan, new Plain())), 'rail');
 
     expect($rail['x'])->toBe(49.0)->and($rail['width'])->toBe(6.0)->and($rail['height'])->toBe(40.0);
 });
 
 test('a half-measured doorway is drawn as far as it is known', function () {
     $doorway = DoorwayReader::read(Doorways::document('wedging-room'));
-    $svg = Svg::write(Elevation::of($doorway, null, new LengthWriter(Unit::Millimetre)));
+    $svg = Svg::write(Elevation::of($doorway, null, new Plain()));
 
     expect(shape($svg, 'opening')['x'])->toBe(820.0)->and($svg)->toContain('unmeasured')->not->toContain('yoke-line');
 });
@@ -73,9 +72,7 @@ test('names from a file cannot break out of a drawing', function () {
         ],
     );
 
-    expect(Svg::write(Elevation::of($plan->doorway, $plan, new LengthWriter(Unit::Millimetre))))->not->toContain(
-        '<script',
-    );
+    expect(Svg::write(Elevation::of($plan->doorway, $plan, new Plain())))->not->toContain('<script');
 });
 
 test('labels never overlap and keep their order', function () {

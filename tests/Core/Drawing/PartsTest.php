@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Plain;
 use YokeLine\Drawing\AtGuide;
 use YokeLine\Drawing\AtHanger;
 use YokeLine\Drawing\AtStop;
@@ -10,8 +11,6 @@ use YokeLine\Drawing\Callouts;
 use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Shape;
-use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 
 /** @return list<Shape> of one layer, in a scene */
 function onLayer(Scene $scene, string $layer): array
@@ -19,9 +18,9 @@ function onLayer(Scene $scene, string $layer): array
     return array_values(array_filter($scene->shapes, fn (Shape $shape) => $shape->layer === $layer));
 }
 
-function inMillimetres(): LengthWriter
+function inMillimetres(): Plain
 {
-    return new LengthWriter(Unit::Millimetre);
+    return new Plain();
 }
 
 test('every stop of the rail is drawn once', function (string $name) {
@@ -113,10 +112,10 @@ test('the section at a hanger names every part with the way it faces', function 
     );
 
     expect($said)
-        ->toContain('standoff, wide foot to the board')
-        ->toContain('rail, top edge up, 52 out')
-        ->toContain('strap in front of the leaf, 71 out')
-        ->toContain('top gap 21');
+        ->toContain('standoff-board')
+        ->toContain('flat-rail 52')
+        ->toContain('strap-out 71')
+        ->toContain('top-gap 21');
 });
 
 test('nothing of a detail is drawn outside its frame along the wall', function (string $name) {
@@ -124,9 +123,9 @@ test('nothing of a detail is drawn outside its frame along the wall', function (
         foreach ($scene->shapes as $shape) {
             if ($shape->kind === 'rect') {
                 expect((float) $shape->attributes['x'])
-                    ->toBeGreaterThanOrEqual($scene->left - 0.01, "{$what}, {$shape->layer}")
+                    ->toBeGreaterThanOrEqual($scene->left - 0.01, "{$what->how}, {$shape->layer}")
                     ->and((float) $shape->attributes['x'] + (float) $shape->attributes['width'])
-                    ->toBeLessThanOrEqual($scene->left + $scene->width + 0.01, "{$what}, {$shape->layer}");
+                    ->toBeLessThanOrEqual($scene->left + $scene->width + 0.01, "{$what->how}, {$shape->layer}");
             }
         }
     }

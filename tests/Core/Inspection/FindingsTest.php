@@ -8,217 +8,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\Message;
 use YokeLine\Setout;
-
-/** A doorway that shows each finding: its code, the changes that bring it, and kits changed for it. */
-dataset(
-    'faults',
-    fn () => [
-        'measure-disagrees' => ['measure-disagrees', ['survey.opening.width' => [862, 884, 861]]],
-        'leaf-clearance' => ['leaf-clearance', ['survey.opening.casing.thickness' => 27]],
-        'leaf-clearance, touching' => ['leaf-clearance', ['survey.opening.casing.thickness' => 36]],
-        'guide-window, narrow leaf' => ['guide-window', ['brief.leaf.width' => 955]],
-        'guide-window, parked past' => ['guide-window', ['brief.rules.park' => 20]],
-        'guide-bite' => ['guide-bite', ['brief.rules.gap' => 18]],
-        'travel-cut' => ['travel-cut', ['survey.wall.to' => 2700]],
-        'passage, parked short' => ['passage', ['brief.rules.park' => -40]],
-        'passage, none' => ['passage', ['survey.wall.to' => 1880, 'survey.wall.from' => -1500]],
-        'headroom' => [
-            'headroom',
-            ['survey.wall.ceiling' => 2240, 'brief.backing' => 'direct', 'brief.leaf.height' => 2138],
-        ],
-        'top-gap' => [
-            'top-gap',
-            ['brief.kit' => 'tight', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
-            ['tight' => ['rise' => 22]],
-        ],
-        'header-casing' => ['header-casing', ['brief.leaf.height' => 2074]],
-        'header-ceiling' => ['header-ceiling', ['survey.wall.ceiling' => 2280, 'brief.header.width' => 184]],
-        'header-short' => ['header-short', ['brief.header.align' => 'on-casing', 'brief.leaf.height' => 2200]],
-        'header-short, narrow' => ['header-short', ['brief.header.width' => 50]],
-        'rail-room' => ['rail-room', ['survey.wall.from' => 845]],
-        'rail-room, not cut' => [
-            'rail-room',
-            ['brief.kit' => 'fixed', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
-            ['fixed' => ['rail.lengths' => [1525], 'rail.cuttable' => false]],
-        ],
-        'shut-room' => ['shut-room', ['survey.wall.from' => 850]],
-        'leaf-thickness, thick' => ['leaf-thickness', ['brief.leaf.thickness' => 52]],
-        'leaf-thickness, thin' => ['leaf-thickness', ['brief.leaf.thickness' => 28]],
-        'leaf-mass' => ['leaf-mass', ['brief.leaf.mass_kg' => 70, 'brief.kit' => 'round-25-strap']],
-        'leaf-mass, assumed' => ['leaf-mass', ['brief.kit' => 'weak'], ['weak' => ['capacity_kg' => 30]]],
-        'kit-cannot-hang' => ['kit-cannot-hang', ['brief.kit' => 'flat-40-bypass']],
-        'pull-reach' => [
-            'pull-reach',
-            ['brief.pulls' => ['wall' => ['kind' => 'flush', 'width' => 60, 'height' => 180, 'projection' => 0]]],
-        ],
-        'pull-reach, proud' => [
-            'pull-reach',
-            [
-                'brief.pulls' => ['wall' => ['kind' => 'bar', 'width' => 20, 'height' => 200, 'projection' => 40]],
-                'brief.leaf.stile' => 140,
-            ],
-        ],
-        'pull-reach, at the corner' => [
-            'pull-reach',
-            [
-                'survey.wall.from' => 880,
-                'brief.rules.side_overlap' => 15,
-                'brief.leaf.stile' => 60,
-                'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
-            ],
-        ],
-        'soft-close-room, narrow' => ['soft-close-room', ['survey.opening.width' => [600], 'brief.leaf.width' => 700]],
-        'soft-close-room, short' => ['soft-close-room', ['survey.wall.to' => 1950, 'survey.wall.from' => 0]],
-        'jump-disc-fouls, trigger' => [
-            'jump-disc-fouls',
-            ['brief.kit' => 'short-catch'],
-            ['short-catch' => ['soft_close.catch_length' => 70]],
-        ],
-        'jump-disc-fouls, plate' => ['jump-disc-fouls', ['brief.kit' => 'flat-40-top']],
-        'centre-stops' => [
-            'centre-stops',
-            [
-                'brief.hang' => 'biparting',
-                'brief.rules.meeting_gap' => 3,
-                'survey.wall.from' => -900,
-                'survey.wall.to' => 3640,
-                'brief.leaf.width' => 620,
-                'brief.kit' => 'near',
-            ],
-            ['near' => ['hanger.inset' => 60]],
-        ],
-        'leaf-narrow' => ['leaf-narrow', ['brief.leaf.width' => 914]],
-        'leaf-short' => ['leaf-short', ['brief.leaf.height' => 2074, 'brief.backing' => 'direct']],
-        'hanger-inset' => ['hanger-inset', ['brief.rules.hanger_inset' => 12]],
-        'hanger-solid' => ['hanger-solid', ['brief.leaf.stile' => 80]],
-        'covered, a switch' => [
-            'covered',
-            [
-                'survey.obstacles' => [
-                    [
-                        'name' => 'switch',
-                        'kind' => 'switch',
-                        'x' => [2000, 2086],
-                        'y' => [1100, 1186],
-                        'projection' => 12,
-                    ],
-                ],
-            ],
-        ],
-        'covered-socket' => [
-            'covered-socket',
-            [
-                'survey.obstacles' => [
-                    [
-                        'name' => 'socket',
-                        'kind' => 'socket',
-                        'x' => [2100, 2186],
-                        'y' => [300, 446],
-                        'projection' => 12,
-                    ],
-                ],
-            ],
-        ],
-        'leaf-clearance, a radiator' => [
-            'leaf-clearance',
-            [
-                'survey.obstacles' => [
-                    [
-                        'name' => 'radiator',
-                        'kind' => 'radiator',
-                        'x' => [2100, 2500],
-                        'y' => [100, 700],
-                        'projection' => 95,
-                    ],
-                ],
-            ],
-        ],
-        'obstacle-collides, furniture' => [
-            'obstacle-collides',
-            [
-                'survey.obstacles' => [
-                    [
-                        'name' => 'shelf unit',
-                        'kind' => 'furniture',
-                        'x' => [2100, 2600],
-                        'y' => [0, 1800],
-                        'projection' => 400,
-                        'stands_off' => 60,
-                    ],
-                ],
-            ],
-        ],
-        'obstacle-collides, the front pull' => [
-            'obstacle-collides',
-            [
-                'survey.obstacles' => [
-                    [
-                        'name' => 'stool',
-                        'kind' => 'furniture',
-                        'x' => [2100, 2600],
-                        'y' => [0, 1000],
-                        'projection' => 400,
-                        'stands_off' => 90,
-                    ],
-                ],
-                'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
-            ],
-        ],
-        'obstacle-in-opening' => [
-            'obstacle-in-opening',
-            [
-                'survey.obstacles' => [
-                    ['name' => 'vent', 'kind' => 'vent', 'x' => [1200, 1400], 'y' => [1800, 1900], 'projection' => 12],
-                ],
-            ],
-        ],
-        'obstacle-behind-rail' => [
-            'obstacle-behind-rail',
-            [
-                'survey.obstacles' => [
-                    ['name' => 'lamp', 'kind' => 'lamp', 'x' => [2000, 2100], 'y' => [2150, 2250], 'projection' => 60],
-                ],
-            ],
-        ],
-        'aisle' => [
-            'aisle',
-            [
-                'brief.rules.aisle' => 800,
-                'survey.obstacles' => [
-                    [
-                        'name' => 'bench',
-                        'kind' => 'furniture',
-                        'x' => [2000, 2600],
-                        'y' => [0, 800],
-                        'projection' => 600,
-                        'stands_off' => 700,
-                    ],
-                ],
-            ],
-        ],
-        'uncovers' => [
-            'uncovers',
-            ['survey.opening.is' => 'niche', 'survey.wall.to' => 1880, 'survey.wall.from' => -1500],
-        ],
-        'over-capacity' => [
-            'over-capacity',
-            ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
-            ['soft-wheels' => ['wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
-        ],
-    ],
-);
-
-/** @param  array<string, array<string, mixed>>  $kits */
-function faulty(array $changes, array $kits): Setout
-{
-    $shelf = Doorways::kits();
-    foreach ($kits as $id => $numbers) {
-        $shelf[$id] = Doorways::kit('flat-40-strap', $numbers);
-    }
-
-    return Setout::of(Doorways::document(changes: $changes), $shelf);
-}
 
 function found(Setout $setout, string $code): Finding
 {
@@ -232,14 +23,9 @@ function found(Setout $setout, string $code): Finding
 }
 
 test('a fault is found and says where it is', function (string $code, array $changes, array $kits = []) {
-    $finding = found(faulty($changes, $kits), $code);
+    $finding = found(Doorways::faulty($changes, $kits), $code);
 
-    expect($finding->severity)
-        ->not->toBe(Severity::Ok)
-        ->and($finding->where)
-        ->not->toBe('')
-        ->and($finding->says)
-        ->not->toBe('');
+    expect($finding->severity)->not->toBe(Severity::Ok)->and($finding->where)->not->toBe('');
 })->with('faults');
 
 test('every cure that is offered takes its finding away and brings no new stop', function (
@@ -247,7 +33,7 @@ test('every cure that is offered takes its finding away and brings no new stop',
     array $changes,
     array $kits = [],
 ) {
-    $setout = faulty($changes, $kits);
+    $setout = Doorways::faulty($changes, $kits);
     $stops = array_filter($setout->findings, fn (Finding $finding) => $finding->severity === Severity::Stop);
     $cures = found($setout, $code)->cures;
     expect($cures)->not->toBeEmpty();
@@ -267,7 +53,7 @@ test('every cure that is offered takes its finding away and brings no new stop',
                 ! in_array($finding->code, array_column($stops, 'code'), true),
         );
 
-        expect($after->has(FindingCode::from($code)))->toBeFalse($cure->says)->and($newStops)->toBe([], $cure->says);
+        expect($after->has(FindingCode::from($code)))->toBeFalse($cure->code)->and($newStops)->toBe([], $cure->code);
     }
 })->with('faults');
 
@@ -296,7 +82,7 @@ test('a fault of leaves that pass each other is found, and its cures cure', func
     $cures = found($setout, $code)->cures;
     expect($cures)->not->toBeEmpty();
     foreach ($cures as $cure) {
-        expect(Setout::quick($setout->after($cure), $kits)->has(FindingCode::from($code)))->toBeFalse($cure->says);
+        expect(Setout::quick($setout->after($cure), $kits)->has(FindingCode::from($code)))->toBeFalse($cure->code);
     }
 })->with('faults of leaves that pass');
 
@@ -308,7 +94,9 @@ test('a front pull that would run into a shelf is found', function () {
         'brief.pulls' => ['front' => ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]],
     ];
 
-    expect(found(Doorways::setout(changes: $changes), 'pull-reach')->says)->toBe('Open, the front pull meets shelf');
+    $finding = found(Doorways::setout(changes: $changes), 'pull-reach');
+
+    expect($finding->how)->toBe('meets')->and($finding->with['what']->how)->toBe('shelf');
 });
 
 test('what is said of the whole wall, where nothing needs settling', function (string $code, array $changes) {
@@ -343,7 +131,7 @@ test('what is said of the whole wall, where nothing needs settling', function (s
 test('a moment at a built-out header is the hung weight times how far out the rail is', function () {
     $setout = Doorways::setout(changes: ['brief.header.build_out' => 60, 'brief.leaf.mass_kg' => 40]);
 
-    expect(found($setout, 'built-out')->numbers['moment_Nm'])->toEqualWithDelta(43 * 9.80665 * 0.112, 1e-9);
+    expect(found($setout, 'built-out')->with['moment_Nm']->value)->toEqualWithDelta(43 * 9.80665 * 0.112, 1e-9);
 });
 
 test('what is moved away is in no way any more', function () {
@@ -402,12 +190,12 @@ test('the doorway is planned with the kit as it was, and says when the shelf has
 test('a floor out of level is said with the gap it makes', function () {
     $finding = found(Doorways::setout(), 'floor-falls');
 
-    expect($finding->numbers['fall']->toMm())
+    expect($finding->with['fall']->toMm())
         ->toBe(9.0)
-        ->and($finding->numbers['gap_max']->toMm())
+        ->and($finding->with['gap_max']->toMm())
         ->toBe(21.0)
-        ->and($finding->more)
-        ->toContain("2\u{202f}200");
+        ->and($finding->with['tape_up']->toMm())
+        ->toBe(2200.0);
 });
 
 test('a doorway without floor readings is not called settled', function () {
@@ -427,10 +215,10 @@ test('a half-measured doorway says what to measure next', function () {
 
     expect($setout->verdict())
         ->toBe(Verdict::Unmeasured)
-        ->and(array_keys($setout->missing()))
+        ->and($setout->missing())
         ->toBe(['survey.wall.ceiling', 'survey.opening.height[0]'])
-        ->and(found($setout, 'survey-incomplete')->says)
-        ->toContain('ceiling');
+        ->and(found($setout, 'survey-incomplete')->where)
+        ->toBe('survey.wall.ceiling');
 });
 
 test('an unknown kit is a finding that every kit that hangs the door cures', function () {
@@ -465,25 +253,22 @@ test('the gravest findings come first', function () {
 });
 
 test('cautions name the mass, and what is special to this doorway', function () {
-    $said = implode(
-        ' ',
-        Cautions::of(
-            Doorways::plan(
-                changes: [
-                    'brief.leaf.mass_kg' => 61,
-                    'brief.leaf.construction' => ['kind' => 'softwood', 'glass_m2' => 0.4],
-                    'survey.hazards' => [['kind' => 'cable', 'x' => [100, 110], 'y' => [0, 2000]]],
-                ],
-            ),
+    $said = Cautions::of(
+        Doorways::plan(
+            changes: [
+                'brief.leaf.mass_kg' => 61,
+                'brief.leaf.construction' => ['kind' => 'softwood', 'glass_m2' => 0.4],
+                'survey.hazards' => [['kind' => 'cable', 'x' => [100, 110], 'y' => [0, 2000]]],
+            ],
         ),
     );
 
-    expect($said)
-        ->toContain('61 kg')
-        ->toContain('3 people')
-        ->toContain('safety glass')
-        ->toContain('cable or pipe in this wall')
-        ->toContain('heated');
+    expect(array_map(fn (Message $one) => $one->how, $said))
+        ->toContain('mass', 'glass', 'hazard', 'heated')
+        ->and($said[0]->with['mass']->value)
+        ->toBe(61.0)
+        ->and($said[0]->with['people'])
+        ->toBe(3);
 });
 
 dataset(
@@ -562,7 +347,7 @@ test('what does not hold is found, and its cures cure', function (string $code, 
     }
     foreach ($finding->cures as $cure) {
         expect(Setout::quick($setout->after($cure), Doorways::kits())->has(FindingCode::from($code)))->toBeFalse(
-            $cure->says,
+            $cure->code,
         );
     }
 })->with('faults of holding');
@@ -582,9 +367,9 @@ test('of two switches behind the leaf each has a cure of its own, that leaves th
 
     expect($covered($both))->toHaveCount(2);
     foreach ($covered($both) as $finding) {
-        expect($finding->cures)->not->toBe([], $finding->says);
+        expect($finding->cures)->not->toBe([], $finding->code->value);
         $one = $covered(Setout::of($both->after($finding->cures[0]), Doorways::kits()));
-        expect($one)->toHaveCount(1)->and($one[0]->says)->not->toBe($finding->says);
+        expect($one)->toHaveCount(1)->and($one[0]->with['what'])->not->toEqual($finding->with['what']);
     }
 });
 
@@ -602,7 +387,7 @@ test('a header board that reaches into the picture rail is stopped, and cured by
             'survey.wall.picture_rail' => (object) $rail,
             ...$found[0]->cures[0]->changes,
         ]);
-        expect($found[0]->numbers['over']->toMm())
+        expect($found[0]->with['over']->toMm())
             ->toEqual(41)
             ->and(array_map(fn (Finding $finding) => $finding->code, $cured->findings))
             ->not->toContain(FindingCode::PictureRail);

@@ -53,12 +53,12 @@ test('holes outside the solid members are named', function () {
     $outside = Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, 100], [865, 965]]]));
 
     // The triggers stand 204 in from either edge, past the stiles.
-    expect(array_map(fn (WallMark $mark) => $mark->id, $outside))->toBe(['trigger-lead', 'trigger-trail']);
+    expect(array_map(fn (WallMark $mark) => $mark->id->value, $outside))->toBe(['trigger-lead', 'trigger-trail']);
 });
 
 test('a strap wants 12 of solid wood past its hole', function (int $to, bool $isOutside) {
     $outside = array_map(
-        fn (WallMark $mark) => $mark->id,
+        fn (WallMark $mark) => $mark->id->value,
         Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, $to], [600, 965]]])),
     );
 
@@ -76,8 +76,8 @@ test('hangers moved into a member are offered, and cure', function () {
         array_filter($setout->findings, fn (Finding $finding) => $finding->code->value === 'hole-not-solid'),
     )[0];
 
-    expect($finding->says)
-        ->toBe('2 holes are outside the solid members of the leaf')
+    expect($finding->with['count'])
+        ->toBe(2)
         ->and($finding->cures[0]->changes)
         ->toBe(['brief.rules.hanger_inset' => '43']);
 });

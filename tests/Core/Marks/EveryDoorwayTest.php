@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
-use YokeLine\Drawing\LeafCard;
+use Tests\Core\Support\Plain;
 use YokeLine\Drawing\OrderGraph;
-use YokeLine\Drawing\PullTape;
 use YokeLine\Drawing\Shape;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Proof;
@@ -13,8 +12,6 @@ use YokeLine\Marks\Pulls;
 use YokeLine\Marks\StoryStrip;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 use YokeLine\Work\Order;
 use YokeLine\Work\Step;
 
@@ -51,11 +48,11 @@ test('every mark is read on some pull, and lies where hook and reading say', fun
                             ->isOver($plan->doorway->units->step()->half()),
                     )
                     ->toBeFalse();
-                $read[] = $reading->mark->id;
+                $read[] = $reading->mark->id->value;
             }
         }
         sort($read);
-        $wanted = array_map(fn ($mark) => $mark->id, Tapes::wall($plan));
+        $wanted = array_map(fn ($mark) => $mark->id->value, Tapes::wall($plan));
         sort($wanted);
 
         expect($read)->toBe($wanted)->and($pulls->hookings())->toBeLessThanOrEqual($pulls->naive['hookings']);
@@ -113,7 +110,7 @@ test('a line drawn right is proved right by every way, one drawn 20 too high by 
 test('the story strip starts at nought and holds every mark of the wall', function (string $doorway) {
     $plan = Doorways::plan($doorway);
     $strip = StoryStrip::of($plan);
-    $marks = array_filter($strip->marks, fn ($mark) => ! str_starts_with($mark->id, 'jamb'));
+    $marks = array_filter($strip->marks, fn ($mark) => ! str_starts_with($mark->id->value, 'jamb'));
 
     expect($marks)
         ->toHaveCount(count(Tapes::wall($plan)))
@@ -142,7 +139,7 @@ test('no step of the order waits for itself, and each before is a step that is t
 })->with(PLANNED);
 
 test('the graph of the order lays no step upon another', function (string $doorway) {
-    $scene = OrderGraph::of(Order::of(Doorways::plan($doorway)), fn (Step $step) => $step->id);
+    $scene = OrderGraph::of(Order::of(Doorways::plan($doorway)), fn (Step $step) => $step->id, new Plain());
     $boxes = array_map(
         fn (Shape $shape) => "{$shape->attributes['x']} {$shape->attributes['y']}",
         array_filter($scene->shapes, fn (Shape $shape) => str_starts_with($shape->layer, 'step at')),
@@ -150,28 +147,3 @@ test('the graph of the order lays no step upon another', function (string $doorw
 
     expect(array_unique($boxes))->toHaveCount(count($boxes));
 })->with(PLANNED);
-
-test('what a drawn tape and a leaf card say stays inside them', function (string $doorway, Unit $unit) {
-    $plan = Doorways::plan($doorway);
-    $write = new LengthWriter($unit);
-    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $unit);
-    $scenes = [
-        ...array_map(fn ($pull) => PullTape::of($pull, $write), $pulls->pulls),
-        ...array_map(fn ($leaf) => LeafCard::of($plan, $leaf, $write), array_values($plan->leaves())),
-    ];
-    foreach ($scenes as $scene) {
-        foreach (array_filter($scene->shapes, fn (Shape $shape) => $shape->kind === 'text') as $text) {
-            $wide = mb_strlen($text->text) * $text->attributes['font-size'] * ($text->layer === 'caption' ? 0.5 : 0.62);
-            $from =
-                $text->attributes['x'] -
-                ['start' => 0, 'middle' => $wide / 2, 'end' => $wide][$text->attributes['text-anchor']];
-
-            expect($from)
-                ->toBeGreaterThanOrEqual($scene->left)
-                ->and($from + $wide)
-                ->toBeLessThanOrEqual($scene->left + $scene->width);
-        }
-    }
-})
-    ->with(PLANNED)
-    ->with([Unit::Millimetre, Unit::Inch]);

@@ -49,7 +49,7 @@ test('the tape reads the level line from every floor', function () {
 test('heights name the three things that kits call the height of a rail', function () {
     $heights = [];
     foreach (RunningMarks::heights(Doorways::plan()) as $mark) {
-        $heights[$mark->id] = $mark->at->toMm();
+        $heights[$mark->id->value] = $mark->at->toMm();
     }
 
     expect($heights)->toMatchArray(['yoke' => 2191.0, 'rail-top' => 2211.0, 'rail-foot' => 2171.0]);

@@ -10,11 +10,12 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\Slide;
 use YokeLine\Recovery\OnSite;
 use YokeLine\Recovery\Problems;
+use YokeLine\Recovery\Question;
 use YokeLine\Recovery\WallEnds;
 use YokeLine\Recovery\WayOut;
 use YokeLine\Work\Order;
@@ -46,11 +47,11 @@ function onPair(array $changes): OnSite
 {
     $plan = Doorways::plan('map-archive', $changes);
 
-    return new OnSite(Doorways::document('map-archive', $changes), $plan, new LengthWriter($plan->doorway->units));
+    return new OnSite(Doorways::document('map-archive', $changes), $plan);
 }
 
 /** @return list<Finding> */
-function saysOf(string $code, array $changes): array
+function foundOnPair(string $code, array $changes): array
 {
     return array_values(
         array_filter(
@@ -98,11 +99,11 @@ test('a leaf with too little travel for its strokes has no soft close, the other
         ->toBeFalse()
         ->and($plan->leaves()['right']->softClose)
         ->toBeTrue();
-    $found = saysOf('soft-close-room', $changes);
-    expect($found)->toHaveCount(1)->and($found[0]->numbers['leaf'])->toBe('left');
+    $found = foundOnPair('soft-close-room', $changes);
+    expect($found)->toHaveCount(1)->and($found[0]->leaf)->toBe('left');
     // Triggers, catches and what is checked at the end are of the right leaf alone.
     $steps = array_keys(Order::of($plan)->steps);
-    $across = fn (string $leaf) => array_map(fn ($mark) => $mark->id, Tapes::across($plan, $plan->leaves()[$leaf]));
+    $across = fn (string $leaf) => array_map(fn ($mark) => $mark->id->value, Tapes::across($plan, $plan->leaves()[$leaf]));
     expect($steps)
         ->toContain('fit-triggers.right', 'set-catches.right')
         ->not->toContain('fit-triggers.left', 'set-catches.left')
@@ -110,7 +111,7 @@ test('a leaf with too little travel for its strokes has no soft close, the other
         ->toContain('trigger-lead')
         ->and($across('left'))
         ->not->toContain('trigger-lead')
-        ->and(array_column(RunCheck::of($plan, new LengthWriter($plan->doorway->units)), 'id'))
+        ->and(array_column(RunCheck::of($plan), 'id'))
         ->toContain('catch-right')
         ->not->toContain('catch-left')
         ->and(array_unique(array_column(Slide::frames($plan, $left), 'catch')))
@@ -131,12 +132,12 @@ test('an order in which one leaf lacks a step goes round it, and every before is
 });
 
 test('guides that lack room are told by their leaf, each with its own shortfall', function () {
-    $found = saysOf('guide-window', meeting(['survey.wall.from' => 1550, 'brief.leaf.width' => 850]));
+    $found = foundOnPair('guide-window', meeting(['survey.wall.from' => 1550, 'brief.leaf.width' => 850]));
 
-    expect(array_map(fn (Finding $finding) => $finding->numbers['leaf'] ?? '', $found))
+    expect(array_map(fn (Finding $finding) => $finding->leaf, $found))
         ->toBe(['left', 'right'])
-        ->and($found[0]->numbers['shortfall']->nm)
-        ->not->toBe($found[1]->numbers['shortfall']->nm);
+        ->and($found[0]->with['shortfall']->nm)
+        ->not->toBe($found[1]->with['shortfall']->nm);
 });
 
 test('where the wall ends too soon, it is the leaf that opens that way whose travel is told', function (
@@ -173,11 +174,9 @@ test('on site each leaf of a pair is asked for, and its ways out name it', funct
 
 test('each of two rails has its own line, and its own ways out', function () {
     $plan = Doorways::plan('reclaim-bay');
-    $problems = new Problems(
-        new OnSite(Doorways::document('reclaim-bay'), $plan, new LengthWriter($plan->doorway->units)),
-    );
+    $problems = new Problems(new OnSite(Doorways::document('reclaim-bay'), $plan));
     $asks = $problems->asks('line');
-    $told = array_map(fn (array $ask) => $ask['grey'], $asks);
+    $told = array_map(fn (Question $ask) => $ask->planned, $asks);
     $told['line-3-front'] = $told['line-3-front']->minus(Length::mm(9));
     [$says, $ways] = $problems->ways('line', $told);
 
@@ -185,8 +184,8 @@ test('each of two rails has its own line, and its own ways out', function () {
         ->toBe(['line-1', 'line-2', 'line-3', 'line-1-front', 'line-2-front', 'line-3-front'])
         ->and(array_map(fn (WayOut $way) => $way->id, $ways))
         ->each->toEndWith('-front')
-        ->and(implode(' ', $says))
-        ->toContain('Front rail: the leaf runs by itself');
+        ->and(array_map(fn (Message $one) => [$one->with['which']->how, $one->with['what']->key], $says))
+        ->toContain(['front', 'recovery.means.creeps']);
 });
 
 test('a stop’s body lies away from the leaf that it stops, whatever the hang and the way it opens', function () {

@@ -149,7 +149,7 @@ test('stock that is higher than the room is passed over', function () {
     expect(mm($plan->heights->leaf->size->total))
         ->toBe(2139.0)
         ->and($plan->heights->leaf->origin)
-        ->toBe('made to order');
+        ->toBe('made-to-order');
 });
 
 test('the backing rules the needed height as the header is aligned', function (array $changes, float $needed) {

@@ -122,4 +122,20 @@ final class Doorways
             ]),
         );
     }
+
+    /**
+     * The kiln room with a fault: what was changed in it, and in copies of a kit.
+     *
+     * @param  array<string, mixed>  $changes
+     * @param  array<string, array<string, mixed>>  $kits  numbers of each by its id
+     */
+    public static function faulty(array $changes, array $kits): Setout
+    {
+        $shelf = self::kits();
+        foreach ($kits as $id => $numbers) {
+            $shelf[$id] = self::kit('flat-40-strap', $numbers);
+        }
+
+        return Setout::of(self::document(changes: $changes), $shelf);
+    }
 }

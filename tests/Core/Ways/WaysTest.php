@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\Cover;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
@@ -20,11 +21,7 @@ const FEW = ['brief.leaf.stock_widths' => [965], 'brief.leaf.stock_heights' => [
 /** @param  array<string, mixed>  $changes */
 function searchOf(string $name, array $changes = FEW): Search
 {
-    return Search::of(
-        DoorwayReader::read(Doorways::document($name, $changes)),
-        Doorways::kits(),
-        new LengthWriter(Unit::Millimetre),
-    );
+    return Search::of(DoorwayReader::read(Doorways::document($name, $changes)), Doorways::kits());
 }
 
 /** @param  array<string, mixed>  $changes */
@@ -60,13 +57,13 @@ test('a way says what the planner and every check say once it is taken', functio
     foreach (array_filter($every, fn (int $nth) => $nth % 9 === 0, ARRAY_FILTER_USE_KEY) as $way) {
         $setout = taken($way, $name);
         $settle = array_map(
-            fn ($finding) => $finding->says,
+            fn ($finding) => $finding->code,
             array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Settle),
         );
         $stops = array_filter($setout->findings, fn ($finding) => $finding->severity === Severity::Stop);
         expect($stops)
             ->toBe([])
-            ->and($way->settle)
+            ->and(array_map(fn ($finding) => $finding->code, $way->settle))
             ->toEqualCanonicalizing($settle)
             ->and($way->yokeLine->nm)
             ->toBe($setout->plan?->yokeLine()->nm)
@@ -85,12 +82,12 @@ test('a way that no wall holds is among those that do not work, with the reason 
     }
     $before = $ranking->working();
     $ranking->judge($search->judge());
-    $reasons = array_map(fn (array $row) => $row['way']->stop, $ranking->reasons());
+    $reasons = array_map(fn (array $row) => $row['way']->stop?->code, $ranking->reasons());
 
     expect($ranking->working())
         ->toBeLessThan($before)
-        ->and(implode("\n", $reasons))
-        ->toContain('holes')
+        ->and($reasons)
+        ->toContain(FindingCode::TooFewStuds)
         ->and($ranking->working() + array_sum(array_column($ranking->reasons(), 'count')))
         ->toBe($ranking->count());
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
+use YokeLine\Measure\Message;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\Order;
 use YokeLine\Work\WorkCard;
@@ -24,14 +25,15 @@ test('there are at most ten cards', function (string $name) {
 })->with(['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay']);
 
 test('what is said at the hand follows from the kit', function () {
-    expect(implode(' ', AtHand::stop(Doorways::plan('kiln-room'))))
-        ->toContain('Clamps on at any time')
-        ->toContain('Left and right catches differ')
-        ->and(implode(' ', AtHand::stop(Doorways::plan('glaze-store'))))
-        ->toContain('On the rail before the rail is up')
-        ->not->toContain('catches')
-        ->and(implode(' ', AtHand::guide(Doorways::plan('map-archive'))))
-        ->toContain('Roller on the wall')
-        ->and(implode(' ', AtHand::hanger(Doorways::plan('glaze-store'))))
-        ->toContain('wide foot to the wall');
+    $said = fn (array $says) => array_map(fn (Message $one) => $one->how, $says);
+
+    expect($said(AtHand::stop(Doorways::plan('kiln-room'))))
+        ->toContain('stop-clamps', 'catches-differ')
+        ->and($said(AtHand::stop(Doorways::plan('glaze-store'))))
+        ->toContain('stop-before-rail')
+        ->not->toContain('catches-differ')
+        ->and($said(AtHand::guide(Doorways::plan('map-archive'))))
+        ->toContain('roller')
+        ->and($said(AtHand::hanger(Doorways::plan('glaze-store'))))
+        ->toContain('standoff-wall');
 });

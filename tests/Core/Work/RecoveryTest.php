@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
 use YokeLine\Recovery\Bounces;
 use YokeLine\Recovery\HazardFound;
@@ -39,7 +38,7 @@ function onSite(string $name = 'kiln-room', array $done = [], array $changes = [
     $document = Doorways::document($name, $changes);
     $plan = Doorways::plan($name, $changes);
 
-    return new OnSite($document, $plan, new LengthWriter($plan->doorway->units), array_map(StepKind::from(...), $done));
+    return new OnSite($document, $plan, array_map(StepKind::from(...), $done));
 }
 
 function inMm(int|float $mm): Length

@@ -6,8 +6,6 @@ use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\PlusMinus;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthWriter;
-use YokeLine\Measure\Unit;
 use YokeLine\Planner\Planner;
 use YokeLine\Recovery\OnSite;
 use YokeLine\Tolerance\Clearance;
@@ -65,10 +63,7 @@ test('no row comes out that the worked case does not have', function () {
 
 test('the measurements that would turn a choice come out', function () {
     $plan = Doorways::plan();
-    $picks = Pick::of(
-        new OnSite(Doorways::document(), $plan, new LengthWriter($plan->doorway->units)),
-        usualPlusMinus(),
-    );
+    $picks = Pick::of(new OnSite(Doorways::document(), $plan), usualPlusMinus());
     $said = array_map(
         fn (Pick $pick) => [
             'pick' => $pick->pick,
@@ -95,11 +90,7 @@ test('a choice turns at the change that is told, not a hair before, and where no
         'survey.floor.readings' => $readings,
         'brief.leaf.stock_heights' => range(2060, 2100, 2),
     ]);
-    $site = new OnSite(
-        $document,
-        Planner::plan(DoorwayReader::read($document), Doorways::kits()['flat-40-strap']),
-        new LengthWriter(Unit::Millimetre),
-    );
+    $site = new OnSite($document, Planner::plan(DoorwayReader::read($document), Doorways::kits()['flat-40-strap']));
     $tall = fn (string $input, Length $by) => $site->again([
         $input => Length::nm(
             (int) round(1e6 * $readings[(int) filter_var($input, FILTER_SANITIZE_NUMBER_INT)]->level),

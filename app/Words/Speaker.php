@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use BackedEnum;
+use Illuminate\Support\Facades\Lang;
+use YokeLine\Measure\Dimension;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
+use YokeLine\Measure\Unit;
+use YokeLine\Measure\Wording;
+
+/**
+ * Says what the core gives out as codes and values, in the reader's language and the job's units.
+ *
+ * A sentence of the book names its values: `:short` is rounded as it is shown, `:short_up` never says too little,
+ * `:short_down` never too much, `:short_unit` names its unit. One with a `:count` is chosen by it.
+ */
+final readonly class Speaker implements Wording
+{
+    private function __construct(private LengthWriter $write) {}
+
+    public static function in(LengthWriter|Unit $unit): self
+    {
+        return new self($unit instanceof Unit ? new LengthWriter($unit) : $unit);
+    }
+
+    public function lengths(): LengthWriter
+    {
+        return $this->write;
+    }
+
+    /**
+     * A sentence of a page, without lengths.
+     *
+     * @param  array<string, string|int>  $with
+     */
+    public static function words(string $key, array $with = []): string
+    {
+        $line = is_int($with['count'] ?? null) ? trans_choice($key, $with['count'], $with) : Lang::get($key, $with);
+
+        return is_string($line) ? $line : $key;
+    }
+
+    /** '' where the book has nothing to say. */
+    public function say(Message $message): string
+    {
+        if ($message->key === 'place') {
+            return FieldWords::label($message->how, is_int($message->with['n'] ?? null) ? $message->with['n'] : 0);
+        }
+        if ($message->key === 'answer') {
+            $of = is_string($message->with['of'] ?? null) ? $message->with['of'] : '';
+
+            return FieldWords::answers($of)[$message->how] ?? $message->how;
+        }
+        $line = Lang::get($message->key);
+        if (is_array($line)) {
+            $line =
+                $line[$message->how] ??
+                (preg_match('/^(words|sums|marks)\./', $message->key) === 1 ? $message->how : '');
+        }
+        if (! is_string($line) || $line === $message->key) {
+            return $message->how;
+        }
+        $with = $this->values($message->with);
+        if (is_int($message->with['count'] ?? null)) {
+            $line = trans()->getSelector()->choose($line, $message->with['count'], app()->getLocale());
+        }
+
+        return strtr($line, $with);
+    }
+
+    /** A case of an enum is said by the list of its name: `spanned`, `guide-style`. */
+    public static function word(BackedEnum $value): Message
+    {
+        $list = strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', class_basename($value)));
+
+        return Message::word($list, (string) $value->value);
+    }
+
+    /** As the beginning of a sentence. */
+    public function sentence(Message $message): string
+    {
+        $says = $this->say($message);
+
+        return $says === '' || str_ends_with($says, '?') || str_ends_with($says, '.') ? $says : "{$says}.";
+    }
+
+    /**
+     * Several in one sentence: a, b and c.
+     *
+     * @param  list<Message|Length|string>  $several
+     */
+    public function list(array $several): string
+    {
+        $says = array_map($this->value(...), $several);
+        $last = array_pop($says);
+
+        return $says === [] ? (string) $last : implode(', ', $says).' '.Lang::get('words.and').' '.$last;
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, string>
+     */
+    private function values(array $values): array
+    {
+        $with = [];
+        foreach ($values as $name => $value) {
+            $says = $this->value($value);
+            $with[":{$name}"] = $says;
+            $with[':'.ucfirst($name)] = mb_strtoupper(mb_substr($says, 0, 1)).mb_substr($says, 1);
+            if ($value instanceof Length) {
+                $with[":{$name}_up"] = $this->write->showUp($value);
+                $with[":{$name}_down"] = $this->write->showDown($value);
+                $with[":{$name}_fine"] = $this->write->showFine($value);
+                $with[":{$name}_unit"] = $this->write->showWithUnit($value);
+            }
+        }
+
+        return $with;
+    }
+
+    private function value(mixed $value): string
+    {
+        return match (true) {
+            $value instanceof Message => $this->say($value),
+            $value instanceof Length => $this->write->show($value),
+            $value instanceof Quantity => self::quantity($value),
+            $value instanceof BackedEnum => $this->say(self::word($value)),
+            is_array($value) => $this->list(array_values($value)),
+            is_float($value) => self::number($value, 1),
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
+    }
+
+    private static function quantity(Quantity $quantity): string
+    {
+        return match ($quantity->of) {
+            Dimension::Mass => self::number($quantity->value, 1)."\u{a0}kg",
+            Dimension::Force => self::number($quantity->value, 0)."\u{a0}N",
+            Dimension::Moment => self::number($quantity->value, 0)."\u{a0}N·m",
+            Dimension::Pressure => self::number($quantity->value, 1)."\u{a0}MPa",
+            Dimension::Area => self::number($quantity->value, 1)."\u{a0}m²",
+            Dimension::Share => ((int) ceil($quantity->value * 100))."\u{a0}%",
+            Dimension::Bend => self::number($quantity->value, 1)."\u{a0}mm",
+        };
+    }
+
+    private static function number(float $value, int $decimals): string
+    {
+        $says = number_format($value, $decimals, '.', '');
+
+        return str_contains($says, '.') ? rtrim(rtrim($says, '0'), '.') : $says;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use BackedEnum;
+use YokeLine\Measure\Dimension;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
+use YokeLine\Measure\Unit;
+
+/**
+ * A message as a row keeps it: codes and exact values, so that it is read later in any language; with the unit that it
+ * is said in. What rows kept as plain text, before or because a person typed it, is said as it stands.
+ *
+ * @phpstan-import-type Value from Message
+ */
+final readonly class StoredMessage
+{
+    private function __construct(private string $typed, private ?Message $message, private Unit $unit) {}
+
+    public static function of(Message $message, Unit $unit): self
+    {
+        return new self('', $message, $unit);
+    }
+
+    public static function typed(string $text): self
+    {
+        return new self($text, null, Unit::Millimetre);
+    }
+
+    /** As it is, or what a person typed, as far as a row takes it. */
+    public static function kept(self|string $what): self
+    {
+        return $what instanceof self ? $what : self::typed(mb_substr($what, 0, 250));
+    }
+
+    /**
+     * A change of a doorway, as its history tells it.
+     *
+     * @param  array<string, Value>  $with
+     */
+    public static function change(string $how, array $with = []): self
+    {
+        return self::of(new Message('changes', $with, $how), Unit::Millimetre);
+    }
+
+    public static function read(string $kept): self
+    {
+        $row = str_starts_with($kept, '{"say"') ? json_decode($kept, true) : null;
+
+        return is_array($row)
+            ? self::of(self::message($row), Unit::from(is_string($row['in'] ?? null) ? $row['in'] : 'mm'))
+            : self::typed($kept);
+    }
+
+    /** Taken back, or laid on again; of what was taken back before, the change itself. */
+    public function undone(string $how): self
+    {
+        $message = $this->message ?? new Message('changes', ['what' => $this->typed], 'typed');
+        $of =
+            $message->key === 'changes' && in_array($message->how, ['undid', 'redid'], true)
+                ? $message->with['what']
+                : $message;
+
+        return self::of(new Message('changes', ['what' => $of], $how), $this->unit);
+    }
+
+    public function write(): string
+    {
+        return $this->message === null
+            ? $this->typed
+            : (string) json_encode(
+                [...self::row($this->message), 'in' => $this->unit->value],
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            );
+    }
+
+    public function says(): string
+    {
+        return $this->message === null ? $this->typed : Speaker::in($this->unit)->say($this->message);
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Message $message): array
+    {
+        return [
+            'say' => $message->key,
+            ...$message->with === [] ? [] : ['with' => array_map(self::encoded(...), $message->with)],
+            ...$message->how === '' ? [] : ['how' => $message->how],
+        ];
+    }
+
+    private static function encoded(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof Message => self::row($value),
+            $value instanceof Length => ['nm' => $value->nm],
+            $value instanceof Quantity => [$value->of->value => $value->value],
+            $value instanceof BackedEnum => self::row(Speaker::word($value)),
+            is_array($value) => array_map(self::encoded(...), $value),
+            default => $value,
+        };
+    }
+
+    /** @param  array<mixed>  $row */
+    private static function message(array $row): Message
+    {
+        /** @var array<string, Value> $with */
+        $with = array_map(self::value(...), is_array($row['with'] ?? null) ? $row['with'] : []);
+
+        return new Message(
+            is_string($row['say'] ?? null) ? $row['say'] : '',
+            $with,
+            is_string($row['how'] ?? null) ? $row['how'] : '',
+        );
+    }
+
+    private static function value(mixed $kept): mixed
+    {
+        if (! is_array($kept)) {
+            return $kept;
+        }
+        $dimension = Dimension::tryFrom((string) array_key_first($kept));
+        $number = $kept[$dimension->value ?? 'nm'] ?? null;
+
+        return match (true) {
+            array_is_list($kept) => array_map(self::value(...), $kept),
+            isset($kept['say']) => self::message($kept),
+            $dimension !== null && is_numeric($number) => Quantity::of((float) $number, $dimension),
+            is_int($number) => Length::nm($number),
+            default => '',
+        };
+    }
+}
