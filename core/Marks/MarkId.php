@@ -42,7 +42,9 @@ final readonly class MarkId implements Stringable
 
     private function __construct(public string $value)
     {
-        $leaves = array_merge(...array_map(fn (Hang $hang) => $hang->leaves(), Hang::cases()));
+        // A leaf that is alone names no mark: `leaf-top` is what it is of.
+        $hangs = array_filter(Hang::cases(), fn (Hang $hang) => count($hang->leaves()) > 1);
+        $leaves = array_merge(...array_map(fn (Hang $hang) => $hang->leaves(), array_values($hangs)));
         $parts = explode('-', $value);
         $this->leaf = count($parts) > 1 && in_array($parts[0], $leaves, true) ? array_shift($parts) : '';
         $last = $parts[count($parts) - 1];
