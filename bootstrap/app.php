@@ -10,6 +10,8 @@ use App\Http\Middleware\ChecksToken;
 use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsGuarded;
 use App\Http\Middleware\SendsSmall;
+use App\Http\Middleware\SpeaksTheirLanguage;
+use App\Words\Speaker;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -27,7 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append([AnswersItsHosts::class, SendsGuarded::class]);
         // Pages carry the token themselves: no cookie needs to be open to scripts.
         $middleware->web(
-            append: [SendsSmall::class, ReadsPlainFields::class],
+            append: [SpeaksTheirLanguage::class, SendsSmall::class, ReadsPlainFields::class],
             replace: [ValidateCsrfToken::class => ChecksToken::class],
         );
     })
@@ -35,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Where a page does not say it at the field itself, it is said on the page one came from.
         $exceptions->render(function (UnreadableFile $problem, Request $request) {
             Notices::carry(Editor::of($request), null, [
-                new Notice('That was not kept. '.implode(' ', $problem->problems)),
+                new Notice(Speaker::words('refusals.not-kept', ['why' => implode(' ', $problem->problems)])),
             ]);
 
             return redirect()->back();

@@ -55,7 +55,7 @@ Route::controller(DoorwayController::class)->group(function () {
 });
 
 Route::controller(ParcelController::class)->group(function () {
-    Route::get('/jobs/{job}/paper', 'show')->name('jobs.paper');
+    Route::get('/jobs/{job}/paper', 'show')->name('documents');
     Route::post('/jobs/{job}/parcels', 'begin')->name('parcels');
     Route::post('/parcels/{parcel}/next', 'next')->name('parcels.next');
     Route::get('/parcels/{parcel}/file', 'file')->name('parcels.file');

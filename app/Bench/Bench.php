@@ -31,6 +31,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -164,12 +165,13 @@ final readonly class Bench implements Form
         return $plan === null || ! $this->hasCures
             ? []
             : Cache::remember(
-                "unsure.{$this->doorway->revision_id}",
+                "unsure.{$this->doorway->revision_id}.".app()->getLocale(),
                 now()->addWeek(),
                 fn () => array_values(
                     array_map(
-                        fn (Clearance $row) => ucfirst(ClearanceWords::row($row->name)).
-                            ': fits, but by less than your tape can tell',
+                        fn (Clearance $row) => Speaker::words('bench.tight', [
+                            'what' => ClearanceWords::row($row->name),
+                        ]),
                         array_filter(
                             Clearance::of($plan, $plan->doorway->marking->plusMinus),
                             fn (Clearance $row) => $row->verdict() === 'tight',
@@ -244,11 +246,11 @@ final readonly class Bench implements Form
         $settles = $this->count(Severity::Settle);
 
         return match (true) {
-            $this->setout->missing() !== [] => count($this->setout->missing()).' to go before there is a plan.',
-            $stops > 0 => ($stops === 1 ? 'One thing stops it' : "{$stops} things stop it").
-                ($settles > 0 ? ", {$settles} more to settle." : '.'),
-            $settles > 0 => ($settles === 1 ? 'One thing' : "{$settles} things").' to settle before you order.',
-            default => 'Nothing to settle before you order.',
+            $this->setout->missing() !== [] => Speaker::words('bench.open.to-measure', ['count' => count($this->setout->missing())]),
+            $stops > 0 => Speaker::words('bench.open.stopped', ['count' => $stops]).
+                ($settles > 0 ? ' '.Speaker::words('bench.open.more', ['count' => $settles]) : ''),
+            $settles > 0 => Speaker::words('bench.open.points', ['count' => $settles]),
+            default => Speaker::words('bench.open.none'),
         };
     }
 
@@ -266,14 +268,14 @@ final readonly class Bench implements Form
         $say = $this->setout->write->show(...);
 
         return [
-            'yoke_line' => ['Yoke line from high spot', $say($plan->yokeLine())],
-            'leaf.width' => ['Leaf wide', $say($plan->layout->width->size->total)],
-            'leaf.height' => ['Leaf high', $say($plan->heights->leaf->size->total)],
+            'yoke_line' => [Speaker::words('bench.numbers.line'), $say($plan->yokeLine())],
+            'leaf.width' => [Speaker::words('bench.numbers.width'), $say($plan->layout->width->size->total)],
+            'leaf.height' => [Speaker::words('bench.numbers.height'), $say($plan->heights->leaf->size->total)],
             'rail.length' => [
-                $plan->rail->pieces > 1 ? "Rail in {$plan->rail->pieces}" : 'Rail',
+                Speaker::words('bench.numbers.rail', ['count' => $plan->rail->pieces]),
                 $say($plan->rail->length->total),
             ],
-            ...$plan->header === null ? [] : ['header.bottom' => ['Header foot', $say($plan->header->foot->total)]],
+            ...$plan->header === null ? [] : ['header.bottom' => [Speaker::words('bench.numbers.header'), $say($plan->header->foot->total)]],
             ...$this->travels($plan),
         ];
     }
@@ -361,12 +363,14 @@ final readonly class Bench implements Form
         $travels = [];
         foreach ($plan->layout->runs as $leaf => $run) {
             $travels["{$leaf}.travel"] = [
-                count($plan->layout->runs) === 1 ? 'Travel' : ucfirst($leaf).' travels',
+                count($plan->layout->runs) === 1
+                    ? Speaker::words('bench.numbers.travel')
+                    : Speaker::words('bench.numbers.travel-of', ['door' => Speaker::words("words.leaves.{$leaf}")]),
                 $say($run->travel->total),
             ];
         }
         if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
-            return [array_key_first($travels) => ['Each travels', $travels[array_key_first($travels)][1]]];
+            return [array_key_first($travels) => [Speaker::words('bench.numbers.each-travels'), $travels[array_key_first($travels)][1]]];
         }
 
         return $travels;
@@ -418,14 +422,16 @@ final readonly class Bench implements Form
 
         return array_values(
             array_map(
-                fn (Obstacle $thing) => 'Move the '.
-                    $thing->name.
-                    ' away'.
-                    ($thing->isOnWall()
-                        ? (in_array($thing->kind, ['switch', 'socket', 'thermostat'], true)
-                            ? ' (an electrician’s work), close its box and make the wall good.'
-                            : ', fill its holes and make the wall good.')
-                        : '.'),
+                fn (Obstacle $thing) => Speaker::in($this->setout->write)->say(
+                    new Message(
+                        match (true) {
+                            ! $thing->isOnWall() => 'bench.move.loose',
+                            in_array($thing->kind, ['switch', 'socket', 'thermostat'], true) => 'bench.move.wired',
+                            default => 'bench.move.fixed',
+                        },
+                        ['thing' => Message::word('things', $thing->name)],
+                    ),
+                ),
                 $going,
             ),
         );

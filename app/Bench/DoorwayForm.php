@@ -9,6 +9,7 @@ use App\Editing\Notice;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Words\Places;
+use App\Words\Speaker;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
@@ -101,7 +102,7 @@ abstract readonly class DoorwayForm implements Form
         }
         $field =
             Group::field($place, ...$this->groups()) ??
-            throw new UnreadableFile([$place => 'There is no such field here.']);
+            throw new UnreadableFile([$place => Speaker::words('refusals.no-field')]);
         $said = $request->has('nudge')
             ? $this->typed->nudged(
                 $this->setout->document->get($place),

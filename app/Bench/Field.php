@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Words\FieldWords;
+use App\Words\Speaker;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Catalog\FieldType;
@@ -59,7 +60,7 @@ final readonly class Field
     {
         $field = preg_match('/^(survey|brief)\./', $place) === 1 ? Catalog::whole()->find($place) : null;
         if ($field === null || $field->type === FieldType::Items) {
-            throw new UnreadableFile([$place => 'There is no such field here.']);
+            throw new UnreadableFile([$place => Speaker::words('refusals.no-field')]);
         }
 
         return self::of($place);

@@ -17,16 +17,8 @@ use YokeLine\Work\StepKind;
 /** How far a doorway is: what comes next, and what it waits for. */
 final class Standing
 {
-    public const WAITS = [
-        'measure' => 'to be measured',
-        'settle' => 'something to settle',
-        'leaf' => 'the leaf',
-        'paint' => 'paint to dry',
-        'second' => 'a second person',
-        'us' => 'us',
-        'proof' => 'proof and signature',
-        'done' => 'done',
-    ];
+    /** What a doorway can wait for. */
+    public const WAITS = ['measure', 'settle', 'leaf', 'paint', 'second', 'us', 'proof', 'done'];
 
     /** The station that a doorway's next step is taken at. */
     public const STATIONS = ['measure' => 'wall', 'settle' => 'rail', 'proof' => 'prove', 'done' => 'log'];
@@ -58,11 +50,11 @@ final class Standing
             return ['settle', Speaker::in($setout->write)->say($setout->findings[0]->says()), $snags];
         }
         if (isset($log->last('signature')['hand-over'])) {
-            return ['done', 'Signed', $snags];
+            return ['done', Speaker::words('jobs.next.signed'), $snags];
         }
         $run = new SiteRun($doorway, null);
         if ($run->next() === null) {
-            return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: 'To be signed', $snags];
+            return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: Speaker::words('jobs.next.to-sign'), $snags];
         }
         // While one thing dries another can be done.
         $dry = $run->ready(Carbon::now());

@@ -8,6 +8,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
@@ -70,13 +71,13 @@ final readonly class Change
                 $browser,
                 $doorway->id,
                 $place,
-                "{$this->editor->name} set ".
-                    lcfirst(Places::name($place, $doorway->revision->document)).
-                    " of {$doorway->name} to ".
-                    Places::value($this->changes[$place]).
-                    ' over your '.
-                    Places::value($before).
-                    '.',
+                Speaker::words('changes.meanwhile.over-yours-at', [
+                    'who' => $this->editor->name,
+                    'what' => lcfirst(Places::name($place, $doorway->revision->document)),
+                    'name' => $doorway->name,
+                    'is' => Places::value($this->changes[$place]),
+                    'was' => Places::value($before),
+                ]),
                 [$place => $before],
             );
         }
@@ -138,10 +139,11 @@ final readonly class Change
                 $based->document->get($item) !== null &&
                 $head->document->get($item) === null
             ) {
-                $who = $foreign[$item]['who'] ?? 'Someone';
                 throw new UnreadableFile([
-                    $place => Places::name($item, $based->document).
-                        " was taken out by {$who} meanwhile. What you typed was not laid on anything else; add it anew if it is still there.",
+                    $place => Speaker::words('changes.meanwhile.removed', [
+                        'what' => Places::name($item, $based->document),
+                        'who' => $foreign[$item]['who'] ?? Speaker::words('changes.meanwhile.someone'),
+                    ]),
                 ]);
             }
         }
@@ -155,15 +157,15 @@ final readonly class Change
     {
         $notices = [];
         foreach ($foreign as $place => $change) {
-            $name = lcfirst(Places::name($place, $head->document));
-            $after = Places::value($change['after']);
+            $said = [
+                'who' => $change['who'],
+                'what' => lcfirst(Places::name($place, $head->document)),
+                'was' => Places::value($change['before']),
+                'is' => Places::value($change['after']),
+            ];
             $notices[] = array_key_exists($place, $this->changes)
-                ? new Notice("{$change['who']} set {$name} to {$after} meanwhile; yours stands over it.", [
-                    $place => $change['after'],
-                ])
-                : new Notice(
-                    "{$change['who']} changed {$name} meanwhile: ".Places::value($change['before'])." → {$after}.",
-                );
+                ? new Notice(Speaker::words('changes.meanwhile.yours-stands', $said), [$place => $change['after']])
+                : new Notice(Speaker::words('changes.meanwhile.changed', $said));
         }
 
         return $notices;

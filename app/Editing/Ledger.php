@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Http\Editor;
+use App\Words\Speaker;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -51,18 +52,23 @@ final readonly class Ledger
             'created_at' => now(),
         ]);
         if ($foreign !== null) {
-            $theirs = self::value(json_decode((string) $foreign->after));
+            $said = [
+                'who' => $this->editor->name,
+                'what' => $says,
+                'is' => self::value($after),
+                'was' => self::value(json_decode((string) $foreign->after)),
+            ];
             Notices::leave(
                 (string) $foreign->browser,
                 null,
                 "{$this->subject} {$place}",
-                "{$this->editor->name} set {$says} to ".self::value($after)." over your {$theirs}.",
+                Speaker::words('changes.meanwhile.over-yours', $said),
             );
             Notices::leave(
                 $this->editor->browser,
                 null,
                 "{$this->subject} {$place}",
-                "{$foreign->who} had set {$says} to {$theirs} meanwhile; yours, ".self::value($after).', stands.',
+                Speaker::words('changes.meanwhile.had-set', [...$said, 'who' => (string) $foreign->who]),
             );
         }
     }
@@ -87,8 +93,8 @@ final readonly class Ledger
     private static function value(mixed $value): string
     {
         return match (true) {
-            $value === null || $value === '' => 'nothing',
-            is_bool($value) => $value ? 'yes' : 'no',
+            $value === null || $value === '' => Speaker::words('changes.meanwhile.nothing'),
+            is_bool($value) => Speaker::words($value ? 'changes.meanwhile.yes' : 'changes.meanwhile.no'),
             is_scalar($value) => (string) $value,
             default => (string) json_encode($value, JSON_UNESCAPED_UNICODE),
         };

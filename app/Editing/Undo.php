@@ -8,6 +8,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
+use App\Words\Speaker;
 use YokeLine\Format\Document;
 
 /**
@@ -66,10 +67,10 @@ final readonly class Undo
                 foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
                     if (json_encode($document->get($place)) !== json_encode($change['after'])) {
                         $notices[] = new Notice(
-                            Places::name($place, $head->document).
-                                ' was set otherwise since; it stays '.
-                                Places::value($document->get($place)).
-                                '.',
+                            Speaker::words('changes.meanwhile.set-since', [
+                                'what' => Places::name($place, $head->document),
+                                'is' => Places::value($document->get($place)),
+                            ]),
                         );
 
                         continue;

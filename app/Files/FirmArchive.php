@@ -12,6 +12,7 @@ use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Shop\Prices;
 use App\Shop\Setting;
+use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
@@ -168,7 +169,7 @@ final class FirmArchive
                 ! is_string($row->place ?? null) ||
                 ! is_string($row->who ?? null)
             ) {
-                throw new UnreadableFile(["edits[{$i}]" => 'A change says of what, by whom and when.']);
+                throw new UnreadableFile(["edits[{$i}]" => Speaker::words('refusals.edit-incomplete')]);
             }
             $edit = [
                 'subject' => mb_substr($row->subject, 0, 120),
@@ -225,7 +226,7 @@ final class FirmArchive
             $prices[(string) $key] =
                 is_int($cents) && $cents >= 0
                     ? $cents
-                    : throw new UnreadableFile(["prices {$key}" => 'A price is a whole number of cents.']);
+                    : throw new UnreadableFile(["prices {$key}" => Speaker::words('refusals.price-in-cents')]);
         }
 
         return $prices;
@@ -241,7 +242,7 @@ final class FirmArchive
                     ? Catalog::whole()->rules()[$row->method] ?? null
                     : null;
             if ($method === null || ! is_string($row->value ?? null)) {
-                throw new UnreadableFile(["rules[{$i}].method" => 'This is no question of the house rules.']);
+                throw new UnreadableFile(["rules[{$i}].method" => Speaker::words('refusals.no-rule')]);
             }
             $rules[$method->rule] = [
                 (new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre),

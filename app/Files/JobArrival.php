@@ -17,6 +17,7 @@ use App\Rules\RuleBook;
 use App\Scanning\WallSweep;
 use App\Site\NotTaken;
 use App\Site\Photo;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -81,7 +82,7 @@ final class JobArrival
         }
         $name = $file->get('name');
         if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 120) {
-            throw new UnreadableFile(['name' => 'A job has a name of 1 to 120 letters.']);
+            throw new UnreadableFile(['name' => Speaker::words('refusals.job-name')]);
         }
         $job = new Job(['name' => $name]);
         $job->forceFill(['arriving_since' => now()])->save();
@@ -136,7 +137,7 @@ final class JobArrival
     {
         $method = is_string($row->method ?? null) ? Catalog::whole()->rules()[$row->method] ?? null : null;
         if ($method === null || ! is_string($row->value ?? null)) {
-            throw new UnreadableFile(["{$at}.method" => 'This is no question of the house rules.']);
+            throw new UnreadableFile(["{$at}.method" => Speaker::words('refusals.no-rule')]);
         }
         HouseRule::create([
             'job_id' => $this->job->id,
@@ -151,7 +152,7 @@ final class JobArrival
         $name =
             is_string($row->file ?? null) && preg_match('/^[\w-]{1,100}$/', $row->file) === 1
                 ? $row->file
-                : throw new UnreadableFile(["{$at}.file" => 'The name of the doorway’s file is wanted here.']);
+                : throw new UnreadableFile(["{$at}.file" => Speaker::words('refusals.doorway-file')]);
         $now = self::checked(
             $this->zip->text("doorways/{$name}.json", self::MOST_DOORWAY_BYTES),
             "doorways/{$name}.json",
@@ -167,7 +168,7 @@ final class JobArrival
         $current = Revision::query()->find(is_int($row->change ?? null) ? $this->kept[$row->change] ?? 0 : 0);
         if ($current === null || ! $current->document->equals(ItemIds::given($now))) {
             throw new UnreadableFile([
-                "doorways/{$name}.json" => 'The doorway and its history do not agree; which of them is right is not for a program to say.',
+                "doorways/{$name}.json" => Speaker::words('refusals.history-disagrees'),
             ]);
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
@@ -211,7 +212,7 @@ final class JobArrival
                 foreach ($made as [$place, $change, $document]) {
                     if (! is_int($change->change ?? null) || isset($this->kept[$change->change])) {
                         throw new UnreadableFile([
-                            $place => 'A change has a number of its own and the doorway as it was after it.',
+                            $place => Speaker::words('refusals.change-incomplete'),
                         ]);
                     }
                     $of = fn (string $key) => is_int($change->{$key} ?? null)
@@ -264,7 +265,7 @@ final class JobArrival
             ! (($entry->data ?? null) instanceof stdClass)
         ) {
             throw new UnreadableFile([
-                $place => 'An entry has a name, a kind, a moment, what it says, and the change it was made under.',
+                $place => Speaker::words('refusals.entry-incomplete'),
             ]);
         }
         LogEntry::create([
@@ -289,7 +290,7 @@ final class JobArrival
                     : null;
             if ($revision === null || ! is_int($offer->cents ?? null)) {
                 throw new UnreadableFile([
-                    "{$at}.offers[{$i}]" => 'An offer has its price in cents and the change it was for.',
+                    "{$at}.offers[{$i}]" => Speaker::words('refusals.offer-incomplete'),
                 ]);
             }
             $made = new Offer([
@@ -311,7 +312,7 @@ final class JobArrival
             self::words($row->reference ?? '') === '' ||
             array_filter($lines, fn (mixed $count) => ! is_int($count) && ! is_float($count)) !== []
         ) {
-            throw new UnreadableFile([$at => 'An order has its reference, and how many of which.']);
+            throw new UnreadableFile([$at => Speaker::words('refusals.order-incomplete')]);
         }
         // The same order twice in one house would be asked for twice: a copy has a reference of its own.
         $reference = mb_substr(self::words($row->reference), 0, 40);
@@ -446,7 +447,7 @@ final class JobArrival
     {
         $rows = $file->get($key);
         if (! is_array($rows) || array_filter($rows, fn (mixed $row) => ! ($row instanceof stdClass)) !== []) {
-            throw new UnreadableFile([$key => 'A list is wanted here.']);
+            throw new UnreadableFile([$key => Speaker::words('refusals.no-list')]);
         }
 
         /** @var list<stdClass> */

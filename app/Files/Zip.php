@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Words\Speaker;
 use Generator;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
@@ -30,23 +31,23 @@ final readonly class Zip
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new UnreadableFile(['' => 'This is not a ZIP file.']);
+            throw new UnreadableFile(['' => Speaker::words('refusals.zip-not')]);
         }
         if ($zip->numFiles > self::MOST_ENTRIES) {
-            throw new UnreadableFile(['' => 'This ZIP holds more files than a job can have.']);
+            throw new UnreadableFile(['' => Speaker::words('refusals.zip-many')]);
         }
         $size = 0;
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $entry = $zip->statIndex($i);
             if ($entry === false || preg_match(self::NAME, rtrim($entry['name'], '/')) !== 1) {
                 throw new UnreadableFile([
-                    '' => 'This ZIP has a file with a name that no file may have; it was not opened.',
+                    '' => Speaker::words('refusals.zip-name'),
                 ]);
             }
             $size += $entry['size'];
         }
         if ($size > self::MOST_BYTES) {
-            throw new UnreadableFile(['' => 'Unpacked, this ZIP is larger than a job can be.']);
+            throw new UnreadableFile(['' => Speaker::words('refusals.zip-large')]);
         }
 
         return new self($zip);
@@ -66,12 +67,12 @@ final readonly class Zip
     {
         $text = $this->has($name) ? $this->zip->getFromName($name, $most + 1) : false;
         if ($text === false) {
-            throw new UnreadableFile([$name => 'This file is missing in the ZIP, or cannot be unpacked.']);
+            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
         }
 
         return strlen($text) <= $most
             ? $text
-            : throw new UnreadableFile([$name => 'This file is larger than it can be.']);
+            : throw new UnreadableFile([$name => Speaker::words('refusals.zip-file-large')]);
     }
 
     /**
@@ -86,12 +87,12 @@ final readonly class Zip
         $file = $this->has($name) ? $this->zip->getStream($name) : false;
         $target = fopen($to, 'w');
         if ($file === false || $target === false) {
-            throw new UnreadableFile([$name => 'This file is missing in the ZIP, or cannot be unpacked.']);
+            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
         }
         $size = (int) stream_copy_to_stream($file, $target, $most + 1);
         fclose($file);
         fclose($target);
-        $size <= $most || throw new UnreadableFile([$name => 'This file is larger than it can be.']);
+        $size <= $most || throw new UnreadableFile([$name => Speaker::words('refusals.zip-file-large')]);
     }
 
     /**
@@ -106,12 +107,12 @@ final readonly class Zip
     {
         $file = $this->has($name) ? $this->zip->getStream($name) : false;
         if ($file === false) {
-            throw new UnreadableFile([$name => 'This file is missing in the ZIP, or cannot be unpacked.']);
+            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
         }
         try {
             for ($n = 1; ($line = fgets($file, max(2, $most + 2))) !== false; $n++) {
                 if (strlen($line) > $most) {
-                    throw new UnreadableFile(["{$name} line {$n}" => 'This line is longer than it can be.']);
+                    throw new UnreadableFile(["{$name} line {$n}" => Speaker::words('refusals.zip-line')]);
                 }
                 if (trim($line) !== '') {
                     yield $n => self::document($line, "{$name} line {$n}");

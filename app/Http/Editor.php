@@ -8,15 +8,23 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use YokeLine\Measure\Unit;
 
-/** Who works at this browser, and which units they read: told once, kept in the session. */
+/** Who works at this browser, which units they read and which language: told once, kept in the session. */
 final readonly class Editor
 {
-    private function __construct(public string $name, public string $browser, public ?Unit $units) {}
+    /** What ships, each by its own name. */
+    public const LANGUAGES = ['en' => 'English', 'es' => 'Español'];
+
+    private function __construct(
+        public string $name,
+        public string $browser,
+        public ?Unit $units,
+        public string $language,
+    ) {}
 
     /** Where no browser asks: the demo, an import by the command line. */
     public static function named(string $name, string $browser = ''): self
     {
-        return new self($name, $browser, null);
+        return new self($name, $browser, null, app()->getLocale());
     }
 
     /** Of the request that is being answered. */
@@ -37,6 +45,11 @@ final readonly class Editor
             (string) $session->get('who', 'Someone'),
             $browser,
             Unit::tryFrom((string) $session->get('units')),
+            // The browser's own, until one is chosen.
+            (string) $session->get(
+                'language',
+                $request->getPreferredLanguage(array_keys(self::LANGUAGES)) ?? config('app.locale'),
+            ),
         );
     }
 }

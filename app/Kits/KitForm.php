@@ -188,7 +188,7 @@ final readonly class KitForm implements Form
     public function with(string $place, string $said): Document
     {
         $field =
-            $this->field($place) ?? throw new UnreadableFile([$place => 'There is no such number on a kit’s sheet.']);
+            $this->field($place) ?? throw new UnreadableFile([$place => Speaker::words('refusals.no-kit-number')]);
         $value = $this->typed->toDocument($field, $said);
         $sheet = self::stated($this->row->document);
         $document = $value === null ? $sheet->without($place) : $sheet->with($place, $value);

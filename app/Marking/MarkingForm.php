@@ -64,7 +64,7 @@ final readonly class MarkingForm extends DoorwayForm
 
     public function plan(): Plan
     {
-        return $this->setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        return $this->setout->plan ?? abort(404, Speaker::words('refusals.no-plan'));
     }
 
     public function marking(): Marking

@@ -39,10 +39,14 @@ final class HandOverSheet
             self::EDGE,
             $this->y + 6,
             9.5,
-            "{$over->doorway->job->name} · change {$over->doorway->revision->number} · ".now()->format('j M Y'),
+            Speaker::words('paper.hand-over.of', [
+                'job' => $over->doorway->job->name,
+                'change' => $over->doorway->revision->number,
+                'day' => now()->translatedFormat('j M Y'),
+            ]),
         );
         $this->y += 14;
-        $this->title('What was fitted');
+        $this->title(Speaker::words('record.page.what-was-fitted'));
         foreach ($over->fitted() as [$name, $says]) {
             $page->say(self::EDGE, $this->y, 9.5, $name);
             $page->say(self::EDGE + 45, $this->y, 10, $says, 'L', true);
@@ -61,31 +65,35 @@ final class HandOverSheet
             68,
         );
         $this->y += 74;
-        $this->title('How it was proved');
+        $this->title(Speaker::words('record.page.how-it-was-proved'));
         $speak = Speaker::in($over->run->write);
         foreach ($over->checks() as $check) {
             $this->line(
                 $speak->say($check->says()).
                     ($over->read($check) === '' ? '' : ": {$over->read($check)}").
                     ' - '.
-                    match ($over->holds($check)) {
-                        true => 'holds',
-                        false => 'does not hold',
-                        null => 'not checked',
-                    },
+                    Speaker::words(
+                        'record.page.'.
+                            match ($over->holds($check)) {
+                                true => 'it-holds',
+                                false => 'it-fails',
+                                null => 'not-checked',
+                            },
+                    ),
             );
         }
         foreach ($over->snags as $snag) {
             $this->line(
-                "{$snag->data['says']}: {$snag->data['state']}".
+                "{$snag->data['says']}: ".
+                    Speaker::words("record.snags.{$snag->data['state']}").
                     (($snag->data['reason'] ?? '') === '' ? '' : " ({$snag->data['reason']})"),
             );
         }
         $this->y += 2;
-        $this->title('How to care for it');
+        $this->title(Speaker::words('record.page.how-to-care-for-it'));
         array_map($this->line(...), $over->care());
         $this->y += 2;
-        $this->title('Take care');
+        $this->title(Speaker::words('record.page.take-care'));
         array_map($this->line(...), $over->cautions());
         $this->signature($wide);
     }
@@ -96,7 +104,7 @@ final class HandOverSheet
         $foot = $page->getPageHeight() - 20;
         $page->stroke(self::EDGE, $foot, self::EDGE + 80, $foot);
         if ($this->over->signature === null) {
-            $page->say(self::EDGE, $foot + 4, 8.5, 'Signed, with the day');
+            $page->say(self::EDGE, $foot + 4, 8.5, Speaker::words('paper.hand-over.sign'));
 
             return;
         }
@@ -120,7 +128,7 @@ final class HandOverSheet
             self::EDGE,
             $foot + 4,
             8.5,
-            "{$this->over->signature->data['name']}, {$this->over->signature->at->format('j M Y, H:i')}",
+            "{$this->over->signature->data['name']}, {$this->over->signature->at->translatedFormat('j M Y, H:i')}",
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Paper;
 
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\Speaker;
 use YokeLine\Measure\Unit;
 
 /** Every set-out sheet of a job in one file, behind a page that says what is in it. */
@@ -40,7 +41,7 @@ final class JobPaper
         $first = "{$path}.first";
         file_put_contents($first, self::contents($job, $rows, $paper));
         $whole = new BoundPages();
-        $whole->setTitle("Set-out sheets, {$job->name}");
+        $whole->setTitle(Speaker::words('sheet.of-job', ['name' => $job->name]));
         foreach ([$first, ...array_filter(array_column($rows, 'file'), is_string(...))] as $file) {
             $pages = $whole->setSourceFile($file);
             for ($page = 1; $page <= $pages; $page++) {
@@ -66,14 +67,14 @@ final class JobPaper
             $page->AddPage();
             $page->plain();
             $page->say(15, 22, 20, $job->name, 'L', true);
-            $page->say(15, 29, 10, count($rows).' doorways');
+            $page->say(15, 29, 10, Speaker::words('sheet.doorways', ['count' => count($rows)]));
             foreach ($chunk as $i => $row) {
                 $page->say(15, 42 + 7.5 * $i, 11, (string) $row['name'], 'L', true);
                 $page->say(
                     70,
                     42 + 7.5 * $i,
                     9,
-                    $page->lines((string) $row['says'].($row['file'] === null ? ' No sheet yet.' : ''), 125, 9)[0],
+                    $page->lines((string) $row['says'].($row['file'] === null ? ' '.Speaker::words('sheet.none-yet') : ''), 125, 9)[0],
                 );
                 $page->stroke(15, 44 + 7.5 * $i, $page->getPageWidth() - 15, 44 + 7.5 * $i);
             }

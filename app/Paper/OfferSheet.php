@@ -17,17 +17,27 @@ final class OfferSheet
     public static function of(DoorwayOffer $offer, string $paper): string
     {
         $page = new TruePage($paper);
-        $page->setTitle("Offer, {$offer->doorway->name}");
+        $page->setTitle(Speaker::words('paper.offer.title', ['name' => $offer->doorway->name]));
         $page->AddPage();
         $page->plain();
         $wide = $page->getPageWidth() - 2 * self::EDGE;
-        $page->say(self::EDGE, 20, 18, "Offer, {$offer->doorway->name}", 'L', true);
+        $page->say(
+            self::EDGE,
+            20,
+            18,
+            Speaker::words('paper.offer.title', ['name' => $offer->doorway->name]),
+            'L',
+            true,
+        );
         $page->say(
             self::EDGE,
             26,
             9.5,
-            "{$offer->doorway->job->name} · for change {$offer->doorway->revision->number} of the plan · ".
-                now()->format('j M Y'),
+            Speaker::words('paper.offer.of', [
+                'job' => $offer->doorway->job->name,
+                'change' => $offer->doorway->revision->number,
+                'day' => now()->translatedFormat('j M Y'),
+            ]),
         );
         $plan = array_values($offer->materials->plans)[0];
         ScenePainter::paint(
@@ -43,20 +53,20 @@ final class OfferSheet
         $say = $offer->materials->prices->say(...);
         $rows = [
             ...$offer->choices(),
-            ['Materials', $say($price['materials'])],
-            ['Work', $say($price['work'])],
-            ['Tax', $say($price['tax'])],
+            [Speaker::words('paper.offer.materials'), $say($price['materials'])],
+            [Speaker::words('paper.offer.work'), $say($price['work'])],
+            [Speaker::words('paper.offer.tax'), $say($price['tax'])],
         ];
         foreach ($rows as [$name, $says]) {
             $page->say(self::EDGE, $y, 10, $name);
             $page->say(self::EDGE + 50, $y, 10, $says, 'L', true);
             $y += 5.6;
         }
-        $page->say(self::EDGE, $y + 4, 12, 'In all');
+        $page->say(self::EDGE, $y + 4, 12, Speaker::words('paper.offer.total'));
         $page->say(self::EDGE + 50, $y + 4, 16, $say($price['total']), 'L', true);
         $y += 14;
-        foreach (['Not included' => $offer->notIncluded(), 'To know' => $offer->cautions()] as $title => $sentences) {
-            $page->say(self::EDGE, $y, 10.5, $title, 'L', true);
+        foreach (['not-included' => $offer->notIncluded(), 'to-know' => $offer->cautions()] as $title => $sentences) {
+            $page->say(self::EDGE, $y, 10.5, Speaker::words("paper.offer.{$title}"), 'L', true);
             $y += 5;
             foreach ($sentences as $sentence) {
                 foreach ($page->lines($sentence, $wide, 9) as $line) {
@@ -73,10 +83,12 @@ final class OfferSheet
             $foot + 4,
             8.5,
             $offer->accepted === null
-                ? 'Accepted, with name and day'
-                : "Accepted by {$offer->accepted->accepted_by}, {$offer->accepted->accepted_at?->format(
-                    'j M Y',
-                )}, for change {$offer->accepted->revision->number}",
+                ? Speaker::words('paper.offer.accept')
+                : Speaker::words('paper.offer.accepted', [
+                    'name' => (string) $offer->accepted->accepted_by,
+                    'day' => (string) $offer->accepted->accepted_at?->translatedFormat('j M Y'),
+                    'change' => $offer->accepted->revision->number,
+                ]),
         );
 
         return $page->file();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Words\Speaker;
 use Closure;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
@@ -36,7 +37,7 @@ final class SetOutSheet
     private function __construct(private readonly SheetContent $content, string $paper, private readonly float $size)
     {
         $this->page = new TruePage($paper);
-        $this->page->setTitle("Set-out sheet, {$content->doorway->name}");
+        $this->page->setTitle(Speaker::words('sheet.file', ['name' => $content->doorway->name]));
         $this->page->AddPage();
         $this->page->plain();
         $this->wide = $this->page->getPageWidth() - 2 * self::EDGE;
@@ -67,7 +68,7 @@ final class SetOutSheet
         $right = self::EDGE + $this->wide;
         $page->say(self::EDGE, 12, 17, $content->doorway->name, 'L', true);
         $page->say(self::EDGE, 16.5, 8.5, $content->subtitle());
-        $page->say($right, 9, 8.5, 'Yoke line, hole centres, from the high spot', 'R');
+        $page->say($right, 9, 8.5, Speaker::words('sheet.titles.line'), 'R');
         $page->say($right, 17, 23, $content->yoke(), 'R', true);
         $page->setLineWidth(0.8);
         $page->stroke(self::EDGE, 19, $right, 19);
@@ -101,8 +102,8 @@ final class SetOutSheet
         $x = $right - $beside;
         $half = $beside / 2;
         $under = max(
-            $this->table($x, $y, $half - 1, 'Up from the high spot', $content->heights()),
-            $this->table($x + $half, $y, $half, 'Up to yoke, floor at', $content->readings()),
+            $this->table($x, $y, $half - 1, Speaker::words('sheet.titles.heights'), $content->heights()),
+            $this->table($x + $half, $y, $half, Speaker::words('sheet.titles.readings'), $content->readings()),
         );
 
         return max($y + $high - 1, $under) + self::GAP;
@@ -146,16 +147,24 @@ final class SetOutSheet
         foreach ([...$content->pulls(), ...$content->leafTapes()] as [$title, $readings]) {
             $blocks[] = $this->readings($title, $readings);
         }
-        $blocks[] = $this->rows('Sizes', $content->sizes());
-        $blocks[] = $this->drawing('Section at the jamb', Section::of($plan, $this->content->speak), 38);
-        $blocks[] = $this->drawing('From above, depth ×'.Above::DEPTH, Above::of($plan, $this->content->speak), 30);
+        $blocks[] = $this->rows(Speaker::words('sheet.titles.sizes'), $content->sizes());
+        $blocks[] = $this->drawing(
+            Speaker::words('sheet.titles.section'),
+            Section::of($plan, $this->content->speak),
+            38,
+        );
+        $blocks[] = $this->drawing(
+            Speaker::words('sheet.titles.above', ['times' => Above::DEPTH]),
+            Above::of($plan, $this->content->speak),
+            30,
+        );
         foreach ($plan->leaves() as $leaf) {
             $blocks[] = $this->leafCard($leaf);
         }
-        $blocks[] = $this->sentences('Bored in each leaf', $content->drilling(), 7);
-        $blocks[] = $this->sentences('Fixings (a guide, not a structural design)', $content->fixings(), 7);
+        $blocks[] = $this->sentences(Speaker::words('sheet.titles.drilling'), $content->drilling(), 7);
+        $blocks[] = $this->sentences(Speaker::words('sheet.titles.fixings'), $content->fixings(), 7);
         $blocks[] = $this->sentences(
-            'Order of work',
+            Speaker::words('sheet.titles.order'),
             array_map(
                 fn (array $card, int $i) => $i + 1 .". {$card[0]}: {$card[1]}",
                 $content->order(),
@@ -164,13 +173,13 @@ final class SetOutSheet
             6.5,
         );
         $blocks[] = $this->sentences(
-            'Take care',
+            Speaker::words('sheet.titles.cautions'),
             array_map(fn (string $says) => "- {$says}", $content->cautions()),
             6.5,
         );
         $rules = $content->bench->houseRules();
         if ($rules !== []) {
-            $blocks[] = $this->sentences('As this house does it', $rules, 7);
+            $blocks[] = $this->sentences(Speaker::words('sheet.titles.house-rules'), $rules, 7);
         }
 
         return $blocks;
@@ -261,7 +270,11 @@ final class SetOutSheet
     private function leafCard(PlannedLeaf $leaf): array
     {
         return $this->drawing(
-            ($leaf->isAlone ? 'Leaf' : ucfirst($leaf->name).' leaf').', from its leading edge, its top, its foot',
+            Speaker::words('sheet.titles.door', [
+                'door' => $leaf->isAlone
+                    ? Speaker::words('words.a-door')
+                    : Speaker::words("words.leaves.{$leaf->name}"),
+            ]),
             LeafCard::shortened($this->content->plan, $leaf, $this->content->speak),
             50,
         );
@@ -292,17 +305,16 @@ final class SetOutSheet
     private function foot(): void
     {
         $y = $this->page->getPageHeight() - 7;
-        $this->page->say(
-            self::EDGE,
-            $y,
-            7,
-            'Structure, wiring and fire are for those licensed for them; local rules hold. Fixings as the kit’s maker says.',
-        );
+        $this->page->say(self::EDGE, $y, 7, Speaker::words('sheet.foot'));
         $this->page->say(
             self::EDGE + $this->wide,
             $y,
             7,
-            "Yoke Line · {$this->content->doorway->name} · change {$this->content->doorway->revision->number} · page {$this->page->PageNo()}",
+            Speaker::words('sheet.page', [
+                'name' => $this->content->doorway->name,
+                'change' => $this->content->doorway->revision->number,
+                'page' => $this->page->PageNo(),
+            ]),
             'R',
         );
     }

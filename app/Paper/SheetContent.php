@@ -52,7 +52,7 @@ final readonly class SheetContent
     public function __construct(public Doorway $doorway, ?Unit $units)
     {
         $this->bench = new Bench($doorway, Station::Rail, $units);
-        $this->plan = $this->bench->setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $this->plan = $this->bench->setout->plan ?? abort(404, Speaker::words('refusals.no-plan'));
         $this->write = $this->bench->setout->write;
         $this->speak = Speaker::in($this->write);
         $this->marking = new MarkingForm($doorway, $units);
@@ -60,9 +60,12 @@ final readonly class SheetContent
 
     public function subtitle(): string
     {
-        return "{$this->doorway->job->name} · change {$this->doorway->revision->number} · {$this->doorway->revision->created_at->format(
-            'j M Y',
-        )} · ".($this->write->unit === Unit::Millimetre ? 'millimetres' : 'inches');
+        return Speaker::words('sheet.subtitle', [
+            'job' => $this->doorway->job->name,
+            'change' => $this->doorway->revision->number,
+            'day' => $this->doorway->revision->created_at->translatedFormat('j M Y'),
+            'unit' => Speaker::words("sheet.{$this->write->unit->value}"),
+        ]);
     }
 
     public function yoke(): string

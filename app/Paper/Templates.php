@@ -29,7 +29,7 @@ final class Templates
         private readonly string $paper,
     ) {
         $this->page = new TruePage($paper);
-        $this->page->setTitle("Templates, {$name}");
+        $this->page->setTitle(Speaker::words('paper.templates.file', ['name' => $name]));
         $this->page->setLineWidth(0.2);
     }
 
@@ -62,7 +62,10 @@ final class Templates
         // The page is seen from the room: the leading edge is on the right of a leaf that opens left.
         $onLeft = ($run->direction === 1) === ($edge === 'leading');
         $page = $this->begin(
-            ($leaf === 'leaf' ? 'Top corner of the leaf' : "Top corner of the {$leaf} leaf").", {$edge} edge",
+            Speaker::words('paper.templates.corner', [
+                'door' => self::door($leaf),
+                'edge' => Speaker::words("words.edges.{$edge}"),
+            ]),
             'P',
         );
         $side = $onLeft ? self::EDGE : $page->getPageWidth() - self::EDGE;
@@ -72,8 +75,14 @@ final class Templates
         $page->stroke($side, $top, $side + $way * 150, $top);
         $page->stroke($side, $top, $side, $top + 170);
         $page->setLineWidth(0.2);
-        $page->say($side + $way * 75, $top - 2, 9, 'top of the leaf', 'C');
-        $page->say($side + $way * 3, $top + 165, 9, "{$edge} edge", $onLeft ? 'L' : 'R');
+        $page->say($side + $way * 75, $top - 2, 9, Speaker::words('paper.templates.top'), 'C');
+        $page->say(
+            $side + $way * 3,
+            $top + 165,
+            9,
+            Speaker::words('paper.templates.edge', ['edge' => Speaker::words("words.edges.{$edge}")]),
+            $onLeft ? 'L' : 'R',
+        );
         $inset = $run->hangerInset;
         $x = $side + $way * $inset->toMm();
         $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
@@ -82,7 +91,10 @@ final class Templates
             $x + $way * 3,
             $top + 148,
             9,
-            "hanger, {$this->write->show($inset)} in from the {$edge} edge",
+            Speaker::words('paper.templates.hanger', [
+                'inset' => $this->write->show($inset),
+                'edge' => Speaker::words("words.edges.{$edge}"),
+            ]),
             $onLeft ? 'L' : 'R',
         );
         foreach ($this->plan->heights->hangerHoles as $i => $down) {
@@ -92,11 +104,11 @@ final class Templates
                 $x + $way * 14,
                 $top + $down->toMm() - 1,
                 10,
-                'hole '.
-                    ($i + 1).
-                    ", {$this->write->show($down)} down, bore {$this->write->exact(
-                        $this->plan->kit->hanger->holeDiameter,
-                    )}",
+                Speaker::words('paper.templates.hole', [
+                    'number' => $i + 1,
+                    'down' => $this->write->show($down),
+                    'bit' => $this->write->exact($this->plan->kit->hanger->holeDiameter),
+                ]),
                 $onLeft ? 'L' : 'R',
                 true,
             );
@@ -106,7 +118,7 @@ final class Templates
                 $x + $way * 14,
                 $top + 20,
                 10,
-                'hanger plate on the top edge, its middle on this line',
+                Speaker::words('paper.templates.plate'),
                 $onLeft ? 'L' : 'R',
                 true,
             );
@@ -116,10 +128,7 @@ final class Templates
     /** The leaf's foot seen on its end, with the groove and the guide in it. */
     private function foot(string $leaf, GuidePlace $guide): void
     {
-        $page = $this->begin(
-            $leaf === '' ? 'Foot of the leaf, seen on its edge' : "Foot of the {$leaf} leaf, seen on its edge",
-            'P',
-        );
+        $page = $this->begin(Speaker::words('paper.templates.bottom', ['door' => self::door($leaf)]), 'P');
         $middle = $page->getPageWidth() / 2;
         $thick = $this->plan->thickness->toMm();
         $foot = 150.0;
@@ -129,7 +138,7 @@ final class Templates
         if ($guide->grooveDepth === null || $guide->grooveWidth === null) {
             $page->stroke($middle - $thick / 2, $foot, $middle + $thick / 2, $foot);
             $page->setLineWidth(0.2);
-            $page->say($middle, $foot + 12, 10, 'This guide holds the leaf from both sides: no groove.', 'C');
+            $page->say($middle, $foot + 12, 10, Speaker::words('paper.templates.no-groove'), 'C');
 
             return;
         }
@@ -145,13 +154,15 @@ final class Templates
             $middle,
             $foot + 22,
             10,
-            "groove {$this->write->showUp($guide->grooveDepth)} deep, {$this->write->showUp(
-                $guide->grooveWidth,
-            )} wide, in the middle of {$this->write->show($this->plan->thickness)}",
+            Speaker::words('paper.templates.groove', [
+                'deep' => $this->write->showUp($guide->grooveDepth),
+                'wide' => $this->write->showUp($guide->grooveWidth),
+                'thickness' => $this->write->show($this->plan->thickness),
+            ]),
             'C',
             true,
         );
-        $page->say($middle, $foot + 29, 9, 'Cut before coating, the whole width of the leaf.', 'C');
+        $page->say($middle, $foot + 29, 9, Speaker::words('paper.templates.cut-first'), 'C');
     }
 
     /**
@@ -160,15 +171,20 @@ final class Templates
      */
     private function floor(string $guide, GuidePlace $place): void
     {
-        $page = $this->begin($guide === 'guide' ? 'Floor at the guide' : "Floor at the {$guide} guide", 'P');
+        $page = $this->begin(
+            $guide === 'guide'
+                ? Speaker::words('paper.templates.floor')
+                : Speaker::words('paper.templates.floor-of', ['side' => Speaker::words("words.sides.{$guide}")]),
+            'P',
+        );
         if ($place->at === null || ! $this->plan->kit->guide->style->standsOnFloor()) {
             $page->say(
                 self::EDGE,
                 80,
                 11,
                 $place->at === null
-                    ? 'There is no room for the guide yet; see what the plan says of it.'
-                    : "This guide stands on the wall: its middle {$this->write->show($place->at)} along it.",
+                    ? Speaker::words('paper.templates.no-room')
+                    : Speaker::words('paper.templates.on-wall', ['at' => $this->write->show($place->at)]),
             );
 
             return;
@@ -178,14 +194,14 @@ final class Templates
         $baseboard = $this->plan->room->baseboard?->thickness->toMm() ?? 0.0;
         $page->setLineWidth(0.5);
         $page->stroke(self::EDGE, $wall, $page->getPageWidth() - self::EDGE, $wall);
-        $page->say(self::EDGE, $wall - 2, 9, 'wall');
+        $page->say(self::EDGE, $wall - 2, 9, Speaker::words('words.things.wall'));
         if ($baseboard > 0) {
             $page->stroke(self::EDGE, $wall + $baseboard, $page->getPageWidth() - self::EDGE, $wall + $baseboard);
             $page->say(
                 $page->getPageWidth() - self::EDGE,
                 $wall + $baseboard + 4,
                 9,
-                'baseboard: cut here and lay the paper against it',
+                Speaker::words('paper.templates.baseboard'),
                 'R',
             );
         }
@@ -193,8 +209,8 @@ final class Templates
         $depth = $this->plan->innerDepth();
         foreach (
             [
-                'back of the leaf' => $depth->leafBack->total,
-                'front of the leaf' => $this->plan->outerDepth()->leafFront->total,
+                'back' => $depth->leafBack->total,
+                'front' => $this->plan->outerDepth()->leafFront->total,
             ] as $what => $out
         ) {
             $page->dash([3, 2]);
@@ -204,7 +220,7 @@ final class Templates
                 $page->getPageWidth() - self::EDGE,
                 $wall + $out->toMm() - 1,
                 8,
-                "{$what}, {$this->write->show($out)} out",
+                Speaker::words("paper.templates.{$what}", ['out' => $this->write->show($out)]),
                 'R',
             );
         }
@@ -217,7 +233,7 @@ final class Templates
             $middle,
             $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 24,
             10,
-            "middle of the guide, {$this->write->show($place->at)} along the wall",
+            Speaker::words('paper.templates.guide', ['at' => $this->write->show($place->at)]),
             'C',
             true,
         );
@@ -235,7 +251,9 @@ final class Templates
                     $middle + $off,
                     $wall + $this->plan->outerDepth()->leafFront->total->toMm() + 13,
                     9,
-                    "jamb, {$this->write->show($jamb->minus($place->at)->absolute())} off",
+                    Speaker::words('paper.templates.jamb', [
+                        'off' => $this->write->show($jamb->minus($place->at)->absolute()),
+                    ]),
                     'C',
                 );
             }
@@ -249,7 +267,11 @@ final class Templates
         $usable = StoryStrip::LONG_SIDE_MM[$this->paper] - StoryStrip::EDGE_MM;
         for ($tile = 0; $tile < $tiles; $tile++) {
             $from = $tile * ($usable - StoryStrip::LAP_MM);
-            $page = $this->begin('Story strip of the wall, sheet '.($tile + 1)." of {$tiles}", 'L', false);
+            $page = $this->begin(
+                Speaker::words('paper.templates.strip', ['tile' => $tile + 1, 'tiles' => $tiles]),
+                'L',
+                false,
+            );
             $left = StoryStrip::EDGE_MM / 2;
             $line = 110.0;
             $page->stroke($left, $line, $left + $usable, $line);
@@ -285,19 +307,28 @@ final class Templates
                 $left,
                 $line + 55,
                 9,
-                'Lay each cross on its neighbour’s; the jambs on the strip go on the jambs of the opening. Zero is the leftmost mark, '.
-                    $this->write->show($strip->zero).
-                    ' along the wall.',
+                Speaker::words('paper.templates.lay', ['zero' => $this->write->show($strip->zero)]),
             );
             $page->checkScale($left, $line + 68);
         }
+    }
+
+    /** A door as its template calls it: by its side where there are two. */
+    private static function door(string $leaf): string
+    {
+        return Speaker::words(in_array($leaf, ['', 'leaf'], true) ? 'words.a-door' : "words.leaves.{$leaf}");
     }
 
     private function begin(string $title, string $turned, bool $scale = true): TruePage
     {
         $this->page->AddPage($turned, strtoupper($this->paper));
         $this->page->say(self::EDGE, 22, 15, $title, 'L', true);
-        $this->page->say(self::EDGE, 28, 9, "{$this->name}; seen from the room, true to size on {$this->paper}");
+        $this->page->say(
+            self::EDGE,
+            28,
+            9,
+            Speaker::words('paper.templates.seen', ['name' => $this->name, 'paper' => $this->paper]),
+        );
         if ($scale) {
             $this->page->checkScale(self::EDGE, 42);
         }

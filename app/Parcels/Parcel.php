@@ -8,6 +8,7 @@ use App\Files\JobArchive;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Paper\JobPaper;
+use App\Words\Speaker;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -16,7 +17,7 @@ use YokeLine\Measure\Unit;
 /** A whole job made ready to give out, one doorway at a time, so that one sees how far it is. */
 final class Parcel
 {
-    public const KINDS = ['sheets' => 'Every set-out sheet, one PDF', 'archive' => 'The whole job, one ZIP'];
+    public const KINDS = ['sheets', 'archive'];
 
     private const KEPT_HOURS = 12;
 
@@ -58,7 +59,7 @@ final class Parcel
     {
         $file = self::folder()."/{$id}/state.json";
         (preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($file)) ||
-            abort(404, 'That parcel is gone; make it again.');
+            abort(404, Speaker::words('refusals.parcel-gone'));
         /**
          * @var array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>} $state
          */
@@ -109,7 +110,7 @@ final class Parcel
 
     public function kind(): string
     {
-        return self::KINDS[$this->state['kind']];
+        return Speaker::words("jobs.parcels.{$this->state['kind']}");
     }
 
     public function job(): Job

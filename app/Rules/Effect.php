@@ -41,12 +41,12 @@ final readonly class Effect
         $settle = count(array_filter($setout->findings, fn (Finding $finding) => $finding->severity->needsSettling()));
         $findings = Speaker::in($write)->say($setout->verdict()->says()).($settle > 0 ? " ({$settle})" : '');
         if ($plan === null) {
-            return ['leaf' => '', 'yoke line' => '', 'passage' => '', 'guide' => '', 'verdict' => $findings];
+            return ['door' => '', 'line' => '', 'passage' => '', 'guide' => '', 'verdict' => $findings];
         }
 
         return [
-            'leaf' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
-            'yoke line' => $write->show($plan->yokeLine()),
+            'door' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
+            'line' => $write->show($plan->yokeLine()),
             'passage' => implode(
                 ' / ',
                 array_map(fn (Sum $passage) => $write->show($passage->total), $plan->layout->passages),
@@ -54,7 +54,7 @@ final readonly class Effect
             'guide' => implode(
                 ' / ',
                 array_map(
-                    fn (GuidePlace $guide) => $guide->at === null ? 'no room' : $write->show($guide->at),
+                    fn (GuidePlace $guide) => $guide->at === null ? Speaker::words('rules.no-room') : $write->show($guide->at),
                     $plan->guides,
                 ),
             ),

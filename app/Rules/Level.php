@@ -7,6 +7,7 @@ namespace App\Rules;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
+use App\Words\Speaker;
 use Illuminate\Database\Eloquent\Builder;
 
 /** For whom a rule holds: the company, a job, or one doorway. */
@@ -50,7 +51,7 @@ final readonly class Level
 
     public function says(): string
     {
-        return $this->doorway->name ?? ($this->job->name ?? 'The company');
+        return $this->doorway->name ?? ($this->job->name ?? Speaker::words('rules.company'));
     }
 
     /** @return array<string, string> what a link to this level's page carries */

@@ -9,6 +9,7 @@ use App\Models\Offer;
 use App\Words\HangWords;
 use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\Order;
 
@@ -70,21 +71,33 @@ final readonly class DoorwayOffer
 
         return [
             [
-                'Leaf',
+                Speaker::words('words.The-door'),
                 "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
                     $plan->thickness,
                 )}".
                 ($plan->doorway->brief->leaf->construction === null
                     ? ''
-                    : ", {$plan->doorway->brief->leaf->construction}"),
+                    : ', '.Speaker::in($this->materials->write)->say(
+                        Message::word('constructions', $plan->doorway->brief->leaf->construction),
+                    )),
             ],
-            ['It opens', HangWords::opens($plan)],
+            [Speaker::words('paper.offer.opens'), HangWords::opens($plan)],
             [
-                'Passage when open',
+                Speaker::words('paper.offer.passage'),
                 implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)),
             ],
-            ['Rail', $plan->kit->name.($plan->header === null ? ', straight on the wall' : ', on a board')],
-            ['Soft close', $plan->hasSoftClose() ? 'at both ends' : 'none'],
+            [
+                Speaker::words('paper.offer.rail'),
+                $plan->kit->name.
+                ', '.
+                ($plan->header === null
+                    ? Speaker::words('paper.offer.on-wall')
+                    : Speaker::words('paper.offer.on-board')),
+            ],
+            [
+                Speaker::words('paper.offer.soft-close'),
+                $plan->hasSoftClose() ? Speaker::words('paper.offer.both-ends') : Speaker::words('paper.offer.none'),
+            ],
         ];
     }
 
@@ -92,9 +105,9 @@ final readonly class DoorwayOffer
     public function notIncluded(): array
     {
         return [
-            'Moving cables, pipes, switches or radiators: work for those licensed for it.',
-            'Painting of walls, floor work, taking rubbish away, unless it is on the list.',
-            'What shows only once the old door is off or the wall is opened.',
+            Speaker::words('paper.offer.not-services'),
+            Speaker::words('paper.offer.not-walls'),
+            Speaker::words('paper.offer.not-hidden'),
         ];
     }
 

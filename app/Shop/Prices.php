@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Editing\Ledger;
 use App\Files\Table;
 use App\Models\Price;
+use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
 
 /** The house's own price list, and how it reckons. */
@@ -43,7 +44,7 @@ final class Prices
     {
         $cents = self::read($typed);
         if ($typed !== '' && $cents === null) {
-            return "“{$typed}” is no price; write it as 12.50.";
+            return Speaker::words('refusals.no-price', ['typed' => $typed]);
         }
         $this->set($key, $cents);
 
@@ -64,7 +65,7 @@ final class Prices
             if ($refusal === null) {
                 $what instanceof Setting
                     ? $ledger->write($what->value, lcfirst($what->label()), $before, $typed, $seen)
-                    : $ledger->write($what, "the price of {$what}", $before, self::plain($this->of($what)), $seen);
+                    : $ledger->write($what, Speaker::words('shop.price-of', ['what' => $what]), $before, self::plain($this->of($what)), $seen);
             }
 
             return $refusal;
@@ -146,7 +147,7 @@ final class Prices
             }
             $cents = self::read($cells[1] ?? '');
             trim($cells[0]) === '' || $cents === null
-                ? ($problems[] = 'Row '.($i + 1).': what it is, and what one of it costs, such as “filler,4.50”.')
+                ? ($problems[] = Speaker::words('refusals.price-row', ['row' => $i + 1]))
                 : ($taken[trim($cells[0])] = $cents);
         }
         if ($problems === []) {

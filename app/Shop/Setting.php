@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Words\Speaker;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
@@ -23,14 +24,7 @@ enum Setting: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::Currency => 'Currency',
-            self::Tax => 'Tax, %',
-            self::Hour => 'An hour of work',
-            self::Spares => 'One spare in',
-            self::Waste => 'Paint over, %',
-            self::Stock => 'Boards the yard has, mm',
-        };
+        return Speaker::words("shop.settings.{$this->value}.label");
     }
 
     public function usual(): string
@@ -56,16 +50,7 @@ enum Setting: string
             self::Stock => self::lengths($typed) !== null,
         };
 
-        return $reads
-            ? null
-            : "“{$typed}” does not read here: ".
-                    match ($this) {
-                        self::Currency => 'a sign or a short word, such as € or kr.',
-                        self::Tax, self::Waste => 'a share under a hundred, such as 20 or 7.5.',
-                        self::Hour => 'write it as 48 or 48.50.',
-                        self::Spares => 'a whole number from 1 to 999; 8 buys one more for every eight.',
-                        self::Stock => 'lengths from 300 mm to 12 m with commas between, such as 2400, 3600.',
-                    };
+        return $reads ? null : Speaker::words("shop.settings.{$this->value}.refusal", ['typed' => $typed]);
     }
 
     /** @return ?non-empty-list<Length> the lengths of a list with commas; null where one does not read */

@@ -41,7 +41,7 @@ final readonly class Entries
                 continue;
             }
             if (preg_match('/^[\w-]{8,40}$/', $entry['uid']) !== 1) {
-                $refused[$entry['uid']] = 'This entry has no name that it could be known by.';
+                $refused[$entry['uid']] = Speaker::words('refusals.entry-no-name');
 
                 continue;
             }
@@ -105,11 +105,11 @@ final readonly class Entries
             'step' => $this->step($about, $words('state'), $words('reason')),
             'measured' => $this->measured($about, $words('typed'), $words('units')),
             'note' => $words('says') === ''
-                ? throw new NotTaken('Say what was found.')
+                ? throw new NotTaken(Speaker::words('refusals.say-found'))
                 : ['says' => $words('says'), 'step' => $words('step')],
             'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $words('says')),
             'snag' => $this->snag($words('says'), $words('state'), $words('reason')),
-            default => throw new NotTaken('That is nothing that is entered on site.'),
+            default => throw new NotTaken(Speaker::words('refusals.no-entry')),
         };
     }
 
@@ -117,15 +117,15 @@ final readonly class Entries
     private function step(string $about, string $state, string $reason): array
     {
         isset($this->run->steps[$about]) ||
-            throw new NotTaken('This doorway has no such step any more; the plan has changed.');
-        in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken('A step is done, skipped or open.');
+            throw new NotTaken(Speaker::words('refusals.no-step'));
+        in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken(Speaker::words('refusals.step-state'));
         $open =
             $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver
                 ? (new HandOver($this->doorway, $this->run->units))->open()
                 : [];
         $open === [] ||
-            throw new NotTaken('It cannot be handed over while something is open: '.implode('; ', $open).'.');
-        $state !== 'skipped' || $reason !== '' || throw new NotTaken('Say why it is skipped.');
+            throw new NotTaken(Speaker::words('refusals.hand-over-open', ['open' => implode('; ', $open)]));
+        $state !== 'skipped' || $reason !== '' || throw new NotTaken(Speaker::words('refusals.say-skipped'));
 
         return ['state' => $state, 'reason' => $reason];
     }
@@ -134,7 +134,7 @@ final readonly class Entries
     private function measured(string $about, string $typed, string $units): array
     {
         $ask =
-            $this->run->asks()[$about] ?? throw new NotTaken('That is not asked for any more; the plan has changed.');
+            $this->run->asks()[$about] ?? throw new NotTaken(Speaker::words('refusals.not-asked'));
 
         return [
             'value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)),
@@ -148,10 +148,10 @@ final readonly class Entries
     {
         $check =
             array_column(RunCheck::of($this->run->plan), null, 'id')[$about] ??
-            throw new NotTaken('There is no such check.');
+            throw new NotTaken(Speaker::words('refusals.no-check'));
         $label = StoredMessage::of($check->says(), $this->run->write->unit)->write();
         if ($typed === '') {
-            in_array($holds, ['yes', 'no'], true) || throw new NotTaken('Does it hold, or not?');
+            in_array($holds, ['yes', 'no'], true) || throw new NotTaken(Speaker::words('refusals.holds-or-not'));
 
             return ['holds' => $holds === 'yes', 'says' => $says, 'label' => $label];
         }
@@ -169,10 +169,10 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function snag(string $says, string $state, string $reason): array
     {
-        $says !== '' || throw new NotTaken('Say what is still to be done.');
+        $says !== '' || throw new NotTaken(Speaker::words('refusals.say-snag'));
         in_array($state, ['open', 'settled', 'accepted'], true) ||
-            throw new NotTaken('A snag is open, settled or accepted.');
-        $state !== 'accepted' || $reason !== '' || throw new NotTaken('Say why it is accepted as it is.');
+            throw new NotTaken(Speaker::words('refusals.snag-state'));
+        $state !== 'accepted' || $reason !== '' || throw new NotTaken(Speaker::words('refusals.say-accepted'));
 
         return ['says' => $says, 'state' => $state, 'reason' => $reason];
     }
@@ -195,7 +195,7 @@ final readonly class Entries
         return $old >= $now
             ? []
             : [
-                "The plan has changed since this was entered: change {$old}, now {$now} ({$this->doorway->revision->what->says()}). What you entered is kept; look at its numbers again.",
+                Speaker::words('refusals.plan-changed', ['old' => $old, 'now' => $now, 'what' => $this->doorway->revision->what->says()]),
             ];
     }
 

@@ -39,11 +39,9 @@ final readonly class HandOver
     public function sign(string $name, string $strokes, string $who): ?string
     {
         $problem = match (true) {
-            $this->open() !== [] => 'It cannot be signed while something is open: '.
-                implode('; ', $this->open()).
-                '.',
-            trim($name) === '' => 'Whose signature is it? Write the name.',
-            preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => 'Sign in the box.',
+            $this->open() !== [] => Speaker::words('refusals.sign-open', ['open' => implode('; ', $this->open())]),
+            trim($name) === '' => Speaker::words('refusals.whose-signature'),
+            preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => Speaker::words('refusals.sign-in-box'),
             default => null,
         };
         if ($problem === null) {
@@ -96,7 +94,7 @@ final readonly class HandOver
         return [
             ...$snags,
             ...$failed,
-            ...$left === 0 ? [] : [$left === 1 ? 'One check is not made yet' : "{$left} checks are not made yet"],
+            ...$left === 0 ? [] : [Speaker::words('paper.hand-over.left', ['count' => $left])],
         ];
     }
 
@@ -108,23 +106,26 @@ final readonly class HandOver
 
         return [
             [
-                'Leaf',
+                Speaker::words('words.The-door'),
                 "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
                     $plan->thickness,
-                )}, about ".
-                round($plan->mass->kg).
-                ' kg',
+                )}, ".Speaker::words('paper.hand-over.about', ['kg' => (int) round($plan->mass->kg)]),
             ],
-            ['Kit', $plan->kit->name],
+            [Speaker::words('paper.hand-over.kit'), $plan->kit->name],
             [
-                'Rail',
-                $say($plan->rail->length->total).($plan->header === null ? ', straight to the wall' : ', on a board'),
+                Speaker::words('paper.offer.rail'),
+                $say($plan->rail->length->total).
+                ', '.
+                Speaker::words($plan->header === null ? 'paper.offer.on-wall' : 'paper.offer.on-board'),
             ],
             [
-                'Passage when open',
+                Speaker::words('paper.offer.passage'),
                 implode(', ', array_map(fn ($passage) => $say($passage->total), $plan->layout->passages)),
             ],
-            ['Rail line', "{$say($plan->yokeLine())} above the high spot".$this->lineBuilt()],
+            [
+                Speaker::words('paper.hand-over.line'),
+                Speaker::words('paper.hand-over.above', ['height' => $say($plan->yokeLine())]).$this->lineBuilt(),
+            ],
         ];
     }
 
@@ -135,17 +136,13 @@ final readonly class HandOver
 
         return array_values(
             array_filter([
-                'Once a month: wipe the rail; no oil on it, wheels run dry.',
-                'Twice a year: look whether stops, hangers and guide are snug; by hand, not harder.',
-                $kit->jumpDisc === null ? null : 'Jump discs stay turned in: they keep the leaf on the rail.',
-                $this->run->plan->hasSoftClose()
-                    ? 'Soft close: push the leaf into it gently if it has let go; it cocks itself.'
-                    : null,
-                $kit->guide->style->needsGroove()
-                    ? 'The guide in the floor is small and sharp: keep it covered by the leaf.'
-                    : null,
-                'A leaf that runs by itself, rubs or rattles has moved: do not bend anything, ask the installer.',
-                'Wood moves with the seasons: a little more or less gap is no fault.',
+                Speaker::words('paper.hand-over.care-rail'),
+                Speaker::words('paper.hand-over.care-snug'),
+                $kit->jumpDisc === null ? null : Speaker::words('paper.hand-over.care-discs'),
+                $this->run->plan->hasSoftClose() ? Speaker::words('paper.hand-over.care-soft') : null,
+                $kit->guide->style->needsGroove() ? Speaker::words('paper.hand-over.care-guide') : null,
+                Speaker::words('paper.hand-over.care-moved'),
+                Speaker::words('paper.hand-over.care-wood'),
             ]),
         );
     }
@@ -163,6 +160,8 @@ final readonly class HandOver
             ...$this->run->lineBuilt('-front'),
         ]);
 
-        return $off === [] ? '' : ', built within '.$this->run->write->show(Length::greatest(...$off));
+        return $off === []
+            ? ''
+            : Speaker::words('paper.hand-over.built', ['off' => $this->run->write->show(Length::greatest(...$off))]);
     }
 }

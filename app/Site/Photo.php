@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Models\Doorway;
+use App\Words\Speaker;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -27,10 +28,10 @@ final class Photo
     public static function write(Doorway $doorway, string $uid, string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);
-        $size !== false || throw new NotTaken('This is not a photograph that can be read: a JPEG, a PNG or a WebP is.');
+        $size !== false || throw new NotTaken(Speaker::words('refusals.photo-kind'));
         $size[0] * $size[1] <= self::MOST_PIXELS ||
-            throw new NotTaken('This photograph has more than 24 million points; a smaller one shows as much.');
-        $picture = @imagecreatefromstring($bytes) ?: throw new NotTaken('This photograph cannot be read.');
+            throw new NotTaken(Speaker::words('refusals.photo-points'));
+        $picture = @imagecreatefromstring($bytes) ?: throw new NotTaken(Speaker::words('refusals.photo-unreadable'));
         $shrink = min(1.0, self::MOST_SIDE / max(imagesx($picture), imagesy($picture)));
         $small =
             imagescale($picture, (int) round(imagesx($picture) * $shrink), (int) round(imagesy($picture) * $shrink)) ?:

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Models\Doorway;
+use App\Words\Speaker;
 use Illuminate\Support\Facades\File;
 
 /** A photograph that comes in pieces, so that a weak connection loses one piece and not the picture. */
@@ -39,7 +40,7 @@ final readonly class Pieces
      */
     public function take(string $piece, int $from, int $of): ?string
     {
-        ($of > 0 && $of <= self::MOST_BYTES) || throw new NotTaken('This photograph is larger than 12 MB.');
+        ($of > 0 && $of <= self::MOST_BYTES) || throw new NotTaken(Speaker::words('refusals.photo-large'));
         if ($from === 0) {
             $this->begin();
         }

@@ -45,7 +45,7 @@ final readonly class SiteRun
     public function __construct(public Doorway $doorway, public ?Unit $units)
     {
         $setout = $doorway->setout($units);
-        $this->plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $this->plan = $setout->plan ?? abort(404, Speaker::words('refusals.no-plan'));
         $this->write = $setout->write;
         $this->steps = array_filter(Order::of($this->plan)->steps, fn (Step $step) => ! $step->kind()->isAtTheDesk());
         $log = new Log($doorway);

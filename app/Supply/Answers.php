@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Supply;
 
+use App\Words\Speaker;
+
 /** How long the simulated supplier takes to answer: too long, now and then. */
 final class Answers
 {
@@ -17,6 +19,6 @@ final class Answers
     public function within(int $patience): void
     {
         $takes = $this->next === [] ? 40 : array_shift($this->next);
-        $takes !== null && $takes <= $patience ?: throw new SupplierSilent('There was no answer in time.');
+        $takes !== null && $takes <= $patience ?: throw new SupplierSilent(Speaker::words('refusals.no-answer-in-time'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Supply;
 
+use App\Words\Speaker;
 use Closure;
 
 /** Asks again where there is no answer, with the same reference, and gives up in a sentence. */
@@ -48,9 +49,7 @@ final readonly class Patient implements Supplier
             } catch (SupplierSilent $silent) {
                 $try < self::TRIES ?:
                 throw new SupplierSilent(
-                    'The supplier did not answer, asked '.
-                        self::TRIES.
-                        ' times. Nothing is lost: ask again later, it is the same order.',
+                    Speaker::words('refusals.supplier-silent', ['count' => self::TRIES]),
                     previous: $silent,
                 );
             }

@@ -108,7 +108,7 @@ final class WaysHere
         $prices = app(Prices::class);
         [$cents, $unpriced] = JobMaterials::cost($plan, $prices);
 
-        return $cents === 0 ? '' : $prices->say($cents).($unpriced > 0 ? " and {$unpriced} unpriced" : '');
+        return $cents === 0 ? '' : $prices->say($cents).($unpriced > 0 ? Speaker::words('ways.unpriced', ['count' => $unpriced]) : '');
     }
 
     public function plan(Way $way): Plan
@@ -130,8 +130,11 @@ final class WaysHere
 
         return match (true) {
             $plan->doorway->survey->studs === [] => '',
-            $anchoring->header !== null => count($anchoring->header->at).' studs',
-            default => count($anchoring->supports).' of '.count($plan->rail->holes).' holes',
+            $anchoring->header !== null => Speaker::words('ways.studs', ['count' => count($anchoring->header->at)]),
+            default => Speaker::words('ways.holes', [
+                'held' => count($anchoring->supports),
+                'all' => count($plan->rail->holes),
+            ]),
         };
     }
 }

@@ -26,4 +26,17 @@ return [
     'demo' => 'measured and planned',
     'chose' => 'used an option: :what',
     'rule' => 'house rule: :what',
+    'meanwhile' => [
+        'over-yours-at' => ':who set :what of :name to :is; you had :was.',
+        'over-yours' => ':who set :what to :is; you had :was.',
+        'had-set' => ':who had set :what to :was in the meantime; yours, :is, is used.',
+        'yours-stands' => ':who set :what to :is in the meantime; yours is used.',
+        'changed' => ':who changed :what in the meantime: :was → :is.',
+        'removed' => ':What was removed by :who in the meantime. What you typed was not saved elsewhere; add it again if it is still there.',
+        'set-since' => ':What was changed since; it stays :is.',
+        'someone' => 'someone',
+        'nothing' => 'nothing',
+        'yes' => 'yes',
+        'no' => 'no',
+    ],
 ];

@@ -17,4 +17,9 @@ return [
         'biparting' => 'as two doors that meet',
         'bypass' => 'as two doors that pass each other',
     ],
+    'short' => [
+        'single' => 'one door',
+        'biparting' => 'two that meet',
+        'bypass' => 'two that pass',
+    ],
 ];

@@ -12,6 +12,8 @@ return [
         'fits' => 'It fits.',
     ],
     'severities' => ['stop' => 'Stop', 'settle' => 'Open point', 'note' => 'Note', 'ok' => 'Fine'],
+    'The-door' => 'Door',
+    'a-door' => 'door',
     'leaves' => ['left' => 'left door', 'right' => 'right door', 'rear' => 'rear door', 'front' => 'front door'],
     'when' => ['always' => 'both shut and open', 'shut' => 'when shut', 'open' => 'when open'],
     'sides' => ['left' => 'left', 'right' => 'right', 'rear' => 'rear', 'front' => 'front'],

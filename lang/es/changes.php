@@ -26,4 +26,17 @@ return [
     'demo' => 'medido y planeado',
     'chose' => 'opción elegida: :what',
     'rule' => 'regla de la casa: :what',
+    'meanwhile' => [
+        'over-yours-at' => ':who puso :what de :name en :is; usted tenía :was.',
+        'over-yours' => ':who puso :what en :is; usted tenía :was.',
+        'had-set' => ':who había puesto :what en :was mientras tanto; vale lo suyo, :is.',
+        'yours-stands' => ':who puso :what en :is mientras tanto; vale lo suyo.',
+        'changed' => ':who cambió :what mientras tanto: :was → :is.',
+        'removed' => ':who quitó mientras tanto: :What. Lo que escribió no se guardó en otro sitio; añádalo otra vez si sigue ahí.',
+        'set-since' => ':What se cambió después; queda en :is.',
+        'someone' => 'alguien',
+        'nothing' => 'nada',
+        'yes' => 'sí',
+        'no' => 'no',
+    ],
 ];

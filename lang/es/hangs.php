@@ -21,4 +21,9 @@ return [
         'biparting' => 'en dos puertas que se juntan',
         'bypass' => 'en dos puertas que se cruzan',
     ],
+    'short' => [
+        'single' => 'una puerta',
+        'biparting' => 'dos que se encuentran',
+        'bypass' => 'dos que se cruzan',
+    ],
 ];

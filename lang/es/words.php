@@ -12,6 +12,8 @@ return [
         'fits' => 'Cabe.',
     ],
     'severities' => ['stop' => 'Impide', 'settle' => 'Pendiente', 'note' => 'Nota', 'ok' => 'Bien'],
+    'The-door' => 'Puerta',
+    'a-door' => 'puerta',
     'leaves' => [
         'left' => 'puerta izquierda',
         'right' => 'puerta derecha',

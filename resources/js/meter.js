@@ -1,4 +1,6 @@
 // A reading lands in the field that is waiting, and the next one waits.
+import { word } from './words.js';
+
 let waiting = null;
 
 export function startMeter(htmx) {
@@ -10,7 +12,7 @@ export function startMeter(htmx) {
     const answer = await fetch('/meter/next', { headers: { Accept: 'application/json' } });
     const { reading } = await answer.json();
     const says = document.querySelector('#meter-says');
-    if (!reading || !field) { says.textContent = 'No reading came.'; return; }
+    if (!reading || !field) { says.textContent = word('no-reading'); return; }
     field.value = field.defaultValue = reading;
     says.textContent = `${reading} → ${field.getAttribute('aria-label')}`;
     // Sent with its value at once: a redraw on its way must not empty the field before it goes.

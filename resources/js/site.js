@@ -1,5 +1,6 @@
 // On site: one step at a time. The page holds every step, so it works with no connection; what is entered waits and is sent later.
 import { aside, discard, drop, put, setAside, tryAgain, waiting } from './queue.js';
+import { word } from './words.js';
 
 const RESEND_MS = 15000;
 const BATCH_BYTES = 100000;
@@ -43,7 +44,7 @@ export function startSite() {
     note.className = 'notice';
     note.append(`${says} `);
     const close = document.createElement('button');
-    close.textContent = 'Seen';
+    close.textContent = word('seen');
     close.onclick = () => note.remove();
     note.append(close);
     document.querySelector('#site-notices').append(note);
@@ -51,7 +52,7 @@ export function startSite() {
 
   const linkState = async () => {
     const count = (await waiting(doorway)).length;
-    document.querySelector('#link-state').textContent = count > 0 ? `${count} waiting to be sent` : (navigator.onLine ? '' : 'no connection');
+    document.querySelector('#link-state').textContent = count > 0 ? word('waiting', { count }) : (navigator.onLine ? '' : word('no-connection'));
   };
 
   // What waits is shown as if it had arrived.
@@ -60,7 +61,7 @@ export function startSite() {
       if (entry.kind === 'step') {
         site.querySelectorAll(`[data-step="${CSS.escape(entry.about)}"], [data-to="${CSS.escape(entry.about)}"]`).forEach((node) => { node.dataset.state = entry.data.state; });
         const said = site.querySelector(`[data-step="${CSS.escape(entry.about)}"] .site-said`);
-        if (said) said.textContent = entry.data.state === 'open' ? '' : `${entry.data.state === 'done' ? 'Done' : `Skipped: ${entry.data.reason}`}, waiting to be sent.`;
+        if (said) said.textContent = entry.data.state === 'open' ? '' : word(`${entry.data.state}-waiting`, { why: entry.data.reason });
       } else if (entry.kind === 'measured') {
         const field = site.querySelector(`[data-ask="${CSS.escape(entry.about)}"]`);
         if (field) field.value = entry.data.typed;
@@ -83,7 +84,7 @@ export function startSite() {
   async function answered(url, body, type = 'application/json') {
     let answer = await post(url, body, type);
     if (answer.status === 419) { await token(); answer = await post(url, body, type); }
-    if (answer.status >= 400 && answer.status < 500 && ![401, 408, 419, 429].includes(answer.status)) return { never: `The server does not take it (${answer.status}).` };
+    if (answer.status >= 400 && answer.status < 500 && ![401, 408, 419, 429].includes(answer.status)) return { never: word('refused-with', { status: answer.status }) };
     if (!answer.ok) throw new Error(String(answer.status));
     return answer.json();
   }
@@ -131,7 +132,7 @@ export function startSite() {
     const { kept, refused, notices, html } = answer;
     const now = here().dataset.step;
     await drop(kept);
-    for (const entry of batch.filter((one) => !kept.includes(one.uid))) await setAside(entry, refused[entry.uid] ?? 'The server did not take it.');
+    for (const entry of batch.filter((one) => !kept.includes(one.uid))) await setAside(entry, refused[entry.uid] ?? word('refused'));
     draw(html, now, batch);
     for (const entry of batch.filter((one) => refused[one.uid])) {
       const field = site.querySelector(`[data-ask="${CSS.escape(entry.about)}"]`);
@@ -206,9 +207,9 @@ export function startSite() {
     list.replaceChildren(...entries.map((entry) => {
       const row = document.createElement('p');
       row.className = 'notice';
-      const what = entry.kind === 'photo' ? 'A photograph' : `“${entry.data.typed ?? entry.data.says ?? entry.data.reason ?? entry.data.state ?? entry.kind}”`;
-      row.append(`${what} of ${new Date(entry.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })} was not taken: ${entry.why} `);
-      for (const [says, does] of [['Try again', tryAgain], ['Throw away', discard]]) {
+      const what = entry.kind === 'photo' ? word('a-photograph') : `“${entry.data.typed ?? entry.data.says ?? entry.data.reason ?? entry.data.state ?? entry.kind}”`;
+      row.append(`${word('not-saved', { what, at: new Date(entry.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }), why: entry.why })} `);
+      for (const [says, does] of [[word('try-again'), tryAgain], [word('discard'), discard]]) {
         const button = document.createElement('button');
         button.textContent = says;
         button.onclick = async () => { await does(entry.uid); await showAside(); await send(); };
@@ -231,13 +232,13 @@ export function startSite() {
   // Made small before it waits, and drawn anew: nothing of where it was taken goes along.
   async function photograph(file, step) {
     const picture = await createImageBitmap(file).catch(() => null);
-    if (!picture) { tell('This photograph cannot be read here: a JPEG, a PNG or a WebP can.'); return; }
+    if (!picture) { tell(word('photo-unreadable')); return; }
     const shrink = Math.min(1, 1600 / Math.max(picture.width, picture.height));
     const canvas = Object.assign(document.createElement('canvas'), { width: Math.round(picture.width * shrink), height: Math.round(picture.height * shrink) });
     canvas.getContext('2d').drawImage(picture, 0, 0, canvas.width, canvas.height);
     const image = await new Promise((done) => { canvas.toBlob(done, 'image/jpeg', 0.82); });
     await enter('photo', step, { image, says: site.querySelector(`[data-step="${CSS.escape(step)}"] [data-note]`)?.value ?? '', step });
-    tell('The photograph is kept.');
+    tell(word('photo-saved'));
   }
 
   site.addEventListener('click', async (event) => {
@@ -254,7 +255,7 @@ export function startSite() {
       show(all[Math.min(all.length - 1, Math.max(0, all.indexOf(step) + Number(go.dataset.go)))].dataset.step, true);
     } else if (say) {
       const reason = step.querySelector('[data-reason]').value.trim();
-      if (say.dataset.say === 'skipped' && reason === '') { step.querySelector('[data-reason]').focus(); tell('Say why it is skipped.'); return; }
+      if (say.dataset.say === 'skipped' && reason === '') { step.querySelector('[data-reason]').focus(); tell(word('say-why')); return; }
       const all = steps();
       const after = all[all.indexOf(step) + 1];
       if (say.dataset.say !== 'open' && after) show(after.dataset.step, true);
@@ -263,7 +264,7 @@ export function startSite() {
       const note = step.querySelector('[data-note]');
       if (note.value.trim() === '') { note.focus(); return; }
       await enter('note', step.dataset.step, { says: note.value.trim(), step: step.dataset.step });
-      tell('The note is kept.');
+      tell(word('note-saved'));
     }
   });
 

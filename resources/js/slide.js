@@ -1,4 +1,6 @@
 // The leaf under your finger. The server sends the numbers where they can turn; between two of them they are straight.
+import { word } from './words.js';
+
 const at = {}; // how far each leaf stands open
 let data = null;
 let leaf = null; // the one that the slider moves
@@ -49,12 +51,12 @@ function moveTo(mm) {
   }
   if (parts.range && document.activeElement !== parts.range) parts.range.value = at[leaf];
   document.dispatchEvent(new CustomEvent('yoke:slid', { detail: { leaf, by: at[leaf] } }));
-  parts.range?.setAttribute('aria-valuetext', `${written(frame.passage)} of passage`);
+  parts.range?.setAttribute('aria-valuetext', word('passage', { passage: written(frame.passage) }));
 }
 
 function catchSays(end) {
-  if (!data.leaves[leaf].hasCatch) return 'none';
-  return end ? `bites, ${end}` : 'free';
+  if (!data.leaves[leaf].hasCatch) return word('catch-none');
+  return word(`catch-${end || 'free'}`);
 }
 
 function frameAt(mm) {

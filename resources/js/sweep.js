@@ -1,4 +1,6 @@
 // The scanner's rows come as it is swept along the wall; all of them go back to be read.
+import { word } from './words.js';
+
 export function startSweep() {
   const canvas = document.querySelector('#sweep-live');
   const kept = document.querySelector('#sweep-rows');
@@ -12,10 +14,10 @@ export function startSweep() {
     const passes = JSON.parse(bar.heights).flatMap((height) => [[height, 'there'], [height, 'back']]);
     for (const [height, way] of passes) {
       const answer = await fetch(`${bar.sweep}?height=${height}&way=${way}`);
-      if (!answer.ok) { document.querySelector('#sweep-says').textContent = 'The scanner does not answer. Try again.'; event.target.disabled = false; return; }
+      if (!answer.ok) { document.querySelector('#sweep-says').textContent = word('no-scanner'); event.target.disabled = false; return; }
       const { rows } = await answer.json();
       number += 1;
-      document.querySelector('#sweep-says').textContent = `${height} up, ${way}`;
+      document.querySelector('#sweep-says').textContent = word('sweeping', { height });
       await sweep(canvas, rows);
       for (const [x, density, ac] of rows) lines.push([x, density, ac, height, number].join(','));
     }

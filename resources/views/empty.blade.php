@@ -1,2 +1,2 @@
 <!doctype html>
-<html lang="en"><head><title>Empty</title></head><body></body></html>
+<html lang="{{ app()->getLocale() }}"><head><title>{{ __('top.page.empty') }}</title></head><body></body></html>

@@ -1,17 +1,17 @@
-<x-page :title="$doorway->name.', changes'" class="is-list">
+<x-page :title="$doorway->name.', '.__('top.page.changes')" class="is-list">
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs" title="All jobs"><x-mark /></a>
-  <div class="whose"><h1>{{ $doorway->name }}</h1><a href="{{ route('bench', [$doorway, 'wall']) }}">Back to the bench</a></div>
+  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}" title="{{ __('common.page.all-jobs') }}"><x-mark /></a>
+  <div class="whose"><h1>{{ $doorway->name }}</h1><a href="{{ route('bench', [$doorway, 'wall']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
 </header>
 <main class="list">
-  <div class="list-head"><h2>Every change, the newest first</h2></div>
+  <div class="list-head"><h2>{{ __('top.page.every-change-the-newest-first') }}</h2></div>
   <table class="table history">
-    <thead><tr><th scope="col">No.</th><th scope="col">When</th><th scope="col">Who</th><th scope="col">What</th><th scope="col"><span class="visually-hidden">Go back</span></th></tr></thead>
+    <thead><tr><th scope="col">{{ __('common.page.no') }}</th><th scope="col">{{ __('top.page.when') }}</th><th scope="col">{{ __('top.page.who') }}</th><th scope="col">{{ __('common.page.what') }}</th><th scope="col"><span class="visually-hidden">{{ __('top.page.go-back') }}</span></th></tr></thead>
     <tbody>
       @foreach ($revisions as $revision)
         <tr @class(['is-current' => $revision->id === $doorway->revision_id])>
-          <td class="number">{{ $revision->number }}</td><td>{{ $revision->created_at->format('j M H:i') }}</td><td>{{ $revision->who }}</td><td>{{ $revision->what->says() }}</td>
-          <td>@if ($revision->id === $doorway->revision_id)<b>now</b>@else<form method="post" action="{{ route('history.goto', [$doorway, $revision]) }}">@csrf<button class="btn">Go back to this<span class="visually-hidden">, revision {{ $revision->number }}</span></button></form>@endif</td>
+          <td class="number">{{ $revision->number }}</td><td>{{ $revision->created_at->translatedFormat('j M H:i') }}</td><td>{{ $revision->who }}</td><td>{{ $revision->what->says() }}</td>
+          <td>@if ($revision->id === $doorway->revision_id)<b>{{ __('top.page.now') }}</b>@else<form method="post" action="{{ route('history.goto', [$doorway, $revision]) }}">@csrf<button class="btn">{{ __('top.page.go-back-to-this') }}<span class="visually-hidden">{{ __('top.page.revision', ['number' => $revision->number]) }}</span></button></form>@endif</td>
         </tr>
       @endforeach
     </tbody>

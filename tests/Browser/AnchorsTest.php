@@ -55,8 +55,8 @@ test('a wall is swept, read and taken into the survey', function () {
         ->visit('/doorways/1/anchors')
         ->press('Sweep the wall for studs')
         ->click('#sweep')
-        ->see('How sure', '.sweep');
-    $browser->press('Take them into the survey')->see('Kiln room', '.whose')->see('change 2', '.saved');
+        ->see('Confidence', '.sweep');
+    $browser->press('Add them to the survey')->see('Kiln room', '.whose')->see('change 2', '.saved');
 
     expect($browser->js('return document.querySelectorAll(".trace").length'))->toBe(1);
 });

@@ -10,7 +10,7 @@ test('a newcomer goes from the bench to the marks, sets a laser and proves the l
     $browser->choose('Height carried along by', 'a laser')->see('Set the laser anywhere', '.marks');
     $browser->type('Up to the laser', '1151')->see('above the laser', '.marks');
     $browser
-        ->type('Leaf, hanger and rail laid out on the floor', '2141')
+        ->type('Door, hanger and rail laid out on the floor', '2141')
         ->see('Agrees. The line is where it should be.', '.proofs');
 
     expect($browser->text('[aria-label="Heights"]'))->toContain('1 000');
@@ -37,7 +37,7 @@ test('a whole job is made ready with its progress shown, and is there to take', 
         ->press('Every set-out sheet on A4, one PDF')
         ->see('Ready.', '#parcel');
 
-    expect($browser->text('#parcel'))->toContain('12 doorways')->toContain('Take it');
+    expect($browser->text('#parcel'))->toContain('12 doorways')->toContain('Download');
 });
 
 test('the tape of a pull is scrolled along by the keyboard', function () {

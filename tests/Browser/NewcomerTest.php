@@ -129,7 +129,7 @@ test('a change that gets no answer is said to be not kept, and stays in its fiel
     $browser->js(
         'const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)',
     );
-    $browser->type('Floor gap at the high spot', '9')->see('not kept', '#unanswered');
+    $browser->type('Floor gap at the high spot', '9')->see('not saved', '#unanswered');
 
     expect($browser->value('Floor gap at the high spot'))->toBe('9');
 });
@@ -154,7 +154,7 @@ test('a number on the drawing shows its sum too', function () {
         ->click('.scene-elevation [data-sum="guide.at"]')
         ->see('Middle of the guide', '#why');
 
-    expect($browser->text('#why'))->toContain('half the window');
+    expect($browser->text('#why'))->toContain('half the room for the guide');
 });
 
 test('an opened table of numbers stays open over a change', function () {
@@ -176,10 +176,10 @@ test('the second of two editors is told what changed, and can put it back', func
     $browser->visit('/empty');
     $browser->driver->manage()->deleteAllCookies();
     $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
-    $browser->type('Over the head', '40')->see('set over the head to 31 meanwhile; yours stands over it', '.notice');
+    $browser->type('Over the head', '40')->see('set over the head to 31 in the meantime; yours is used', '.notice');
     expect($browser->value('Over the head'))->toBe('40');
 
-    $browser->press('Put theirs back')->see('change 4', '.saved');
+    $browser->press('Restore theirs')->see('change 4', '.saved');
     expect($browser->value('Over the head'))->toBe('31');
 });
 
@@ -212,7 +212,7 @@ test('a page that comes back into sight while something is typed in it is told, 
     );
     $browser->field('Over the head')->sendKeys('9');
     $browser->js('document.dispatchEvent(new Event("visibilitychange"))');
-    $browser->see('has been changed meanwhile', '#outdated');
+    $browser->see('has been changed in the meantime', '#outdated');
 
     expect($browser->value('Over the head'))->toBe('259');
 });

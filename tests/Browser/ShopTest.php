@@ -6,17 +6,17 @@ test('a newcomer prices a thing, and the total follows', function () {
     $browser = $this->browser->visit('/jobs/1/materials')->see('lines have no price yet', '.sheet-verdict');
     $before = $browser->text('.sheet-verdict b');
     $browser
-        ->type("Price of one Leaf 965 × 2\u{202f}138 × 40", '999')
+        ->type("Price of one Door 965 × 2\u{202f}138 × 40, construction not given", '999')
         ->until(fn () => $browser->text('.sheet-verdict b') !== $before ?: null, 'another total');
 
-    expect($browser->value("Price of one Leaf 965 × 2\u{202f}138 × 40"))->toBe('999.00');
+    expect($browser->value("Price of one Door 965 × 2\u{202f}138 × 40, construction not given"))->toBe('999.00');
 });
 
 test('what does not read is told where it was typed, and is in view', function () {
     $browser = $this->browser
         ->visit('/jobs/1/materials')
         ->type('Boards the yard has, mm', 'long ones')
-        ->see('“long ones” does not read here', '#at-stock');
+        ->see('“long ones” is not a list of lengths', '#at-stock');
 
     expect($browser->value('Boards the yard has, mm'))->toBe('long ones');
     $browser->until(
@@ -32,7 +32,7 @@ test('a step is moved by the arrow keys, and the rest is planned round it', func
     $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
     $browser->js('document.querySelector(".task").focus()');
     $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
-    $browser->see('Let go what was set by hand', '#days');
+    $browser->see('Clear what was set by hand', '#days');
 
     expect(
         $browser->js('return [...document.querySelectorAll("#days small")].map((one) => one.textContent)'),
@@ -44,7 +44,7 @@ test('a step is dragged along its day', function () {
     $bar = $browser->find('.task[aria-label^="Kiln room, check"]');
     $from = (int) $bar->getAttribute('data-start');
     $browser->driver->action()->clickAndHold($bar)->moveByOffset(120, 0)->release()->perform();
-    $browser->see('Let go what was set by hand', '#days');
+    $browser->see('Clear what was set by hand', '#days');
 
     expect((int) $browser->find('.task[aria-label^="Kiln room, check"]')->getAttribute('data-start'))->toBeGreaterThan(
         $from,
@@ -63,7 +63,7 @@ test('from the board it is one tap to where a doorway goes on', function () {
 test('what is missing is ordered from the simulated supplier', function () {
     $browser = $this->browser->visit('/jobs/1/supply')->see('Nothing is ordered yet.', '.sheet-verdict');
     $browser->press('Ask what they have')->see('Working days', 'thead');
-    $browser->press('Order what is not ordered')->see('things are ordered and not here', '.sheet-verdict');
+    $browser->press('Order what is missing')->see('ordered and not here', '.sheet-verdict');
 
     expect($browser->text('.sheet-verdict'))->toMatch('/^\d+ things/');
 });

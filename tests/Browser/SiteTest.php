@@ -198,7 +198,7 @@ test('what the server refuses is set aside with its reason, and what came after 
         ,
     );
     sayDone($browser, 'Check the kit’s box');
-    $browser->see('1 of 33 steps', '.site-far')->see('was not taken', '#site-aside');
+    $browser->see('1 of 33 steps', '.site-far')->see('was not saved', '#site-aside');
     $browser->until(
         fn () => (int) $browser->js('return document.querySelectorAll("#site-aside .notice").length') === 20 ?: null,
         'all twenty set aside',

@@ -58,7 +58,7 @@ test('floor readings come in from a table, after a look at every line', function
         ->press('Import readings from a table')
         ->see('A table of readings');
     $browser->js('document.querySelector("#text").value = "x,level\\n500,0\\n1700,x\\n2900,-6"');
-    $browser->press('See what it says')->see('2 rows read, 1 left out')->press('Take them')->see('Kiln room', '.whose');
+    $browser->press('Check the table')->see('2 rows read, 1 left out')->press('Use them')->see('Kiln room', '.whose');
 
     expect($browser->value('Floor level 2, level'))->toBe('-6');
 });
@@ -79,7 +79,7 @@ test('a house rule shows what it changes before it is taken', function () {
     $browser = $this->browser->visit('/rules');
     $browser->find('#r-head-overlap')->clear()->sendKeys('90');
     $browser->js('document.querySelector("#r-head-overlap").closest("form").querySelector("button").click()');
-    $browser->see('doorways that follow it,', '#preview')->press('Take it')->see('Taken;', '.notice');
+    $browser->see('doorways that follow it,', '#preview')->press('Apply this rule')->see('Taken;', '.notice');
 
     expect($browser->js('return document.querySelector("#r-head-overlap").value'))->toBe('90');
 });
@@ -91,9 +91,9 @@ test('a leaf in hand is held against the size card', function () {
         ->see('What to look for at the yard');
     $browser
         ->type('Measured width', '940')
-        ->see('Leave it there.', '.means')
+        ->see('Leave it in the shop', '.means')
         ->type('Measured width', '965')
-        ->seeGone('Leave it there.', '.means');
+        ->seeGone('Leave it in the shop', '.means');
 
     expect($browser->text('.means'))->toContain('965 serves as it is');
 });

@@ -171,7 +171,7 @@ test('what another has set since stays when one undoes, and one is told', functi
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
     $this->get(route('jobs'))->assertSee(
-        FieldWords::label('brief.rules.gap').' was set otherwise since; it stays 14.',
+        FieldWords::label('brief.rules.gap').' was changed since; it stays 14.',
     );
 });
 
@@ -180,11 +180,11 @@ test('who is stood over is told when they next open anything, and can put theirs
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     asAnother(
         fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee(
-            'set '.gapName().' to 10 meanwhile; yours stands over it',
+            'set '.gapName().' to 10 in the meantime; yours is used',
         ),
     );
 
-    $this->get(route('jobs'))->assertSee('Ines set '.gapName().' of Kiln room to 14 over your 10.');
+    $this->get(route('jobs'))->assertSee('Ines set '.gapName().' of Kiln room to 14; you had 10.');
     $notice = WaitingNotice::query()->firstOrFail();
     asAnother(fn () => $this->post(route('notices.put-back', $notice))->assertRedirect());
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14', 'A notice is nobody else’s.');
@@ -203,7 +203,7 @@ test('a change that comes by another page than the bench tells what others did t
         'base' => $opened,
     ])->assertRedirect();
 
-    $this->get(route('jobs'))->assertSee('Ines changed '.gapName().' meanwhile: 12 → 14.');
+    $this->get(route('jobs'))->assertSee('Ines changed '.gapName().' in the meantime: 12 → 14.');
 });
 
 test('undo at the first revision and redo at the last do nothing', function () {
@@ -235,7 +235,7 @@ test('changes by two at different places are both kept, and the second is told',
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     $this->flushSession();
     change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee(
-        'changed '.gapName().' meanwhile: 12 → 10',
+        'changed '.gapName().' in the meantime: 12 → 10',
     );
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))
@@ -247,7 +247,7 @@ test('changes by two at different places are both kept, and the second is told',
 test('one\'s own change is no news', function () {
     $opened = kilnRoom()->revision_id;
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
-    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertDontSee('meanwhile');
+    change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertDontSee('in the meantime');
 });
 
 test('an edit lands on the stud that was meant, whatever was taken out or added before it', function () {
@@ -259,7 +259,7 @@ test('an edit lands on the stud that was meant, whatever was taken out or added 
     change(
         ['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened],
         station: 'wall',
-    )->assertSee('meanwhile');
+    )->assertSee('in the meantime');
 
     expect(kilnRoom()->revision->document->get('survey.studs[1]'))
         ->toEqual((object) ['id' => $third->id, 'x' => '888', 'width' => 38])
@@ -293,7 +293,7 @@ test('an edit of what was taken out meanwhile is refused at its place, and lands
     change(
         ['place' => "survey.studs[#{$third->id}].x", 'value' => '888', 'base' => $opened],
         station: 'wall',
-    )->assertSee('was taken out by Ines meanwhile');
+    )->assertSee('was removed by Ines in the meantime');
 
     expect(kilnRoom()->revision->document->equals($taken))->toBeTrue();
 });

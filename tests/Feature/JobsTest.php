@@ -32,7 +32,7 @@ test('a search finds jobs by their own name and by a doorway\'s', function () {
 
     $this->get('/?q=kiln')->assertSee('Old pump house')->assertDontSee('Mill 100%');
     $this->get('/?q=100%25')->assertSee('Mill 100%')->assertDontSee('Old pump house');
-    $this->get('/?q=zebra')->assertSee('No job or doorway is called anything like');
+    $this->get('/?q=zebra')->assertSee('No job or doorway has a name like');
 });
 
 test('a job needs a name, and says so', function () {

@@ -24,23 +24,23 @@ beforeEach(function () {
 test('the wall is marked from one hook, and what that saves is told', function () {
     $this->get("{$this->url}/marks")
         ->assertOk()
-        ->assertSee('One hooking')
-        ->assertSee('would take 14 hookings')
-        ->assertSee('Hook at the left corner, pull right');
+        ->assertSee('One hook point')
+        ->assertSee('would take 14 hook points')
+        ->assertSee('Hook at the left corner, run to the right');
 });
 
 test('a chosen hook and direction are kept to', function () {
     ($this->set)('marking.pulls.wall[0]', 'corner-r left');
 
     $this->get("{$this->url}/marks")
-        ->assertSee('Hook at the right corner, pull left')
+        ->assertSee('Hook at the right corner, run to the left')
         ->assertDontSee('Hook at the left corner');
 });
 
 test('a chosen pull that does not reach is helped by another', function () {
     ($this->set)('marking.pulls.wall[0]', 'jamb-r right')
-        ->assertSee('2 hookings')
-        ->assertSee('Hook at the right jamb, pull right');
+        ->assertSee('2 hook points')
+        ->assertSee('Hook at the right jamb, run to the right');
 });
 
 test('a pull that is let go is found anew', function () {
@@ -49,17 +49,17 @@ test('a pull that is let go is found anew', function () {
         'place' => 'marking.pulls.wall[0]',
         'remove' => 1,
         'base' => $this->doorway->refresh()->revision_id,
-    ])->assertSee('Hook at the left corner, pull right');
+    ])->assertSee('Hook at the left corner, run to the right');
 });
 
 test('a board and a rail are measured from the end that is chosen', function (string $tape, string $reading) {
     ($this->set)("marking.pulls.{$tape}[0]", 'end-r left')
-        ->assertSee('Hook at the right end, pull left')
+        ->assertSee('Hook at the right end, run to the left')
         ->assertSee($reading);
 })->with([['board', "1\u{202f}133"], ['rail', "1\u{202f}974"]]);
 
 test('a tape that is too short for any three pulls says what to do', function () {
-    ($this->set)('marking.tape', '100')->assertSee('No tape hooked so reaches every mark.');
+    ($this->set)('marking.tape', '100')->assertSee('No tape hooked like this reaches every mark.');
 });
 
 test('what is chosen of the marking stays with the doorway and can be undone', function () {
@@ -90,7 +90,7 @@ test('a height is one level, places, or a laser, as it is chosen', function (str
     ($this->set)('brief.rules.heights', $chosen)->assertSee($says);
 })->with([
     ['level', 'carry that height along with a level'],
-    ['places', '9 hookings: the floor falls'],
+    ['places', 'Measure at 9 places: the floor falls'],
     ['laser', 'Set the laser anywhere'],
 ]);
 
@@ -205,8 +205,8 @@ test('leaf and parts show every leaf, the bits in steps, and what is held which 
 test('each leaf of a pair has its card, and each stop its drawing', function () {
     $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/parts')
         ->assertOk()
-        ->assertSee('Left leaf, opens left')
-        ->assertSee('Right leaf, opens right')
+        ->assertSee('Left door, opens to the left')
+        ->assertSee('Right door, opens to the right')
         ->getContent();
 
     expect(substr_count($page, 'At the stop: the rail seen from the front'))->toBe(4);
@@ -252,5 +252,5 @@ test('one who changes a list that another has changed is told on the marks page'
         'place' => 'marking.tape',
         'value' => '3000',
         'base' => $before,
-    ])->assertSee('changed '.lcfirst(FieldWords::label('brief.leaf.thickness')).' meanwhile');
+    ])->assertSee('changed '.lcfirst(FieldWords::label('brief.leaf.thickness')).' in the meantime');
 });

@@ -19,7 +19,7 @@ test('a rule shows before and after of every doorway that follows it, and takes 
         ->assertSee('doorways that follow it');
     $this->post('/rules/preview', ['method_key' => 'surplus', 'value' => 'leading'])
         ->assertOk()
-        ->assertSee('Take it');
+        ->assertSee('Apply this rule');
 
     expect(HouseRule::query()->count())->toBe(0);
 });

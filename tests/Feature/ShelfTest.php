@@ -67,7 +67,7 @@ test('a kit from nothing says what its sheet still has to tell', function () {
     $this->followingRedirects()
         ->post('/shelf', ['name' => 'Barn 50'])
         ->assertOk()
-        ->assertSee('Not all told yet.')
+        ->assertSee('Some numbers are still missing.')
         ->assertSee('A length is wanted here.');
 });
 
@@ -154,9 +154,9 @@ test(
         expect(ShelfKit::called('flat-40-strap')->document->get('capacity_kg'))
             ->toEqual(95)
             ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says)
-            ->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95 over your 90.')
+            ->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95; you had 90.')
             ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says)
-            ->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 meanwhile; yours, 95, stands.')
+            ->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 in the meantime; yours, 95, is used.')
             ->and(
                 array_map(
                     fn (array $edit) => array_slice($edit, 1),

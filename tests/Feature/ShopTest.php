@@ -40,7 +40,7 @@ test('a job’s list tells what for, what it costs, and how its boards are cut',
         ->assertSee('Kiln room, ')
         ->assertSee('with 20 % tax')
         ->assertSee('Proved: no other way')
-        ->assertSee('Not measured whole, so not on the list: Wedging room.');
+        ->assertSee('Not fully measured, so not on the list: Wedging room.');
 });
 
 test('the list of one doorway has only that', function () {
@@ -68,7 +68,7 @@ test('a price that is typed is kept, and one that is none is told', function () 
 
     $this->followingRedirects()
         ->post("/jobs/{$this->job->id}/materials/price", ['key' => 'paint', 'price' => 'cheap'])
-        ->assertSee('“cheap” is no price; write it as 12.50.');
+        ->assertSee('“cheap” is not a price. Write it like 12.50.');
     $this->post("/jobs/{$this->job->id}/materials/price", ['key' => 'filler', 'price' => '']);
     expect((new Prices())->of('filler'))->toBeNull();
 });
@@ -85,12 +85,12 @@ test('of two who price one thing the later stands and both are told', function (
         ->toBe(500)
         ->and(WaitingNotice::query()->orderBy('id')->pluck('says')->all())
         ->toBe([
-            'Tomas set the price of filler to 5.00 over your 4.50.',
-            'Ines had set the price of filler to 4.50 meanwhile; yours, 5.00, stands.',
+            'Tomas set the price of filler to 5.00; you had 4.50.',
+            'Ines had set the price of filler to 4.50 in the meantime; yours, 5.00, is used.',
         ]);
     $this->withSession(['browser' => 'desk'])
         ->get("/jobs/{$this->job->id}/materials")
-        ->assertSee('over your 4.50')
+        ->assertSee('you had 4.50')
         ->assertSee('Tomas · filler: 4.50 → 5.00');
 });
 
@@ -114,19 +114,19 @@ test('a way of reckoning that does not read is told at its place, and the one be
     $this->followingRedirects()
         ->post("/jobs/{$this->job->id}/materials/price", ['setting' => $setting, 'price' => $typed])
         ->assertOk()
-        ->assertSee("“{$typed}” does not read here: {$says}")
+        ->assertSee("“{$typed}” {$says}")
         ->assertSee('value="'.e($typed).'"', false);
     expect((new Prices())->setting(Setting::from($setting)))->toBe($before);
 })->with([
-    ['currency', 'dollars and cents', 'a sign or a short word'],
-    ['tax', 'a fifth', 'a share under a hundred'],
-    ['tax', '-4', 'a share under a hundred'],
-    ['hour', 'dear', 'write it as 48'],
-    ['spares', '0', 'a whole number from 1'],
-    ['waste', '100', 'a share under a hundred'],
-    ['stock', '2400, long', 'lengths from 300 mm'],
-    ['stock', '20', 'lengths from 300 mm'],
-    ['stock', '', 'lengths from 300 mm'],
+    ['currency', 'dollars and cents', 'is not a currency.'],
+    ['tax', 'a fifth', 'is not a share.'],
+    ['tax', '-4', 'is not a share.'],
+    ['hour', 'dear', 'is not a price. Write it like 48'],
+    ['spares', '0', 'does not work here. Write a whole number from 1'],
+    ['waste', '100', 'is not a share.'],
+    ['stock', '2400, long', 'is not a list of lengths. Write lengths from 300 mm'],
+    ['stock', '20', 'is not a list of lengths.'],
+    ['stock', '', 'is not a list of lengths.'],
 ]);
 
 test('a yard that sells by the foot sells boards of whole feet', function () {
@@ -186,8 +186,8 @@ test('two doorways of one name both stand on the list', function () {
         ->toHaveKeys([$this->kiln->id, $twin->id])
         ->and($list->names[$twin->id])
         ->toBe('Kiln room (2)')
-        ->and(array_map(fn ($line) => $line->says($list->names), $leaves))
-        ->toContain('Kiln room (2)');
+        ->and(array_map(fn ($line) => $line->says($list->names, $list->speak()), $leaves))
+        ->toContain('Kiln room (2): the opening');
 });
 
 test('a doorway called by a number stands on the list as any other', function () {
@@ -255,7 +255,7 @@ test('a price list with a fault changes nothing and names the row', function () 
         ->post("/jobs/{$this->job->id}/prices", [
             'file' => UploadedFile::fake()->createWithContent('prices.csv', "what,price\nfiller,4.50\nputty,much\n"),
         ])
-        ->assertSee('Row 3: what it is, and what one of it costs');
+        ->assertSee('Row 3: write what it is and what one of it costs');
 
     expect((new Prices())->of('putty'))->toBeNull()->and((new Prices())->of('filler'))->not->toBe(450);
 });
@@ -343,7 +343,7 @@ test('a crew that is too small is told what it is too small for', function () {
 test('hours that do not read are told, and nothing is changed', function (string $hours) {
     $this->followingRedirects()
         ->post("/jobs/{$this->job->id}/day-plan", ['crew' => 2, 'hours' => $hours, 'travel' => 25])
-        ->assertSee('does not read; write them as 08:00-12:00, 12:30-16:30.');
+        ->assertSee('cannot be read. Write them like 08:00-12:00, 12:30-16:30.');
 
     expect($this->job->refresh()->day_plan)->toBeNull();
 })->with(['early', '12:00-08:00', '08:00-12:00, 11:00-13:00', '08:00-25:00']);

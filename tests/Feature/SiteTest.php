@@ -146,11 +146,11 @@ test('an entry that cannot be kept says why, and the others are kept', function 
 })->with([
     'a step that is none' => [
         ['kind' => 'step', 'about' => 'dance', 'data' => ['state' => 'done']],
-        'no such step any more',
+        'no longer has that step',
     ],
     'a skip without a reason' => [
         ['kind' => 'step', 'about' => 'leaf-in', 'data' => ['state' => 'skipped']],
-        'Say why it is skipped.',
+        'Write why it is skipped.',
     ],
     'a state that is none' => [
         ['kind' => 'step', 'about' => 'leaf-in', 'data' => ['state' => 'maybe']],
@@ -162,10 +162,10 @@ test('an entry that cannot be kept says why, and the others are kept', function 
     ],
     'a question that is not asked' => [
         ['kind' => 'measured', 'about' => 'moon', 'data' => ['typed' => '1', 'units' => 'mm']],
-        'not asked for any more',
+        'no longer asked for',
     ],
-    'an empty note' => [['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => ' ']], 'Say what was found.'],
-    'something else' => [['kind' => 'party', 'about' => 'x'], 'nothing that is entered on site'],
+    'an empty note' => [['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => ' ']], 'Write what was found.'],
+    'something else' => [['kind' => 'party', 'about' => 'x'], 'not entered on site'],
     'a hand-over with all open' => [
         ['kind' => 'step', 'about' => 'hand-over', 'data' => ['state' => 'done']],
         '14 checks are not made yet',
@@ -313,7 +313,7 @@ test('what is no photograph is refused with the reason, and leaves nothing', fun
 })->with([
     'text' => [fn () => 'hello', 'JPEG, a PNG or a WebP'],
     'a torn one' => [fn () => substr(aPng(300, 200), 0, 60), 'cannot be read'],
-    'a small file of many points' => [fn () => aPng(6000, 5000), 'more than 24 million points'],
+    'a small file of many points' => [fn () => aPng(6000, 5000), 'more than 24 million pixels'],
 ]);
 
 test('of what two entered, the newer stands, in whichever order it arrived', function () {
@@ -645,7 +645,7 @@ test('a change that would leave no doorway that reads is told on the page one ca
         ->followingRedirects()
         ->post("{$this->url}/history/{$row->id}")
         ->assertOk()
-        ->assertSee('That was not kept.');
+        ->assertSee('That was not saved.');
 });
 
 test('what is to be done over is open again', function () {
@@ -682,7 +682,7 @@ test('a rail that is up has no slack left', function () {
 test('how sure a plan is follows the tools', function () {
     $this->get("{$this->url}/sure")
         ->assertOk()
-        ->assertSee('3 clearances can be eaten up')
+        ->assertSee('3 clearances are smaller than the error')
         ->assertSee('Fits, but by less than your tape can tell.')
         ->assertSee('leaf height');
     $this->post("{$this->url}/sure", [
@@ -802,7 +802,7 @@ test('it is signed when every check holds and no snag is open, and not before', 
             'says' => 'Touch up the jamb',
             'state' => 'accepted',
         ])
-        ->assertSee('Say why it is accepted as it is.');
+        ->assertSee('Write why it is accepted as it is.');
     $this->post("{$this->url}/prove", [
         'kind' => 'snag',
         'about' => 'snag-one',

@@ -118,7 +118,7 @@ test('the size card and a leaf in hand', function () {
         'base' => $this->doorway->revision_id,
     ])
         ->assertOk()
-        ->assertSee('Leave it there.');
+        ->assertSee('Leave it in the shop.');
 });
 
 test('bad input of the wall is answered in a plain sentence and the rest goes on', function (

@@ -33,7 +33,7 @@ final class BoardController
             Standing::keep($changed);
         }
         $only = $request->query('waits');
-        $only = is_string($only) && isset(Standing::WAITS[$only]) ? $only : null;
+        $only = is_string($only) && in_array($only, Standing::WAITS, true) ? $only : null;
         $counts = Doorway::query()
             ->atWork()
             ->toBase()

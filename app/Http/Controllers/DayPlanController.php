@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Day\JobDays;
 use App\Models\Job;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,7 +69,7 @@ final class DayPlanController
                 'LOCATION' => $doorway->name,
                 'DTSTART' => $days->moment($placed->start)->toDateTimeImmutable(),
                 'DTEND' => $days->moment($placed->end())->toDateTimeImmutable(),
-                'DESCRIPTION' => count($placed->people) > 1 ? count($placed->people).' people' : 'One person',
+                'DESCRIPTION' => Speaker::words('shop.people', ['count' => count($placed->people)]),
             ]);
         }
 

@@ -10,6 +10,7 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Rules\Level;
 use App\Rules\RuleBook;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -78,8 +79,8 @@ final class DoorwayController
         return $request->validate(
             ['name' => 'required|string|max:120'],
             [
-                'name.required' => 'A doorway needs a name, such as the room it leads to.',
-                'name.max' => 'A name of at most 120 letters is wanted.',
+                'name.required' => Speaker::words('refusals.doorway-needs-name'),
+                'name.max' => Speaker::words('refusals.name-long'),
             ],
         )['name'];
     }

@@ -8,6 +8,7 @@ use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,9 +27,9 @@ final class FileController
         $request->validate(
             ['file' => 'required|file|max:'.self::MOST_KB],
             [
-                'file.required' => 'Choose a doorway file to bring in.',
-                'file.uploaded' => 'The file did not arrive whole; try again.',
-                'file.max' => 'A doorway file is under 2 MB; this one is larger.',
+                'file.required' => Speaker::words('refusals.choose-doorway'),
+                'file.uploaded' => Speaker::words('refusals.not-whole'),
+                'file.max' => Speaker::words('refusals.doorway-large'),
             ],
         );
         $editor = Editor::of($request);

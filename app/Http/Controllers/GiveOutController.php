@@ -25,7 +25,7 @@ final class GiveOutController
     public function __invoke(Request $request, Doorway $doorway, string $what): Response
     {
         $setout = $doorway->setout(Editor::of($request)->units);
-        $plan = $setout->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $plan = $setout->plan ?? abort(404, Speaker::words('refusals.no-plan'));
         $paper = $request->query('paper') === 'letter' ? 'Letter' : 'A4';
         [$type, $body] = match ($what) {
             'sheet.pdf' => [

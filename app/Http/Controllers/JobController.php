@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Editor;
 use App\Models\Job;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -69,8 +70,8 @@ final class JobController
         return $request->validate(
             ['name' => 'required|string|max:120'],
             [
-                'name.required' => 'A job needs a name, such as the customer’s or the building’s.',
-                'name.max' => 'A name of at most 120 letters is wanted.',
+                'name.required' => Speaker::words('refusals.job-needs-name'),
+                'name.max' => Speaker::words('refusals.name-long'),
             ],
         );
     }

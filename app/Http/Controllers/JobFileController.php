@@ -8,6 +8,7 @@ use App\Files\FirmArchive;
 use App\Files\JobArchive;
 use App\Files\Zip;
 use App\Models\Job;
+use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -42,9 +43,9 @@ final class JobFileController
         $request->validate(
             ['file' => 'required|file|max:'.Zip::MOST_MB * 1024],
             [
-                'file.required' => 'Choose the ZIP of a job to bring in.',
-                'file.uploaded' => 'The file did not arrive whole; try again.',
-                'file.max' => 'The ZIP of a job is under '.Zip::MOST_MB.' MB; this one is larger.',
+                'file.required' => Speaker::words('refusals.choose-job'),
+                'file.uploaded' => Speaker::words('refusals.not-whole'),
+                'file.max' => Speaker::words('refusals.job-large', ['most' => Zip::MOST_MB]),
             ],
         );
         /** @var UploadedFile $file */

@@ -10,6 +10,7 @@ use App\Marking\Proofs;
 use App\Marking\Ticks;
 use App\Models\Doorway;
 use App\Record\Log;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class MarksController
     {
         $form = MarkingForm::of($request, $doorway);
         $about = (string) $request->input('mark');
-        $mark = Ticks::mark($form->plan(), $about) ?? abort(404, 'There is no such mark.');
+        $mark = Ticks::mark($form->plan(), $about) ?? abort(404, Speaker::words('refusals.no-mark'));
         (new Log($doorway))->add(
             'mark',
             $about,
@@ -53,7 +54,7 @@ final class MarksController
         $form = MarkingForm::of($request, $doorway);
         $way = (string) $request->input('way');
         $typed = trim((string) $request->input('read'));
-        in_array($way, Proofs::WAYS, true) || abort(404, 'There is no such proof.');
+        in_array($way, Proofs::WAYS, true) || abort(404, Speaker::words('refusals.no-proof'));
         $refused = [];
         try {
             if ($typed !== '') {

@@ -13,6 +13,7 @@ use App\Shop\Prices;
 use App\Shop\Setting;
 use App\Supply\JobSupply;
 use App\Supply\Supplier;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -64,7 +65,7 @@ final class MaterialsController
         $problems =
             $file instanceof UploadedFile
                 ? (new Prices())->bringIn((string) file_get_contents($file->getRealPath()), self::ledger($request))
-                : ['Choose a price list to bring in.'];
+                : [Speaker::words('refusals.choose-prices')];
 
         return to_route('materials', $job)->with('price_problems', $problems);
     }

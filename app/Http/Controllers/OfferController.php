@@ -9,6 +9,7 @@ use App\Models\Doorway;
 use App\Models\Offer;
 use App\Paper\OfferSheet;
 use App\Shop\DoorwayOffer;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,12 +33,12 @@ final class OfferController
     {
         $name = $request->validate(
             ['name' => 'required|string|max:120'],
-            ['name.required' => 'Who accepts it? Write the name.'],
+            ['name.required' => Speaker::words('refusals.who-accepts')],
         )['name'];
         $offer = new DoorwayOffer($doorway, Editor::of($request)->units);
         if ($offer->price()['unpriced'] > 0) {
             return to_route('offer', $doorway)->withErrors([
-                'name' => "It cannot be accepted while {$offer->price()['unpriced']} lines have no price.",
+                'name' => Speaker::words('refusals.unpriced', ['count' => $offer->price()['unpriced']]),
             ]);
         }
         Offer::create([
@@ -54,7 +55,7 @@ final class OfferController
     public function paper(Request $request, Doorway $doorway): Response
     {
         $units = Editor::of($request)->units;
-        $doorway->setout($units)->plan ?? abort(404, 'There is no plan yet; measure the wall first.');
+        $doorway->setout($units)->plan ?? abort(404, Speaker::words('refusals.no-plan'));
 
         return response(
             OfferSheet::of(new DoorwayOffer($doorway, $units), $request->query('paper') === 'letter' ? 'Letter' : 'A4'),

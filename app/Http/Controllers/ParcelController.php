@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Job;
 use App\Parcels\Parcel;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -16,7 +17,7 @@ final class ParcelController
 {
     public function show(Job $job): View
     {
-        return view('jobs.paper', ['job' => $job]);
+        return view('jobs.documents', ['job' => $job]);
     }
 
     public function begin(Request $request, Job $job): View
@@ -44,7 +45,7 @@ final class ParcelController
     public function file(string $parcel): BinaryFileResponse
     {
         $found = Parcel::find($parcel);
-        (is_file($found->file()) && $found->isReady()) || abort(404, 'That parcel is not ready yet.');
+        (is_file($found->file()) && $found->isReady()) || abort(404, Speaker::words('refusals.parcel-not-ready'));
 
         return response()->download($found->file(), $found->name());
     }

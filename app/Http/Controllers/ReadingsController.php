@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Meter\DistanceMeter;
 use App\Models\Doorway;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -32,8 +33,8 @@ final class ReadingsController
         $request->validate(
             ['file' => 'nullable|file|max:1024', 'text' => 'nullable|string|max:200000'],
             [
-                'file.max' => 'A table of readings is under 1 MB; this one is larger.',
-                'text.max' => 'That is more than a table of readings holds.',
+                'file.max' => Speaker::words('refusals.readings-large'),
+                'text.max' => Speaker::words('refusals.readings-long'),
             ],
         );
         $file = $request->file('file');

@@ -10,6 +10,7 @@ use App\Rules\Level;
 use App\Rules\Preview;
 use App\Rules\RuleBook;
 use App\Words\RuleWords;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -75,10 +76,7 @@ final class RulesController
 
         return to_route('rules', $level->query())->with(
             'taken',
-            RuleWords::ask($rule).
-                ' Taken; '.
-                ($changed === 1 ? 'one doorway was' : "{$changed} doorways were").
-                ' planned anew. Each can be undone at its bench.',
+            Speaker::words('rules.applied', ['rule' => RuleWords::ask($rule), 'count' => $changed]),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Kits\KitForm;
 use App\Models\ShelfKit;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class ShelfController
     /** A kit from nothing, or a copy of another. */
     public function store(Request $request): RedirectResponse
     {
-        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => 'A kit needs a name.'])[
+        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => Speaker::words('refusals.kit-needs-name')])[
             'name'
         ];
         $of =

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\FirmArchive;
 use App\Models\ShelfKit;
+use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,8 +22,8 @@ final class ShelfFileController
         $request->validate(
             ['file' => 'required|file|max:2048'],
             [
-                'file.required' => 'Choose a file of kits to bring in.',
-                'file.max' => 'A file of kits is under 2 MB; this one is larger.',
+                'file.required' => Speaker::words('refusals.choose-kits'),
+                'file.max' => Speaker::words('refusals.kits-large'),
             ],
         );
         /** @var UploadedFile $file */

@@ -12,6 +12,7 @@ use App\Site\NotTaken;
 use App\Site\Photo;
 use App\Site\Pieces;
 use App\Site\SiteRun;
+use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -79,7 +80,7 @@ final class SiteController
     public function photo(Doorway $doorway, string $file): BinaryFileResponse
     {
         $path = Photo::path($doorway, $file);
-        is_file($path) || abort(404, 'There is no such photograph.');
+        is_file($path) || abort(404, Speaker::words('refusals.no-photo'));
 
         return response()->file($path, ['Cache-Control' => 'private, max-age=31536000']);
     }

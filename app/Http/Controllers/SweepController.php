@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Scanning\WallSweep;
+use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -32,12 +33,9 @@ final class SweepController
     {
         $height = $request->float('height');
         abort_unless(in_array($height, SimulatedWall::HEIGHTS, true), 404);
-        $sweep = new WallSweep($doorway, $doorway->setout(null));
+        $rows = (new WallSweep($doorway, $doorway->setout(null)))->pass($height, $request->query('way') !== 'back');
 
-        return response()->json([
-            'height' => $height,
-            'rows' => $sweep->pass($height, $request->query('way') !== 'back'),
-        ]);
+        return response()->json(['height' => $height, 'rows' => $rows]);
     }
 
     /** What a trace says, before anything is taken. */
@@ -45,7 +43,7 @@ final class SweepController
     {
         $request->validate(
             ['file' => 'nullable|file|max:8192', 'csv' => 'nullable|string|max:8000000'],
-            ['file.max' => 'A file of traces is under 8 MB; this one is larger.'],
+            ['file.max' => Speaker::words('refusals.traces-large')],
         );
         $file = $request->file('file');
         $trace = match (true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Words\Speaker;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,7 +20,7 @@ final class AnswersItsHosts
         // The header itself: what the framework reads of it may come from a proxy.
         $host = strtolower((string) preg_replace('/:\d+$/', '', (string) $request->headers->get('Host')));
         if (! in_array($host, (array) config('app.hosts'), true)) {
-            return response('Yoke Line does not answer at this address.', Response::HTTP_MISDIRECTED_REQUEST, [
+            return response(Speaker::words('refusals.no-host'), Response::HTTP_MISDIRECTED_REQUEST, [
                 'Content-Type' => 'text/plain; charset=UTF-8',
             ]);
         }

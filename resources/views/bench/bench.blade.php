@@ -1,14 +1,14 @@
 @php($doorway = $bench->doorway)
 <input type="hidden" id="base" name="base" value="{{ $doorway->revision_id }}">
 @include('bench.top')
-<section class="set" aria-label="What you set">
-  @if ($bench->station === App\Bench\Station::Wall)<p class="meter"><button type="button" id="meter">Reading from the meter</button> <span id="meter-says" role="status" data-keep="1">simulated; it lands in the waiting field</span></p>@endif
+<section class="set" aria-label="{{ __('bench.page.what-you-set') }}">
+  @if ($bench->station === App\Bench\Station::Wall)<p class="meter"><button type="button" id="meter">{{ __('bench.page.reading-from-the-meter') }}</button> <span id="meter-says" role="status" data-keep="1">{{ __('bench.page.simulated-it-lands-in-the') }}</span></p>@endif
   @include('bench.fields', ['form' => $bench])
 </section>
-<section class="stage" aria-label="Drawing" data-main="elevation" data-why-of="{{ $bench->url }}/why/" data-changes="{{ $bench->changesUrl() }}" data-step="{{ $bench->unit()->step()->toMm() }}">
+<section class="stage" aria-label="{{ __('common.page.drawing') }}" data-main="elevation" data-why-of="{{ $bench->url }}/why/" data-changes="{{ $bench->changesUrl() }}" data-step="{{ $bench->unit()->step()->toMm() }}">
   @include('bench.stage')
 </section>
-<section class="means" aria-label="What it means">
+<section class="means" aria-label="{{ __('common.page.what-it-means') }}">
   @include('bench.findings')
 </section>
 @include('bench.strip')

@@ -27,13 +27,13 @@
               @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
               <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $form->unit()->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
               @if ($form->isOverruled($field))
-                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="Let go: back to {{ $form->grey($field) }} or what is worked out"><span aria-hidden="true">↺</span><span class="visually-hidden">Let {{ lcfirst($field->label) }} go</span></button>
+                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="{{ __('bench.page.let-go-back-to-or', ['field' => $form->grey($field)]) }}"><span aria-hidden="true">↺</span><span class="visually-hidden">{{ __('bench.page.let-go', ['label' => lcfirst($field->label)]) }}</span></button>
               @endif
             </span>
           @endif
         @endforeach
         @if ($row->remove)
-          <button type="button" class="take-out" hx-post="{{ $url }}" hx-vals='@json(['place' => $row->remove, 'remove' => 1])' title="Take {{ lcfirst($row->label) }} out"><span aria-hidden="true">×</span><span class="visually-hidden">Take {{ lcfirst($row->label) }} out</span></button>
+          <button type="button" class="take-out" hx-post="{{ $url }}" hx-vals='@json(['place' => $row->remove, 'remove' => 1])' title="{{ __('bench.page.take-out', ['label' => lcfirst($row->label)]) }}"><span aria-hidden="true">×</span><span class="visually-hidden">{{ __('bench.page.take-out', ['label' => lcfirst($row->label)]) }}</span></button>
         @endif
         </span>
         @foreach ($row->fields as $field)

@@ -8,21 +8,21 @@
 @foreach ($bench->notices as $notice)
   <div class="notice" role="status">{{ $notice->says }}
     @if ($notice->putBack)
-      <button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($notice->putBack)])'>Put theirs back</button>
+      <button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($notice->putBack)])'>{{ __('bench.page.put-theirs-back') }}</button>
     @endif
   </div>
 @endforeach
 @include('bench.found')
 @if ($setout->plan && $bench->station === App\Bench\Station::Anchors)
   <details class="schedule" open>
-    <summary>Fixings to have at hand</summary>
+    <summary>{{ __('bench.page.fixings-to-have-at-hand') }}</summary>
     @include('bench.schedule')
-    <p class="group-note">A guide for choosing and spacing fixings, not a structural design: the kit maker’s instructions, local codes and licensed people stand over it.</p>
+    <p class="group-note">{{ __('bench.page.a-guide-for-choosing-and') }}</p>
   </details>
 @endif
 @if ($setout->plan)
   <details class="all-numbers" data-numbers="{{ $bench->url }}/numbers">
-    <summary>Every number of the drawing</summary>
+    <summary>{{ __('bench.page.every-number-of-the-drawing') }}</summary>
     <div class="numbers"></div>
   </details>
 @endif

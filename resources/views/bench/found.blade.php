@@ -19,7 +19,7 @@
     </li>
   @endforeach
   @foreach ($bench->unsure() as $says)
-    <li class="finding is-note" data-code="not-sure"><svg class="sign sign-note" aria-hidden="true"><use href="#sign-note"/></svg><div><h3><span class="visually-hidden">Note:</span><a href="{{ $bench->url }}/sure">{{ $says }}</a></h3></div></li>
+    <li class="finding is-note" data-code="not-sure"><svg class="sign sign-note" aria-hidden="true"><use href="#sign-note"/></svg><div><h3><span class="visually-hidden">{{ __('bench.page.note') }}</span><a href="{{ $bench->url }}/sure">{{ $says }}</a></h3></div></li>
   @endforeach
 </ol>
-@if ($bench->hasMoreCures)<p class="group-note">Cures are tried for the first findings; settle some of them and those of the rest follow.</p>@endif
+@if ($bench->hasMoreCures)<p class="group-note">{{ __('bench.page.cures-are-tried-for-the') }}</p>@endif

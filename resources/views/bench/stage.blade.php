@@ -1,30 +1,30 @@
 <div class="views">
   <figure class="view" data-view="elevation">
     {!! $bench->elevation() !!}
-    <div class="zoom" role="group" aria-label="Zoom">
-      <button type="button" data-zoom="in" title="Closer (+)">+</button>
-      <button type="button" data-zoom="out" title="Further (−)">−</button>
-      <button type="button" data-zoom="fit" title="All of it (0)">fit</button>
+    <div class="zoom" role="group" aria-label="{{ __('bench.page.zoom') }}">
+      <button type="button" data-zoom="in" title="{{ __('bench.page.closer') }}">+</button>
+      <button type="button" data-zoom="out" title="{{ __('bench.page.further') }}">−</button>
+      <button type="button" data-zoom="fit" title="{{ __('bench.page.all-of-it-0') }}">{{ __('bench.page.fit') }}</button>
     </div>
   </figure>
   @if ($bench->setout->plan)
     <figure class="view" data-view="above">
       @if ($bench->station === App\Bench\Station::Wall)
-        <figcaption><button type="button" data-enlarge="above">Floor</button> falls ×{{ YokeLine\Drawing\FloorProfile::TIMES }}, from the high spot</figcaption>
+        <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.floor') }}</button> {{ __('bench.page.falls-from-the-high-spot', ['times' => YokeLine\Drawing\FloorProfile::TIMES]) }}</figcaption>
         {!! $bench->profile() !!}
       @elseif ($bench->station === App\Bench\Station::Anchors)
-        <figcaption><button type="button" data-enlarge="above">Loads</button> the most each fixing takes as the leaf runs, and what it takes now</figcaption>
+        <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.loads') }}</button> {{ __('bench.page.the-most-each-fixing-takes') }}</figcaption>
         {!! $bench->loads() !!}
       @else
-        <figcaption><button type="button" data-enlarge="above">From above</button> depth ×{{ YokeLine\Drawing\Above::DEPTH }}</figcaption>
+        <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.from-above') }}</button> {{ __('bench.page.depth-2', ['depth' => YokeLine\Drawing\Above::DEPTH]) }}</figcaption>
         {!! $bench->above() !!}
       @endif
     </figure>
     <figure class="view" data-view="section">
-      <figcaption><button type="button" data-enlarge="section">Section at the jamb</button> true</figcaption>
+      <figcaption><button type="button" data-enlarge="section">{{ __('common.page.section-at-the-jamb') }}</button> {{ __('bench.page.true') }}</figcaption>
       {!! $bench->section() !!}
     </figure>
-    <button type="button" class="back-to-wall" data-enlarge="elevation">Back to the wall</button>
+    <button type="button" class="back-to-wall" data-enlarge="elevation">{{ __('bench.page.back-to-the-wall') }}</button>
   @else
     <div class="next-up">
       <p>{{ App\Words\Speaker::in($bench->setout->write)->sentence($bench->setout->findings[0]->says()) }}</p>

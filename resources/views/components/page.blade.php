@@ -1,13 +1,13 @@
 @props(['title', 'class' => ''])
 <!doctype html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <meta name="csrf-token" content="{{ csrf_token() }}">
   <meta name="state-of" content="{{ $state->of }}">
   <meta name="state" content="{{ $state->is }}">
-  <title>{{ $title }} · Yoke Line</title>
+  <title>{{ __('top.page.yoke-line', ['title' => $title]) }}</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
@@ -18,8 +18,9 @@
   <symbol id="sign-ok" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6"/></symbol>
   <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
 </defs></svg>
+<script type="application/json" id="words">{!! json_encode(__('scripts'), JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>
 <x-notices />
-<p id="outdated" role="status" hidden>What this page shows has been changed meanwhile. <button type="button" class="btn">Bring it up to date</button></p>
+<p id="outdated" role="status" hidden>{{ __('top.page.what-this-page-shows-has') }} <button type="button" class="btn">{{ __('top.page.bring-it-up-to-date') }}</button></p>
 {{ $slot }}
 </body>
 </html>

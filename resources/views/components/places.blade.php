@@ -1,6 +1,6 @@
 @props(['at'])
-<nav class="places" aria-label="Beside the doorways">
-  @foreach (['jobs' => 'Jobs', 'board' => 'Board', 'shelf' => 'Shelf', 'rules' => 'House rules'] as $route => $label)
-    <a href="{{ route($route) }}" @if ($at === $route) aria-current="page" @endif>{{ $label }}</a>
+<nav class="places" aria-label="{{ __('top.page.beside-the-doorways') }}">
+  @foreach (['jobs', 'board', 'shelf', 'rules'] as $route)
+    <a href="{{ route($route) }}" @if ($at === $route) aria-current="page" @endif>{{ __("top.nav.{$route}") }}</a>
   @endforeach
 </nav>

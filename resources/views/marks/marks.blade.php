@@ -2,17 +2,17 @@
 @php([$plan, $write, $marking] = [$form->plan(), $form->setout->write, $form->marking()])
 @php($speak = App\Words\Speaker::in($write))
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
-<section class="set" aria-label="How it is marked out">@include('bench.fields')</section>
+<section class="set" aria-label="{{ __('marks.page.how-it-is-marked-out') }}">@include('bench.fields')</section>
 <div class="marks">
-  <p class="sheet-verdict"><b>{{ $speak->say($form->setout->verdict()->says()) }}</b> @if ($form->setout->verdict() !== YokeLine\Inspection\Verdict::Fits) <a href="{{ route('bench', [$form->doorway, 'rail']) }}">Settle it before anything is marked.</a>@endif</p>
+  <p class="sheet-verdict"><b>{{ $speak->say($form->setout->verdict()->says()) }}</b> @if ($form->setout->verdict() !== YokeLine\Inspection\Verdict::Fits) <a href="{{ route('bench', [$form->doorway, 'rail']) }}">{{ __('marks.page.settle-it-before-anything-is') }}</a>@endif</p>
   @foreach ($form->notices as $notice)<p class="notice" role="status">{{ $notice->says }}</p>@endforeach
   @foreach ($form->pulls() as $tape => $pulls)
-    <section class="tape-of" aria-label="{{ $names = ['wall' => 'Along the wall', 'board' => 'On the board', 'rail' => 'On the rail', 'floor' => 'On the floor'][$tape] }}">
+    <section class="tape-of" aria-label="{{ $names = __("sheet.tapes.{$tape}") }}">
       <h2>{{ $names }}</h2>
       @if ($pulls->pulls === [])
-        <p class="refusal">No tape hooked so reaches every mark. Let a chosen pull go, or take a longer tape.</p>
+        <p class="refusal">{{ __('marks.page.no-tape-hooked-so-reaches') }}</p>
       @elseif ($tape === 'wall')
-        <p>{{ $pulls->hookings() === 1 ? 'One hooking' : $pulls->hookings().' hookings' }}@if ($pulls->carriedHooks()), {{ $pulls->carriedHooks() }} carried up with a plumb @endif, {{ $write->showWithUnit($pulls->walk) }} walked. Each mark alone from the {{ $speak->say($pulls->first->says()) }} would take {{ $pulls->naive['hookings'] }} hookings and {{ $write->showWithUnit($pulls->naive['walk']) }}.</p>
+        <p>{{ trans_choice('marks.page.hookings', $pulls->hookings()) }}@if ($pulls->carriedHooks()){{ __('marks.page.carried-up-with-a-plumb', ['carried_hooks' => $pulls->carriedHooks()]) }} @endif{{ __('marks.page.walked-each-mark-alone-from', ['walk' => $write->showWithUnit($pulls->walk), 'first' => $speak->say($pulls->first->says()), 'hookings' => $pulls->naive['hookings'], 'walk2' => $write->showWithUnit($pulls->naive['walk'])]) }}</p>
       @endif
       @foreach ($pulls->pulls as $i => $pull)@include('marks.pull')@endforeach
     </section>

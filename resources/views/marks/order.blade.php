@@ -1,14 +1,14 @@
 @use('YokeLine\Drawing\OrderGraph')
 @use('YokeLine\Drawing\Svg')
 @use('App\Words\StepWords')
-<x-page :title="$doorway->name.', order of work'" class="is-marks">
-@include('marks.top', ['title' => 'Order of work'])
+<x-page :title="$doorway->name.', '.__('marks.nav.order')" class="is-marks">
+@include('marks.top', ['at' => 'order'])
 <main class="marks-page">
-  <p>{{ count($order->steps) }} steps, {{ intdiv($order->minutes(), 60) }} h {{ $order->minutes() % 60 }} min of work one after the other, {{ intdiv($order->personMinutes(), 60) }} h {{ $order->personMinutes() % 60 }} min over all the people; drying, curing and deliveries come on top.</p>
-  <div class="pull-tape" tabindex="0" role="region" aria-label="The steps as a graph, scrolls sideways">@php($graph = OrderGraph::of($order, StepWords::step(...), App\Words\Speaker::in($setout->write)))<div style="width: {{ $graph->width }}px">{!! Svg::write($graph) !!}</div></div>
-  <table class="table order"><thead><tr><th scope="col">Step</th><th scope="col">Where</th><th scope="col">Minutes</th><th scope="col">People</th><th scope="col">After</th></tr></thead><tbody>
+  <p>{{ __('marks.page.steps-h-2-min-of', ['count' => count($order->steps), 'minutes' => intdiv($order->minutes(), 60), 'minutes2' => $order->minutes() % 60, 'person_minutes' => intdiv($order->personMinutes(), 60), 'person_minutes2' => $order->personMinutes() % 60]) }}</p>
+  <div class="pull-tape" tabindex="0" role="region" aria-label="{{ __('marks.page.the-steps-as-a-graph') }}">@php($graph = OrderGraph::of($order, StepWords::step(...), App\Words\Speaker::in($setout->write)))<div style="width: {{ $graph->width }}px">{!! Svg::write($graph) !!}</div></div>
+  <table class="table order"><thead><tr><th scope="col">{{ __('marks.page.step') }}</th><th scope="col">{{ __('marks.page.where') }}</th><th scope="col">{{ __('marks.page.minutes') }}</th><th scope="col">{{ __('common.page.people') }}</th><th scope="col">{{ __('marks.page.after') }}</th></tr></thead><tbody>
     @foreach ($order->steps as $step)
-      <tr><th scope="row">{{ StepWords::step($step) }}@if (StepWords::howTight($step))<small>{{ StepWords::howTight($step) }}</small>@endif</th><td>{{ $step->at === 'wall' ? 'at the wall' : 'at the bench' }}</td><td class="number">{{ $step->minutes }}</td><td class="number">{{ $step->people }}</td><td>{{ ucfirst(implode('; ', array_map(StepWords::after(...), $step->after))) }}@if (StepWords::why($step))<small>{{ StepWords::why($step) }}</small>@endif</td></tr>
+      <tr><th scope="row">{{ StepWords::step($step) }}@if (StepWords::howTight($step))<small>{{ StepWords::howTight($step) }}</small>@endif</th><td>{{ $step->at === 'wall' ? __('marks.page.at-the-wall') : __('marks.page.at-the-bench') }}</td><td class="number">{{ $step->minutes }}</td><td class="number">{{ $step->people }}</td><td>{{ ucfirst(implode('; ', array_map(StepWords::after(...), $step->after))) }}@if (StepWords::why($step))<small>{{ StepWords::why($step) }}</small>@endif</td></tr>
     @endforeach
   </tbody></table>
 </main>

@@ -1,25 +1,25 @@
 @use('YokeLine\Drawing\Elevation')
 @use('YokeLine\Drawing\Svg')
 @php([$doorway, $setout, $speak] = [$over->doorway, $over->doorway->setout($over->run->units), App\Words\Speaker::in($over->run->write)])
-<x-page :title="$doorway->name.', hand-over'" class="is-marks">
-@include('record.top', ['title' => 'Hand over'])
+<x-page :title="$doorway->name.', '.__('record.nav.hand-over')" class="is-marks">
+@include('record.top', ['at' => 'hand-over'])
 <main class="marks-page hand-over">
-  <p class="sheet-verdict"><b>{{ $over->signature ? "Signed by {$over->signature->data['name']}, {$over->signature->at->format('j M Y, H:i')}." : ($over->open() === [] ? 'Ready to be signed.' : 'Not done yet. Still open: '.implode('; ', $over->open()).'.') }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">Prove and settle</a>@endif On paper: @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<a href="{{ route('hand-over.paper', [$doorway, 'paper' => $paper]) }}">{{ $name }} (PDF)</a> @endforeach</p>
+  <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => implode('; ', $over->open())])) }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif {{ __('common.page.on-paper') }} @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<a href="{{ route('hand-over.paper', [$doorway, 'paper' => $paper]) }}">{{ __('common.page.pdf', ['name' => $name]) }}</a> @endforeach</p>
   <div class="detail"><figure>{!! Svg::write(Elevation::of($setout->doorway, $over->run->plan, $speak)) !!}</figure>
-    <table class="table"><caption>What was fitted</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
+    <table class="table"><caption>{{ __('record.page.what-was-fitted') }}</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
   <div class="two">
-    <div><h2>How it was proved</h2><ul class="hand">@foreach ($over->checks() as $check)<li>{{ $speak->say($check->says()) }}@if ($over->read($check)): {{ $over->read($check) }}@endif: <b>{{ match ($over->holds($check)) { true => 'holds', false => 'does not hold', null => 'not checked' } }}</b></li>@endforeach @foreach ($over->snags as $snag)<li>{{ $snag->data['says'] }}: <b>{{ $snag->data['state'] }}</b>@if ($snag->data['reason'] ?? ''), {{ $snag->data['reason'] }}@endif</li>@endforeach</ul></div>
-    <div><h2>How to care for it</h2><ul class="hand">@foreach ($over->care() as $says)<li>{{ $says }}</li>@endforeach</ul>
-      <h2>Take care</h2><ul class="hand">@foreach ($over->cautions() as $says)<li>{{ $says }}</li>@endforeach</ul></div>
+    <div><h2>{{ __('record.page.how-it-was-proved') }}</h2><ul class="hand">@foreach ($over->checks() as $check)<li>{{ $speak->say($check->says()) }}@if ($over->read($check)): {{ $over->read($check) }}@endif: <b>{{ __('record.page.'.match ($over->holds($check)) { true => 'it-holds', false => 'it-fails', null => 'not-checked' }) }}</b></li>@endforeach @foreach ($over->snags as $snag)<li>{{ $snag->data['says'] }}: <b>{{ __("record.snags.{$snag->data['state']}") }}</b>@if ($snag->data['reason'] ?? ''), {{ $snag->data['reason'] }}@endif</li>@endforeach</ul></div>
+    <div><h2>{{ __('record.page.how-to-care-for-it') }}</h2><ul class="hand">@foreach ($over->care() as $says)<li>{{ $says }}</li>@endforeach</ul>
+      <h2>{{ __('record.page.take-care') }}</h2><ul class="hand">@foreach ($over->cautions() as $says)<li>{{ $says }}</li>@endforeach</ul></div>
   </div>
   @if ($over->signature)
-    <figure class="signed"><svg viewBox="0 0 400 140" role="img" aria-label="Signature of {{ $over->signature->data['name'] }}"><path d="{{ $over->signature->data['strokes'] }}" fill="none" stroke="#1a272c" stroke-width="2"/></svg><figcaption>{{ $over->signature->data['name'] }}</figcaption></figure>
+    <figure class="signed"><svg viewBox="0 0 400 140" role="img" aria-label="{{ __('record.page.signature-of', ['name' => $over->signature->data['name']]) }}"><path d="{{ $over->signature->data['strokes'] }}" fill="none" stroke="#1a272c" stroke-width="2"/></svg><figcaption>{{ $over->signature->data['name'] }}</figcaption></figure>
   @else
     @if (session('not_signed'))<p class="refused" role="alert">{{ session('not_signed') }}</p>@endif
     <form method="post" action="{{ route('hand-over.sign', $doorway) }}" id="sign">@csrf
-      <label>Name <input class="form-control" name="name" value="{{ old('name') }}" maxlength="120" autocomplete="name"></label>
-      <svg viewBox="0 0 400 140" id="signature" role="img" aria-label="Sign here with finger or pen"><path d="" fill="none" stroke="#1a272c" stroke-width="2"/></svg>
-      <input type="hidden" name="strokes"><div><button type="button" class="btn" id="sign-again">Again</button> <button class="btn btn-primary">Sign</button></div>
+      <label>{{ __('record.page.name') }} <input class="form-control" name="name" value="{{ old('name') }}" maxlength="120" autocomplete="name"></label>
+      <svg viewBox="0 0 400 140" id="signature" role="img" aria-label="{{ __('record.page.sign-here-with-finger-or') }}"><path d="" fill="none" stroke="#1a272c" stroke-width="2"/></svg>
+      <input type="hidden" name="strokes"><div><button type="button" class="btn" id="sign-again">{{ __('record.page.again') }}</button> <button class="btn btn-primary">{{ __('record.page.sign') }}</button></div>
     </form>
   @endif
 </main>

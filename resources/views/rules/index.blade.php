@@ -1,17 +1,17 @@
 @use('App\Words\FieldWords')
 @use('App\Words\RuleWords')
-<x-page title="House rules" class="is-list">
+<x-page :title="__('top.nav.rules')" class="is-list">
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
-  <div class="whose"><h1>House rules</h1>@if ($level->doorway)<a href="{{ route('bench', [$level->doorway, 'leaf']) }}">Back to {{ $level->doorway->name }}</a>@else<span>Where good installers differ</span>@endif</div>
+  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
+  <div class="whose"><h1>{{ __('rules.page.house-rules') }}</h1>@if ($level->doorway)<a href="{{ route('bench', [$level->doorway, 'leaf']) }}">{{ __('rules.page.back-to', ['name' => $level->doorway->name]) }}</a>@else<span>{{ __('rules.page.where-good-installers-differ') }}</span>@endif</div>
   <x-places at="rules" />
-  <form class="pair" method="post" action="/editor" aria-label="Units">@csrf
+  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
     @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $units->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
   </form>
 </header>
 <main class="list rules">
-  <nav class="levels" aria-label="For whom">
-    <a href="{{ route('rules') }}" @if ($level->name() === 'company') aria-current="true" @endif>The company</a>
+  <nav class="levels" aria-label="{{ __('rules.page.for-whom') }}">
+    <a href="{{ route('rules') }}" @if ($level->name() === 'company') aria-current="true" @endif>{{ __('rules.page.the-company') }}</a>
     @foreach ($jobs as $job)<a href="{{ route('rules', ['job' => $job->id]) }}" @if ($level->name() === 'job' && $level->job->id === $job->id) aria-current="true" @endif>{{ $job->name }}</a>@endforeach
     @if ($level->doorway)<a href="{{ route('rules', $level->query()) }}" aria-current="true">{{ $level->doorway->name }}</a>@endif
   </nav>
@@ -35,9 +35,9 @@
         @else
           <select id="r-{{ $key }}" class="form-select" name="value">@foreach (FieldWords::answers($question->path) as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $question->usual))>{{ $says }}</option>@endforeach</select>
         @endif
-        <input class="form-control" name="why" value="{{ $why }}" placeholder="Reason, printed on the sheet" aria-label="Reason: {{ RuleWords::ask($question) }}" maxlength="240">
-        <button class="btn">See what it changes</button>
-        <small>{{ $set === null ? 'as usual' : ($from ? "rule of the {$from}" : 'set by hand') }}</small>
+        <input class="form-control" name="why" value="{{ $why }}" placeholder="{{ __('rules.page.reason-printed-on-the-sheet') }}" aria-label="{{ __('rules.page.reason', ['question' => RuleWords::ask($question)]) }}" maxlength="240">
+        <button class="btn">{{ __('rules.page.see-what-it-changes') }}</button>
+        <small>{{ __('rules.page.from.'.($set === null ? 'usual' : ($from ?? 'hand'))) }}</small>
       </form>
     @endforeach
   @endforeach

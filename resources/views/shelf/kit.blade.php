@@ -1,14 +1,14 @@
 <x-page :title="$form->row->name" class="is-kit">
 <header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="All jobs"><x-mark /></a>
-  <div class="whose"><h1>Kit</h1><a href="{{ route('shelf') }}">The shelf</a></div>
+  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
+  <div class="whose"><h1>{{ __('shelf.page.kit') }}</h1><a href="{{ route('shelf') }}">{{ __('shelf.page.the-shelf') }}</a></div>
   <x-places at="shelf" />
-  <form class="pair" method="post" action="/editor" aria-label="Units">@csrf
+  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
     @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $form->unit()->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
   </form>
 </header>
 <main id="kit" class="kit-page" hx-include="#seen" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
   @include('shelf.sheet')
 </main>
-<p id="unanswered" role="alert" hidden>No answer from Yoke Line: the last change is <b>not kept</b>. It still stands in its field; change it again when the connection is back.</p>
+<p id="unanswered" role="alert" hidden>{{ __('common.page.no-answer-from-yoke-line') }} <b>{{ __('common.page.not-kept') }}</b>{{ __('common.page.it-still-stands-in-its') }}</p>
 </x-page>

@@ -1,0 +1,7 @@
+// What scripts say, in the language of the page: it is sent with the page, so that it is there with no connection too.
+let book = null;
+
+export function word(key, values = {}) {
+  book ??= JSON.parse(document.querySelector('#words').textContent);
+  return Object.entries(values).reduce((says, [name, value]) => says.replace(`:${name}`, value), book[key]);
+}

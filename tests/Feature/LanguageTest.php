@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Doorway;
+use Illuminate\Support\Arr;
+
+beforeEach(function () {
+    $this->artisan('yoke:demo');
+    $this->kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+});
+
+/** @return list<string> the sentences of the English books that the Spanish ones say otherwise */
+function englishSentences(): array
+{
+    $sentences = [];
+    foreach (glob(lang_path('en/*.php')) ?: [] as $book) {
+        $spanish = Arr::dot(require lang_path('es/'.basename($book)));
+        foreach (Arr::dot(require $book) as $key => $says) {
+            if (is_string($says) && str_word_count($says) > 2 && $says !== $spanish[$key] && ! str_contains($says, ':')) {
+                $sentences[] = $says;
+            }
+        }
+    }
+
+    return $sentences;
+}
+
+test('a page is in the language that is chosen, and stays so', function () {
+    $this->post('/editor', ['language' => 'es'])->assertRedirect();
+
+    $this->get('/')->assertSee('<html lang="es">', false)->assertSee('Exportar todo');
+});
+
+test('a browser is answered in its own language until one is chosen', function () {
+    $this->get('/', ['Accept-Language' => 'es-MX,es;q=0.9'])->assertSee('<html lang="es">', false);
+});
+
+test('a language that does not ship is refused, and the one before stays', function () {
+    $this->post('/editor', ['language' => 'xx'])->assertSessionHasErrors('language');
+
+    $this->get('/')->assertSee('<html lang="en">', false);
+});
+
+test('a page in Spanish says no sentence of the English books', function (string $page) {
+    $this->post('/editor', ['language' => 'es']);
+    $says = html_entity_decode(
+        strip_tags(
+            (string) $this->get(str_replace('{doorway}', "/doorways/{$this->kiln->id}", $page))
+                ->assertOk()
+                ->getContent(),
+        ),
+    );
+
+    expect(array_values(array_filter(englishSentences(), fn (string $one) => str_contains($says, $one))))->toBe([]);
+})->with([
+    '/',
+    '/board',
+    '/shelf',
+    '/shelf/flat-40-strap',
+    '/rules',
+    '{doorway}/wall',
+    '{doorway}/leaf',
+    '{doorway}/rail',
+    '{doorway}/anchors',
+    '{doorway}/marks',
+    '{doorway}/parts',
+    '{doorway}/order',
+    '{doorway}/sheet',
+    '{doorway}/site',
+    '{doorway}/found/line',
+    '{doorway}/sure',
+    '{doorway}/prove',
+    '{doorway}/hand-over',
+    '{doorway}/offer',
+    '{doorway}/log',
+    '{doorway}/size-card',
+    '{doorway}/sweep',
+    '{doorway}/history',
+    '/jobs/1/materials',
+    '/jobs/1/supply',
+    '/jobs/1/day-plan',
+    '/jobs/1/paper',
+]);
