@@ -111,7 +111,7 @@ return [
     'hook-to' => ['left' => ':hook, to the left', 'right' => ':hook, to the right'],
     'page' => [
         'what-you-set' => 'What you set',
-        'reading-from-the-meter' => 'Reading from the laser meter',
+        'reading-from-the-meter' => 'Laser reading',
         'simulated-it-lands-in-the' => 'simulated; it goes into the waiting field',
         'let-go-back-to-or' => 'Clear: back to :field or what is worked out',
         'let-go' => 'Clear :label',

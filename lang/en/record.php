@@ -85,7 +85,7 @@ return [
         'usually' => 'Usually ±',
         'at-worst' => 'At worst ±',
         'a-little-more-or-less' => 'A little more or less would choose otherwise',
-        'makes-it-instead-of-measure' => ':document: :absolute :less makes it :pick :becomes instead of :now. Measure it again before you order.',
+        'makes-it-instead-of-measure' => ':document: :absolute :less gives a :pick of :becomes instead of :now. Measure it again before you order.',
         'every-clearance' => 'Every clearance',
         'the-record' => 'The record',
         'compare-from' => 'Change',

@@ -111,7 +111,7 @@ return [
     'hook-to' => ['left' => ':hook, hacia la izquierda', 'right' => ':hook, hacia la derecha'],
     'page' => [
         'what-you-set' => 'Lo que se fija',
-        'reading-from-the-meter' => 'Lectura del medidor láser',
+        'reading-from-the-meter' => 'Lectura láser',
         'simulated-it-lands-in-the' => 'simulado; va al campo que espera',
         'let-go-back-to-or' => 'Borrar: vuelve a :field o a lo calculado',
         'let-go' => 'Borrar :label',

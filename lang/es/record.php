@@ -85,7 +85,7 @@ return [
         'usually' => 'Normalmente ±',
         'at-worst' => 'En el peor caso ±',
         'a-little-more-or-less' => 'Un poco más o menos cambiaría la elección',
-        'makes-it-instead-of-measure' => ':document: :absolute :less da :pick :becomes en vez de :now. Mídalo otra vez antes de pedir.',
+        'makes-it-instead-of-measure' => ':document: :absolute :less da un :pick de :becomes en vez de :now. Mídalo otra vez antes de pedir.',
         'every-clearance' => 'Todas las holguras',
         'the-record' => 'El expediente',
         'compare-from' => 'Cambio',

@@ -16,7 +16,7 @@
   @endif
   @if ($picks)
     <h2>{{ __('record.page.a-little-more-or-less') }}</h2>
-    <ul class="hand">@foreach ($picks as $pick)<li>{{ __('record.page.makes-it-instead-of-measure', ['document' => ClearanceWords::input($pick->input, $form->setout->document), 'absolute' => $write->exact($pick->by->absolute()), 'less' => $pick->by->isPositive() ? __('record.page.more') : __('record.page.less'), 'pick' => strtr($pick->pick, '.', ' '), 'becomes' => $write->show($pick->becomes), 'now' => $write->show($pick->now)]) }}</li>@endforeach</ul>
+    <ul class="hand">@foreach ($picks as $pick)<li>{{ __('record.page.makes-it-instead-of-measure', ['document' => ClearanceWords::input($pick->input, $form->setout->document), 'absolute' => $write->exact($pick->by->absolute()), 'less' => $pick->by->isPositive() ? __('record.page.more') : __('record.page.less'), 'pick' => __('sums.terms.'.strtr($pick->pick, '.', '-')), 'becomes' => $write->show($pick->becomes), 'now' => $write->show($pick->now)]) }}</li>@endforeach</ul>
   @endif
   <details><summary>{{ __('record.page.every-clearance') }}</summary>
     <table class="table"><tbody>@foreach ($form->rows() as $row)<tr><th scope="row">{{ ucfirst(ClearanceWords::row($row->name)) }}</th><td class="number">{{ $write->show($row->value) }}</td><td class="number">± {{ $mm($row->rss) }}</td><td>{{ $row->verdict() === null ? '' : __("record.page.clearances.{$row->verdict()}.short") }}</td></tr>@endforeach</tbody></table></details>
