@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Site\SiteRun;
+use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -57,7 +58,12 @@ final readonly class JobDays
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
-            $this->problem = strtr($problem->getMessage(), array_map(fn (array $of) => $of[1], $this->steps));
+            $this->problem = Speaker::words("shop.cannot-staff.{$problem->why}", [
+                'task' => $this->steps[$problem->task][1] ?? $problem->task,
+                'people' => $problem->people,
+                'minutes' => $problem->minutes,
+                'crew' => $problem->crew,
+            ]);
         }
     }
 

@@ -98,7 +98,7 @@ final class Workshop
         $header = $brief->backing->isHeader()
             ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail)
             : null;
-        $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before the board' : '';
+        $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before-board' : '';
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
         $depths = array_map(
             fn (LeafRun $run) => ($this->deep[

@@ -33,7 +33,7 @@ final readonly class FloorTurn
             return null;
         }
         if (! $this->plan->floor->sweep->surrounds($reading->x)) {
-            return 'beside the sweep';
+            return 'beside';
         }
         $count = count($this->levels);
         $highest =

@@ -104,4 +104,9 @@ return [
     ],
     'people' => 'One person|:count people',
     'price-of' => 'the price of :what',
+    'cannot-staff' => [
+        'too-few' => ':task takes :people people at once for :minutes minutes. The crew is :crew, or they are never there together for so long.',
+        'too-long' => ':task takes :minutes minutes in one go, longer than any stretch of a working day. Split it.',
+        'round' => ':task comes, by way of others, after itself.',
+    ],
 ];

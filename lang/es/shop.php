@@ -104,4 +104,9 @@ return [
     ],
     'people' => 'Una persona|:count personas',
     'price-of' => 'el precio de :what',
+    'cannot-staff' => [
+        'too-few' => ':task pide :people personas a la vez durante :minutes minutos. El equipo es de :crew, o nunca coinciden tanto tiempo.',
+        'too-long' => ':task lleva :minutes minutos seguidos, más que cualquier tramo de la jornada. Divídalo.',
+        'round' => ':task va, a través de otros, después de sí mismo.',
+    ],
 ];

@@ -337,7 +337,7 @@ test('a crew that is too small is told what it is too small for', function () {
             'travel' => 25,
             'doorways' => [$reclaim],
         ])
-        ->assertSee('people at once; the crew is 1');
+        ->assertSee('people at once for');
 });
 
 test('hours that do not read are told, and nothing is changed', function (string $hours) {
