@@ -246,7 +246,9 @@ final readonly class Bench implements Form
         $settles = $this->count(Severity::Settle);
 
         return match (true) {
-            $this->setout->missing() !== [] => Speaker::words('bench.open.to-measure', ['count' => count($this->setout->missing())]),
+            $this->setout->missing() !== [] => Speaker::words('bench.open.to-measure', [
+                'count' => count($this->setout->missing()),
+            ]),
             $stops > 0 => Speaker::words('bench.open.stopped', ['count' => $stops]).
                 ($settles > 0 ? ' '.Speaker::words('bench.open.more', ['count' => $settles]) : ''),
             $settles > 0 => Speaker::words('bench.open.points', ['count' => $settles]),
@@ -275,7 +277,9 @@ final readonly class Bench implements Form
                 Speaker::words('bench.numbers.rail', ['count' => $plan->rail->pieces]),
                 $say($plan->rail->length->total),
             ],
-            ...$plan->header === null ? [] : ['header.bottom' => [Speaker::words('bench.numbers.header'), $say($plan->header->foot->total)]],
+            ...$plan->header === null
+                ? []
+                : ['header.bottom' => [Speaker::words('bench.numbers.header'), $say($plan->header->foot->total)]],
             ...$this->travels($plan),
         ];
     }
@@ -370,7 +374,12 @@ final readonly class Bench implements Form
             ];
         }
         if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
-            return [array_key_first($travels) => [Speaker::words('bench.numbers.each-travels'), $travels[array_key_first($travels)][1]]];
+            return [
+                array_key_first($travels) => [
+                    Speaker::words('bench.numbers.each-travels'),
+                    $travels[array_key_first($travels)][1],
+                ],
+            ];
         }
 
         return $travels;

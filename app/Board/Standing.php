@@ -54,7 +54,11 @@ final class Standing
         }
         $run = new SiteRun($doorway, null);
         if ($run->next() === null) {
-            return ['proof', implode('; ', (new HandOver($doorway, null))->open()) ?: Speaker::words('jobs.next.to-sign'), $snags];
+            return [
+                'proof',
+                implode('; ', (new HandOver($doorway, null))->open()) ?: Speaker::words('jobs.next.to-sign'),
+                $snags,
+            ];
         }
         // While one thing dries another can be done.
         $dry = $run->ready(Carbon::now());

@@ -74,7 +74,11 @@ final class JobPaper
                     70,
                     42 + 7.5 * $i,
                     9,
-                    $page->lines((string) $row['says'].($row['file'] === null ? ' '.Speaker::words('sheet.none-yet') : ''), 125, 9)[0],
+                    $page->lines(
+                        (string) $row['says'].($row['file'] === null ? ' '.Speaker::words('sheet.none-yet') : ''),
+                        125,
+                        9,
+                    )[0],
                 );
                 $page->stroke(15, 44 + 7.5 * $i, $page->getPageWidth() - 15, 44 + 7.5 * $i);
             }

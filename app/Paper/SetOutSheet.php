@@ -195,7 +195,8 @@ final class SetOutSheet
         $half = $this->column / 2;
         // The widest reading stands clear of its box: fractions are wider than millimetres.
         $reach =
-            4.4 + max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
+            4.4 +
+            max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
 
         return [
             4.2 + 4.3 * $rows,

@@ -14,7 +14,14 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use YokeLine\Measure\Unit;
 
-/** A whole job made ready to give out, one doorway at a time, so that one sees how far it is. */
+/**
+ * A whole job made ready to give out, one doorway at a time, so that one sees how far it is.
+ *
+ * @phpstan-type State array{
+ *     job: int, kind: string, paper: 'A4'|'Letter', units: ?string,
+ *     doorways: list<int>, rows: list<array<string, mixed>>
+ * }
+ */
 final class Parcel
 {
     public const KINDS = ['sheets', 'archive'];
@@ -22,7 +29,7 @@ final class Parcel
     private const KEPT_HOURS = 12;
 
     /**
-     * @param  array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>}  $state
+     * @param  State  $state
      */
     private function __construct(public readonly string $id, private array $state) {}
 
@@ -61,7 +68,7 @@ final class Parcel
         (preg_match('/^[0-9a-z]{26}$/', $id) === 1 && is_file($file)) ||
             abort(404, Speaker::words('refusals.parcel-gone'));
         /**
-         * @var array{job: int, kind: string, paper: 'A4'|'Letter', units: ?string, doorways: list<int>, rows: list<array<string, mixed>>} $state
+         * @var State $state
          */
         $state = json_decode(File::get($file), true);
 

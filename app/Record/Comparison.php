@@ -58,7 +58,8 @@ final readonly class Comparison
             [$was, $is] = [$old[$key] ?? null, $new[$key] ?? null];
             if ($was === null || $is === null || ! $was->total->equals($is->total)) {
                 $found[] = [
-                    ucfirst($speak->say($sum->says())).(str_starts_with($key, 'up.') ? ' '.((int) substr($key, 3) + 1) : ''),
+                    ucfirst($speak->say($sum->says())).
+                    (str_starts_with($key, 'up.') ? ' '.((int) substr($key, 3) + 1) : ''),
                     $this->say($was),
                     $this->say($is),
                 ];

@@ -45,7 +45,9 @@ final readonly class Effect
         }
 
         return [
-            'door' => "{$write->show($plan->layout->width->size->total)} × {$write->show($plan->heights->leaf->size->total)}",
+            'door' => "{$write->show($plan->layout->width->size->total)} × {$write->show(
+                $plan->heights->leaf->size->total,
+            )}",
             'line' => $write->show($plan->yokeLine()),
             'passage' => implode(
                 ' / ',
@@ -54,7 +56,9 @@ final readonly class Effect
             'guide' => implode(
                 ' / ',
                 array_map(
-                    fn (GuidePlace $guide) => $guide->at === null ? Speaker::words('rules.no-room') : $write->show($guide->at),
+                    fn (GuidePlace $guide) => $guide->at === null
+                        ? Speaker::words('rules.no-room')
+                        : $write->show($guide->at),
                     $plan->guides,
                 ),
             ),

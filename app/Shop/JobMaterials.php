@@ -143,10 +143,9 @@ final readonly class JobMaterials
     private static function priced(array $plans, array $sections, Prices $prices): array
     {
         $lines = [];
+        [$spares, $waste] = [(int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)];
         foreach ($plans as $doorway => $plan) {
-            foreach (
-                Materials::of($plan, (int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)) as $material
-            ) {
+            foreach (Materials::of($plan, $spares, $waste) as $material) {
                 $lines[$material->key] = isset($lines[$material->key])
                     ? $lines[$material->key]->and($material, $doorway)
                     : new MaterialLine(

@@ -65,7 +65,13 @@ final class Prices
             if ($refusal === null) {
                 $what instanceof Setting
                     ? $ledger->write($what->value, lcfirst($what->label()), $before, $typed, $seen)
-                    : $ledger->write($what, Speaker::words('shop.price-of', ['what' => $what]), $before, self::plain($this->of($what)), $seen);
+                    : $ledger->write(
+                        $what,
+                        Speaker::words('shop.price-of', ['what' => $what]),
+                        $before,
+                        self::plain($this->of($what)),
+                        $seen,
+                    );
             }
 
             return $refusal;

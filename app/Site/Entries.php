@@ -116,9 +116,9 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function step(string $about, string $state, string $reason): array
     {
-        isset($this->run->steps[$about]) ||
-            throw new NotTaken(Speaker::words('refusals.no-step'));
-        in_array($state, ['done', 'skipped', 'open'], true) || throw new NotTaken(Speaker::words('refusals.step-state'));
+        isset($this->run->steps[$about]) || throw new NotTaken(Speaker::words('refusals.no-step'));
+        in_array($state, ['done', 'skipped', 'open'], true) ||
+            throw new NotTaken(Speaker::words('refusals.step-state'));
         $open =
             $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver
                 ? (new HandOver($this->doorway, $this->run->units))->open()
@@ -133,8 +133,7 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function measured(string $about, string $typed, string $units): array
     {
-        $ask =
-            $this->run->asks()[$about] ?? throw new NotTaken(Speaker::words('refusals.not-asked'));
+        $ask = $this->run->asks()[$about] ?? throw new NotTaken(Speaker::words('refusals.not-asked'));
 
         return [
             'value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)),
@@ -195,7 +194,11 @@ final readonly class Entries
         return $old >= $now
             ? []
             : [
-                Speaker::words('refusals.plan-changed', ['old' => $old, 'now' => $now, 'what' => $this->doorway->revision->what->says()]),
+                Speaker::words('refusals.plan-changed', [
+                    'old' => $old,
+                    'now' => $now,
+                    'what' => $this->doorway->revision->what->says(),
+                ]),
             ];
     }
 

@@ -19,6 +19,7 @@ final class Answers
     public function within(int $patience): void
     {
         $takes = $this->next === [] ? 40 : array_shift($this->next);
-        $takes !== null && $takes <= $patience ?: throw new SupplierSilent(Speaker::words('refusals.no-answer-in-time'));
+        $takes !== null && $takes <= $patience ?:
+        throw new SupplierSilent(Speaker::words('refusals.no-answer-in-time'));
     }
 }

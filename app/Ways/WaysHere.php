@@ -108,7 +108,9 @@ final class WaysHere
         $prices = app(Prices::class);
         [$cents, $unpriced] = JobMaterials::cost($plan, $prices);
 
-        return $cents === 0 ? '' : $prices->say($cents).($unpriced > 0 ? Speaker::words('ways.unpriced', ['count' => $unpriced]) : '');
+        return $cents === 0
+            ? ''
+            : $prices->say($cents).($unpriced > 0 ? Speaker::words('ways.unpriced', ['count' => $unpriced]) : '');
     }
 
     public function plan(Way $way): Plan

@@ -13,13 +13,14 @@ use YokeLine\Measure\Unit;
 /**
  * One field of a document, declared once: schema, reading, forms, import, plus-minus and labels come from it.
  *
- * Its path names an item of a list by `[]`: `survey.studs[].x`. What is said of it gives a field with that said; none is changed.
+ * Its path names an item of a list by `[]`: `survey.studs[].x`. What is said of it gives a field with that said; none
+ * is changed.
  */
 final class Field
 {
     /**
      * @param  list<string>  $answers  of a choice, as written; those of old files that are still read stand last
-     * @param  array<string, int|float|string>  $usualLength  by unit, as one writes it: what it is where nothing is written
+     * @param  array<string, int|float|string>  $usualLength  by unit, as one writes it, where nothing is written
      * @param  bool|int|float|string|null  $usual  what it is where nothing is written, of what is no length
      * @param  int  $most  so many of a list are taken
      * @param  ?string  $csv  its name in the column `place` of a table of readings

@@ -29,7 +29,8 @@ final class Schema
                 '$schema' => 'https://json-schema.org/draft/2020-12/schema',
                 '$id' => 'yoke-line:doorway-v1',
                 'title' => 'Yoke Line doorway, versions 1 and 2',
-                'description' => 'One doorway: what was measured and what is wanted. A length is a number in the document\'s units or text as people write it. '.
+                'description' => 'One doorway: what was measured and what is wanted. '.
+                    'A length is a number in the document\'s units or text as people write it. '.
                     'Unknown keys are kept. Version 2 gives the items of lists ids of their own.',
                 'type' => 'object',
                 'required' => ['format', 'version'],

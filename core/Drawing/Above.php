@@ -29,7 +29,9 @@ final readonly class Above
     private function __construct(private Plan $plan, private Wording $wording)
     {
         $reach = $plan->rail->span->joined($plan->layout->sweep());
-        $this->shown = ($plan->header === null ? $reach : $reach->joined($plan->header->span))->widened(Length::mm(70));
+        $this->shown = ($plan->header === null ? $reach : $reach->joined($plan->header->span))->widened(
+            Length::mm(70),
+        );
         $this->px = $this->shown->length()->toMm() / (self::WIDE - 56);
     }
 
@@ -89,7 +91,12 @@ final readonly class Above
         }
         foreach ($plan->layout->runs as $name => $run) {
             $own = $plan->depths[$name];
-            $leaf = fn (string $layer, Span $x) => $this->box($layer, $x, $own->leafBack->total, $own->leafFront->total);
+            $leaf = fn (string $layer, Span $x) => $this->box(
+                $layer,
+                $x,
+                $own->leafBack->total,
+                $own->leafFront->total,
+            );
             $shapes[] = $this->box(
                 'rail',
                 $plan->rail->span,
@@ -148,9 +155,8 @@ final readonly class Above
                 'middle',
             );
         }
-        foreach (
-            [[$shut->low, $jambs->low, 'start', $shut->low], [$jambs->high, $shut->high, 'end', $shut->high]] as [$from, $to, $anchor, $at]
-        ) {
+        $overlaps = [[$shut->low, $jambs->low, 'start', $shut->low], [$jambs->high, $shut->high, 'end', $shut->high]];
+        foreach ($overlaps as [$from, $to, $anchor, $at]) {
             $shapes[] = Shape::line('dimension', $from->toMm(), $low - 5 * $px, $to->toMm(), $low - 5 * $px);
             $shapes[] = Shape::text(
                 'reading',

@@ -27,7 +27,10 @@ final readonly class Sure
      */
     public static function bars(array $rows, Wording $wording, Closure $named): Scene
     {
-        $most = max(1.0, ...array_map(fn (Clearance $row) => max(abs($row->spare() ?? 0.0), $row->worst) * 1.15, $rows));
+        $most = max(
+            1.0,
+            ...array_map(fn (Clearance $row) => max(abs($row->spare() ?? 0.0), $row->worst) * 1.15, $rows),
+        );
         $x = fn (float $mm) => self::NAME + ((self::WIDE - self::NAME - 60) * ($mm + $most)) / (2 * $most);
         $high = self::ROW * count($rows) + 26;
         $shapes = [

@@ -26,7 +26,8 @@ final class Svg
                 ? 'img'
                 : 'group';
 
-        return "<svg class=\"scene scene-{$scene->name}\" data-scene=\"{$scene->name}\" viewBox=\"{$box}\" role=\"{$role}\" aria-label=\"{$title}\" xmlns=\"http://www.w3.org/2000/svg\">".
+        return "<svg class=\"scene scene-{$scene->name}\" data-scene=\"{$scene->name}\" viewBox=\"{$box}\"".
+            " role=\"{$role}\" aria-label=\"{$title}\" xmlns=\"http://www.w3.org/2000/svg\">".
             self::shapes($scene->shapes).
             '</svg>';
     }
@@ -34,7 +35,8 @@ final class Svg
     /** A file of its own, true to size: it brings its units and its lines with it. */
     public static function trueToSize(Scene $scene): string
     {
-        $own = " width=\"{$scene->width}mm\" height=\"{$scene->height}mm\" fill=\"none\" stroke=\"#1a272c\"><style>text { fill: #1a272c; stroke: none; font-family: sans-serif }</style>";
+        $own = " width=\"{$scene->width}mm\" height=\"{$scene->height}mm\" fill=\"none\" stroke=\"#1a272c\">".
+            '<style>text { fill: #1a272c; stroke: none; font-family: sans-serif }</style>';
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n".
             preg_replace('/>/', $own, self::write($scene), 1).

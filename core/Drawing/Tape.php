@@ -100,12 +100,11 @@ final readonly class Tape
             $y = -$at;
             $ticks[] = [$x, $y, $x - ($name === '' ? 5 : 8) * $px, $y];
             if ($name !== '' && $at > 0) {
+                [$across, $down] = [round($left + 9 * $px, 2), round($y - 2 * $px, 2)];
                 $shapes[] = Shape::group(
                     'tape-number',
                     [Shape::text('tape-number', 0.0, 0.0, 10 * $px, $name)],
-                    [
-                        'transform' => 'translate('.round($left + 9 * $px, 2).' '.round($y - 2 * $px, 2).') rotate(-90)',
-                    ],
+                    ['transform' => "translate({$across} {$down}) rotate(-90)"],
                 );
             }
         }

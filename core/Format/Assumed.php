@@ -15,6 +15,8 @@ final class Assumed
     {
         $open = fn (Field $field) => $field->decidesOrder && $document->get($field->path) === null;
 
-        return array_values(array_map(fn (Field $field) => $field->path, array_filter(Catalog::whole()->fields, $open)));
+        return array_values(
+            array_map(fn (Field $field) => $field->path, array_filter(Catalog::whole()->fields, $open)),
+        );
     }
 }

@@ -31,7 +31,12 @@ final readonly class Document
     public static function fromJson(string $json, int $deepest = self::DEEPEST): self
     {
         try {
-            $root = json_decode(preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? '', false, $deepest, JSON_THROW_ON_ERROR);
+            $root = json_decode(
+                preg_replace('/^\xEF\xBB\xBF/', '', $json) ?? '',
+                false,
+                $deepest,
+                JSON_THROW_ON_ERROR,
+            );
             // A number that no computer holds is read as without end, and could not be written.
             json_encode($root, JSON_THROW_ON_ERROR, $deepest);
         } catch (JsonException $problem) {
@@ -220,7 +225,10 @@ final readonly class Document
     /** @param  callable(mixed): mixed  $change */
     private function changed(string $path, callable $change): self
     {
-        return new self($this->asRoot(self::descend($this->root, $this->places->steps($path), $change)), $this->places);
+        return new self(
+            $this->asRoot(self::descend($this->root, $this->places->steps($path), $change)),
+            $this->places,
+        );
     }
 
     private function asRoot(mixed $node): stdClass
@@ -262,7 +270,10 @@ final readonly class Document
         return ltrim(
             implode(
                 '',
-                array_map(fn (int|string $step) => is_int($step) || $step[0] === '#' ? "[{$step}]" : ".{$step}", $steps),
+                array_map(
+                    fn (int|string $step) => is_int($step) || $step[0] === '#' ? "[{$step}]" : ".{$step}",
+                    $steps,
+                ),
             ),
             '.',
         );

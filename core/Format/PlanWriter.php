@@ -128,7 +128,10 @@ final class PlanWriter
         return [
             'mid_overlap' => self::mm($midOverlap->total ?? Length::zero()),
             'leaves' => array_map(
-                fn (LeafRun $run) => ['closed' => self::pair($run->closed()), 'travel' => self::mm($run->travel->total)],
+                fn (LeafRun $run) => [
+                    'closed' => self::pair($run->closed()),
+                    'travel' => self::mm($run->travel->total),
+                ],
                 $plan->layout->runs,
             ),
             'clear_width' => array_map(fn (Sum $passage) => self::mm($passage->total), $plan->layout->passages),

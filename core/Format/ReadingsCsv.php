@@ -48,7 +48,8 @@ final readonly class ReadingsCsv
                 [
                     [
                         'line' => 1,
-                        'says' => 'The first row names the columns: x and level for floor readings, place and value for a survey.',
+                        'says' => 'The first row names the columns: x and level for floor readings, '.
+                            'place and value for a survey.',
                         'ok' => false,
                     ],
                 ],

@@ -19,7 +19,10 @@ use YokeLine\Work\Step;
 final class WorkWriter
 {
     /**
-     * @return array{order: list<array<string, mixed>>, materials: list<array<string, mixed>>, drive: array{insert: list<int>, tighten: list<int>}}
+     * @return array{
+     *     order: list<array<string, mixed>>, materials: list<array<string, mixed>>,
+     *     drive: array{insert: list<int>, tighten: list<int>}
+     * }
      */
     public static function write(Plan $plan): array
     {

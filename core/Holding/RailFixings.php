@@ -300,9 +300,9 @@ final readonly class RailFixings
         $onBoard = $this->plan->header !== null;
         $main = $onBoard ? $this->board : ($member === Member::Plank ? $this->plank : $this->studs);
         $withdrawal = 0.0;
-        foreach (
-            [[$thread['board'], $this->board], [$thread['plank'], $this->plank], [$thread['behind'], $this->studs]] as [$mm, $wood]
-        ) {
+        $woods = ['board' => $this->board, 'plank' => $this->plank, 'behind' => $this->studs];
+        foreach ($woods as $in => $wood) {
+            $mm = $thread[$in];
             if ($mm > 0 && $wood->gravity === null) {
                 return Strength::notChecked();
             }

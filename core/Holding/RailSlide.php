@@ -174,7 +174,9 @@ final class RailSlide
      *
      * @param  list<Length>  $offsets
      * @param  list<Span>  $fouls
-     * @return array{left: Length, hits: array<int, Length>, margin: ?Length, stopsOver: list<Length>, rank: list<int|float>}
+     * @return array{
+     *     left: Length, hits: array<int, Length>, margin: ?Length, stopsOver: list<Length>, rank: list<int|float>
+     * }
      */
     private static function judge(Length $left, Length $shared, array $offsets, Holding $holding, array $fouls): array
     {

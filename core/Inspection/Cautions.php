@@ -83,7 +83,9 @@ final class Cautions
     {
         $with = ['mass' => Quantity::kilograms(round($plan->mass->kg)), 'people' => self::people($plan)];
 
-        return array_values(array_map(fn (string $code) => new Message('cautions', $with, $code), array_filter($codes)));
+        return array_values(
+            array_map(fn (string $code) => new Message('cautions', $with, $code), array_filter($codes)),
+        );
     }
 
     /** By mass, and by the height of the leaf; three at the most. */

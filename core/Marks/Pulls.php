@@ -85,7 +85,9 @@ final readonly class Pulls
                 'hookings' => count($alone),
                 'walk' => array_reduce(
                     $alone,
-                    fn (Length $sum, int $nm) => $sum->plus(Length::nm($nm)->minus($hooks[0]->at)->absolute()->times(2)),
+                    fn (Length $sum, int $nm) => $sum->plus(
+                        Length::nm($nm)->minus($hooks[0]->at)->absolute()->times(2),
+                    ),
                     Length::zero(),
                 ),
             ],

@@ -11,7 +11,10 @@ use YokeLine\Measure\Span;
  * What changes as one leaf goes from shut to open while the others stay shut, as frames at every place
  * where a number can turn: between two neighbouring frames each number is straight.
  *
- * @phpstan-type Frame array{by: Length, leading: Length, trailing: Length, gapLeading: Length, gapTrailing: Length, passage: Length, covered: Length, catch: ?string}
+ * @phpstan-type Frame array{
+ *     by: Length, leading: Length, trailing: Length, gapLeading: Length, gapTrailing: Length,
+ *     passage: Length, covered: Length, catch: ?string
+ * }
  */
 final class Slide
 {

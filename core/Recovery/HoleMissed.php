@@ -178,7 +178,10 @@ final readonly class HoleMissed
             $plan->layout->stopsInTheWay($plan->kit->stop),
         );
         $foul = array_values(
-            array_filter($inRail, fn (Length $x) => array_filter($bodies, fn (Span $body) => $body->contains($x)) !== []),
+            array_filter(
+                $inRail,
+                fn (Length $x) => array_filter($bodies, fn (Span $body) => $body->contains($x)) !== [],
+            ),
         );
         $good = $place->drilled();
         $within = $plan->kit->rail->firstFixingWithin;

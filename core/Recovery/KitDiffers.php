@@ -82,7 +82,8 @@ final readonly class KitDiffers
         }
         $first = $this->truly()['kit.hanger.hole_to_tread']->minus($kit->rise, $kit->rail->height->half());
         $holes = array_map(fn (Length $offset) => $first->plus($offset), $kit->hanger->holeOffsets);
-        $works = ! $first->isUnder($kit->hanger->holeDiameter->scaled(5, 2)) && ! $this->site->isDone(StepKind::BoreLeaf);
+        $works =
+            ! $first->isUnder($kit->hanger->holeDiameter->scaled(5, 2)) && ! $this->site->isDone(StepKind::BoreLeaf);
 
         return WayOut::ranked([
             new WayOut(

@@ -82,7 +82,9 @@ final readonly class LineOutOfLevel
     /**
      * The leaf as it hangs where it stands.
      *
-     * @return array{left_edge_gap: Length, right_edge_gap: Length, least_gap: Length, least_at: Length, lean_over_height: Length}
+     * @return array{
+     *     left_edge_gap: Length, right_edge_gap: Length, least_gap: Length, least_at: Length, lean_over_height: Length
+     * }
      *   lean: positive, its top leans left
      */
     public function hanging(LeafRun $run, Span $leaf): array
@@ -213,7 +215,8 @@ final readonly class LineOutOfLevel
         // The leaf that is held least speaks for both.
         usort(
             $bites,
-            fn (array $a, array $b) => Length::least(...array_values($a))->nm <=> Length::least(...array_values($b))->nm,
+            fn (array $a, array $b) => Length::least(...array_values($a))->nm <=>
+                Length::least(...array_values($b))->nm,
         );
         $least = Length::least($bites[0]['shut'], $bites[0]['open']);
         $holds = ! $least->isUnder($this->site->plan->kit->guide->minEngagement);

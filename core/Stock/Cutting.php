@@ -15,8 +15,8 @@ use YokeLine\Stock\Packing\Worth;
  * Pieces of one section cut from stock: the fewest bars, then the least length bought, then the longest single off-cut.
  * A bar takes
  * sum(l + kerf)
- * <= stock - 2 end trims + kerf. Each of the three is sought between what no plan can do better and what is found; the search is
- * given so many steps, and says what it proved.
+ * <= stock - 2 end trims + kerf. Each of the three is sought between what no plan can do better and what is found;
+ * the search is given so many steps, and says what it proved.
  */
 final class Cutting
 {
@@ -298,7 +298,10 @@ final class Cutting
     {
         return max(
             0,
-            ...array_map(fn (Pattern $bar) => $bar->stock - $this->demand->lost - $this->sum($bar), $packed->bars ?? []),
+            ...array_map(
+                fn (Pattern $bar) => $bar->stock - $this->demand->lost - $this->sum($bar),
+                $packed->bars ?? [],
+            ),
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class CuttingPlan
     {
         return array_reduce(
             $this->bars,
-            fn (Length $left, Bar $bar) => $left->minus(...array_map(fn (Piece $piece) => $piece->length, $bar->pieces)),
+            fn (Length $left, Bar $bar) => $left->minus(...array_column($bar->pieces, 'length')),
             $this->bought(),
         );
     }

@@ -75,7 +75,9 @@ final readonly class Choice
     /** What decides where things stand along the wall: whatever shares it shares leaf, rail, stops and guide. */
     public function along(): string
     {
-        return "{$this->hang->value} {$this->opens->value} {$this->kit} {$this->cover->value} {$this->width?->nm} {$this->park->nm}";
+        $what = "{$this->hang->value} {$this->opens->value} {$this->kit} {$this->cover->value}";
+
+        return "{$what} {$this->width?->nm} {$this->park->nm}";
     }
 
     /** What decides how high things stand, on one floor. */

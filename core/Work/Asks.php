@@ -98,7 +98,9 @@ final class Asks
     private static function studs(Plan $plan): array
     {
         $under = $plan->header->span ?? $plan->rail->span;
-        $used = array_values(array_filter($plan->doorway->survey->studs, fn (Stud $stud) => $under->contains($stud->x)));
+        $used = array_values(
+            array_filter($plan->doorway->survey->studs, fn (Stud $stud) => $under->contains($stud->x)),
+        );
         $ends =
             $used === []
                 ? []

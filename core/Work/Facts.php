@@ -94,12 +94,15 @@ final readonly class Facts
             [
                 'readings' => (float) count($survey->floor),
                 'wall_m' => $plan->room->wall->length()->toMm() / 1000,
-                'leaf_holes' => (float) (($plan->heights->hangerHoles === [] ? 4 : 2 * count($plan->heights->hangerHoles)) +
+                // Holes of two hangers, discs, pull.
+                'leaf_holes' => (float) ((2 * count($plan->heights->hangerHoles) ?: 4) +
                         ($plan->kit->jumpDisc === null ? 0 : 2) +
                         2),
                 'leaf_w' => $width,
                 'leaf_m2' => (2 * $width * $height) / 1000,
-                'board_pieces' => (float) ($header === null ? 0 : count(BoardPieces::of($plan, $header)->lengths($header))),
+                'board_pieces' => $header === null
+                        ? 0.0
+                        : (float) count(BoardPieces::of($plan, $header)->lengths($header)),
                 'board_marks' => (float) $boardMarks,
                 'board_m2' => 2 * $board,
                 'rail_holes' => (float) count($plan->rail->holes),
@@ -113,9 +116,7 @@ final readonly class Facts
                 '1' => 1,
                 'lift' => $lift,
                 'lift2' => max(2, $lift),
-                'longb' => ! $props && ! $schedule->props && $header !== null && $header->span->length()->toMm() > self::LONG_MM
-                        ? 2
-                        : 1,
+                'longb' => ! $props && ! $schedule->props && $header?->span->length()->toMm() > self::LONG_MM ? 2 : 1,
                 'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
             ],
             $pair,

@@ -99,7 +99,9 @@ final readonly class Order
      * What a step comes after. One that is absent is bridged: whoever names it comes after what it came after.
      *
      * @param  list<string>  $after
-     * @param  array<string, array{string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'}>  $rows
+     * @param  array<string, array{
+     *     string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'
+     * }>  $rows
      * @return list<After>
      */
     private static function befores(string $kind, array $after, string $of, Facts $facts, array $rows): array
@@ -138,9 +140,8 @@ final readonly class Order
      */
     private static function passing(array $steps, Facts $facts): array
     {
-        foreach (
-            count($facts->rails) > 1 ? ['rail-up.front' => 'rail-true.rear', 'hang.front' => 'set-stops.rear'] : [] as $id => $before
-        ) {
+        $across = ['rail-up.front' => 'rail-true.rear', 'hang.front' => 'set-stops.rear'];
+        foreach (count($facts->rails) > 1 ? $across : [] as $id => $before) {
             $step = $steps[$id];
             $steps[$id] = new Step($id, $step->people, $step->minutes, $step->at, [
                 ...$step->after,

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Finder\Finder;
+
 arch('every file is strict about types')
     ->expect(['YokeLine', 'App'])
     ->toUseStrictTypes();
@@ -179,4 +181,18 @@ test('every view compiles to PHP that reads', function () {
         }
         expect($read)->toBeArray((string) $view);
     }
+});
+
+test('a line is read without turning the head', function () {
+    $long = [];
+    foreach (Finder::create()->files()->name('*.php')->in([__DIR__.'/../../app', __DIR__.'/../../core']) as $file) {
+        foreach (explode("\n", $file->getContents()) as $i => $line) {
+            // A policy of the browser's is one value.
+            if (mb_strlen($line) > 120 && ! str_contains($line, 'Content-Security-Policy')) {
+                $long[] = "{$file->getFilename()}:".($i + 1);
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
 });

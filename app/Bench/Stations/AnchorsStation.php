@@ -30,7 +30,10 @@ final class AnchorsStation
         $brief = $setout->doorway->brief;
         $woods = [
             '' => BenchWords::say('not-said'),
-            ...array_combine(Wood::names(), array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names())),
+            ...array_combine(
+                Wood::names(),
+                array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names()),
+            ),
         ];
         $wood = fn (string $place) => Row::of(Field::of($place, grey: '', options: $woods)->asList());
         $speak = Speaker::in($setout->write);

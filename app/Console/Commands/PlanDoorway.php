@@ -20,7 +20,10 @@ final class PlanDoorway extends Command
 {
     private const CANNOT_READ = 2;
 
-    protected $signature = 'yoke:plan {file : a doorway file} {--kits= : a shelf of kits to plan from} {--json : the plan as the open format has it}';
+    protected $signature = 'yoke:plan
+        {file : a doorway file}
+        {--kits= : a shelf of kits to plan from}
+        {--json : the plan as the open format has it}';
 
     protected $description = 'Plans the doorway of a file';
 
@@ -51,11 +54,7 @@ final class PlanDoorway extends Command
             ? $this->line(
                 (string) json_encode(
                     [
-                        ...PlanWriter::write(
-                            $setout->plan,
-                            $setout->findings,
-                            Speaker::in($setout->write)->say(...),
-                        ),
+                        ...PlanWriter::write($setout->plan, $setout->findings, Speaker::in($setout->write)->say(...)),
                         'assumed' => Assumed::in($setout->document),
                     ],
                     JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,

@@ -69,11 +69,16 @@ final class HandOverController
 
     public function paper(Request $request, Doorway $doorway): Response
     {
+        $file = Str::slug($doorway->name) ?: 'doorway';
+
         return response(
-            HandOverSheet::of($this->over($request, $doorway), $request->query('paper') === 'letter' ? 'Letter' : 'A4'),
+            HandOverSheet::of(
+                $this->over($request, $doorway),
+                $request->query('paper') === 'letter' ? 'Letter' : 'A4',
+            ),
             headers: [
                 'Content-Type' => 'application/pdf',
-                'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-hand-over.pdf"',
+                'Content-Disposition' => "attachment; filename=\"{$file}-hand-over.pdf\"",
             ],
         );
     }

@@ -56,12 +56,16 @@ final class OfferController
     {
         $units = Editor::of($request)->units;
         $doorway->setout($units)->plan ?? abort(404, Speaker::words('refusals.no-plan'));
+        $file = Str::slug($doorway->name) ?: 'doorway';
 
         return response(
-            OfferSheet::of(new DoorwayOffer($doorway, $units), $request->query('paper') === 'letter' ? 'Letter' : 'A4'),
+            OfferSheet::of(
+                new DoorwayOffer($doorway, $units),
+                $request->query('paper') === 'letter' ? 'Letter' : 'A4',
+            ),
             headers: [
                 'Content-Type' => 'application/pdf',
-                'Content-Disposition' => 'attachment; filename="'.(Str::slug($doorway->name) ?: 'doorway').'-offer.pdf"',
+                'Content-Disposition' => "attachment; filename=\"{$file}-offer.pdf\"",
             ],
         );
     }

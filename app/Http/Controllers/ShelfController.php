@@ -38,9 +38,10 @@ final class ShelfController
     /** A kit from nothing, or a copy of another. */
     public function store(Request $request): RedirectResponse
     {
-        $name = $request->validate(['name' => 'required|string|max:120'], ['name.required' => Speaker::words('refusals.kit-needs-name')])[
-            'name'
-        ];
+        $name = $request->validate(
+            ['name' => 'required|string|max:120'],
+            ['name.required' => Speaker::words('refusals.kit-needs-name')],
+        )['name'];
         $of =
             ShelfKit::called((string) $request->input('of'))->document ??
             Document::of(['units' => Editor::of($request)->units->value ?? 'mm', 'hang' => ['single']]);
@@ -58,7 +59,10 @@ final class ShelfController
                 $kit = $kit->refresh();
                 $document = $request->boolean('remove')
                     ? $kit->document->without($place)
-                    : (new KitForm($kit, Editor::of($request)->units))->with($place, (string) $request->input('value'));
+                    : (new KitForm($kit, Editor::of($request)->units))->with(
+                        $place,
+                        (string) $request->input('value'),
+                    );
                 self::ledger($request, $kit)->write(
                     $place,
                     "{$place} of {$kit->name}",

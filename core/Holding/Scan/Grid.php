@@ -36,7 +36,8 @@ final readonly class Grid
         foreach (self::SPACINGS as $spacing) {
             foreach ($voters as $seed) {
                 $on = self::on($voters, $spacing, $seed);
-                $phase = $seed + array_sum(array_map(fn (float $x) => self::off($x, $spacing, $seed), $on)) / count($on);
+                $phase =
+                    $seed + array_sum(array_map(fn (float $x) => self::off($x, $spacing, $seed), $on)) / count($on);
                 $on = self::on($voters, $spacing, $phase);
                 if ($on === []) {
                     continue;

@@ -135,11 +135,8 @@ final readonly class Scan
         $width = Signal::median(array_map(fn (array $thing) => $thing['to'] - $thing['from'], $things));
         $edges = [$x - $width / 2, $x + $width / 2];
         $jambs = [...$opening ?? [], ...$wall];
-        $atJamb =
-            array_filter(
-                $edges,
-                fn (float $edge) => array_filter($jambs, fn (float $jamb) => abs($edge - $jamb) <= self::JAMB_MM) !== [],
-            ) !== [];
+        $isAtJamb = fn (float $edge) => array_filter($jambs, fn (float $jamb) => abs($edge - $jamb) <= self::JAMB_MM);
+        $atJamb = array_filter($edges, fn (float $edge) => $isAtJamb($edge) !== []) !== [];
         $kind = match (true) {
             $width >= 34 && $width <= 60 => 'stud',
             $width >= 66 && $width <= 104 && $atJamb => 'double',
@@ -167,7 +164,7 @@ final readonly class Scan
     /**
      * The mean of the two directions, as the head lags in both.
      *
-     * @param  non-empty-list<array{from: float, to: float, forward: bool, height: float, sweep: int}>|list<array{from: float, to: float, forward: bool, height: float, sweep: int}>  $things
+     * @param  list<array{from: float, to: float, forward: bool, height: float, sweep: int}>  $things
      */
     private static function centre(array $things): float
     {

@@ -20,7 +20,9 @@ final class GuideStands implements AlongCheck
     public function look(Sight $sight): iterable
     {
         yield from $sight->ofEachLeaf(
-            fn (PlannedLeaf $leaf) => $leaf->guide->shortfall->isPositive() ? [$this->window($sight, $leaf->guide)] : [],
+            fn (PlannedLeaf $leaf) => $leaf->guide->shortfall->isPositive()
+                ? [$this->window($sight, $leaf->guide)]
+                : [],
         );
         // Where all have room, the one that has least speaks for them.
         $guides = $sight->plan->guides;
@@ -28,7 +30,13 @@ final class GuideStands implements AlongCheck
             $spare = Length::least(
                 ...array_map(fn (GuidePlace $guide) => $guide->window->length(), array_values($guides)),
             )->minus($sight->kit->guide->length);
-            yield new Finding(FindingCode::GuideRoom, Severity::Ok, '', ['spare' => $spare], how: $this->where($sight));
+            yield new Finding(
+                FindingCode::GuideRoom,
+                Severity::Ok,
+                '',
+                ['spare' => $spare],
+                how: $this->where($sight),
+            );
         }
     }
 

@@ -174,7 +174,11 @@ final readonly class Packing
             $in = array_filter(
                 array_combine(
                     array_keys($bar->counts),
-                    array_map(fn (int $i, int $count) => min($count, $left[$i]), array_keys($bar->counts), $bar->counts),
+                    array_map(
+                        fn (int $i, int $count) => min($count, $left[$i]),
+                        array_keys($bar->counts),
+                        $bar->counts,
+                    ),
                 ),
             );
             foreach ($in as $i => $count) {

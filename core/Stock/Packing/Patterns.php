@@ -35,7 +35,10 @@ final class Patterns
         $this->takes = $demand->takes();
         $this->densest[count($most)] = 0.0;
         for ($i = count($most) - 1; $i >= 0; $i--) {
-            $this->densest[$i] = max($this->densest[$i + 1], $most[$i] > 0 ? $worth->of[$i] / $demand->sizes[$i] : 0.0);
+            $this->densest[$i] = max(
+                $this->densest[$i + 1],
+                $most[$i] > 0 ? $worth->of[$i] / $demand->sizes[$i] : 0.0,
+            );
             if ($most[$i] > 0) {
                 $this->shortestFirst[] = $i;
             }
@@ -127,9 +130,8 @@ final class Patterns
     private function canPay(int $i, int $sum, int $worth): bool
     {
         $densest = $this->densest[$i];
-        foreach (
-            $densest > 1 ? [count($this->takes) - 1 => $this->takes[count($this->takes) - 1]] : $this->takes as $k => $takes
-        ) {
+        $last = count($this->takes) - 1;
+        foreach ($densest > 1 ? [$last => $this->takes[$last]] : $this->takes as $k => $takes) {
             if ($takes > $sum) {
                 return $this->worth->loss($this->demand->stocks[$k], $worth) - $densest * ($takes - $sum) <=
                     $this->budget + 1;
@@ -149,7 +151,10 @@ final class Patterns
         foreach ($this->takes as $k => $takes) {
             if ($takes >= $sum) {
                 $loss = $this->worth->loss($this->demand->stocks[$k], $worth);
-                if ($loss <= $this->budget && (($isFull = $this->isFull($counts, $takes - $sum)) || ! $this->onlyFull)) {
+                if (
+                    $loss <= $this->budget &&
+                    (($isFull = $this->isFull($counts, $takes - $sum)) || ! $this->onlyFull)
+                ) {
                     $this->found[] = new Pattern($loss, $this->demand->stocks[$k], $counts, $isFull);
                 }
 
