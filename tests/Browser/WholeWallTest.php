@@ -79,7 +79,7 @@ test('a house rule shows what it changes before it is taken', function () {
     $browser = $this->browser->visit('/rules');
     $browser->find('#r-head-overlap')->clear()->sendKeys('90');
     $browser->js('document.querySelector("#r-head-overlap").closest("form").querySelector("button").click()');
-    $browser->see('doorways that follow it,', '#preview')->press('Apply this rule')->see('Taken;', '.notice');
+    $browser->see('doorways that follow it,', '#preview')->press('Apply this rule')->see('Applied;', '.notice');
 
     expect($browser->js('return document.querySelector("#r-head-overlap").value'))->toBe('90');
 });
@@ -95,7 +95,7 @@ test('a leaf in hand is held against the size card', function () {
         ->type('Measured width', '965')
         ->seeGone('Leave it in the shop', '.means');
 
-    expect($browser->text('.means'))->toContain('965 serves as it is');
+    expect($browser->text('.means'))->toContain('965 works as it is');
 });
 
 test('nothing is lost when one types on before the answer is there', function () {
@@ -105,7 +105,7 @@ test('nothing is lost when one types on before the answer is there', function ()
         ->type('Measured height', '2150')
         ->type('Thickness at the leading hanger', '42')
         ->type('Thickness at the trailing hanger', '41')
-        ->see('Washers of 1 under the strap', '.means');
+        ->see('Put washers of 1 under the strap', '.means');
 
     expect([
         $browser->value('Measured width'),

@@ -33,6 +33,7 @@ use YokeLine\Format\MarksWriter;
 use YokeLine\Holding\Alternative;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Schedule;
+use YokeLine\Holding\Wood;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -488,3 +489,8 @@ test('every kind of material, every thing that a drawing says and every mark has
         ->and(array_diff(array_column(MaterialKind::cases(), 'value'), array_keys(Lang::get('materials.what'))))
         ->toBe([]);
 });
+
+test('each wood that is known by its name is said in both languages', function (string $wood) {
+    expect([Lang::has("words.woods.{$wood}", 'en', false), Lang::has("words.woods.{$wood}", 'es', false)])
+        ->toBe([true, true]);
+})->with(Wood::names());

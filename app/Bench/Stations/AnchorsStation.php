@@ -18,6 +18,7 @@ use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Wood;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Setout;
 
 /** What holds the rail: studs, backing, woods, and where the rail lies in its slack. */
@@ -28,15 +29,12 @@ final class AnchorsStation
     {
         $plan = $setout->plan;
         $brief = $setout->doorway->brief;
-        $woods = [
-            '' => BenchWords::say('not-said'),
-            ...array_combine(
-                Wood::names(),
-                array_map(fn (string $name) => str_replace('-', ' ', $name), Wood::names()),
-            ),
-        ];
-        $wood = fn (string $place) => Row::of(Field::of($place, grey: '', options: $woods)->asList());
         $speak = Speaker::in($setout->write);
+        $woods = ['' => BenchWords::say('not-said')];
+        foreach (Wood::names() as $wood) {
+            $woods[$wood] = $speak->say(Message::word('woods', $wood));
+        }
+        $wood = fn (string $place) => Row::of(Field::of($place, grey: '', options: $woods)->asList());
         $masonry = $brief->backing === Backing::Masonry || $setout->doorway->survey->isMasonry();
 
         return [
