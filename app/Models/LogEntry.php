@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -36,6 +37,14 @@ final class LogEntry extends Model
     public function revision(): BelongsTo
     {
         return $this->belongsTo(Revision::class);
+    }
+
+    /** What is told in words under that name, in the reader's language; what a person typed, as it stands. */
+    public function text(string $name): string
+    {
+        $kept = $this->data[$name] ?? '';
+
+        return is_string($kept) ? StoredMessage::read($kept)->says() : '';
     }
 
     protected static function booted(): void

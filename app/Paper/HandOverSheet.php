@@ -84,9 +84,9 @@ final class HandOverSheet
         }
         foreach ($over->snags as $snag) {
             $this->line(
-                "{$snag->data['says']}: ".
+                "{$snag->text('says')}: ".
                     Speaker::words("record.snags.{$snag->data['state']}").
-                    (($snag->data['reason'] ?? '') === '' ? '' : " ({$snag->data['reason']})"),
+                    ($snag->text('reason') === '' ? '' : " ({$snag->text('reason')})"),
             );
         }
         $this->y += 2;

@@ -10,7 +10,6 @@ use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Words\Speaker;
 use App\Words\StepWords;
-use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use YokeLine\Marks\MarkId;
 use YokeLine\Measure\LengthWriter;
@@ -94,15 +93,14 @@ final readonly class LogLine
     private static function says(LogEntry $entry, LengthWriter $write): string
     {
         $data = $entry->data;
-        $text = fn (string $key) => StoredMessage::read((string) ($data[$key] ?? ''))->says();
         $length = fn (string $key) => isset($data[$key]) ? $write->show(Log::read($data[$key])) : '';
         $say = fn (string $how, array $with = []) => Speaker::words("record.log.{$how}", $with);
-        $because = $text('reason') === '' ? '' : ": {$text('reason')}";
+        $because = $entry->text('reason') === '' ? '' : ": {$entry->text('reason')}";
 
         return match ($entry->kind) {
             'step' => $say("step-{$data['state']}", ['step' => StepWords::named($entry->about)]).$because,
             'measured' => $say('measured', [
-                'what' => $text('label'),
+                'what' => $entry->text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
             ]),
@@ -117,20 +115,20 @@ final readonly class LogLine
                 'expected' => $length('expected'),
                 'verdict' => Speaker::words('record.verdicts.'.strtr((string) $data['verdict'], ' ', '-')),
             ]),
-            'found' => isset($data['says']) ? $text('says') : Speaker::in($write)->say(Problems::title($entry->about)),
+            'found' => isset($data['says']) ? $entry->text('says') : Speaker::in($write)->say(Problems::title($entry->about)),
             'decision' => $say('decision', [
-                'what' => $text('says'),
-                'harm' => lcfirst($text('harm')),
-                'why' => $text('why'),
+                'what' => $entry->text('says'),
+                'harm' => lcfirst($entry->text('harm')),
+                'why' => $entry->text('why'),
             ]),
-            'note' => $text('says'),
-            'photo' => $text('says') ?: $say('photo'),
+            'note' => $entry->text('says'),
+            'photo' => $entry->text('says') ?: $say('photo'),
             'run' => $say((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
-                'what' => $text('label'),
+                'what' => $entry->text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
-            ]).($text('says') === '' ? '' : ". {$text('says')}"),
-            'snag' => $text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
+            ]).($entry->text('says') === '' ? '' : ". {$entry->text('says')}"),
+            'snag' => $entry->text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
             'signature' => $say('signature', ['name' => $data['name']]),
             default => $entry->about,
         };

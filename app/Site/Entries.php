@@ -100,15 +100,16 @@ final readonly class Entries
     private function data(string $kind, string $about, array $data): array
     {
         $words = fn (string $key) => trim(mb_substr(is_string($data[$key] ?? null) ? $data[$key] : '', 0, 500));
+        $typed = fn (string $key) => StoredMessage::typed($words($key))->write();
 
         return match ($kind) {
-            'step' => $this->step($about, $words('state'), $words('reason')),
+            'step' => $this->step($about, $words('state'), $typed('reason')),
             'measured' => $this->measured($about, $words('typed'), $words('units')),
             'note' => $words('says') === ''
                 ? throw new NotTaken(Speaker::words('refusals.say-found'))
-                : ['says' => $words('says'), 'step' => $words('step')],
-            'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $words('says')),
-            'snag' => $this->snag($words('says'), $words('state'), $words('reason')),
+                : ['says' => $typed('says'), 'step' => $words('step')],
+            'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $typed('says')),
+            'snag' => $this->snag($typed('says'), $words('state'), $typed('reason')),
             default => throw new NotTaken(Speaker::words('refusals.no-entry')),
         };
     }

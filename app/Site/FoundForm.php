@@ -256,7 +256,7 @@ final readonly class FoundForm
             [
                 'way' => 'leave',
                 'says' => $this->kept(new Message('recovery.left-as-is')),
-                'why' => $why,
+                'why' => StoredMessage::typed($why)->write(),
                 'redo' => [],
                 'harm' => $this->kept(new Message('recovery.harm', [], '0')),
             ],

@@ -74,7 +74,7 @@ final readonly class HandOver
     public function open(): array
     {
         $snags = array_map(
-            fn (LogEntry $snag) => (string) $snag->data['says'],
+            fn (LogEntry $snag) => $snag->text('says'),
             array_values(array_filter($this->snags, fn (LogEntry $snag) => $snag->data['state'] === 'open')),
         );
         $failed = array_map(

@@ -110,7 +110,7 @@ final readonly class SiteRun
                     StepWords::step($step),
                     StepWords::card($step->kind()->card()),
                     $this->state($step->id),
-                    (string) ($this->said[$step->id]->data['reason'] ?? ''),
+                    isset($this->said[$step->id]) ? $this->said[$step->id]->text('reason') : '',
                     array_map(
                         fn ($after) => [
                             StepWords::after($after),

@@ -19,6 +19,9 @@ use YokeLine\Measure\Unit;
  */
 final readonly class StoredMessage
 {
+    /** What a message begins with, as a row keeps it. */
+    private const MARK = '{"say"';
+
     private function __construct(private string $typed, private ?Message $message, private Unit $unit) {}
 
     public static function of(Message $message, Unit $unit): self
@@ -49,17 +52,17 @@ final readonly class StoredMessage
 
     public static function read(string $kept): self
     {
-        $row = str_starts_with($kept, '{"say"') ? json_decode($kept, true) : null;
+        $row = str_starts_with($kept, self::MARK) ? json_decode($kept, true) : null;
 
         return is_array($row)
-            ? self::of(self::message($row), Unit::from(is_string($row['in'] ?? null) ? $row['in'] : 'mm'))
+            ? self::of(self::message($row), Unit::tryFrom(is_string($row['in'] ?? null) ? $row['in'] : '') ?? Unit::Millimetre)
             : self::typed($kept);
     }
 
     /** Taken back, or laid on again; of what was taken back before, the change itself. */
     public function undone(string $how): self
     {
-        $message = $this->message ?? new Message('changes', ['what' => $this->typed], 'typed');
+        $message = $this->message ?? self::saying($this->typed);
         $of =
             $message->key === 'changes' && in_array($message->how, ['undid', 'redid'], true)
                 ? $message->with['what']
@@ -68,19 +71,27 @@ final readonly class StoredMessage
         return self::of(new Message('changes', ['what' => $of], $how), $this->unit);
     }
 
+    /** What is typed stands as it is; only what would be read as a message is kept as one that says it. */
     public function write(): string
     {
-        return $this->message === null
-            ? $this->typed
-            : (string) json_encode(
-                [...self::row($this->message), 'in' => $this->unit->value],
-                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-            );
+        if ($this->message === null && ! str_starts_with($this->typed, self::MARK)) {
+            return $this->typed;
+        }
+
+        return (string) json_encode(
+            [...self::row($this->message ?? self::saying($this->typed)), 'in' => $this->unit->value],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
     }
 
     public function says(): string
     {
         return $this->message === null ? $this->typed : Speaker::in($this->unit)->say($this->message);
+    }
+
+    private static function saying(string $typed): Message
+    {
+        return new Message('changes', ['what' => $typed], 'typed');
     }
 
     /** @return array<string, mixed> */

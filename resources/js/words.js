@@ -3,5 +3,5 @@ let book = null;
 
 export function word(key, values = {}) {
   book ??= JSON.parse(document.querySelector('#words').textContent);
-  return Object.entries(values).reduce((says, [name, value]) => says.replace(`:${name}`, value), book[key]);
+  return book[key].replace(/:(\w+)/g, (name, of) => values[of] ?? name);
 }

@@ -662,6 +662,14 @@ test('what is to be done over is open again', function () {
         ->toBe('open');
 });
 
+test('a step that is to be done over says why on site, in words', function () {
+    ($this->enter)(['kind' => 'step', 'about' => 'rail-up', 'data' => ['state' => 'done']]);
+    $this->post("{$this->url}/found/line", ['told' => ['line-1' => '2191', 'line-2' => '2188', 'line-3' => '2186']]);
+    $this->post("{$this->url}/found/line/take", ['way' => 'rebore', 'base' => $this->doorway->revision_id]);
+
+    $this->get("{$this->url}/site")->assertSee('To do again: ')->assertDontSee('recovery.do-over');
+});
+
 test('a way that does not work is not taken', function () {
     $this->post("{$this->url}/found/hazard/take", ['way' => 'shift'])->assertNotFound();
 

@@ -494,3 +494,13 @@ test('each wood that is known by its name is said in both languages', function (
     expect([Lang::has("words.woods.{$wood}", 'en', false), Lang::has("words.woods.{$wood}", 'es', false)])
         ->toBe([true, true]);
 })->with(Wood::names());
+
+test('what is typed is said as it stands, also where it looks like what a row keeps', function (string $typed) {
+    expect(StoredMessage::read(StoredMessage::typed($typed)->write())->says())->toBe($typed);
+})->with(['The wall is soft here', '{"say":"changes","how":"swept"}', '{"say":', '{"say":"x","in":"ell"}']);
+
+test('a row that names no unit there is is read all the same', function () {
+    expect(StoredMessage::read('{"say":"changes","how":"begun","in":"ell"}')->says())->toBe(
+        StoredMessage::change('begun')->says(),
+    );
+});

@@ -21,9 +21,9 @@
   <h2>{{ __('common.page.snags') }}</h2>
   @foreach ($over->snags as $about => $snag)
     <form method="post" action="{{ route('prove.say', $doorway) }}" id="{{ $about }}" class="check">@csrf
-      <input type="hidden" name="kind" value="snag"><input type="hidden" name="about" value="{{ $about }}"><input type="hidden" name="says" value="{{ $snag->data['says'] }}">
-      <p>{{ $snag->data['says'] }} <b>{{ __("record.snags.{$snag->data['state']}") }}@if ($snag->data['reason'] ?? ''): {{ $snag->data['reason'] }}@endif</b></p>
-      @if ($snag->data['state'] === 'open')<input class="form-control is-wide" type="text" name="reason" aria-label="{{ __('record.page.why-it-is-accepted', ['data' => $snag->data['says']]) }}" placeholder="{{ __('record.page.why-it-is-accepted-2') }}"><button class="btn" name="state" value="settled">{{ __('record.page.settled') }}</button><button class="btn" name="state" value="accepted">{{ __('record.page.accept-as-it-is') }}</button>
+      <input type="hidden" name="kind" value="snag"><input type="hidden" name="about" value="{{ $about }}"><input type="hidden" name="says" value="{{ $snag->text('says') }}">
+      <p>{{ $snag->text('says') }} <b>{{ __("record.snags.{$snag->data['state']}") }}@if ($snag->text('reason')): {{ $snag->text('reason') }}@endif</b></p>
+      @if ($snag->data['state'] === 'open')<input class="form-control is-wide" type="text" name="reason" aria-label="{{ __('record.page.why-it-is-accepted', ['data' => $snag->text('says')]) }}" placeholder="{{ __('record.page.why-it-is-accepted-2') }}"><button class="btn" name="state" value="settled">{{ __('record.page.settled') }}</button><button class="btn" name="state" value="accepted">{{ __('record.page.accept-as-it-is') }}</button>
       @else<button class="btn" name="state" value="open">{{ __('common.page.open-again') }}</button>@endif
       @if (session('refused.about') === $about)<em class="refused" role="alert">{{ session('refused.says') }}</em>@endif
     </form>
