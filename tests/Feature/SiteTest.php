@@ -12,6 +12,7 @@ use App\Site\Photo;
 use App\Site\SiteRun;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use YokeLine\Recovery\Problems;
 use YokeLine\Setout;
 use YokeLine\Work\Order;
 
@@ -352,18 +353,7 @@ test('the demo has a doorway whose rail came out low, and the way to true it', f
 test('every problem has its page, for every hang', function (string $row, string $name) {
     $this->get('/doorways/'.Doorway::query()->where('name', $name)->value('id')."/found/{$row}")->assertOk();
 })
-    ->with([
-        'line',
-        'hole-missed',
-        'hazard',
-        'wall-ends',
-        'rubs',
-        'off-guide',
-        'leaf-differs',
-        'bounces',
-        'kit-differs',
-        'wrong-edge',
-    ])
+    ->with(Problems::ROWS)
     ->with(['Kiln room', 'Glaze store', 'Map archive', 'Loading bay', 'Reclaim bay']);
 
 test('a problem that is none has no page', function () {
