@@ -27,6 +27,24 @@ final readonly class Fit
         private array $with = [],
     ) {}
 
+    /**
+     * What all of them come to: the gravest, where what is not known yet weighs more than work at the bench.
+     *
+     * @param  non-empty-list<self>  $fits
+     * @return 'fits'|'trim'|'pack'|'reject'|'unknown'
+     */
+    public static function together(array $fits): string
+    {
+        $verdicts = array_column($fits, 'verdict');
+        foreach (['reject', 'unknown', 'trim', 'pack'] as $verdict) {
+            if (in_array($verdict, $verdicts, true)) {
+                return $verdict;
+            }
+        }
+
+        return 'fits';
+    }
+
     public function called(): Message
     {
         return Message::word('leaf-measures', $this->what);

@@ -25,7 +25,7 @@
   @if ($fits === [])
     <p class="nothing">{{ __('fitting.page.type-what-the-leaf-in') }}</p>
   @else
-    @php($worst = collect(['reject', 'unknown', 'trim', 'pack', 'fits'])->first(fn ($one) => in_array($one, array_column($fits, 'verdict'), true)))
+    @php($worst = YokeLine\Fitting\Fit::together($fits))
     <div class="verdict verdict-{{ ['reject' => 'stopped', 'unknown' => 'to-settle'][$worst] ?? 'fits' }}" aria-live="polite"><h2>{{ __("fitting.page.verdicts.{$worst}") }}</h2></div>
     <ol class="findings">
       @foreach ($fits as $fit)

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
+use YokeLine\Fitting\Fit;
 use YokeLine\Fitting\Fitting;
 use YokeLine\Fitting\SizeCard;
 use YokeLine\Measure\Length;
@@ -72,4 +73,16 @@ test('a leaf in hand fits, is trimmed, packed or rejected', function (
     'too heavy' => [['mass_kg' => 120], [], 'mass', 'reject'],
     'solid at both hangers' => [['width' => 965], ['brief.leaf.solid' => [[0, 120], [845, 965]]], 'solid', 'fits'],
     'hollow at one' => [['width' => 965], ['brief.leaf.solid' => [[0, 120]]], 'solid', 'reject'],
+]);
+
+test('a leaf is as good as its gravest measure', function (array $verdicts, string $together) {
+    $fits = array_map(fn (string $verdict) => new Fit('width', $verdict, 'fits'), $verdicts);
+
+    expect(Fit::together($fits))->toBe($together);
+})->with([
+    'all fit' => [['fits', 'fits'], 'fits'],
+    'one is packed' => [['fits', 'pack'], 'pack'],
+    'one is trimmed beside one that is packed' => [['pack', 'trim'], 'trim'],
+    'one is not known' => [['trim', 'unknown'], 'unknown'],
+    'one is rejected' => [['unknown', 'reject', 'fits'], 'reject'],
 ]);
