@@ -20,9 +20,9 @@ return [
         'signature' => 'signed',
     ],
     'log' => [
-        'step-done' => ':step done',
-        'step-skipped' => ':step skipped',
-        'step-open' => ':step opened again',
+        'step-done' => ':step: done',
+        'step-skipped' => ':step: skipped',
+        'step-open' => ':step: opened again',
         'measured' => ':what: :is, planned :planned',
         'marked' => 'Marked :mark',
         'unmarked' => 'Taken back: :mark',

@@ -90,7 +90,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
         $browser->js(
             'return [...document.querySelectorAll(".log-lines p")].map((line) => line.textContent).slice(0, 3)',
         ),
-    )->toBe(['Bring the door in done', 'Door width: 968, planned 965', 'Check the kit’s box done']);
+    )->toBe(['Bring the door in: done', 'Door width: 968, planned 965', 'Check the kit’s box: done']);
 });
 
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
