@@ -115,7 +115,7 @@ final readonly class LogLine
                 'expected' => $length('expected'),
                 'verdict' => Speaker::words('record.verdicts.'.strtr((string) $data['verdict'], ' ', '-')),
             ]),
-            'found' => isset($data['says']) ? $entry->text('says') : Speaker::in($write)->say(Problems::title($entry->about)),
+            'found' => $entry->text('says') ?: Speaker::in($write)->say(Problems::title($entry->about)),
             'decision' => $say('decision', [
                 'what' => $entry->text('says'),
                 'harm' => lcfirst($entry->text('harm')),

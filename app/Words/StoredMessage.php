@@ -54,9 +54,12 @@ final readonly class StoredMessage
     {
         $row = str_starts_with($kept, self::MARK) ? json_decode($kept, true) : null;
 
-        return is_array($row)
-            ? self::of(self::message($row), Unit::tryFrom(is_string($row['in'] ?? null) ? $row['in'] : '') ?? Unit::Millimetre)
-            : self::typed($kept);
+        if (! is_array($row)) {
+            return self::typed($kept);
+        }
+        $unit = Unit::tryFrom(is_string($row['in'] ?? null) ? $row['in'] : '');
+
+        return self::of(self::message($row), $unit ?? Unit::Millimetre);
     }
 
     /** Taken back, or laid on again; of what was taken back before, the change itself. */
