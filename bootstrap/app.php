@@ -11,7 +11,7 @@ use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsGuarded;
 use App\Http\Middleware\SendsSmall;
 use App\Http\Middleware\SpeaksTheirLanguage;
-use App\Words\Speaker;
+use App\Words\StoredMessage;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,6 +19,8 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
@@ -37,7 +39,12 @@ return Application::configure(basePath: dirname(__DIR__))
         // Where a page does not say it at the field itself, it is said on the page one came from.
         $exceptions->render(function (UnreadableFile $problem, Request $request) {
             Notices::carry(Editor::of($request), null, [
-                new Notice(Speaker::words('refusals.not-kept', ['why' => implode(' ', $problem->problems)])),
+                new Notice(
+                    StoredMessage::of(
+                        new Message('refusals', ['why' => array_values($problem->problems)], 'not-kept'),
+                        Unit::Millimetre,
+                    ),
+                ),
             ]);
 
             return redirect()->back();

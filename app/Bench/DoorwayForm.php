@@ -9,7 +9,7 @@ use App\Editing\Notice;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Words\Places;
-use App\Words\Speaker;
+use App\Words\Refusals;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
@@ -61,7 +61,7 @@ abstract readonly class DoorwayForm implements Form
             return new static($doorway, $editor->units, [], $notices);
         } catch (UnreadableFile $problem) {
             return new static($doorway, $editor->units, [
-                $place => ['typed' => $typed, 'says' => $problem->problems[$place] ?? implode(' ', $problem->problems)],
+                $place => ['typed' => $typed, 'says' => Refusals::at($place, $problem)],
             ]);
         }
     }
@@ -102,7 +102,7 @@ abstract readonly class DoorwayForm implements Form
         }
         $field =
             Group::field($place, ...$this->groups()) ??
-            throw new UnreadableFile([$place => Speaker::words('refusals.no-field')]);
+            throw UnreadableFile::at($place, 'no-field');
         $said = $request->has('nudge')
             ? $this->typed->nudged(
                 $this->setout->document->get($place),

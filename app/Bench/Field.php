@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Words\FieldWords;
-use App\Words\Speaker;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Catalog\FieldType;
@@ -60,7 +59,7 @@ final readonly class Field
     {
         $field = preg_match('/^(survey|brief)\./', $place) === 1 ? Catalog::whole()->find($place) : null;
         if ($field === null || $field->type === FieldType::Items) {
-            throw new UnreadableFile([$place => Speaker::words('refusals.no-field')]);
+            throw UnreadableFile::at($place, 'no-field');
         }
 
         return self::of($place);

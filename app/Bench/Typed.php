@@ -48,7 +48,7 @@ final readonly class Typed
                 default => $typed,
             };
         } catch (UnreadableLength $problem) {
-            throw new UnreadableFile([$field->place => $problem->getMessage()]);
+            throw new UnreadableFile([$field->place => $problem->why]);
         }
     }
 

@@ -8,10 +8,11 @@ use App\Models\Doorway;
 use App\Record\Log;
 use App\Site\HandOver;
 use App\Site\SiteRun;
-use App\Words\Speaker;
 use App\Words\StepWords;
+use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\Message;
 use YokeLine\Work\StepKind;
 
 /** How far a doorway is: what comes next, and what it waits for. */
@@ -31,32 +32,39 @@ final class Standing
             Doorway::query()
                 ->whereKey($doorway->id)
                 ->toBase()
-                ->update(['waits_for' => $waits, 'next' => mb_substr($next, 0, 120), 'snags' => $snags]);
+                ->update(['waits_for' => $waits, 'next' => $next->write(), 'snags' => $snags]);
             $doorway->forceFill(['waits_for' => $waits, 'next' => $next, 'snags' => $snags])->syncOriginal();
         }
     }
 
-    /** @return array{string, string, int} what it waits for, what is next, open snags */
+    /** @return array{string, StoredMessage, int} what it waits for, what is next, open snags */
     private static function of(Doorway $doorway): array
     {
         $setout = $doorway->setout(null);
         if ($setout->plan === null) {
-            return ['measure', $doorway->summary->says(), 0];
+            return ['measure', $doorway->summary, 0];
         }
+        $say = fn (Message $message) => StoredMessage::of($message, $setout->write->unit);
         $log = new Log($doorway);
         $snags = count(array_filter($log->last('snag'), fn ($snag) => $snag->data['state'] === 'open'));
         $begun = $log->last('step') !== [];
         if (! $begun && $setout->verdict() !== Verdict::Fits) {
-            return ['settle', Speaker::in($setout->write)->say($setout->findings[0]->says()), $snags];
+            return ['settle', $say($setout->findings[0]->says()), $snags];
         }
         if (isset($log->last('signature')['hand-over'])) {
-            return ['done', Speaker::words('jobs.next.signed'), $snags];
+            return ['done', $say(new Message('jobs.next', [], 'signed')), $snags];
         }
         $run = new SiteRun($doorway, null);
         if ($run->next() === null) {
+            $open = (new HandOver($doorway, null))->open();
+
             return [
                 'proof',
-                implode('; ', (new HandOver($doorway, null))->open()) ?: Speaker::words('jobs.next.to-sign'),
+                $say(
+                    $open === []
+                        ? new Message('jobs.next', [], 'to-sign')
+                        : new Message('jobs.next', ['open' => $open], 'open'),
+                ),
                 $snags,
             ];
         }
@@ -72,7 +80,7 @@ final class Standing
                 in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',
                 default => 'us',
             },
-            StepWords::step($step),
+            $say(StepWords::called($step->id)),
             $snags,
         ];
     }

@@ -8,11 +8,11 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
-use App\Words\Speaker;
 use App\Words\StoredMessage;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Message;
 
 /**
  * Lays changes on a doorway that others may have changed since they were typed.
@@ -71,12 +71,12 @@ final readonly class Change
                 $browser,
                 $doorway->id,
                 $place,
-                Speaker::words('changes.meanwhile.over-yours-at', [
+                StoredMessage::change('over-yours-at', [
                     'who' => $this->editor->name,
-                    'what' => lcfirst(Places::name($place, $doorway->revision->document)),
+                    'what' => Places::called($place, $doorway->revision->document),
                     'name' => $doorway->name,
-                    'is' => Places::value($this->changes[$place]),
-                    'was' => Places::value($before),
+                    'is' => Places::valued($this->changes[$place], $place),
+                    'was' => Places::valued($before, $place),
                 ]),
                 [$place => $before],
             );
@@ -140,10 +140,14 @@ final readonly class Change
                 $head->document->get($item) === null
             ) {
                 throw new UnreadableFile([
-                    $place => Speaker::words('changes.meanwhile.removed', [
-                        'what' => Places::name($item, $based->document),
-                        'who' => $foreign[$item]['who'] ?? Speaker::words('changes.meanwhile.someone'),
-                    ]),
+                    $place => new Message(
+                        'changes',
+                        [
+                            'what' => Places::called($item, $based->document),
+                            'who' => $foreign[$item]['who'] ?? new Message('changes', [], 'someone'),
+                        ],
+                        'removed',
+                    ),
                 ]);
             }
         }
@@ -159,13 +163,13 @@ final readonly class Change
         foreach ($foreign as $place => $change) {
             $said = [
                 'who' => $change['who'],
-                'what' => lcfirst(Places::name($place, $head->document)),
-                'was' => Places::value($change['before']),
-                'is' => Places::value($change['after']),
+                'what' => Places::called($place, $head->document),
+                'was' => Places::valued($change['before'], $place),
+                'is' => Places::valued($change['after'], $place),
             ];
             $notices[] = array_key_exists($place, $this->changes)
-                ? new Notice(Speaker::words('changes.meanwhile.yours-stands', $said), [$place => $change['after']])
-                : new Notice(Speaker::words('changes.meanwhile.changed', $said));
+                ? new Notice(StoredMessage::change('yours-stands', $said), [$place => $change['after']])
+                : new Notice(StoredMessage::change('changed', $said));
         }
 
         return $notices;

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Http\Editor;
-use App\Words\Speaker;
+use App\Words\Places;
+use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
 
 /**
  * The history of what has no revisions of its own: kits, prices, house rules. Of two who set the same, the later
@@ -27,10 +30,10 @@ final readonly class Ledger
     /**
      * Writes an edit down; to be called in the transaction that makes it.
      *
-     * @param  string  $says  what was set, in words
+     * @param  Message  $what  was set
      * @param  int  $seen  the last edit that its author had seen
      */
-    public function write(string $place, string $says, mixed $before, mixed $after, int $seen): void
+    public function write(string $place, Message $what, mixed $before, mixed $after, int $seen): void
     {
         if ($before === $after) {
             return;
@@ -54,21 +57,21 @@ final readonly class Ledger
         if ($foreign !== null) {
             $said = [
                 'who' => $this->editor->name,
-                'what' => $says,
-                'is' => self::value($after),
-                'was' => self::value(json_decode((string) $foreign->after)),
+                'what' => $what,
+                'is' => self::valued($after),
+                'was' => self::valued(json_decode((string) $foreign->after)),
             ];
             Notices::leave(
                 (string) $foreign->browser,
                 null,
                 "{$this->subject} {$place}",
-                Speaker::words('changes.meanwhile.over-yours', $said),
+                StoredMessage::change('over-yours', $said),
             );
             Notices::leave(
                 $this->editor->browser,
                 null,
                 "{$this->subject} {$place}",
-                Speaker::words('changes.meanwhile.had-set', [...$said, 'who' => (string) $foreign->who]),
+                StoredMessage::change('had-set', [...$said, 'who' => (string) $foreign->who]),
             );
         }
     }
@@ -92,11 +95,13 @@ final readonly class Ledger
 
     private static function value(mixed $value): string
     {
-        return match (true) {
-            $value === null || $value === '' => Speaker::words('changes.meanwhile.nothing'),
-            is_bool($value) => Speaker::words($value ? 'changes.meanwhile.yes' : 'changes.meanwhile.no'),
-            is_scalar($value) => (string) $value,
-            default => (string) json_encode($value, JSON_UNESCAPED_UNICODE),
-        };
+        return StoredMessage::of(self::valued($value), Unit::Millimetre)->says();
+    }
+
+    private static function valued(mixed $value): Message
+    {
+        return is_array($value) || is_object($value)
+            ? new Message('changes', ['value' => (string) json_encode($value, JSON_UNESCAPED_UNICODE)], 'value')
+            : Places::valued($value === '' ? null : $value);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Editing;
 
 use App\Http\Editor;
 use App\Models\WaitingNotice;
+use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What editors are told the next time they open anything. */
@@ -19,11 +20,16 @@ final class Notices
      * @param  string  $about  what it is about: a later notice about the same thing stands in its place
      * @param  array<string, mixed>  $putBack
      */
-    public static function leave(string $browser, ?int $doorway, string $about, string $says, array $putBack = []): void
-    {
+    public static function leave(
+        string $browser,
+        ?int $doorway,
+        string $about,
+        StoredMessage $says,
+        array $putBack = [],
+    ): void {
         WaitingNotice::query()->updateOrCreate(
             ['browser' => $browser, 'doorway_id' => $doorway, 'about' => mb_substr($about, 0, 190)],
-            ['says' => mb_substr($says, 0, 500), 'put_back' => $putBack],
+            ['says' => $says, 'put_back' => $putBack],
         );
     }
 
@@ -35,7 +41,7 @@ final class Notices
     public static function carry(Editor $editor, ?int $doorway, array $notices): void
     {
         foreach ($notices as $notice) {
-            self::leave($editor->browser, $doorway, sha1($notice->says), $notice->says, $notice->putBack);
+            self::leave($editor->browser, $doorway, sha1($notice->says->write()), $notice->says, $notice->putBack);
         }
     }
 

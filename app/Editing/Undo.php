@@ -8,7 +8,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
-use App\Words\Speaker;
+use App\Words\StoredMessage;
 use YokeLine\Format\Document;
 
 /**
@@ -67,9 +67,9 @@ final readonly class Undo
                 foreach ($revision->parent?->document->changesTo($revision->document) ?? [] as $place => $change) {
                     if (json_encode($document->get($place)) !== json_encode($change['after'])) {
                         $notices[] = new Notice(
-                            Speaker::words('changes.meanwhile.set-since', [
-                                'what' => Places::name($place, $head->document),
-                                'is' => Places::value($document->get($place)),
+                            StoredMessage::change('set-since', [
+                                'what' => Places::called($place, $head->document),
+                                'is' => Places::valued($document->get($place), $place),
                             ]),
                         );
 

@@ -12,7 +12,6 @@ use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Shop\Prices;
 use App\Shop\Setting;
-use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
@@ -169,7 +168,7 @@ final class FirmArchive
                 ! is_string($row->place ?? null) ||
                 ! is_string($row->who ?? null)
             ) {
-                throw new UnreadableFile(["edits[{$i}]" => Speaker::words('refusals.edit-incomplete')]);
+                throw UnreadableFile::at("edits[{$i}]", 'edit-incomplete');
             }
             $edit = [
                 'subject' => mb_substr($row->subject, 0, 120),
@@ -194,12 +193,7 @@ final class FirmArchive
 
             return JobArrival::read($path);
         } catch (UnreadableFile $problem) {
-            throw new UnreadableFile(
-                array_combine(
-                    array_map(fn (string $place) => trim("{$at} {$place}"), array_keys($problem->problems)),
-                    $problem->problems,
-                ),
-            );
+            throw $problem->within($at);
         } finally {
             unlink($path);
         }
@@ -226,7 +220,7 @@ final class FirmArchive
             $prices[(string) $key] =
                 is_int($cents) && $cents >= 0
                     ? $cents
-                    : throw new UnreadableFile(["prices {$key}" => Speaker::words('refusals.price-in-cents')]);
+                    : throw UnreadableFile::at("prices {$key}", 'price-in-cents');
         }
 
         return $prices;
@@ -242,7 +236,7 @@ final class FirmArchive
                     ? Catalog::whole()->rules()[$row->method] ?? null
                     : null;
             if ($method === null || ! is_string($row->value ?? null)) {
-                throw new UnreadableFile(["rules[{$i}].method" => Speaker::words('refusals.no-rule')]);
+                throw UnreadableFile::at("rules[{$i}].method", 'no-rule');
             }
             $rules[$method->rule] = [
                 (new RuleBook(Level::company()))->read($method, $row->value, Unit::Millimetre),

@@ -17,7 +17,6 @@ use App\Rules\RuleBook;
 use App\Scanning\WallSweep;
 use App\Site\NotTaken;
 use App\Site\Photo;
-use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -82,7 +81,7 @@ final class JobArrival
         }
         $name = $file->get('name');
         if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 120) {
-            throw new UnreadableFile(['name' => Speaker::words('refusals.job-name')]);
+            throw UnreadableFile::at('name', 'job-name');
         }
         $job = new Job(['name' => $name]);
         $job->forceFill(['arriving_since' => now()])->save();
@@ -137,7 +136,7 @@ final class JobArrival
     {
         $method = is_string($row->method ?? null) ? Catalog::whole()->rules()[$row->method] ?? null : null;
         if ($method === null || ! is_string($row->value ?? null)) {
-            throw new UnreadableFile(["{$at}.method" => Speaker::words('refusals.no-rule')]);
+            throw UnreadableFile::at("{$at}.method", 'no-rule');
         }
         HouseRule::create([
             'job_id' => $this->job->id,
@@ -152,7 +151,7 @@ final class JobArrival
         $name =
             is_string($row->file ?? null) && preg_match('/^[\w-]{1,100}$/', $row->file) === 1
                 ? $row->file
-                : throw new UnreadableFile(["{$at}.file" => Speaker::words('refusals.doorway-file')]);
+                : throw UnreadableFile::at("{$at}.file", 'doorway-file');
         $now = self::checked(
             $this->zip->text("doorways/{$name}.json", self::MOST_DOORWAY_BYTES),
             "doorways/{$name}.json",
@@ -167,9 +166,7 @@ final class JobArrival
         /** @var ?Revision $current */
         $current = Revision::query()->find(is_int($row->change ?? null) ? $this->kept[$row->change] ?? 0 : 0);
         if ($current === null || ! $current->document->equals(ItemIds::given($now))) {
-            throw new UnreadableFile([
-                "doorways/{$name}.json" => Speaker::words('refusals.history-disagrees'),
-            ]);
+            throw UnreadableFile::at("doorways/{$name}.json", 'history-disagrees');
         }
         $doorway->moveTo($current, $doorway->plan($current->document));
         $this->log($doorway, $name);
@@ -181,7 +178,7 @@ final class JobArrival
                     $this->zip->text("photos/{$name}/{$file}", self::MOST_PHOTO_BYTES),
                 );
             } catch (NotTaken $problem) {
-                throw new UnreadableFile(["photos/{$name}/{$file}" => $problem->getMessage()]);
+                throw new UnreadableFile(["photos/{$name}/{$file}" => $problem->why]);
             }
         }
         if (($row->trace ?? false) === true) {
@@ -211,9 +208,7 @@ final class JobArrival
             DB::transaction(function () use ($doorway, $made): void {
                 foreach ($made as [$place, $change, $document]) {
                     if (! is_int($change->change ?? null) || isset($this->kept[$change->change])) {
-                        throw new UnreadableFile([
-                            $place => Speaker::words('refusals.change-incomplete'),
-                        ]);
+                        throw UnreadableFile::at($place, 'change-incomplete');
                     }
                     $of = fn (string $key) => is_int($change->{$key} ?? null)
                         ? $this->kept[$change->{$key}] ?? null
@@ -264,9 +259,7 @@ final class JobArrival
             self::words($entry->kind ?? '') === '' ||
             ! (($entry->data ?? null) instanceof stdClass)
         ) {
-            throw new UnreadableFile([
-                $place => Speaker::words('refusals.entry-incomplete'),
-            ]);
+            throw UnreadableFile::at($place, 'entry-incomplete');
         }
         LogEntry::create([
             'doorway_id' => $doorway->id,
@@ -289,9 +282,7 @@ final class JobArrival
                     ? $this->kept[$offer->change] ?? null
                     : null;
             if ($revision === null || ! is_int($offer->cents ?? null)) {
-                throw new UnreadableFile([
-                    "{$at}.offers[{$i}]" => Speaker::words('refusals.offer-incomplete'),
-                ]);
+                throw UnreadableFile::at("{$at}.offers[{$i}]", 'offer-incomplete');
             }
             $made = new Offer([
                 'doorway_id' => $doorway->id,
@@ -312,7 +303,7 @@ final class JobArrival
             self::words($row->reference ?? '') === '' ||
             array_filter($lines, fn (mixed $count) => ! is_int($count) && ! is_float($count)) !== []
         ) {
-            throw new UnreadableFile([$at => Speaker::words('refusals.order-incomplete')]);
+            throw UnreadableFile::at($at, 'order-incomplete');
         }
         // The same order twice in one house would be asked for twice: a copy has a reference of its own.
         $reference = mb_substr(self::words($row->reference), 0, 40);
@@ -433,12 +424,7 @@ final class JobArrival
 
             return $document;
         } catch (UnreadableFile $problem) {
-            throw new UnreadableFile(
-                array_combine(
-                    array_map(fn (string $place) => trim("{$file} {$place}"), array_keys($problem->problems)),
-                    $problem->problems,
-                ),
-            );
+            throw $problem->within($file);
         }
     }
 
@@ -447,7 +433,7 @@ final class JobArrival
     {
         $rows = $file->get($key);
         if (! is_array($rows) || array_filter($rows, fn (mixed $row) => ! ($row instanceof stdClass)) !== []) {
-            throw new UnreadableFile([$key => Speaker::words('refusals.no-list')]);
+            throw UnreadableFile::at($key, 'no-list');
         }
 
         /** @var list<stdClass> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Words\Speaker;
 use Generator;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
@@ -31,23 +30,21 @@ final readonly class Zip
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new UnreadableFile(['' => Speaker::words('refusals.zip-not')]);
+            throw UnreadableFile::at('', 'zip-not');
         }
         if ($zip->numFiles > self::MOST_ENTRIES) {
-            throw new UnreadableFile(['' => Speaker::words('refusals.zip-many')]);
+            throw UnreadableFile::at('', 'zip-many');
         }
         $size = 0;
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $entry = $zip->statIndex($i);
             if ($entry === false || preg_match(self::NAME, rtrim($entry['name'], '/')) !== 1) {
-                throw new UnreadableFile([
-                    '' => Speaker::words('refusals.zip-name'),
-                ]);
+                throw UnreadableFile::at('', 'zip-name');
             }
             $size += $entry['size'];
         }
         if ($size > self::MOST_BYTES) {
-            throw new UnreadableFile(['' => Speaker::words('refusals.zip-large')]);
+            throw UnreadableFile::at('', 'zip-large');
         }
 
         return new self($zip);
@@ -67,12 +64,12 @@ final readonly class Zip
     {
         $text = $this->has($name) ? $this->zip->getFromName($name, $most + 1) : false;
         if ($text === false) {
-            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
+            throw UnreadableFile::at($name, 'zip-missing');
         }
 
         return strlen($text) <= $most
             ? $text
-            : throw new UnreadableFile([$name => Speaker::words('refusals.zip-file-large')]);
+            : throw UnreadableFile::at($name, 'zip-file-large');
     }
 
     /**
@@ -87,12 +84,12 @@ final readonly class Zip
         $file = $this->has($name) ? $this->zip->getStream($name) : false;
         $target = fopen($to, 'w');
         if ($file === false || $target === false) {
-            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
+            throw UnreadableFile::at($name, 'zip-missing');
         }
         $size = (int) stream_copy_to_stream($file, $target, $most + 1);
         fclose($file);
         fclose($target);
-        $size <= $most || throw new UnreadableFile([$name => Speaker::words('refusals.zip-file-large')]);
+        $size <= $most || throw UnreadableFile::at($name, 'zip-file-large');
     }
 
     /**
@@ -107,12 +104,12 @@ final readonly class Zip
     {
         $file = $this->has($name) ? $this->zip->getStream($name) : false;
         if ($file === false) {
-            throw new UnreadableFile([$name => Speaker::words('refusals.zip-missing')]);
+            throw UnreadableFile::at($name, 'zip-missing');
         }
         try {
             for ($n = 1; ($line = fgets($file, max(2, $most + 2))) !== false; $n++) {
                 if (strlen($line) > $most) {
-                    throw new UnreadableFile(["{$name} line {$n}" => Speaker::words('refusals.zip-line')]);
+                    throw UnreadableFile::at("{$name} line {$n}", 'zip-line');
                 }
                 if (trim($line) !== '') {
                     yield $n => self::document($line, "{$name} line {$n}");
@@ -129,7 +126,7 @@ final readonly class Zip
         try {
             return Document::fromJson($json, Document::DEEPEST_WITHIN);
         } catch (UnreadableFile $problem) {
-            throw new UnreadableFile([$name => implode(' ', $problem->problems)]);
+            throw $problem->within($name);
         }
     }
 }

@@ -11,6 +11,7 @@ use App\Bench\Row;
 use App\Bench\Typed;
 use App\Models\ShelfKit;
 use App\Words\BenchWords;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\KitSheet;
@@ -22,6 +23,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\KitCheck;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 
 /**
@@ -32,7 +34,7 @@ final readonly class KitForm implements Form
 {
     public ?Kit $kit;
 
-    /** @var array<string, string> what keeps the sheet from being read, by place */
+    /** @var array<string, Message> what keeps the sheet from being read, by place */
     public array $unreadable;
 
     private Unit $kept;
@@ -167,7 +169,9 @@ final readonly class KitForm implements Form
 
     public function refusal(Field $field): ?string
     {
-        return $this->refused[$field->place]['says'] ?? ($this->unreadable[$field->place] ?? null);
+        $unreadable = $this->unreadable[$field->place] ?? null;
+
+        return $this->refused[$field->place]['says'] ?? ($unreadable === null ? null : Refusals::say($unreadable));
     }
 
     public function unit(): Unit
@@ -188,7 +192,7 @@ final readonly class KitForm implements Form
     public function with(string $place, string $said): Document
     {
         $field =
-            $this->field($place) ?? throw new UnreadableFile([$place => Speaker::words('refusals.no-kit-number')]);
+            $this->field($place) ?? throw UnreadableFile::at($place, 'no-kit-number');
         $value = $this->typed->toDocument($field, $said);
         $sheet = self::stated($this->row->document);
         $document = $value === null ? $sheet->without($place) : $sheet->with($place, $value);
@@ -240,19 +244,18 @@ final readonly class KitForm implements Form
         );
     }
 
-    /** @return array{?Kit, array<string, string>} */
+    /** @return array{?Kit, array<string, Message>} */
     private static function read(Document $document): array
     {
         try {
             return [KitReader::sheet($document), []];
-        } catch (UnreadableFile $problem) {
-            return [
-                null,
-                array_combine(
-                    array_map(fn (string $place) => substr($place, strlen('kit.')), array_keys($problem->problems)),
-                    array_values($problem->problems),
-                ),
-            ];
+        } catch (UnreadableFile $refused) {
+            $problems = [];
+            foreach ($refused->problems as $place => $why) {
+                $problems[substr($place, strlen('kit.'))] = $why;
+            }
+
+            return [null, $problems];
         }
     }
 }

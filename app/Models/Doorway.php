@@ -34,7 +34,7 @@ use YokeLine\Setout;
  * @property StoredMessage $summary
  * @property ?int $revision_id
  * @property ?string $waits_for  null until it is worked out again
- * @property string $next
+ * @property StoredMessage $next
  * @property int $snags  open ones
  * @property ?Carbon $archived_at
  * @property Carbon $updated_at
@@ -47,7 +47,7 @@ final class Doorway extends Model
     protected $fillable = ['job_id', 'name', 'verdict', 'summary'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime', 'summary' => AsMessage::class];
+    protected $casts = ['archived_at' => 'datetime', 'summary' => AsMessage::class, 'next' => AsMessage::class];
 
     private ?Setout $setout = null;
 

@@ -42,9 +42,14 @@ final class LogEntry extends Model
     /** What is told in words under that name, in the reader's language; what a person typed, as it stands. */
     public function text(string $name): string
     {
+        return $this->told($name)->says();
+    }
+
+    public function told(string $name): StoredMessage
+    {
         $kept = $this->data[$name] ?? '';
 
-        return is_string($kept) ? StoredMessage::read($kept)->says() : '';
+        return StoredMessage::read(is_string($kept) ? $kept : '');
     }
 
     protected static function booted(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Words\AsMessage;
+use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -13,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property string $browser  to whom
  * @property ?int $doorway_id  whose document it is about; null for kits, prices and rules
- * @property string $says
+ * @property StoredMessage $says
  * @property array<string, mixed> $put_back
  * @property Carbon $created_at
  */
@@ -26,5 +28,5 @@ final class WaitingNotice extends Model
     protected $fillable = ['browser', 'doorway_id', 'about', 'says', 'put_back'];
 
     /** @var array<string, string> */
-    protected $casts = ['put_back' => 'array', 'created_at' => 'datetime'];
+    protected $casts = ['says' => AsMessage::class, 'put_back' => 'array', 'created_at' => 'datetime'];
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use App\Models\Doorway;
+use App\Words\Refusals;
 use YokeLine\Catalog\Field;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
@@ -23,7 +24,7 @@ final readonly class Preview
         try {
             $value = $book->read($rule, $said, $units);
         } catch (UnreadableFile $problem) {
-            return new self([], 0, implode(' ', $problem->problems));
+            return new self([], 0, Refusals::whole($problem));
         }
         $followers = $book->followers($rule);
         $effects = array_map(

@@ -49,7 +49,7 @@ final readonly class RuleBook
         try {
             return (new LengthWriter(Unit::Millimetre))->exact(LengthReader::read($said, $shown)).' mm';
         } catch (UnreadableLength $problem) {
-            throw new UnreadableFile([$rule->rule => $problem->getMessage()]);
+            throw new UnreadableFile([$rule->rule => $problem->why]);
         }
     }
 
@@ -94,7 +94,7 @@ final readonly class RuleBook
                 $row = ['job_id' => $this->level->job?->id, 'method' => $rule->rule];
                 $this->ledger($editor)->write(
                     $rule->rule,
-                    lcfirst(RuleWords::ask($rule)),
+                    new Message("rules.ask.{$rule->rule}"),
                     HouseRule::query()->where($row)->value('value') ?? '',
                     $value,
                     $seen,

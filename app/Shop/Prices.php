@@ -9,6 +9,7 @@ use App\Files\Table;
 use App\Models\Price;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
+use YokeLine\Measure\Message;
 
 /** The house's own price list, and how it reckons. */
 final class Prices
@@ -38,13 +39,13 @@ final class Prices
     /**
      * A price as it was typed; nothing typed takes it off the list.
      *
-     * @return ?string what is wrong with it; null where it was taken
+     * @return ?Message what is wrong with it; null where it was taken
      */
-    public function take(string $key, string $typed): ?string
+    public function take(string $key, string $typed): ?Message
     {
         $cents = self::read($typed);
         if ($typed !== '' && $cents === null) {
-            return Speaker::words('refusals.no-price', ['typed' => $typed]);
+            return new Message('refusals', ['typed' => $typed], 'no-price');
         }
         $this->set($key, $cents);
 
@@ -55,23 +56,24 @@ final class Prices
      * A price or a way of reckoning as somebody typed it, written down.
      *
      * @param  int  $seen  the last edit that they had seen
-     * @return ?string what is wrong with it; null where it was taken
+     * @return ?Message what is wrong with it; null where it was taken
      */
-    public function enter(Setting|string $what, string $typed, Ledger $ledger, int $seen): ?string
+    public function enter(Setting|string $what, string $typed, Ledger $ledger, int $seen): ?Message
     {
-        return DB::transaction(function () use ($what, $typed, $ledger, $seen): ?string {
+        return DB::transaction(function () use ($what, $typed, $ledger, $seen): ?Message {
             $before = $what instanceof Setting ? $this->setting($what) : self::plain($this->of($what));
             $refusal = $what instanceof Setting ? $this->settle($what, $typed) : $this->take($what, $typed);
             if ($refusal === null) {
-                $what instanceof Setting
-                    ? $ledger->write($what->value, lcfirst($what->label()), $before, $typed, $seen)
-                    : $ledger->write(
-                        $what,
-                        Speaker::words('shop.price-of', ['what' => $what]),
-                        $before,
-                        self::plain($this->of($what)),
-                        $seen,
-                    );
+                $set = $what instanceof Setting;
+                $ledger->write(
+                    $set ? $what->value : $what,
+                    $set
+                        ? new Message("shop.settings.{$what->value}", [], 'label')
+                        : new Message('shop', ['what' => $what], 'price-of'),
+                    $before,
+                    $set ? $typed : self::plain($this->of($what)),
+                    $seen,
+                );
             }
 
             return $refusal;
@@ -90,8 +92,8 @@ final class Prices
         return (float) strtr($this->setting($setting), ',', '.');
     }
 
-    /** @return ?string what is wrong with it; null where it was taken */
-    public function settle(Setting $setting, string $typed): ?string
+    /** @return ?Message what is wrong with it; null where it was taken */
+    public function settle(Setting $setting, string $typed): ?Message
     {
         $refusal = $setting->refusal($typed);
         if ($refusal === null) {
@@ -161,7 +163,7 @@ final class Prices
                 foreach ($taken as $key => $cents) {
                     $ledger?->write(
                         $key,
-                        "the price of {$key}",
+                        new Message('shop', ['what' => $key], 'price-of'),
                         self::plain($this->of($key)),
                         self::plain($cents),
                         $ledger->seen(),

@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Words\Speaker;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 use YokeLine\Stock\BoardsToCut;
@@ -39,8 +40,8 @@ enum Setting: string
         };
     }
 
-    /** What is wrong with what was typed, as a sentence; null where it reads. */
-    public function refusal(string $typed): ?string
+    /** What is wrong with what was typed; null where it reads. */
+    public function refusal(string $typed): ?Message
     {
         $reads = match ($this) {
             self::Currency => $typed !== '' && mb_strlen($typed) <= 6,
@@ -50,7 +51,7 @@ enum Setting: string
             self::Stock => self::lengths($typed) !== null,
         };
 
-        return $reads ? null : Speaker::words("shop.settings.{$this->value}.refusal", ['typed' => $typed]);
+        return $reads ? null : new Message("shop.settings.{$this->value}", ['typed' => $typed], 'refusal');
     }
 
     /** @return ?non-empty-list<Length> the lengths of a list with commas; null where one does not read */

@@ -6,6 +6,7 @@ namespace App\Site;
 
 use App\Models\Doorway;
 use App\Record\Log;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use App\Words\StoredMessage;
@@ -62,7 +63,7 @@ final readonly class Entries
                 $this->log->add($kind, $about, $data, $this->who, $entry['uid'], $at);
                 $kept[] = $entry['uid'];
             } catch (NotTaken|UnreadableLength $problem) {
-                $refused[$entry['uid']] = $problem->getMessage();
+                $refused[$entry['uid']] = Refusals::say($problem->why);
             }
         }
 
@@ -106,27 +107,24 @@ final readonly class Entries
             'step' => $this->step($about, $words('state'), $typed('reason')),
             'measured' => $this->measured($about, $words('typed'), $words('units')),
             'note' => $words('says') === ''
-                ? throw new NotTaken(Speaker::words('refusals.say-found'))
+                ? throw NotTaken::because('say-found')
                 : ['says' => $typed('says'), 'step' => $words('step')],
             'run' => $this->check($about, $words('holds'), $words('typed'), $words('units'), $typed('says')),
             'snag' => $this->snag($typed('says'), $words('state'), $typed('reason')),
-            default => throw new NotTaken(Speaker::words('refusals.no-entry')),
+            default => throw NotTaken::because('no-entry'),
         };
     }
 
     /** @return array<string, mixed> */
     private function step(string $about, string $state, string $reason): array
     {
-        isset($this->run->steps[$about]) || throw new NotTaken(Speaker::words('refusals.no-step'));
-        in_array($state, ['done', 'skipped', 'open'], true) ||
-            throw new NotTaken(Speaker::words('refusals.step-state'));
-        $open =
-            $state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver
-                ? (new HandOver($this->doorway, $this->run->units))->open()
-                : [];
-        $open === [] ||
-            throw new NotTaken(Speaker::words('refusals.hand-over-open', ['open' => implode('; ', $open)]));
-        $state !== 'skipped' || $reason !== '' || throw new NotTaken(Speaker::words('refusals.say-skipped'));
+        isset($this->run->steps[$about]) || throw NotTaken::because('no-step');
+        in_array($state, ['done', 'skipped', 'open'], true) || throw NotTaken::because('step-state');
+        if ($state === 'done' && $this->run->steps[$about]->kind() === StepKind::HandOver) {
+            $over = new HandOver($this->doorway, $this->run->units);
+            $over->open() === [] || throw NotTaken::because('hand-over-open', ['open' => $over->stillOpen()]);
+        }
+        $state !== 'skipped' || $reason !== '' || throw NotTaken::because('say-skipped');
 
         return ['state' => $state, 'reason' => $reason];
     }
@@ -134,7 +132,7 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function measured(string $about, string $typed, string $units): array
     {
-        $ask = $this->run->asks()[$about] ?? throw new NotTaken(Speaker::words('refusals.not-asked'));
+        $ask = $this->run->asks()[$about] ?? throw NotTaken::because('not-asked');
 
         return [
             'value' => Log::write(LengthReader::read($typed, Unit::tryFrom($units) ?? $this->run->write->unit)),
@@ -148,10 +146,10 @@ final readonly class Entries
     {
         $check =
             array_column(RunCheck::of($this->run->plan), null, 'id')[$about] ??
-            throw new NotTaken(Speaker::words('refusals.no-check'));
+            throw NotTaken::because('no-check');
         $label = StoredMessage::of($check->says(), $this->run->write->unit)->write();
         if ($typed === '') {
-            in_array($holds, ['yes', 'no'], true) || throw new NotTaken(Speaker::words('refusals.holds-or-not'));
+            in_array($holds, ['yes', 'no'], true) || throw NotTaken::because('holds-or-not');
 
             return ['holds' => $holds === 'yes', 'says' => $says, 'label' => $label];
         }
@@ -169,10 +167,10 @@ final readonly class Entries
     /** @return array<string, mixed> */
     private function snag(string $says, string $state, string $reason): array
     {
-        $says !== '' || throw new NotTaken(Speaker::words('refusals.say-snag'));
+        $says !== '' || throw NotTaken::because('say-snag');
         in_array($state, ['open', 'settled', 'accepted'], true) ||
-            throw new NotTaken(Speaker::words('refusals.snag-state'));
-        $state !== 'accepted' || $reason !== '' || throw new NotTaken(Speaker::words('refusals.say-accepted'));
+            throw NotTaken::because('snag-state');
+        $state !== 'accepted' || $reason !== '' || throw NotTaken::because('say-accepted');
 
         return ['says' => $says, 'state' => $state, 'reason' => $reason];
     }

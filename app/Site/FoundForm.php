@@ -9,6 +9,7 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use App\Record\Log;
 use App\Shelf;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use YokeLine\Format\UnreadableFile;
@@ -104,7 +105,7 @@ final readonly class FoundForm
                 try {
                     $told[$field] = Log::write(LengthReader::read($said, $this->run->write->unit));
                 } catch (UnreadableLength $problem) {
-                    $refused[$field] = ['typed' => $said, 'says' => $problem->getMessage()];
+                    $refused[$field] = ['typed' => $said, 'says' => Refusals::say($problem->why)];
                 }
             }
         }
@@ -119,7 +120,7 @@ final readonly class FoundForm
                         'typed' => trim(
                             is_string($typed[array_key_first($told)] ?? null) ? $typed[array_key_first($told)] : '',
                         ),
-                        'says' => implode(' ', $problem->problems),
+                        'says' => Refusals::whole($problem),
                     ],
                 ];
             }

@@ -10,6 +10,7 @@ use App\Record\Log;
 use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\RunCheck;
 
@@ -39,7 +40,7 @@ final readonly class HandOver
     public function sign(string $name, string $strokes, string $who): ?string
     {
         $problem = match (true) {
-            $this->open() !== [] => Speaker::words('refusals.sign-open', ['open' => implode('; ', $this->open())]),
+            $this->open() !== [] => Speaker::words('refusals.sign-open', ['open' => $this->stillOpen()]),
             trim($name) === '' => Speaker::words('refusals.whose-signature'),
             preg_match('/^M[\dML .-]{4,60000}$/', $strokes) !== 1 => Speaker::words('refusals.sign-in-box'),
             default => null,
@@ -70,17 +71,20 @@ final readonly class HandOver
         return $value === null ? '' : $this->run->write->exact(Log::read($value));
     }
 
-    /** @return list<string> what blocks the end: snags that are open, checks that do not hold or are not made */
+    public function stillOpen(): string
+    {
+        return implode('; ', array_map(Speaker::in($this->run->write)->say(...), $this->open()));
+    }
+
+    /** @return list<Message> what blocks the end: snags that are open, checks that do not hold or are not made */
     public function open(): array
     {
         $snags = array_map(
-            fn (LogEntry $snag) => $snag->text('says'),
+            fn (LogEntry $snag) => $snag->told('says')->message(),
             array_values(array_filter($this->snags, fn (LogEntry $snag) => $snag->data['state'] === 'open')),
         );
         $failed = array_map(
-            fn (RunCheck $check) => Speaker::words('record.does-not-hold', [
-                'what' => Speaker::in($this->run->write)->say($check->says()),
-            ]),
+            fn (RunCheck $check) => new Message('record', ['what' => $check->says()], 'does-not-hold'),
             array_values(
                 array_filter(
                     $this->checks(),
@@ -94,7 +98,7 @@ final readonly class HandOver
         return [
             ...$snags,
             ...$failed,
-            ...$left === 0 ? [] : [Speaker::words('paper.hand-over.left', ['count' => $left])],
+            ...$left === 0 ? [] : [new Message('paper.hand-over', ['count' => $left], 'left')],
         ];
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Models\Doorway;
-use App\Words\Speaker;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -28,10 +27,10 @@ final class Photo
     public static function write(Doorway $doorway, string $uid, string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);
-        $size !== false || throw new NotTaken(Speaker::words('refusals.photo-kind'));
+        $size !== false || throw NotTaken::because('photo-kind');
         $size[0] * $size[1] <= self::MOST_PIXELS ||
-            throw new NotTaken(Speaker::words('refusals.photo-points'));
-        $picture = @imagecreatefromstring($bytes) ?: throw new NotTaken(Speaker::words('refusals.photo-unreadable'));
+            throw NotTaken::because('photo-points');
+        $picture = @imagecreatefromstring($bytes) ?: throw NotTaken::because('photo-unreadable');
         $shrink = min(1.0, self::MOST_SIDE / max(imagesx($picture), imagesy($picture)));
         $small =
             imagescale($picture, (int) round(imagesx($picture) * $shrink), (int) round(imagesy($picture) * $shrink)) ?:

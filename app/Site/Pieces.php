@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Models\Doorway;
-use App\Words\Speaker;
 use Illuminate\Support\Facades\File;
 
 /** A photograph that comes in pieces, so that a weak connection loses one piece and not the picture. */
@@ -40,7 +39,7 @@ final readonly class Pieces
      */
     public function take(string $piece, int $from, int $of): ?string
     {
-        ($of > 0 && $of <= self::MOST_BYTES) || throw new NotTaken(Speaker::words('refusals.photo-large'));
+        ($of > 0 && $of <= self::MOST_BYTES) || throw NotTaken::because('photo-large');
         if ($from === 0) {
             $this->begin();
         }

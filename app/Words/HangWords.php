@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Illuminate\Support\Facades\Lang;
+use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
 use YokeLine\Ways\Choice;
 
@@ -12,17 +13,20 @@ use YokeLine\Ways\Choice;
 final class HangWords
 {
     /** An arrangement in a line. */
-    public static function choice(Choice $choice, string $kit): string
+    public static function choice(Choice $choice, string $kit): Message
     {
-        return implode(', ', [
-            self::say(
-                "choice.{$choice->hang->value}".
-                    (count($choice->hang->waysToOpen()) > 1 ? ".{$choice->opens->value}" : ''),
-            ),
-            self::say("cover.{$choice->cover->value}"),
-            lcfirst($kit),
-            self::say($choice->backing->isHeader() ? 'on-header' : 'on-wall'),
-        ]);
+        return new Message(
+            'hangs',
+            [
+                'hangs' => count($choice->hang->waysToOpen()) > 1
+                    ? new Message("hangs.choice.{$choice->hang->value}", [], $choice->opens->value)
+                    : new Message('hangs.choice', [], $choice->hang->value),
+                'covers' => new Message('hangs.cover', [], $choice->cover->value),
+                'kit' => $kit,
+                'on' => new Message('hangs', [], $choice->backing->isHeader() ? 'on-header' : 'on-wall'),
+            ],
+            'chosen',
+        );
     }
 
     /** How a door opens, for who buys it. */

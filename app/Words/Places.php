@@ -50,7 +50,7 @@ final class Places
         );
     }
 
-    private static function called(string $place, ?Document $document): Message
+    public static function called(string $place, ?Document $document = null): Message
     {
         $counted = $document?->counted($place) ?? $place;
         $n = preg_match('/\[(\d+)\]/', $counted, $found) === 1 ? (int) $found[1] + 1 : 0;
@@ -59,7 +59,7 @@ final class Places
     }
 
     /** A value as it stands in a document; an answer by what it is called. */
-    private static function valued(mixed $value, string $place): Message
+    public static function valued(mixed $value, string $place = ''): Message
     {
         return match (true) {
             $value === null => new Message('changes', [], 'nothing'),

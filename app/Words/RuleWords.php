@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Illuminate\Support\Facades\Lang;
 use YokeLine\Catalog\Field;
+use YokeLine\Measure\Message;
 
 /** The rules of a house in words: the question, why it is answered as it usually is, and what an answer is called. */
 final class RuleWords
@@ -47,9 +48,9 @@ final class RuleWords
     }
 
     /** The question has only these answers. */
-    public static function oneOf(Field $rule): string
+    public static function oneOf(Field $rule): Message
     {
-        return self::say('one-of', ['answers' => implode(', ', FieldWords::answers($rule->path))]);
+        return new Message('rules', ['answers' => implode(', ', FieldWords::answers($rule->path))], 'one-of');
     }
 
     /** @param  array<string, string>  $with */

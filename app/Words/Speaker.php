@@ -6,6 +6,7 @@ namespace App\Words;
 
 use BackedEnum;
 use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Str;
 use YokeLine\Measure\Dimension;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
@@ -18,7 +19,8 @@ use YokeLine\Measure\Wording;
  * Says what the core gives out as codes and values, in the reader's language and the job's units.
  *
  * A sentence of the book names its values: `:short` is rounded as it is shown, `:short_up` never says too little,
- * `:short_down` never too much, `:short_unit` names its unit. One with a `:count` is chosen by it.
+ * `:short_down` never too much, `:short_unit` names its unit. `:What` begins a sentence, `:what_within` stands
+ * within one. One with a `:count` is chosen by it.
  */
 final readonly class Speaker implements Wording
 {
@@ -51,6 +53,9 @@ final readonly class Speaker implements Wording
     {
         if ($message->key === 'place') {
             return FieldWords::label($message->how, is_int($message->with['n'] ?? null) ? $message->with['n'] : 0);
+        }
+        if ($message->key === 'step') {
+            return StepWords::named($message->how);
         }
         if ($message->key === 'answer') {
             $of = is_string($message->with['of'] ?? null) ? $message->with['of'] : '';
@@ -113,7 +118,8 @@ final readonly class Speaker implements Wording
         foreach ($values as $name => $value) {
             $says = $this->value($value);
             $with[":{$name}"] = $says;
-            $with[':'.ucfirst($name)] = mb_strtoupper(mb_substr($says, 0, 1)).mb_substr($says, 1);
+            $with[':'.ucfirst($name)] = Str::ucfirst($says);
+            $with[":{$name}_within"] = Str::lcfirst($says);
             if ($value instanceof Length) {
                 $with[":{$name}_up"] = $this->write->showUp($value);
                 $with[":{$name}_down"] = $this->write->showDown($value);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Illuminate\Support\Facades\Lang;
+use YokeLine\Measure\Message;
 use YokeLine\Work\After;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
@@ -33,6 +34,12 @@ final class StepWords
     public static function named(string $id): string
     {
         return StepKind::tryFrom(explode('.', $id)[0]) === null ? $id : self::step(new Step($id, 1, 0, 'wall', []));
+    }
+
+    /** The step of an id, yet to be said. */
+    public static function called(string $id): Message
+    {
+        return new Message('step', [], $id);
     }
 
     /** '' where nobody asks. */

@@ -59,19 +59,24 @@ final readonly class StoredMessage
         }
         $unit = Unit::tryFrom(is_string($row['in'] ?? null) ? $row['in'] : '');
 
-        return self::of(self::message($row), $unit ?? Unit::Millimetre);
+        return self::of(self::fromRow($row), $unit ?? Unit::Millimetre);
     }
 
     /** Taken back, or laid on again; of what was taken back before, the change itself. */
     public function undone(string $how): self
     {
-        $message = $this->message ?? self::saying($this->typed);
+        $message = $this->message();
         $of =
             $message->key === 'changes' && in_array($message->how, ['undid', 'redid'], true)
                 ? $message->with['what']
                 : $message;
 
         return self::of(new Message('changes', ['what' => $of], $how), $this->unit);
+    }
+
+    public function message(): Message
+    {
+        return $this->message ?? self::saying($this->typed);
     }
 
     /** What is typed stands as it is; only what would be read as a message is kept as one that says it. */
@@ -82,7 +87,7 @@ final readonly class StoredMessage
         }
 
         return (string) json_encode(
-            [...self::row($this->message ?? self::saying($this->typed)), 'in' => $this->unit->value],
+            [...self::row($this->message()), 'in' => $this->unit->value],
             JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         );
     }
@@ -120,7 +125,7 @@ final readonly class StoredMessage
     }
 
     /** @param  array<mixed>  $row */
-    private static function message(array $row): Message
+    private static function fromRow(array $row): Message
     {
         /** @var array<string, Value> $with */
         $with = array_map(self::value(...), is_array($row['with'] ?? null) ? $row['with'] : []);
@@ -142,7 +147,7 @@ final readonly class StoredMessage
 
         return match (true) {
             array_is_list($kept) => array_map(self::value(...), $kept),
-            isset($kept['say']) => self::message($kept),
+            isset($kept['say']) => self::fromRow($kept),
             $dimension !== null && is_numeric($number) => Quantity::of((float) $number, $dimension),
             is_int($number) => Length::nm($number),
             default => '',

@@ -39,8 +39,8 @@ final readonly class Document
             );
             // A number that no computer holds is read as without end, and could not be written.
             json_encode($root, JSON_THROW_ON_ERROR, $deepest);
-        } catch (JsonException $problem) {
-            throw UnreadableFile::notJson($problem->getMessage());
+        } catch (JsonException) {
+            throw UnreadableFile::notJson();
         }
 
         return $root instanceof stdClass ? new self($root, new Places()) : throw UnreadableFile::notAnObject();

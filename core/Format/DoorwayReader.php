@@ -90,17 +90,11 @@ final class DoorwayReader
         $to = $at->length('survey.wall.to');
         $opening = $this->opening();
         if ($from !== null && $to !== null && ! $to->isOver($from)) {
-            $at->problem('survey.wall.to', 'The wall must end to the right of where it begins.');
+            $at->problem('survey.wall.to', 'wall-ends-before');
         } elseif ($from !== null && $opening?->left->isUnder($from)) {
-            $at->problem(
-                'survey.opening.left',
-                'The opening begins before the wall does; both are measured from the same zero.',
-            );
+            $at->problem('survey.opening.left', 'opening-before-wall');
         } elseif ($to !== null && $opening?->span()->high->isOver($to)) {
-            $at->problem(
-                'survey.opening.left',
-                'The opening reaches past the end of the wall; both are measured from the same zero.',
-            );
+            $at->problem('survey.opening.left', 'opening-past-wall');
         }
 
         return new Survey(
@@ -207,7 +201,7 @@ final class DoorwayReader
             if ($x === null || $level === null) {
                 $this->unfinished[] = $x === null ? "{$place}.x" : "{$place}.level";
             } elseif (isset($readings[$x->nm])) {
-                $this->at->problem("{$place}.x", 'Two readings stand at one place; which of them is it?');
+                $this->at->problem("{$place}.x", 'reading-twice');
             } else {
                 $readings[$x->nm] = new FloorReading($x, $level, $place);
             }

@@ -13,6 +13,7 @@ use YokeLine\Catalog\Least;
 use YokeLine\Doorway\Told;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
@@ -20,6 +21,8 @@ use YokeLine\Measure\UnreadableLength;
 /**
  * Reads values at places of a document, as the catalogue declares them, and gathers every problem by its place instead
  * of stopping at the first.
+ *
+ * @phpstan-import-type Value from Message
  */
 final class Fields
 {
@@ -31,7 +34,7 @@ final class Fields
     /** Kits of one shelf. */
     private const MOST_ITEMS = 500;
 
-    /** @var array<string, string> */
+    /** @var array<string, Message> */
     private array $problems = [];
 
     private readonly Catalog $catalog;
@@ -49,9 +52,10 @@ final class Fields
         }
     }
 
-    public function problem(string $path, string $says): void
+    /** @param  array<string, Value>  $with */
+    public function problem(string $path, string $how, array $with = []): void
     {
-        $this->problems[$path] ??= $says;
+        $this->problems[$path] ??= new Message('refusals', $with, $how);
     }
 
     public function has(string $path): bool
@@ -64,7 +68,7 @@ final class Fields
         $usual = (string) $this->catalog->at($path)->usual;
         $value = $this->document->get($path) ?? $usual;
         if (! is_string($value)) {
-            $this->problem($path, 'Text is wanted here.');
+            $this->problem($path, 'want-text');
         }
 
         return is_string($value) ? $value : $usual;
@@ -76,7 +80,7 @@ final class Fields
         $value = $this->document->get($path) ?? $usual;
         $value = ['yes' => true, 'no' => false][is_string($value) ? $value : ''] ?? $value;
         if (! is_bool($value)) {
-            $this->problem($path, 'true or false is wanted here.');
+            $this->problem($path, 'want-flag');
         }
 
         return is_bool($value) ? $value : $usual;
@@ -91,12 +95,7 @@ final class Fields
         if ($number === null || $this->reaches($number <=> 0, $field->least)) {
             return $number ?? $usual;
         }
-        $this->problem(
-            $path,
-            $field->least === Least::Zero
-                ? 'A number of 0 or more is wanted here.'
-                : 'A number above 0 is wanted here.',
-        );
+        $this->problem($path, $field->least === Least::Zero ? 'want-number-from-0' : 'want-number-over-0');
 
         return $usual;
     }
@@ -106,12 +105,12 @@ final class Fields
         $value = $this->document->get($path);
         $number = is_string($value) && is_numeric(trim($value)) ? (float) $value : $value;
         if ($number !== null && ! is_int($number) && ! is_float($number)) {
-            $this->problem($path, 'A number is wanted here.');
+            $this->problem($path, 'want-number');
 
             return null;
         }
         if ($number !== null && abs($number) > self::MOST) {
-            $this->problem($path, 'This is too much to be a number of this kind.');
+            $this->problem($path, 'number-too-much');
 
             return null;
         }
@@ -141,10 +140,7 @@ final class Fields
         if (is_string($value) && in_array($value, $field->answers, true)) {
             return $value;
         }
-        $this->problem(
-            $path,
-            'One of '.implode(', ', $field->answers).' is wanted here, not '.json_encode($value).'.',
-        );
+        $this->notAnswered($path, $field->answers, $value);
 
         return $usual;
     }
@@ -164,14 +160,7 @@ final class Fields
             $value = $this->document->get($place);
             $one = is_string($value) ? $enum::tryFrom($value) : null;
             if ($one === null) {
-                $this->problem(
-                    $place,
-                    'One of '.
-                        implode(', ', $this->catalog->at($path)->answers).
-                        ' is wanted here, not '.
-                        json_encode($value).
-                        '.',
-                );
+                $this->notAnswered($place, $this->catalog->at($path)->answers, $value);
             } else {
                 $chosen[] = $one;
             }
@@ -187,7 +176,7 @@ final class Fields
         $value = $this->document->get($path) ?? $usual;
         $number = is_string($value) && ctype_digit(trim($value)) ? (int) $value : $value;
         if (! is_int($number) || $number < 0 || $number > self::MOST_COUNTED) {
-            $this->problem($path, 'A whole number of 0 or more is wanted here.');
+            $this->problem($path, 'want-count');
 
             return $usual;
         }
@@ -206,17 +195,14 @@ final class Fields
         try {
             $length = LengthReader::read($value, $this->unit);
         } catch (UnreadableLength $problem) {
-            $this->problem($path, $problem->getMessage());
+            $this->problems[$path] ??= $problem->why;
 
             return null;
         }
         if ($this->reaches($length->nm <=> 0, $field->least)) {
             return $length;
         }
-        $this->problem(
-            $path,
-            $field->least === Least::Zero ? 'This cannot be less than 0.' : 'This must be more than 0.',
-        );
+        $this->problem($path, $field->least === Least::Zero ? 'length-under-0' : 'length-not-over-0');
 
         return null;
     }
@@ -239,7 +225,7 @@ final class Fields
     {
         $read = $this->length($path);
         if ($read === null) {
-            $this->problem($path, 'A length is wanted here.');
+            $this->problem($path, 'want-length');
         }
 
         return $read ?? Length::zero();
@@ -256,7 +242,7 @@ final class Fields
     {
         $span = $this->spanIfTold($path);
         if ($span === null) {
-            $this->problem($path, 'Two places are wanted here, [from, to].');
+            $this->problem($path, 'want-span');
         }
 
         return $span;
@@ -276,14 +262,14 @@ final class Fields
     {
         $list = $this->document->get($path) ?? [];
         if (! is_array($list)) {
-            $this->problem($path, 'A list is wanted here, [ … ].');
+            $this->problem($path, 'want-list');
 
             return [];
         }
         $field = $this->catalog->find($path);
         $most = $field->most ?? self::MOST_ITEMS;
         if (count($list) > $most) {
-            $this->problem($path, UnreadableFile::tooMany($most, count($list)));
+            $this->problem($path, 'too-many', ['most' => $most, 'found' => count($list)]);
 
             return [];
         }
@@ -311,6 +297,15 @@ final class Fields
         }
 
         return new Told($lengths, $others);
+    }
+
+    /** @param  list<string>  $answers */
+    private function notAnswered(string $place, array $answers, mixed $value): void
+    {
+        $this->problem($place, 'want-one-of', [
+            'answers' => implode(', ', $answers),
+            'found' => (string) json_encode($value),
+        ]);
     }
 
     private function reaches(int $sign, Least $least): bool

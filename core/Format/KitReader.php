@@ -48,7 +48,7 @@ final readonly class KitReader
         foreach ($fields->places('kits') as $place) {
             $kit = (new self($fields, $place))->kit();
             if ($kit->id === '' || isset($kits[$kit->id])) {
-                $fields->problem("{$place}.id", 'Every kit needs an id of its own.');
+                $fields->problem("{$place}.id", 'kit-id');
             }
             $kits[$kit->id] = $kit;
         }
@@ -149,10 +149,7 @@ final readonly class KitReader
             ->choice("{$this->kit}.height.datum", HeightDatum::class)
             ->toRise($stated, $this->needed('rail.height'), $this->needed('hanger.above'));
         if ($rise->isNegative()) {
-            $this->at->problem(
-                "{$this->kit}.height.value",
-                'Then the hole would be under the leaf’s top; is it stated to another place of the rail?',
-            );
+            $this->at->problem("{$this->kit}.height.value", 'kit-hole-under-top');
         }
 
         return $rise;
@@ -185,7 +182,7 @@ final readonly class KitReader
         usort($lengths, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $listed = $at->lengths("{$this->kit}.rail.holes.at");
         if ($lengths === []) {
-            $at->problem("{$this->kit}.rail.lengths", 'At least one stock length of the rail is wanted here.');
+            $at->problem("{$this->kit}.rail.lengths", 'kit-no-length');
         }
 
         return new RailKit(

@@ -9,6 +9,7 @@ use YokeLine\Catalog\Field;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
@@ -23,7 +24,7 @@ final readonly class ReadingsCsv
     private const MOST_ROWS = 2000;
 
     /**
-     * @param  list<array{line: int, says: string, ok: bool}>  $lines  what was made of each row
+     * @param  list<array{line: int, says: Message, ok: bool}>  $lines  what was made of each row
      * @param  array<string, mixed>  $changes  place => value, to be laid on a document
      */
     private function __construct(public array $lines, public array $changes) {}
@@ -44,17 +45,9 @@ final readonly class ReadingsCsv
             default => null,
         };
         if ($wanted === null) {
-            return new self(
-                [
-                    [
-                        'line' => 1,
-                        'says' => 'The first row names the columns: x and level for floor readings, '.
-                            'place and value for a survey.',
-                        'ok' => false,
-                    ],
-                ],
-                [],
-            );
+            $says = new Message('refusals', [], 'readings-columns');
+
+            return new self([['line' => 1, 'says' => $says, 'ok' => false]], []);
         }
         $lines = [];
         $found = [];
@@ -74,13 +67,15 @@ final readonly class ReadingsCsv
                 $found[$place] = $value;
                 $lines[] = ['line' => $i + 1, 'says' => $says, 'ok' => true];
             } catch (UnreadableLength $problem) {
-                $lines[] = ['line' => $i + 1, 'says' => $problem->getMessage(), 'ok' => false];
+                $lines[] = ['line' => $i + 1, 'says' => $problem->why, 'ok' => false];
+            } catch (UnreadableFile $problem) {
+                $lines[] = ['line' => $i + 1, 'says' => array_values($problem->problems)[0], 'ok' => false];
             }
         }
         if (count($rows) > self::MOST_ROWS + 1) {
             $lines[] = [
                 'line' => self::MOST_ROWS + 2,
-                'says' => 'From here on nothing was read: '.self::MOST_ROWS.' rows are enough for a doorway.',
+                'says' => new Message('refusals', ['most' => self::MOST_ROWS], 'readings-rows'),
                 'ok' => false,
             ];
         }
@@ -95,9 +90,9 @@ final readonly class ReadingsCsv
 
     /**
      * @param  array<string, mixed>  $found  so far, to tell where a list goes on
-     * @return array{string, mixed, string} place, value, what was read
+     * @return array{string, mixed, Message} place, value, what was read
      *
-     * @throws UnreadableLength
+     * @throws UnreadableLength|UnreadableFile
      */
     private static function row(bool $isFloor, string $first, string $second, Unit $unit, array $found): array
     {
@@ -107,14 +102,14 @@ final readonly class ReadingsCsv
             $level = $exact->exact(LengthReader::read($second, $unit));
             foreach ($found as $reading) {
                 if (is_array($reading) && ($reading['x'] ?? null) === $x) {
-                    throw UnreadableLength::twiceAt($first);
+                    throw UnreadableFile::at('x', 'readings-twice', ['place' => $first]);
                 }
             }
 
             return [
                 'survey.floor.readings['.count($found).']',
                 ['x' => $x, 'level' => $level],
-                "Floor at {$x}: {$level}",
+                new Message('readings', ['x' => $x, 'level' => $level], 'floor'),
             ];
         }
         $known = self::place($first);
@@ -132,13 +127,13 @@ final readonly class ReadingsCsv
             $known,
         );
 
-        return [$place, $value, "{$first}: {$value}"];
+        return [$place, $value, new Message('readings', ['place' => $first, 'value' => $value], 'survey')];
     }
 
     /**
      * A place by its name in tables, or by its own.
      *
-     * @throws UnreadableLength
+     * @throws UnreadableFile
      */
     private static function place(string $said): string
     {
@@ -150,7 +145,10 @@ final readonly class ReadingsCsv
             ! in_array($field->type, [FieldType::Length, FieldType::Lengths], true) ||
             ! str_starts_with($field->path, 'survey.')
         ) {
-            throw UnreadableLength::noSuchPlace($said, array_values($named));
+            throw UnreadableFile::at('place', 'readings-no-place', [
+                'typed' => $said,
+                'known' => implode(', ', $named),
+            ]);
         }
 
         return $path === false ? $said : $field->path.($field->type === FieldType::Lengths ? '[]' : '');

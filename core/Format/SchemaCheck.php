@@ -8,13 +8,12 @@ use LogicException;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
+use YokeLine\Measure\Message;
 
 /** Holds a document against its published JSON Schema and names every place that does not fit. */
 final readonly class SchemaCheck
 {
     private const MOST_PROBLEMS = 20;
-
-    private const TWO_PLACES = 'Exactly two places are wanted here, [from, to].';
 
     private stdClass $schema;
 
@@ -40,7 +39,7 @@ final readonly class SchemaCheck
         if ($error !== null) {
             $problems = [];
             foreach (self::roots($error) as $leaf) {
-                $problems[self::place($leaf->data()->fullPath())] ??= self::sentence($leaf);
+                $problems[self::place($leaf->data()->fullPath())] ??= self::why($leaf);
             }
             throw new UnreadableFile($problems);
         }
@@ -73,42 +72,46 @@ final readonly class SchemaCheck
         return $under === [] ? [$error] : array_merge(...array_map(self::roots(...), $under));
     }
 
-    private static function sentence(ValidationError $error): string
+    private static function why(ValidationError $error): Message
     {
         $args = $error->args();
         $found = json_encode($error->data()->value(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: '?';
         $found = mb_strlen($found) > 40 ? mb_substr($found, 0, 40).'…' : $found;
-        $names = [
-            'object' => 'an object, { … },',
-            'array' => 'a list, [ … ],',
-            'string' => 'text',
-            'number' => 'a number',
-            'boolean' => 'true or false',
-        ];
-        $expected = self::texts($args['expected'] ?? '');
-        $count = fn (string $key): int => is_int($args[$key] ?? null) ? $args[$key] : 2;
-        $kind = ucfirst($names[$expected[0] ?? ''] ?? ($expected[0] ?? ''));
         $rule = $error->schema()->info()->data();
-
-        return match ($error->keyword()) {
-            'type' => (array_diff(['number', 'string'], $expected) === []
-                ? 'A length, as a number or as text,'
-                : $kind).
-                ' is wanted here, not '.
-                $found.
-                '.',
-            'enum' => 'One of '.
-                implode(', ', self::texts(is_object($rule) ? $rule->enum ?? [] : [])).
-                ' is wanted here, not '.
-                $found.
-                '.',
-            'required' => 'Missing here: '.implode(', ', self::texts($args['missing'] ?? [])).'.',
+        $count = fn (string $key): int => is_int($args[$key] ?? null) ? $args[$key] : 2;
+        [$how, $with] = match ($error->keyword()) {
+            'type' => [self::wanted(self::texts($args['expected'] ?? '')), ['found' => $found]],
+            'enum' => [
+                'want-one-of',
+                [
+                    'answers' => implode(', ', self::texts(is_object($rule) ? $rule->enum ?? [] : [])),
+                    'found' => $found,
+                ],
+            ],
+            'required' => ['missing', ['what' => implode(', ', self::texts($args['missing'] ?? []))]],
             'maxItems' => $count('max') === 2
-                ? self::TWO_PLACES
-                : UnreadableFile::tooMany($count('max'), $count('count')),
-            'minItems' => self::TWO_PLACES,
-            default => "This does not fit the format: {$found}.",
+                ? ['want-span', []]
+                : ['too-many', ['most' => $count('max'), 'found' => $count('count')]],
+            'minItems' => ['want-span', []],
+            default => ['no-fit', ['found' => $found]],
         };
+
+        return new Message('refusals', $with, $how);
+    }
+
+    /** @param  list<string>  $types  what the schema takes */
+    private static function wanted(array $types): string
+    {
+        return array_diff(['number', 'string'], $types) === []
+            ? 'want-length-not'
+            : match ($types[0] ?? '') {
+                'object' => 'want-object-not',
+                'array' => 'want-list-not',
+                'string' => 'want-text-not',
+                'number', 'integer' => 'want-number-not',
+                'boolean' => 'want-flag-not',
+                default => 'no-fit',
+            };
     }
 
     /** @return list<string> */

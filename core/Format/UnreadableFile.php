@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use RuntimeException;
+use YokeLine\Measure\Message;
 
-/** A file or document that cannot be read: every place that is wrong, with a sentence each. */
+/**
+ * A file or document that cannot be read: every place that is wrong, and what is to be said of it.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final class UnreadableFile extends RuntimeException
 {
-    /** @param  array<string, string>  $problems place => what is wrong there */
+    /** @param  array<string, Message>  $problems place => what is wrong there */
     public function __construct(public readonly array $problems)
     {
         $lines = array_map(
-            fn (string $place, string $says) => $place === '' ? $says : "{$place}: {$says}",
+            fn (string $place, Message $why) => trim("{$place} {$why->how}").
+                ' '.
+                json_encode($why->with, JSON_UNESCAPED_UNICODE),
             array_keys($problems),
             $problems,
         );
@@ -21,38 +28,45 @@ final class UnreadableFile extends RuntimeException
         parent::__construct(implode("\n", $lines));
     }
 
-    public static function notJson(string $why): self
+    /** @param  array<string, Value>  $with */
+    public static function at(string $place, string $how, array $with = []): self
     {
-        return new self(['' => "This is not a JSON file ({$why})."]);
+        return new self([$place => new Message('refusals', $with, $how)]);
+    }
+
+    public static function notJson(): self
+    {
+        return self::at('', 'not-json');
     }
 
     public static function notAnObject(): self
     {
-        return new self(['' => 'The file must hold one JSON object, { … }.']);
+        return self::at('', 'no-object');
     }
 
     public static function notFound(string $path): self
     {
-        return new self(['' => "There is no readable file at {$path}."]);
+        return self::at('', 'no-file', ['path' => $path]);
     }
 
     public static function wrongFormat(string $wanted, mixed $found): self
     {
-        return new self(['format' => 'This is not a '.$wanted.' file; it says '.json_encode($found).'.']);
+        return self::at('format', 'other-format', ['wanted' => $wanted, 'found' => (string) json_encode($found)]);
     }
 
     public static function unknownVersion(mixed $found): self
     {
-        return new self([
-            'version' => 'This program reads versions 1 and 2; the file is of version '.
-                json_encode($found).
-                ' and would need a newer program.',
-        ]);
+        return self::at('version', 'other-version', ['found' => (string) json_encode($found)]);
     }
 
-    /** What is said of a list that is too long. */
-    public static function tooMany(int $most, int $found): string
+    /** The same, as places of what lies within a file. */
+    public function within(string $file): self
     {
-        return "Up to {$most} are taken here, not {$found}; leave out what is far from the doorway.";
+        $problems = [];
+        foreach ($this->problems as $place => $why) {
+            $problems[trim("{$file} {$place}")] = $why;
+        }
+
+        return new self($problems);
     }
 }

@@ -6,52 +6,51 @@ namespace YokeLine\Measure;
 
 use InvalidArgumentException;
 
-/** What was written is not a length; the message says what was wrong with it, as one sentence. */
+/** What was written is not a length; why not is to be said. */
 final class UnreadableLength extends InvalidArgumentException
 {
+    private function __construct(public readonly Message $why)
+    {
+        parent::__construct("{$why->how}: ".json_encode($why->with, JSON_UNESCAPED_UNICODE));
+    }
+
     public static function nothingWritten(): self
     {
-        return new self('Nothing is written here; a length such as 2065, 6\' 9 1/2" or 206.5 cm is wanted.');
+        return new self(new Message('refusals', [], 'length-nothing'));
     }
 
     public static function notALength(string $written): self
     {
-        return new self("“{$written}” does not read as a length; write it like 2065, 206.5 cm, 79 3/16\" or 6' 7\".");
+        return self::as('length-not', $written);
     }
 
     public static function zeroDenominator(string $written): self
     {
-        return new self("“{$written}” divides by nought; the lower number of a fraction must be 1 or more.");
+        return self::as('length-by-nought', $written);
     }
 
     public static function ambiguousComma(string $written): self
     {
-        return new self("“{$written}” could be read two ways; write it without the comma.");
+        return self::as('length-two-ways', $written);
     }
 
     public static function tooManyDigits(string $written): self
     {
-        return new self("“{$written}” has more digits than a tape can tell.");
+        return self::as('length-too-fine', $written);
     }
 
     public static function tooLong(string $written): self
     {
-        return new self("“{$written}” is over 50 metres; is the unit right?");
-    }
-
-    public static function twiceAt(string $place): self
-    {
-        return new self("A reading at {$place} stands in the table already; which of them is it?");
-    }
-
-    /** @param  list<string>  $known */
-    public static function noSuchPlace(string $place, array $known): self
-    {
-        return new self("“{$place}” is no place of a survey; known are ".implode(', ', $known).'.');
+        return self::as('length-too-long', $written);
     }
 
     public static function notANumber(): self
     {
-        return new self('A length is a number or text such as "79 3/16".');
+        return new self(new Message('refusals', [], 'length-no-number'));
+    }
+
+    private static function as(string $how, string $written): self
+    {
+        return new self(new Message('refusals', ['typed' => $written], $how));
     }
 }

@@ -22,4 +22,5 @@ return [
         'biparting' => 'two that meet',
         'bypass' => 'two that pass',
     ],
+    'chosen' => ':hangs, :covers, :kit_within, :on',
 ];

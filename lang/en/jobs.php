@@ -71,5 +71,5 @@ return [
         'sheets' => 'Every set-out sheet, one PDF',
         'archive' => 'The whole job, one ZIP',
     ],
-    'next' => ['signed' => 'Signed', 'to-sign' => 'To be signed'],
+    'next' => ['open' => ':open', 'signed' => 'Signed', 'to-sign' => 'To be signed'],
 ];

@@ -29,4 +29,5 @@ return [
         'not-all-entered' => 'Some numbers are still missing.',
         'look-again' => 'Check these numbers again.',
     ],
+    'number-of' => ':what_within of :name',
 ];

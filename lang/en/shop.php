@@ -103,7 +103,7 @@ return [
         'stock' => ['label' => 'Boards the yard has, mm', 'refusal' => '“:typed” is not a list of lengths. Write lengths from 300 mm to 12 m with commas between, such as 2400, 3600.'],
     ],
     'people' => 'One person|:count people',
-    'price-of' => 'the price of :what',
+    'price-of' => 'the price of :what_within',
     'cannot-staff' => [
         'too-few' => ':task takes :people people at once for :minutes minutes. The crew is :crew, or they are never there together for so long.',
         'too-long' => ':task takes :minutes minutes in one go, longer than any stretch of a working day. Split it.',

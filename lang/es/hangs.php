@@ -26,4 +26,5 @@ return [
         'biparting' => 'dos que se encuentran',
         'bypass' => 'dos que se cruzan',
     ],
+    'chosen' => ':hangs, :covers, :kit_within, :on',
 ];

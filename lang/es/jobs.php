@@ -71,5 +71,5 @@ return [
         'sheets' => 'Todas las hojas de replanteo, un PDF',
         'archive' => 'Todo el trabajo, un ZIP',
     ],
-    'next' => ['signed' => 'Firmado', 'to-sign' => 'Falta la firma'],
+    'next' => ['open' => ':open', 'signed' => 'Firmado', 'to-sign' => 'Falta la firma'],
 ];

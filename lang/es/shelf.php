@@ -29,4 +29,5 @@ return [
         'not-all-entered' => 'Aún faltan números.',
         'look-again' => 'Compruebe estos números.',
     ],
+    'number-of' => ':what_within de :name',
 ];

@@ -103,7 +103,7 @@ return [
         'stock' => ['label' => 'Tableros del almacén, mm', 'refusal' => '«:typed» no es una lista de largos. Escriba largos de 300 mm a 12 m separados por comas, como 2400, 3600.'],
     ],
     'people' => 'Una persona|:count personas',
-    'price-of' => 'el precio de :what',
+    'price-of' => 'el precio de :what_within',
     'cannot-staff' => [
         'too-few' => ':task pide :people personas a la vez durante :minutes minutos. El equipo es de :crew, o nunca coinciden tanto tiempo.',
         'too-long' => ':task lleva :minutes minutos seguidos, más que cualquier tramo de la jornada. Divídalo.',

@@ -13,7 +13,7 @@
   @if ($read)
     <h2>{{ __('top.page.rows-read-2-left-out', ['count' => count(array_filter(array_column($read->lines, 'ok'))), 'count2' => count($read->lines) - count(array_filter(array_column($read->lines, 'ok')))]) }}</h2>
     <table class="table"><thead><tr><th scope="col">{{ __('top.page.line') }}</th><th scope="col">{{ __('top.page.read-as') }}</th></tr></thead><tbody>
-      @foreach ($read->lines as $line)<tr @class(['refused' => ! $line['ok']])><td class="number">{{ $line['line'] }}</td><td>{{ $line['says'] }}</td></tr>@endforeach
+      @foreach ($read->lines as $line)<tr @class(['refused' => ! $line['ok']])><td class="number">{{ $line['line'] }}</td><td>{{ $say($line['says']) }}</td></tr>@endforeach
     </tbody></table>
     @if ($read->isUsable())
       <form method="post" action="{{ route('readings.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><textarea name="text" hidden>{{ $text }}</textarea><button class="btn btn-primary">{{ __('top.page.take-them') }}</button> <span class="group-note">{{ __('top.page.will-be-as-here-undo', ['changes' => implode(', ', array_map(fn (string $place) => App\Words\Places::name($place), array_keys($read->changes)))]) }}</span></form>

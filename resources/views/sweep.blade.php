@@ -19,7 +19,7 @@
     <canvas id="sweep-live" width="1040" height="190" aria-label="{{ __('top.page.what-the-scanner-feels-while') }}" @if ($trace === null) hidden @endif></canvas>
     @if ($trace)<script type="application/json" id="sweep-rows">{!! json_encode(array_map(fn ($one) => array_map(fn ($row) => [$row['x'], $row['density'], $row['ac']], array_merge(...$one->parts)), $trace->sweeps)) !!}</script>@endif
   @endif
-  @if ($trace && $trace->problems)<ul class="refused">@foreach (array_slice($trace->problems, 0, 8) as $problem)<li>{{ $problem }}</li>@endforeach @if (count($trace->problems) > 8)<li>{{ __('top.page.and-more-rows-left-out', ['count' => count($trace->problems) - 8]) }}</li>@endif</ul>@endif
+  @if ($trace && $trace->problems)<ul class="refused">@foreach (array_slice($trace->problems, 0, 8) as $problem)<li>{{ App\Words\Refusals::say($problem) }}</li>@endforeach @if (count($trace->problems) > 8)<li>{{ __('top.page.and-more-rows-left-out', ['count' => count($trace->problems) - 8]) }}</li>@endif</ul>@endif
   @if ($scan)
     <h2>{{ trans_choice('top.page.studs', count($scan->studs)) }}, {{ trans_choice('top.page.live-zones', count($scan->zones)) }}@if ($scan->grid){{ __('top.page.on-a-grid-of', ['spacing' => $say($scan->grid->spacing)]) }}@endif</h2>
     <table class="table"><thead><tr><th scope="col">{{ __('top.page.middle-at') }}</th><th scope="col">{{ __('top.page.wide') }}</th><th scope="col">{{ __('top.page.it-is') }}</th><th scope="col">{{ __('top.page.how-sure') }}</th></tr></thead><tbody>

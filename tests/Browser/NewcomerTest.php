@@ -108,7 +108,7 @@ test('inches are one tap away and read back the same', function () {
 
 test('bad input gets a sentence at its place and keeps what was typed', function () {
     $browser = $this->browser->visit('/doorways/1/wall')->type('Lowest ceiling height', 'high');
-    $browser->see('does not read as a length', '.refused');
+    $browser->see('is not a length', '.refused');
 
     expect($browser->value('Lowest ceiling height'))
         ->toBe('high')

@@ -96,7 +96,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
     $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
     $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the door in', '.site-step:not([hidden]) h2');
-    $browser->type('Door width, measured', 'about so')->see('does not read as a length', '.site-step:not([hidden])');
+    $browser->type('Door width, measured', 'about so')->see('is not a length', '.site-step:not([hidden])');
 
     expect($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))->toBe('about so');
 });

@@ -79,10 +79,10 @@ test('what cannot be read changes nothing, is answered at its place and stays as
 
     expect(kilnRoom()->revision->number)->toBe(1);
 })->with([
-    ['far', 'does not read as a length'],
+    ['far', 'is not a length'],
     ['-5', 'must end to the right'],
     ['1000', 'reaches past the end of the wall'],
-    ['<b>', 'does not read as a length'],
+    ['<b>', 'is not a length'],
 ]);
 
 test('a place that no field sets is refused', function () {

@@ -73,7 +73,7 @@ test('no field of the bench is refused by the format for what its own list offer
                     DoorwayFile::check($document);
                     DoorwayReader::read($document);
                 } catch (YokeLine\Format\UnreadableFile $refused) {
-                    $problem = $refused->problems[$field->place] ?? null;
+                    $problem = $refused->problems[$field->place]->how ?? null;
                 }
                 expect($problem)->toBeNull("{$field->place}: {$answer}: {$problem}");
             }

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Board\Standing;
 use App\Models\Doorway;
+use App\Models\WaitingNotice;
 use Illuminate\Support\Arr;
 
 beforeEach(function () {
@@ -82,3 +84,31 @@ test('a page in Spanish says no sentence of the English books', function (string
     '/jobs/1/day-plan',
     '/jobs/1/paper',
 ]);
+
+test('what was kept in one language is told in the reader’s', function () {
+    $take = fn (string $browser, string $who, string $value) => $this->withSession([
+        'browser' => $browser,
+        'who' => $who,
+    ])->post('/rules', ['method_key' => 'gap', 'value' => $value, 'why' => '', 'seen' => 0]);
+    $take('desk', 'Ines', '10');
+    $take('van', 'Tomas', '11');
+    $told = WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says;
+    $next = $this->kiln->refresh()->forceFill(['waits_for' => null]);
+    Standing::keep($next);
+
+    app()->setLocale('es');
+    expect($told->says())
+        ->toContain('usted tenía 10 mm')
+        ->and($next->next->says())
+        ->not->toBe(tap($next->next, fn () => app()->setLocale('en'))->says());
+});
+
+test('a refusal is said in the reader’s language, with what was typed', function () {
+    $this->post('/editor', ['language' => 'es']);
+
+    $this->post("/doorways/{$this->kiln->id}/wall/changes", [
+        'place' => 'survey.wall.ceiling',
+        'value' => 'alto',
+        'base' => $this->kiln->revision_id,
+    ])->assertSee('«alto» no es una medida.');
+});

@@ -72,7 +72,7 @@ test('what is chosen of the marking stays with the doorway and can be undone', f
 
 test('a length that does not read keeps its text and says why', function () {
     ($this->set)('marking.tape', 'about six')
-        ->assertSee('“about six” does not read as a length')
+        ->assertSee('“about six” is not a length')
         ->assertSee('value="about six"', escape: false);
 });
 
@@ -163,7 +163,7 @@ test('every reading of a proof is kept, the last one counts', function () {
 
 test('a proof that does not read keeps its text, says why, and logs nothing', function () {
     $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])
-        ->assertSee('“about six” does not read as a length')
+        ->assertSee('“about six” is not a length')
         ->assertSee('value="about six"', escape: false);
 
     expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->count())->toBe(0);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
-use App\Models\WaitingNotice;
 use Database\Seeders\DemoSeeder;
 
 beforeEach(function () {
@@ -81,7 +80,7 @@ test('a new doorway begins with the rules of the house', function () {
 test('a rule that does not read is refused in words', function () {
     $this->post('/rules/preview', ['method_key' => 'gap', 'value' => 'small'])
         ->assertOk()
-        ->assertSee('“small” does not read as a length');
+        ->assertSee('“small” is not a length');
 });
 
 test('of two who take one house rule the later stands and both are told', function () {
@@ -94,7 +93,7 @@ test('of two who take one house rule the later stands and both are told', functi
     $take('desk', 'Ines', '10');
     $take('van', 'Tomas', '11');
 
-    expect(WaitingNotice::query()->where('doorway_id', null)->orderBy('id')->pluck('says')->all())
+    expect(toldInTheMeantime())
         ->toHaveCount(2)
         ->each->toContain('11 mm');
 });

@@ -50,7 +50,7 @@ test('a height that would put the hole under the leaf’s top is refused at its 
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.datum', 'value' => 'rail-top'])->assertOk();
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '15'])
         ->assertOk()
-        ->assertSee('is it stated to another place of the rail?');
+        ->assertSee('Is the height given to another place of the rail?');
 
     expect(ShelfKit::called('flat-40-strap')->document->get('height.value'))->toBe(41);
 });
@@ -58,7 +58,7 @@ test('a height that would put the hole under the leaf’s top is refused at its 
 test('a number that does not read is answered at its field and nothing is kept', function () {
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'rail.height', 'value' => 'tall'])
         ->assertOk()
-        ->assertSee('“tall” does not read as a length');
+        ->assertSee('“tall” is not a length');
 
     expect(ShelfKit::called('flat-40-strap')?->document->get('rail.height'))->toBe(40);
 });
@@ -68,7 +68,7 @@ test('a kit from nothing says what its sheet still has to tell', function () {
         ->post('/shelf', ['name' => 'Barn 50'])
         ->assertOk()
         ->assertSee('Some numbers are still missing.')
-        ->assertSee('A length is wanted here.');
+        ->assertSee('Write a length here.');
 });
 
 test('a copy stands beside the one it was taken from', function () {
@@ -153,10 +153,10 @@ test(
 
         expect(ShelfKit::called('flat-40-strap')->document->get('capacity_kg'))
             ->toEqual(95)
-            ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says)
-            ->toBe('Tomas set capacity_kg of Flat bar 40, face strap to 95; you had 90.')
-            ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says)
-            ->toContain('Ines had set capacity_kg of Flat bar 40, face strap to 90 in the meantime; yours, 95, is used.')
+            ->and(WaitingNotice::query()->where('browser', 'desk')->firstOrFail()->says->says())
+            ->toBe('Tomas set capacity in kg of Flat bar 40, face strap to 95; you had 90.')
+            ->and(WaitingNotice::query()->where('browser', 'van')->firstOrFail()->says->says())
+            ->toContain('Ines had set capacity in kg of Flat bar 40, face strap to 90 in the meantime; yours, 95, is used.')
             ->and(
                 array_map(
                     fn (array $edit) => array_slice($edit, 1),

@@ -8,7 +8,6 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\Offer;
 use App\Models\SupplyOrder;
-use App\Models\WaitingNotice;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
 use App\Shop\Setting;
@@ -83,7 +82,7 @@ test('of two who price one thing the later stands and both are told', function (
 
     expect((new Prices())->of('filler'))
         ->toBe(500)
-        ->and(WaitingNotice::query()->orderBy('id')->pluck('says')->all())
+        ->and(toldInTheMeantime())
         ->toBe([
             'Tomas set the price of filler to 5.00; you had 4.50.',
             'Ines had set the price of filler to 4.50 in the meantime; yours, 5.00, is used.',

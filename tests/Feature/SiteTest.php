@@ -159,7 +159,7 @@ test('an entry that cannot be kept says why, and the others are kept', function 
     ],
     'no length' => [
         ['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => 'wide', 'units' => 'mm']],
-        '“wide” does not read as a length',
+        '“wide” is not a length',
     ],
     'a question that is not asked' => [
         ['kind' => 'measured', 'about' => 'moon', 'data' => ['typed' => '1', 'units' => 'mm']],
@@ -383,7 +383,7 @@ test('what was found is worked through to its ways out', function (string $row, 
 
 test('a found number that does not read keeps its text and says why', function () {
     $this->post("{$this->url}/found/rubs", ['told' => ['proud' => 'a bit']])
-        ->assertSee('“a bit” does not read as a length')
+        ->assertSee('“a bit” is not a length')
         ->assertSee('value="a bit"', escape: false);
 });
 
@@ -767,7 +767,7 @@ test('a check of the run holds within what its tools can miss', function (string
 test('a check that does not read keeps its text and says why', function () {
     $this->followingRedirects()
         ->post("{$this->url}/prove", ['kind' => 'run', 'about' => 'plumb', 'typed' => 'straight', 'units' => 'mm'])
-        ->assertSee('“straight” does not read as a length')
+        ->assertSee('“straight” is not a length')
         ->assertSee('value="straight"', escape: false);
 });
 

@@ -36,7 +36,7 @@ test('readings from a table are shown line by line before they are taken', funct
     $this->post("{$this->url}/readings", ['text' => $csv])
         ->assertOk()
         ->assertSee('2 rows read, 1 left out')
-        ->assertSee('“zero” does not read as a length');
+        ->assertSee('“zero” is not a length');
     $this->post("{$this->url}/readings/take", ['text' => $csv, 'base' => $this->doorway->revision_id])->assertRedirect(
         "{$this->url}/wall",
     );
@@ -138,7 +138,7 @@ test('bad input of the wall is answered in a plain sentence and the rest goes on
     'ten kilometres' => ['survey.wall.to', '10000 m', 'is over 50 metres'],
     'negative' => ['survey.wall.ceiling', '-5', 'must be more than 0'],
     'zero' => ['survey.opening.width[0]', '0', 'must be more than 0'],
-    'text' => ['survey.obstacles[0].x[0]', 'there', 'does not read as a length'],
+    'text' => ['survey.obstacles[0].x[0]', 'there', 'is not a length'],
     'no wall beside the opening' => ['survey.wall.to', '1250', 'reaches past the end of the wall'],
     'a wall that ends before it begins' => ['survey.wall.from', '4200', 'must end to the right'],
 ]);

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Files\DoorwayFile;
 use App\Shelf;
 use App\Words\FieldWords;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -37,7 +38,7 @@ final class PlanDoorway extends Command
                 $shelf->kits(),
             );
         } catch (UnreadableFile $problem) {
-            return $this->refuse($problem->getMessage());
+            return $this->refuse(implode("\n", Refusals::placed($problem)));
         }
         if ($setout->plan === null) {
             return $this->refuse(

@@ -14,7 +14,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
 use App\Words\Places;
-use App\Words\Speaker;
+use App\Words\Refusals;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
@@ -54,7 +54,7 @@ final class BenchController
             $refused = [
                 $place => [
                     'typed' => (string) $request->input('value'),
-                    'says' => $problem->problems[$place] ?? implode(' ', $problem->problems),
+                    'says' => Refusals::at($place, $problem),
                 ],
             ];
         }
@@ -79,7 +79,7 @@ final class BenchController
         $setout = $doorway->setout($units);
         $field =
             Station::field($setout, app(Shelf::class)->kits(), $place) ??
-            throw new UnreadableFile([$place => Speaker::words('refusals.no-field')]);
+            throw UnreadableFile::at($place, 'no-field');
         $grey = $field->greyIn($setout->doorway->units);
         $grey = $grey instanceof Length ? $grey : Length::zero();
         $typed = new Typed($setout->write->unit, $setout->doorway->units);

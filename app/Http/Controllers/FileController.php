@@ -8,6 +8,7 @@ use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +42,7 @@ final class FileController
             return to_route('jobs')->with('file_problems', [
                 'job' => $job->id,
                 'name' => $file->getClientOriginalName(),
-                'problems' => $problem->problems,
+                'problems' => Refusals::each($problem),
             ]);
         }
         $doorway = Doorway::begin($job, $document, StoredMessage::change('imported-file'), $editor);

@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Site\FoundForm;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -56,7 +57,7 @@ final class FoundController
                 );
             }
         } catch (UnreadableFile $problem) {
-            return to_route('found', [$doorway, $row])->with('not_taken', implode(' ', $problem->problems));
+            return to_route('found', [$doorway, $row])->with('not_taken', Refusals::whole($problem));
         }
         $form->decided($way, $editor->name);
 

@@ -8,6 +8,7 @@ use App\Files\FirmArchive;
 use App\Files\JobArchive;
 use App\Files\Zip;
 use App\Models\Job;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -55,7 +56,7 @@ final class JobFileController
         } catch (UnreadableFile $problem) {
             return to_route('jobs')->with('job_problems', [
                 'name' => $file->getClientOriginalName(),
-                'problems' => $problem->problems,
+                'problems' => Refusals::each($problem),
             ]);
         }
 

@@ -10,6 +10,7 @@ use App\Marking\Proofs;
 use App\Marking\Ticks;
 use App\Models\Doorway;
 use App\Record\Log;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -66,7 +67,7 @@ final class MarksController
                 );
             }
         } catch (UnreadableLength $problem) {
-            $refused = [$way => ['typed' => $typed, 'says' => $problem->getMessage()]];
+            $refused = [$way => ['typed' => $typed, 'says' => Refusals::say($problem->why)]];
         }
 
         return $this->view('marks.marks', $form, $refused);

@@ -13,6 +13,7 @@ use App\Shop\Prices;
 use App\Shop\Setting;
 use App\Supply\JobSupply;
 use App\Supply\Supplier;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -44,14 +45,16 @@ final class MaterialsController
         $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
         $setting = Setting::tryFrom((string) $request->input('setting'));
         $at = $setting->value ?? (string) $request->input('key');
-        $says = (new Prices())->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
+        $refused = (new Prices())->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
         // Back to where one typed: the list is long.
         $back = to_route(
             'materials',
             array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]),
         )->withFragment('at-'.Str::slug($at));
 
-        return $says === null ? $back : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => $says]);
+        return $refused === null
+            ? $back
+            : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => Refusals::say($refused)]);
     }
 
     public function prices(): Response

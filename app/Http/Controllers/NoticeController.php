@@ -10,6 +10,7 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\WaitingNotice;
 use App\Words\Places;
+use App\Words\Refusals;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
@@ -40,7 +41,7 @@ final class NoticeController
                 $waiting->delete();
                 Notices::carry($editor, $doorway->id, $notices);
             } catch (UnreadableFile $problem) {
-                return back()->withErrors(['notice' => implode(' ', $problem->problems)]);
+                return back()->withErrors(['notice' => Refusals::whole($problem)]);
             }
         }
 

@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Meter\DistanceMeter;
 use App\Models\Doorway;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
@@ -44,7 +45,8 @@ final class ReadingsController
         return view('readings', [
             'doorway' => $doorway,
             'text' => $text,
-            'read' => ReadingsCsv::read($text, $doorway->setout(null)->doorway->units),
+            'read' => ReadingsCsv::read($text, $units = $doorway->setout(null)->doorway->units),
+            'say' => Speaker::in($units)->say(...),
         ]);
     }
 
@@ -64,13 +66,7 @@ final class ReadingsController
                 );
             }
         } catch (UnreadableFile $problem) {
-            return to_route('readings', $doorway)->withErrors(
-                array_map(
-                    fn (string $place, string $says) => "{$place}: {$says}",
-                    array_keys($problem->problems),
-                    $problem->problems,
-                ),
-            );
+            return to_route('readings', $doorway)->withErrors(Refusals::placed($problem));
         }
 
         return to_route('bench', [$doorway, 'wall']);

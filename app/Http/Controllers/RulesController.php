@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Rules\Level;
 use App\Rules\Preview;
 use App\Rules\RuleBook;
+use App\Words\Refusals;
 use App\Words\RuleWords;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
@@ -70,7 +71,7 @@ final class RulesController
             );
         } catch (UnreadableFile $problem) {
             return to_route('rules', $level->query())->withErrors([
-                'rule' => RuleWords::ask($rule).' '.implode(' ', $problem->problems),
+                'rule' => RuleWords::ask($rule).' '.Refusals::whole($problem),
             ]);
         }
 

@@ -8,6 +8,8 @@ use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Kits\KitForm;
 use App\Models\ShelfKit;
+use App\Words\Places;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -15,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Message;
 
 final class ShelfController
 {
@@ -65,7 +68,7 @@ final class ShelfController
                     );
                 self::ledger($request, $kit)->write(
                     $place,
-                    "{$place} of {$kit->name}",
+                    new Message('shelf', ['what' => Places::called("kit.{$place}"), 'name' => $kit->name], 'number-of'),
                     $kit->document->get($place),
                     $document->get($place),
                     $request->integer('seen'),
@@ -77,7 +80,7 @@ final class ShelfController
             $form = new KitForm($kit, Editor::of($request)->units);
         } catch (UnreadableFile $problem) {
             $form = new KitForm($kit, Editor::of($request)->units, [
-                $place => ['typed' => (string) $request->input('value'), 'says' => implode(' ', $problem->problems)],
+                $place => ['typed' => (string) $request->input('value'), 'says' => Refusals::whole($problem)],
             ]);
         }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\FirmArchive;
 use App\Models\ShelfKit;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final class ShelfFileController
         try {
             ShelfKit::bringIn(Document::fromJson((string) $file->getContent()));
         } catch (UnreadableFile $problem) {
-            return to_route('shelf')->with('kit_problems', $problem->problems);
+            return to_route('shelf')->with('kit_problems', Refusals::each($problem));
         }
 
         return to_route('shelf');

@@ -12,6 +12,7 @@ use App\Site\NotTaken;
 use App\Site\Photo;
 use App\Site\Pieces;
 use App\Site\SiteRun;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -71,7 +72,7 @@ final class SiteController
         } catch (NotTaken $problem) {
             $pieces->forget();
 
-            return response()->json(['refused' => $problem->getMessage()]);
+            return response()->json(['refused' => Refusals::say($problem->why)]);
         }
 
         return response()->json(['kept' => $kept || $whole !== null, 'have' => $pieces->have()]);

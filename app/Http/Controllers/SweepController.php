@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Scanning\WallSweep;
+use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
@@ -65,7 +66,7 @@ final class SweepController
             Notices::carry($editor, $doorway->id, $change->applyTo($doorway, $request->integer('base')));
             $sweep->keep($trace);
         } catch (UnreadableFile $problem) {
-            return to_route('sweep', $doorway)->withErrors($problem->problems);
+            return to_route('sweep', $doorway)->withErrors(Refusals::each($problem));
         }
 
         return to_route('bench', [$doorway, 'anchors']);

@@ -9,6 +9,7 @@ use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Ways\WaysHere;
+use App\Words\Refusals;
 use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -66,18 +67,19 @@ final class WaysController
     {
         $editor = Editor::of($request);
         $changes = json_decode((string) $request->input('changes'), true);
+        $says = mb_substr((string) $request->input('says'), 0, 1000);
         try {
             Notices::carry(
                 $editor,
                 $doorway->id,
                 (new Change(
                     is_array($changes) ? $changes : [],
-                    StoredMessage::change('chose', ['what' => mb_substr((string) $request->input('says'), 0, 200)]),
+                    StoredMessage::change('chose', ['what' => StoredMessage::read($says)->message()]),
                     $editor,
                 ))->applyTo($doorway, $request->integer('base')),
             );
         } catch (UnreadableFile $problem) {
-            return to_route('ways', $doorway)->withErrors(['way' => implode(' ', $problem->problems)]);
+            return to_route('ways', $doorway)->withErrors(['way' => Refusals::whole($problem)]);
         }
 
         return to_route('bench', [$doorway, 'leaf']);

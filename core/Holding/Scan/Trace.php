@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Holding\Scan;
 
+use YokeLine\Measure\Message;
+
 /**
  * What a wall scanner sent: sweeps, each a run of rows along the wall at one height.
  *
@@ -16,7 +18,7 @@ final readonly class Trace
 
     /**
      * @param  list<Sweep>  $sweeps
-     * @param  list<string>  $problems  rows left out, by their line
+     * @param  list<Message>  $problems  rows left out, by their line
      */
     public function __construct(public array $sweeps, public array $problems = []) {}
 
@@ -30,7 +32,7 @@ final readonly class Trace
         );
         $missing = array_diff(['position_mm', 'density', 'ac_mv'], array_keys($columns));
         if ($missing !== []) {
-            return new self([], ['Line 1: the columns '.implode(', ', $missing).' are wanted.']);
+            return new self([], [new Message('refusals', ['columns' => implode(', ', $missing)], 'trace-columns')]);
         }
         $sweeps = $problems = [];
         foreach (array_slice($rows, 1, null, true) as $i => $row) {
@@ -43,13 +45,8 @@ final readonly class Trace
                 : null;
             [$x, $density, $ac] = [$read('position_mm'), $read('density'), $read('ac_mv')];
             if ($x === null || $density === null || $ac === null || $ac < 0) {
-                $problems[] =
-                    'Line '.
-                    ($i + 1).
-                    ': '.
-                    ($ac !== null && $ac < 0
-                        ? 'a field below 0 cannot be.'
-                        : 'position, density and field are numbers.');
+                $how = $ac !== null && $ac < 0 ? 'trace-field' : 'trace-numbers';
+                $problems[] = new Message('refusals', ['line' => $i + 1], $how);
 
                 continue;
             }

@@ -6,7 +6,7 @@
 </div>
 @foreach ($bench->astray() as $says)<div class="notice" role="alert">{{ $says }}</div>@endforeach
 @foreach ($bench->notices as $notice)
-  <div class="notice" role="status">{{ $notice->says }}
+  <div class="notice" role="status">{{ $notice->says->says() }}
     @if ($notice->putBack)
       <button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($notice->putBack)])'>{{ __('bench.page.put-theirs-back') }}</button>
     @endif

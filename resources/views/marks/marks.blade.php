@@ -5,7 +5,7 @@
 <section class="set" aria-label="{{ __('marks.page.how-it-is-marked-out') }}">@include('bench.fields')</section>
 <div class="marks">
   <p class="sheet-verdict"><b>{{ $speak->say($form->setout->verdict()->says()) }}</b> @if ($form->setout->verdict() !== YokeLine\Inspection\Verdict::Fits) <a href="{{ route('bench', [$form->doorway, 'rail']) }}">{{ __('marks.page.settle-it-before-anything-is') }}</a>@endif</p>
-  @foreach ($form->notices as $notice)<p class="notice" role="status">{{ $notice->says }}</p>@endforeach
+  @foreach ($form->notices as $notice)<p class="notice" role="status">{{ $notice->says->says() }}</p>@endforeach
   @foreach ($form->pulls() as $tape => $pulls)
     <section class="tape-of" aria-label="{{ $names = __("sheet.tapes.{$tape}") }}">
       <h2>{{ $names }}</h2>

@@ -2,7 +2,7 @@
 <x-page :title="$doorway->name.', '.__('record.nav.prove')" class="is-marks">
 @include('record.top', ['at' => 'prove', 'setout' => $doorway->setout($over->run->units)])
 <main class="marks-page prove">
-  <p class="sheet-verdict"><b>{{ $over->open() === [] ? __('record.page.all-checked') : __('record.page.still-open', ['what' => implode('; ', $over->open())]) }}</b> @if ($over->open() === [])<a href="{{ route('hand-over', $doorway) }}">{{ __('record.page.hand-it-over') }}</a>@endif</p>
+  <p class="sheet-verdict"><b>{{ $over->open() === [] ? __('record.page.all-checked') : __('record.page.still-open', ['what' => $over->stillOpen()]) }}</b> @if ($over->open() === [])<a href="{{ route('hand-over', $doorway) }}">{{ __('record.page.hand-it-over') }}</a>@endif</p>
   @foreach ($over->checks() as $check)
     @php($holds = $over->holds($check))
     <form method="post" action="{{ route('prove.say', $doorway) }}" id="{{ $check->id }}" class="check" data-holds="{{ $holds === null ? '' : ($holds ? 'yes' : 'no') }}">@csrf

@@ -23,8 +23,8 @@
     @foreach ($findings as $finding)
       <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a></h3>@if ($more = $speak->say($finding->more()))<p>{{ $more }}</p>@endif</div></li>
     @endforeach
-    @foreach ($form->unreadable as $place => $says)
-      <li class="finding is-settle"><svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $place), '-') }}" data-goto>{{ $form->field($place)?->label ?? $place }}</a></h3><p>{{ $says }}</p></div></li>
+    @foreach ($form->unreadable as $place => $why)
+      <li class="finding is-settle"><svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg><div><h3><a href="#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $place), '-') }}" data-goto>{{ $form->field($place)?->label ?? $place }}</a></h3><p>{{ $speak->say($why) }}</p></div></li>
     @endforeach
   </ol>
   <p class="group-note">{{ __('shelf.page.doorways-keep-the-kit-as') }}</p>

@@ -8,7 +8,7 @@
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
     @php([$choice, $plan] = [$way->choice, $here->plan($way)])
-    @php($says = App\Words\HangWords::choice($choice, $here->kits[$choice->kit]->name))
+    @php($says = $speak->say($called = App\Words\HangWords::choice($choice, $here->kits[$choice->kit]->name)))
     <li @class(['way', 'is-best' => in_array($way, $best, true)])>
       <span class="way-drawing">{!! $here->drawing($plan) !!}</span>
       <div>
@@ -23,11 +23,11 @@
         </dl>
         <p>@if ($way->settle)<svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg> {{ implode('; ', array_map(fn ($finding) => $speak->say($finding->says()), array_slice($way->settle, 0, 2))) }}{{ count($way->settle) > 2 ? __('ways.page.and-more', ['count' => count($way->settle) - 2]) : '' }}@else<svg class="sign sign-ok" aria-hidden="true"><use href="#sign-ok"/></svg> {{ __('ways.page.nothing-to-settle') }} @endif @if ($more > 0)<small>{{ trans_choice('ways.page.more-of-it', $more) }}</small>@endif</p>
       </div>
-      <form method="post" action="{{ route('ways.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><input type="hidden" name="says" value="{{ $says }}"><input type="hidden" name="changes" value="{{ json_encode($choice->changes(new YokeLine\Measure\LengthWriter($here->setout->doorway->units))) }}"><button class="btn">{{ __('ways.page.use') }}<span class="visually-hidden">: {{ $says }}</span></button></form>
+      <form method="post" action="{{ route('ways.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><input type="hidden" name="says" value="{{ App\Words\StoredMessage::of($called, $here->setout->write->unit)->write() }}"><input type="hidden" name="changes" value="{{ json_encode($choice->changes(new YokeLine\Measure\LengthWriter($here->setout->doorway->units))) }}"><button class="btn">{{ __('ways.page.use') }}<span class="visually-hidden">: {{ $says }}</span></button></form>
     </li>
   @endforeach
 </ol>
-@if (count($arrangements) > 18)<p class="group-note">{{ __('ways.page.arrangements-more-further-from-what', ['count' => count($arrangements) - 18, 'name' => implode('; ', array_map(fn ($row) => App\Words\HangWords::choice($row['way']->choice, $here->kits[$row['way']->choice->kit]->name), array_slice($arrangements, 18)))]) }}</p>@endif
+@if (count($arrangements) > 18)<p class="group-note">{{ __('ways.page.arrangements-more-further-from-what', ['count' => count($arrangements) - 18, 'name' => implode('; ', array_map(fn ($row) => $speak->say(App\Words\HangWords::choice($row['way']->choice, $here->kits[$row['way']->choice->kit]->name)), array_slice($arrangements, 18)))]) }}</p>@endif
 @if ($done)
   <h2>{{ __('ways.page.what-does-not-work-here') }}</h2>
   <table class="table fails"><thead><tr><th scope="col">{{ __('ways.page.reason') }}</th><th scope="col">{{ __('ways.page.hang') }}</th><th scope="col">{{ __('ways.page.ways') }}</th></tr></thead><tbody>

@@ -52,13 +52,13 @@ function documentAround(array $changes): YokeLine\Format\Document
     ]);
 }
 
-/** @return array<string, string> what a document is refused for, by place */
+/** @return array<string, string> why a document is refused, by place */
 function refusals(callable $read): array
 {
     try {
         $read();
     } catch (UnreadableFile $refused) {
-        return $refused->problems;
+        return array_map(fn ($why) => $why->how, $refused->problems);
     }
 
     return [];

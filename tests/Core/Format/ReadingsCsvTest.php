@@ -46,9 +46,9 @@ test('a whole survey comes in by the words of the trade', function () {
 test('what no survey knows is refused at its line', function () {
     $read = ReadingsCsv::read("place,value\nroof,3\nbrief.kit,4", Unit::Millimetre);
 
-    expect($read->isUsable())->toBeFalse()->and($read->lines[0]['says'])->toContain('“roof” is no place of a survey');
+    expect($read->isUsable())->toBeFalse()->and($read->lines[0]['says']->how)->toBe('readings-no-place');
 });
 
 test('a table without its column names says what they are', function () {
-    expect(ReadingsCsv::read("600,0\n900,3", Unit::Millimetre)->lines[0]['says'])->toContain('x and level');
+    expect(ReadingsCsv::read("600,0\n900,3", Unit::Millimetre)->lines[0]['says']->how)->toBe('readings-columns');
 });

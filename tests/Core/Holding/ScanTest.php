@@ -6,6 +6,7 @@ use YokeLine\Holding\Scan\FoundStud;
 use YokeLine\Holding\Scan\Scan;
 use YokeLine\Holding\Scan\SimulatedWall;
 use YokeLine\Holding\Scan\Trace;
+use YokeLine\Measure\Message;
 
 test('the trace of a known wall gives its studs, its zones, its grid and where to look again', function () {
     $truth = json_decode((string) file_get_contents(__DIR__.'/../Support/anchoring/trace-a.json'), true);
@@ -82,8 +83,8 @@ test('a trace goes out as a file that reads the same', function () {
 test('rows of a trace that do not read are named and left out', function () {
     $trace = Trace::read("density,position_mm,ac_mv\n10,0,1\nmuch,5,1\n10,10,-4");
 
-    expect($trace->problems)
-        ->toBe(['Line 3: position, density and field are numbers.', 'Line 4: a field below 0 cannot be.'])
-        ->and(Trace::read("a,b\n1,2")->problems[0])
+    expect(array_map(fn (Message $why) => [$why->with['line'], $why->how], $trace->problems))
+        ->toBe([[3, 'trace-numbers'], [4, 'trace-field']])
+        ->and(Trace::read("a,b\n1,2")->problems[0]->with['columns'])
         ->toContain('position_mm');
 });

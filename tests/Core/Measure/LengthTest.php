@@ -44,19 +44,19 @@ test('a number of a file reads as it was written', function () {
         ->toBe(1);
 });
 
-test('what is no length is refused in a sentence that quotes it', function (mixed $written, string $says) {
+test('what is no length is refused, and why', function (mixed $written, string $says) {
     expect(fn () => LengthReader::read($written, Unit::Millimetre))->toThrow(UnreadableLength::class, $says);
 })->with([
-    ['high', '“high” does not read'],
-    ['', 'Nothing is written'],
-    ['1/0', 'divides by nought'],
-    ['2,065', 'two ways'],
-    ['99999999', 'over 50 metres'],
-    ['12 mm 3', 'does not read'],
-    ['1e3', 'does not read'],
-    ['12345678901234567', 'more digits'],
-    [null, 'A length is a number'],
-    [true, 'A length is a number'],
+    ['high', 'length-not: {"typed":"high"}'],
+    ['', 'length-nothing'],
+    ['1/0', 'length-by-nought'],
+    ['2,065', 'length-two-ways'],
+    ['99999999', 'length-too-long'],
+    ['12 mm 3', 'length-not'],
+    ['1e3', 'length-not'],
+    ['12345678901234567', 'length-too-fine'],
+    [null, 'length-no-number'],
+    [true, 'length-no-number'],
 ]);
 
 test('every 1/64 in up to 6 m reads back as it was written', function () {
