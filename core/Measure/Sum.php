@@ -157,6 +157,23 @@ final readonly class Sum
         return null;
     }
 
+    /**
+     * What it comes to where terms are off: those of a term by its name, or those of what that term was worked from.
+     * What was chosen or rounded stays as it was chosen.
+     *
+     * @param  array<string, Length>  $by  how far, by the term's name
+     */
+    public function off(array $by): Length
+    {
+        $total = $this->total;
+        foreach ($this->kind === 'sum' ? $this->terms() : [] as $term) {
+            $off = $by[$term->name] ?? $term->sum?->off($by)->minus($term->value) ?? Length::zero();
+            $total = $total->plus($off->times($term->sign));
+        }
+
+        return $total;
+    }
+
     public function says(): Message
     {
         return self::called($this->name);

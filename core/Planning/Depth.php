@@ -6,6 +6,7 @@ namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -87,20 +88,28 @@ final readonly class Depth
         if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
             $things['header'] = $header->thickness->plus($header->buildOut);
         }
-        $leaf = new Span($brief->rules->gap, $heights->leafTop());
-        foreach ($room->obstacles as $obstacle) {
-            if (
-                $obstacle->isOnWall() &&
-                $obstacle->x->overlaps($floor->sweep) &&
-                $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf)
-            ) {
-                $things["thing:{$obstacle->name}"] = Length::greatest(
-                    $obstacle->projection,
-                    $things["thing:{$obstacle->name}"] ?? Length::zero(),
-                );
-            }
+        foreach (self::obstaclesBehind($room, $floor, $heights, $brief) as $obstacle) {
+            $things["thing:{$obstacle->name}"] = Length::greatest(
+                $obstacle->projection,
+                $things["thing:{$obstacle->name}"] ?? Length::zero(),
+            );
         }
 
         return $things;
+    }
+
+    /** @return list<Obstacle> what stands on the wall where the leaf slides */
+    public static function obstaclesBehind(Room $room, Floor $floor, Heights $heights, Brief $brief): array
+    {
+        $leaf = new Span($brief->rules->gap, $heights->leafTop());
+
+        return array_values(
+            array_filter(
+                $room->obstacles,
+                fn (Obstacle $obstacle) => $obstacle->isOnWall() &&
+                    $obstacle->x->overlaps($floor->sweep) &&
+                    $obstacle->y->shifted($floor->at($obstacle->x->middle()))->overlaps($leaf),
+            ),
+        );
     }
 }

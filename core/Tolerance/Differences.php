@@ -45,10 +45,9 @@ final readonly class Differences
     private function up(): array
     {
         $plan = $this->plan;
-        $line = $plan->yokeLine();
         // What the leaf hangs from, and where its foot then is.
-        $top = fn (Held $is) => $line->plus($is->by('mark.yoke'))->minus($is->at('kit.rise'), $is->by('hole.hanger'));
-        $foot = fn (Held $is) => $top($is)->minus($is->at('leaf.height'));
+        $top = fn (Held $is) => $plan->heights->leafTop()->plus($this->hangsOff($is));
+        $foot = fn (Held $is) => $plan->heights->gap->low->plus($this->footOff($is));
         $rows = [];
         $places = $plan->floor->places();
         foreach ($places as $x) {
@@ -67,10 +66,10 @@ final readonly class Differences
             ];
         }
         if ($plan->header !== null) {
-            $board = $plan->header->foot->total;
+            $board = $plan->header;
             foreach ($heads as [$x, $i]) {
                 $rows["header-casing{$name($x, $i)}"] = [
-                    fn (Held $is) => $board
+                    fn (Held $is) => $board->foot->total
                         ->plus($is->by('mark.foot'))
                         ->minus(
                             $is->at("survey.opening.height[{$i}]"),
@@ -81,10 +80,9 @@ final readonly class Differences
                 ];
             }
         }
-        $gap = fn (Held $is) => $is
-            ->at('kit.rise')
-            ->plus($is->by('hole.hanger'))
-            ->minus($is->at('kit.rail.height')->half());
+        $gap = fn (Held $is) => $plan->heights->topGap
+            ->off(['rise' => $is->by('kit.rise'), 'half-rail' => $is->by('kit.rail.height')->half()])
+            ->plus($is->by('hole.hanger'));
         $rows['top-gap-least'] = [fn (Held $is) => $gap($is)->minus($plan->kit->topGap->low), Length::zero()];
         $rows['top-gap-most'] = [fn (Held $is) => $plan->kit->topGap->high->minus($gap($is)), Length::zero()];
         $crown = $plan->doorway->survey->crown->drop ?? Length::zero();
@@ -94,20 +92,27 @@ final readonly class Differences
                     ->at('survey.wall.ceiling')
                     ->minus(
                         $crown,
-                        $line,
-                        $is->by('mark.yoke'),
-                        $is->at('kit.rail.height')->half(),
-                        $is->at('kit.hanger.above'),
-                        $is->at('kit.hanger.lift_on'),
+                        $plan->heights->headroomNeeded->off([
+                            'yoke-line' => $is->by('mark.yoke'),
+                            'half-rail' => $is->by('kit.rail.height')->half(),
+                            'hanger-above-rail' => $is->by('kit.hanger.above'),
+                            'to-lift-leaf-on' => $is->by('kit.hanger.lift_on'),
+                        ]),
                     ),
                 Length::zero(),
             ];
             if ($plan->header !== null) {
-                $board = $plan->header->foot->total;
+                $board = $plan->header;
                 $rows['header-ceiling'] = [
                     fn (Held $is) => $is
                         ->at('survey.wall.ceiling')
-                        ->minus($crown, $board, $is->by('mark.foot'), $is->at('brief.header.width')),
+                        ->minus(
+                            $crown,
+                            $board->top->off([
+                                'foot-header' => $is->by('mark.foot'),
+                                'board' => $is->by('brief.header.width'),
+                            ]),
+                        ),
                     Length::zero(),
                 ];
             }
@@ -116,20 +121,28 @@ final readonly class Differences
         return $rows;
     }
 
+    /** How far the leaf's top is off, by what it hangs from. */
+    private function hangsOff(Held $is): Length
+    {
+        return $is->by('mark.yoke')->minus($is->by('kit.rise'), $is->by('hole.hanger'));
+    }
+
+    private function footOff(Held $is): Length
+    {
+        return $this->hangsOff($is)->minus($is->by('leaf.height'));
+    }
+
     /** @return array<string, array{Closure(Held): Length, ?Length}> out from the wall */
     private function out(): array
     {
         $plan = $this->plan;
-        $held = $plan->doorway->brief->rules->spacer->plus($plan->header->buildOut ?? Length::zero());
-        $board = fn (Held $is) => $plan->header === null ? Length::zero() : $is->at('brief.header.thickness');
-        $back = fn (Held $is) => $held
-            ->plus(
-                $board($is),
-                $is->at('kit.standoff'),
-                $is->at('kit.rail.thickness')->half(),
-                $is->at('kit.hanger.strap_plane'),
-            )
-            ->minus($is->at('brief.leaf.thickness'));
+        $back = fn (Held $is) => $plan->innerDepth()->leafBack->off([
+            'header' => $is->by('brief.header.thickness'),
+            'standoff' => $is->by('kit.standoff'),
+            'half-rail' => $is->by('kit.rail.thickness')->half(),
+            'strap' => $is->by('kit.hanger.strap_plane'),
+            'leaf-thickness' => $is->by('brief.leaf.thickness'),
+        ]);
         $things = [];
         if ($plan->room->opening->casing->thickness->isPositive()) {
             $things['back-casing'] = fn (Held $is) => $is->at('survey.opening.casing.thickness');
@@ -138,16 +151,13 @@ final readonly class Differences
             $things['back-baseboard'] = fn (Held $is) => $is->at('survey.baseboard.thickness');
         }
         if ($plan->header !== null && $plan->header->foot->total->isUnder($plan->heights->leafTop())) {
-            $things['back-header'] = fn (Held $is) => $board($is)->plus($plan->header->buildOut);
+            $things['back-header'] = fn (Held $is) => $is
+                ->at('brief.header.thickness')
+                ->plus($plan->header->buildOut);
         }
-        foreach ($plan->room->obstacles as $obstacle) {
-            if (
-                $obstacle->isOnWall() &&
-                $obstacle->x->overlaps($plan->floor->sweep) &&
-                $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->low->isUnder($plan->heights->leafTop())
-            ) {
-                $things["back-{$obstacle->name}"] = fn (Held $is) => $is->at("{$obstacle->place}.projection");
-            }
+        $obstacles = Depth::obstaclesBehind($plan->room, $plan->floor, $plan->heights, $plan->doorway->brief);
+        foreach ($obstacles as $obstacle) {
+            $things["back-{$obstacle->name}"] = fn (Held $is) => $is->at("{$obstacle->place}.projection");
         }
 
         return array_map(
@@ -251,19 +261,12 @@ final readonly class Differences
                 $none,
             ];
             $rows['guide-bite'] = [
-                fn (Held $is) => $is
-                    ->at('kit.guide.blade_height')
-                    ->minus(
-                        $plan
-                            ->yokeLine()
-                            ->plus($is->by('mark.yoke'))
-                            ->minus(
-                                $is->at('kit.rise'),
-                                $is->by('hole.hanger'),
-                                $is->at('leaf.height'),
-                                $is->floor($guide->at),
-                            ),
-                    ),
+                fn (Held $is) => $guide->hold->off([
+                    'blade-height' => $is->by('kit.guide.blade_height'),
+                    'cheek' => $is->by('kit.guide.blade_height'),
+                    'floor-gap' => $this->footOff($is),
+                    'floor-at-guide' => $is->floor($guide->at)->minus($plan->floor->at($guide->at)),
+                ]),
                 $plan->kit->guide->minEngagement,
             ];
         }

@@ -173,3 +173,21 @@ test('every demo doorway is told how sure it is, and nothing is worse than its w
             ->toBeLessThanOrEqual($row->rss + 1e-9, $row->name);
     }
 })->with(['glaze-store', 'map-archive', 'reclaim-bay', 'throwing-room', 'slip-store']);
+
+test('a clearance that the plan works out is the one that the check of tolerance starts from', function (string $name) {
+    $plan = Doorways::plan($name);
+    $told = array_map(fn (Clearance $one) => $one->value->nm, clearances($name));
+    $least = $plan->kit->topGap->low->plus(Length::nm($told['top-gap-least']));
+    $behind = array_filter($told, fn (string $row) => str_starts_with($row, 'back-'), ARRAY_FILTER_USE_KEY);
+
+    expect($least->nm)->toBe($plan->heights->topGap->total->nm);
+    if ($behind !== []) {
+        expect(min($behind))->toBe($plan->innerDepth()->clearance->total->nm);
+    }
+    foreach ($plan->leaves() as $leaf) {
+        $row = $told[$leaf->isAlone ? 'guide-bite' : "{$leaf->name}-guide-bite"] ?? null;
+        if ($row !== null) {
+            expect($row)->toBe($leaf->guide->hold->total->nm);
+        }
+    }
+})->with(['kiln-room', 'glaze-store', 'packing-loft', 'clay-store', 'map-archive', 'reclaim-bay']);
