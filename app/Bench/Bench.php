@@ -10,31 +10,16 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
 use App\Words\ClearanceWords;
-use App\Words\RuleWords;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
-use YokeLine\Catalog\Catalog;
-use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
-use YokeLine\Drawing\Above;
-use YokeLine\Drawing\Elevation;
-use YokeLine\Drawing\FloorProfile;
-use YokeLine\Drawing\Loads;
-use YokeLine\Drawing\Section;
-use YokeLine\Drawing\Svg;
-use YokeLine\Holding\Anchoring;
-use YokeLine\Holding\Grip;
-use YokeLine\Holding\RailFixings;
 use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
-use YokeLine\Planning\Plan;
-use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
 use YokeLine\Tolerance\Clearance;
@@ -42,8 +27,6 @@ use YokeLine\Tolerance\Clearance;
 /** What the bench shows of one doorway at one station. */
 final readonly class Bench implements Form
 {
-    private const LOAD_STEPS = 40;
-
     public Setout $setout;
 
     /** @var array<string, Kit> */
@@ -181,249 +164,6 @@ final readonly class Bench implements Form
             );
     }
 
-    private function speak(): Speaker
-    {
-        return Speaker::in($this->setout->write);
-    }
-
-    public function elevation(): string
-    {
-        return Svg::write(
-            $this->station === Station::Anchors
-                ? Elevation::withAnchors(
-                    $this->setout->doorway,
-                    $this->setout->plan,
-                    $this->speak(),
-                    $this->doorway->trace->profile ?? [],
-                )
-                : Elevation::of($this->setout->doorway, $this->setout->plan, $this->speak()),
-        );
-    }
-
-    public function above(): string
-    {
-        return $this->setout->plan === null ? '' : Svg::write(Above::of($this->setout->plan, $this->speak()));
-    }
-
-    public function profile(): string
-    {
-        return $this->setout->plan === null ? '' : Svg::write(FloorProfile::of($this->setout->plan, $this->speak()));
-    }
-
-    public function loads(): string
-    {
-        return $this->setout->plan === null ? '' : Svg::write(Loads::of($this->setout->plan, $this->speak()));
-    }
-
-    /** @return list<Schedule> every fixing to have at hand */
-    public function fixings(): array
-    {
-        return $this->setout->plan === null ? [] : Schedule::of($this->setout->plan);
-    }
-
-    public function section(): string
-    {
-        return $this->setout->plan === null ? '' : Svg::write(Section::of($this->setout->plan, $this->speak()));
-    }
-
-    /** Which of several alike a sum is, for the table of numbers: the leaf of a pair, or the place along the wall. */
-    public function whichOf(string $key): string
-    {
-        [$of, $number] = [strtok($key, '.'), (string) strtok('')];
-
-        return match (true) {
-            $of === 'up' => ', at '.
-                $this->setout->write->show($this->setout->plan?->readingPlaces()[(int) $number] ?? Length::zero()),
-            $of !== 'leaf' && isset($this->setout->plan?->layout->runs[$of]) => ", {$of}",
-            default => '',
-        };
-    }
-
-    /** What is grave or must be settled, in a line. */
-    public function toSettle(): string
-    {
-        $stops = $this->count(Severity::Stop);
-        $settles = $this->count(Severity::Settle);
-
-        return match (true) {
-            $this->setout->missing() !== [] => Speaker::words('bench.open.to-measure', [
-                'count' => count($this->setout->missing()),
-            ]),
-            $stops > 0 => Speaker::words('bench.open.stopped', ['count' => $stops]).
-                ($settles > 0 ? ' '.Speaker::words('bench.open.more', ['count' => $settles]) : ''),
-            $settles > 0 => Speaker::words('bench.open.points', ['count' => $settles]),
-            default => Speaker::words('bench.open.none'),
-        };
-    }
-
-    /**
-     * The numbers one reads out: key of the sum behind it => what it is, and the number.
-     *
-     * @return array<string, array{string, string}>
-     */
-    public function readOut(): array
-    {
-        $plan = $this->setout->plan;
-        if ($plan === null) {
-            return [];
-        }
-        $say = $this->setout->write->show(...);
-
-        return [
-            'yoke_line' => [Speaker::words('bench.numbers.line'), $say($plan->yokeLine())],
-            'leaf.width' => [Speaker::words('bench.numbers.width'), $say($plan->layout->width->size->total)],
-            'leaf.height' => [Speaker::words('bench.numbers.height'), $say($plan->heights->leaf->size->total)],
-            'rail.length' => [
-                Speaker::words('bench.numbers.rail', ['count' => $plan->rail->pieces]),
-                $say($plan->rail->length->total),
-            ],
-            ...$plan->header === null
-                ? []
-                : ['header.bottom' => [Speaker::words('bench.numbers.header'), $say($plan->header->foot->total)]],
-            ...$this->travels($plan),
-        ];
-    }
-
-    /** The slide for the browser: numbers along the run, straight between frames, in millimetres. */
-    public function slide(): string
-    {
-        $plan = $this->setout->plan;
-        if ($plan === null) {
-            return 'null';
-        }
-        $number = fn ($value) => $value instanceof Length ? $value->toMm() : $value;
-        $leaves = array_map(
-            fn (PlannedLeaf $leaf) => [
-                'travel' => $leaf->run->travel->total->toMm(),
-                'hasCatch' => $leaf->softClose,
-                'frames' => array_map(fn (array $frame) => array_map($number, $frame), Slide::frames($plan, $leaf)),
-            ],
-            $plan->leaves(),
-        );
-
-        return (string) json_encode([
-            'says' => $this->readings($plan),
-            'leaves' => $leaves,
-            ...$this->station === Station::Anchors ? $this->holding($plan) : [],
-        ]);
-    }
-
-    /**
-     * @return array{step: float, from: int, texts: list<string>} every reading that the slide can show, step by step as
-     * the screen rounds, from the first step on
-     */
-    private function readings(Plan $plan): array
-    {
-        $shown = [];
-        foreach ($plan->leaves() as $leaf) {
-            foreach (Slide::frames($plan, $leaf) as $frame) {
-                array_push($shown, $frame['passage'], $frame['covered'], $frame['gapLeading'], $frame['gapTrailing']);
-            }
-        }
-        $step = $this->setout->write->unit->step();
-        $count = fn (Length $length) => intdiv($length->roundedTo($step)->nm, $step->nm);
-        [$from, $to] = [$count(Length::least(...$shown)), $count(Length::greatest(...$shown))];
-
-        return [
-            'step' => $step->toMm(),
-            'from' => $from,
-            'texts' => array_map(fn (int $n) => $this->setout->write->show($step->times($n)), range($from, $to)),
-        ];
-    }
-
-    /**
-     * @return array<string, mixed> what every fixing takes along the slide, and where the rail's left end may be for
-     * each of its holes to hold
-     */
-    private function holding(Plan $plan): array
-    {
-        $anchoring = Anchoring::of($plan);
-        $loads = [];
-        foreach ($plan->layout->runs as $leaf => $run) {
-            for ($i = 0; $i <= self::LOAD_STEPS; $i++) {
-                $by = $run->travel->total->scaled($i, self::LOAD_STEPS);
-                $loads[$leaf][] = [
-                    'by' => $by->toMm(),
-                    'taken' => array_map(fn (float $newton) => round($newton, 1), $anchoring->taken($leaf, $by)),
-                ];
-            }
-        }
-        $grips = RailFixings::holding($plan)->grips;
-        $holes = array_map(
-            fn (Length $hole) => array_map(
-                fn (Grip $grip) => [$grip->span->low->minus($hole)->toMm(), $grip->span->high->minus($hole)->toMm()],
-                $grips,
-            ),
-            $plan->rail->holes,
-        );
-
-        return ['loads' => $loads, ...$plan->header === null && ! $plan->isOnMasonry() ? ['holes' => $holes] : []];
-    }
-
-    /** @return array<string, array{string, string}> */
-    private function travels(Plan $plan): array
-    {
-        $say = $this->setout->write->show(...);
-        $travels = [];
-        foreach ($plan->layout->runs as $leaf => $run) {
-            $travels["{$leaf}.travel"] = [
-                count($plan->layout->runs) === 1
-                    ? Speaker::words('bench.numbers.travel')
-                    : Speaker::words('bench.numbers.travel-of', ['door' => Speaker::words("words.leaves.{$leaf}")]),
-                $say($run->travel->total),
-            ];
-        }
-        if (count($travels) > 1 && count(array_unique(array_column($travels, 1))) === 1) {
-            return [
-                array_key_first($travels) => [
-                    Speaker::words('bench.numbers.each-travels'),
-                    $travels[array_key_first($travels)][1],
-                ],
-            ];
-        }
-
-        return $travels;
-    }
-
-    /** @return list<string> where this house differs from what is usual, or has said why */
-    public function houseRules(): array
-    {
-        $rules = [];
-        foreach (Catalog::whole()->rules() as $key => $rule) {
-            $kept = $this->setout->document->get($rule->path);
-            $why = $this->setout->document->get("house.{$key}.why");
-            $why = is_string($why) ? $why : '';
-            if (
-                is_scalar($kept) &&
-                (! $this->isUsual($rule, $kept) || $why !== '') &&
-                ($rule->answers === [] || in_array($kept, $rule->answers, true))
-            ) {
-                $rules[] = RuleWords::kept(
-                    $rule,
-                    $rule->answers === []
-                        ? $this->typed->toScreen(Field::of($rule->path), $kept)
-                        : RuleWords::answer($rule, (string) $kept),
-                    $why,
-                );
-            }
-        }
-
-        return $rules;
-    }
-
-    private function isUsual(CatalogField $rule, mixed $kept): bool
-    {
-        $units = $this->setout->doorway->units;
-        $usual =
-            $rule->path === 'brief.rules.side_overlap'
-                ? $this->setout->doorway->brief->rules->usualOverlap()
-                : $rule->usualIn($units);
-
-        return $rule->answers === []
-            ? $usual !== null && LengthReader::read($kept, $units)->equals($usual)
-            : $kept === $rule->usual;
-    }
-
     /** @return list<string> what is moved away before the leaf hangs, with what that leaves to make good */
     public function toMove(): array
     {
@@ -444,6 +184,58 @@ final readonly class Bench implements Form
                 $going,
             ),
         );
+    }
+
+    public function drawings(): Drawings
+    {
+        // Only where anchors are drawn is it asked for.
+        $trace = $this->station === Station::Anchors ? $this->doorway->trace->profile ?? [] : [];
+
+        return new Drawings($this->setout, $this->station, $trace);
+    }
+
+    public function numbers(): Numbers
+    {
+        return new Numbers($this->setout);
+    }
+
+    /** What the slide is sent, as JSON; `null` where nothing slides yet. */
+    public function slide(): string
+    {
+        $plan = $this->setout->plan;
+
+        return (string) json_encode(
+            $plan === null ? null : SlideFrames::of($plan, $this->setout->write, $this->station === Station::Anchors),
+        );
+    }
+
+    /** @return list<string> where this house differs from what is usual, or has said why */
+    public function houseRules(): array
+    {
+        return (new HouseAnswers($this->setout, $this->typed))->told();
+    }
+
+    /** @return list<Schedule> every fixing to have at hand */
+    public function fixings(): array
+    {
+        return $this->setout->plan === null ? [] : Schedule::of($this->setout->plan);
+    }
+
+    /** What is grave or must be settled, in a line. */
+    public function toSettle(): string
+    {
+        $stops = $this->count(Severity::Stop);
+        $settles = $this->count(Severity::Settle);
+
+        return match (true) {
+            $this->setout->missing() !== [] => Speaker::words('bench.open.to-measure', [
+                'count' => count($this->setout->missing()),
+            ]),
+            $stops > 0 => Speaker::words('bench.open.stopped', ['count' => $stops]).
+                ($settles > 0 ? ' '.Speaker::words('bench.open.more', ['count' => $settles]) : ''),
+            $settles > 0 => Speaker::words('bench.open.points', ['count' => $settles]),
+            default => Speaker::words('bench.open.none'),
+        };
     }
 
     public function stationOf(Finding $finding): Station

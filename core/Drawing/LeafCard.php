@@ -6,6 +6,9 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Marks\Tapes;
 use YokeLine\Marks\WallMark;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Span;
 use YokeLine\Measure\Wording;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
@@ -27,6 +30,13 @@ final readonly class LeafCard
 
     private LeafRun $run;
 
+    private float $wide;
+
+    private float $thick;
+
+    /** A point of the card as it is shown. */
+    private float $px;
+
     private function __construct(
         private Plan $plan,
         private PlannedLeaf $leaf,
@@ -35,6 +45,9 @@ final readonly class LeafCard
         private float $squeeze,
     ) {
         $this->run = $leaf->run;
+        $this->wide = $leaf->run->width->toMm();
+        $this->thick = $plan->thickness->toMm();
+        $this->px = $squeeze < 1.0 ? $this->wide / 560 : $high / 420;
     }
 
     public static function of(Plan $plan, PlannedLeaf $leaf, Wording $wording): Scene
@@ -57,183 +70,241 @@ final readonly class LeafCard
         ))->scene();
     }
 
+    private function scene(): Scene
+    {
+        $height = $this->plan->heights->leaf->size->total;
+
+        return new Scene(
+            'leaf-card',
+            $this->wording->say(Caption::of('leaf-card', ['wide' => $this->run->width, 'high' => $height])),
+            -(self::BESIDE + 10) * $this->px,
+            -$this->thick - 84 * $this->px,
+            $this->wide + 2 * (self::BESIDE + 10) * $this->px,
+            $this->high + 2 * $this->thick + 136 * $this->px,
+            [
+                ...$this->faces(),
+                ...$this->members(),
+                ...$this->behind(),
+                ...$this->marks(),
+                ...$this->labels(),
+                ...$this->holesDown(),
+                ...$this->groove(),
+            ],
+        );
+    }
+
+    /** As one faces it in the room: a leaf that opens left leads on the right. */
+    private function x(Length|float $fromLeading): float
+    {
+        $mm = $fromLeading instanceof Length ? $fromLeading->toMm() : $fromLeading;
+
+        return $this->run->direction === 1 ? $mm : $this->wide - $mm;
+    }
+
     /** Where so far down from the top is drawn. */
     private function down(float $mm): float
     {
         return min($mm, self::TRUE_TOP_MM) + max(0.0, $mm - self::TRUE_TOP_MM) * $this->squeeze;
     }
 
-    private function scene(): Scene
+    /** Where what is so far up from the foot is drawn. */
+    private function up(Length $fromFoot): float
     {
-        $wide = $this->run->width->toMm();
-        $high = $this->high;
-        $px = $this->squeeze < 1.0 ? $wide / 560 : $high / 420;
-        $thick = $this->plan->thickness->toMm();
-        // As one faces it in the room: a leaf that opens left leads on the right.
-        $x = fn (float $fromLeading) => $this->run->direction === 1 ? $fromLeading : $wide - $fromLeading;
-        // What is told of heights stands beside the trailing edge, where nothing else is.
-        [$beside, $away] = $this->run->direction === 1 ? [$wide + 12 * $px, 'start'] : [-12 * $px, 'end'];
+        return $this->down($this->plan->heights->leaf->size->total->minus($fromFoot)->toMm());
+    }
+
+    /** What is told of heights stands beside the trailing edge, where nothing else is. */
+    private function beside(float $y, float $size, Message $says): Shape
+    {
+        [$x, $anchor] =
+            $this->run->direction === 1 ? [$this->wide + 12 * $this->px, 'start'] : [-12 * $this->px, 'end'];
+
+        return Shape::text('reading', $x, $y, $size * $this->px, $this->wording->say($says), $anchor);
+    }
+
+    private function caption(float $x, float $y, Message $says, string $anchor = 'middle'): Shape
+    {
+        return Shape::text('caption', $x, $y, 10 * $this->px, $this->wording->say($says), $anchor);
+    }
+
+    /** @return list<Shape> its face, its top edge over it and its foot below, and which edge leads */
+    private function faces(): array
+    {
+        [$wide, $high, $thick, $px] = [$this->wide, $this->high, $this->thick, $this->px];
         $stile = min($wide / 2, $this->plan->doorway->brief->leaf->stile->toMm());
-        $shapes = [
+        $leads = $this->run->direction === 1;
+
+        return [
             Shape::box('leaf-outline', 0, 0, $wide, $high),
             Shape::line('leaf-member', $stile, 0, $stile, $high),
             Shape::line('leaf-member', $wide - $stile, 0, $wide - $stile, $high),
             Shape::box('leaf-outline', 0, -$thick - 26 * $px, $wide, $thick),
             Shape::box('leaf-outline', 0, $high + 26 * $px, $wide, $thick),
-            Shape::text(
-                'caption',
-                $wide / 2,
-                -$thick - 30 * $px,
-                10 * $px,
-                $this->wording->say(Caption::of('top-edge')),
-                'middle',
-            ),
-            Shape::text(
-                'caption',
-                $wide / 2,
-                $high + $thick + 36 * $px,
-                10 * $px,
-                $this->wording->say(Caption::of('bottom')),
-                'middle',
-            ),
-            Shape::text(
-                'caption',
-                $x(0.0) + ($this->run->direction === 1 ? -5 : 5) * $px,
+            $this->caption($wide / 2, -$thick - 30 * $px, Caption::of('top-edge')),
+            $this->caption($wide / 2, $high + $thick + 36 * $px, Caption::of('bottom')),
+            $this->caption(
+                $this->x(0.0) + ($leads ? -5 : 5) * $px,
                 $high / 2,
-                10 * $px,
-                $this->wording->say(Caption::of('leading-edge')),
-                $this->run->direction === 1 ? 'end' : 'start',
+                Caption::of('leading-edge'),
+                $leads ? 'end' : 'start',
             ),
         ];
-        foreach ($this->plan->doorway->brief->leaf->solid as $member) {
-            [$from, $to] = [$x($member->low->toMm()), $x($member->high->toMm())];
-            $shapes[] = Shape::box('solid-member', min($from, $to), 0, abs($to - $from), $high);
+    }
+
+    /** @return list<Shape> where it is solid */
+    private function members(): array
+    {
+        return array_map(function (Span $member): Shape {
+            [$from, $to] = [$this->x($member->low), $this->x($member->high)];
+
+            return Shape::box('solid-member', min($from, $to), 0, abs($to - $from), $this->high);
+        }, $this->plan->doorway->brief->leaf->solid);
+    }
+
+    /** @return list<Shape> the handle on its back, where there is one */
+    private function behind(): array
+    {
+        $brief = $this->plan->doorway->brief;
+        if ($brief->wallPull === null) {
+            return [];
         }
-        $back = $this->plan->doorway->brief->wallPull;
-        if ($back !== null) {
-            $middle = WallPull::middle(
-                $this->run,
-                $this->plan->room->opening->span(),
-                $this->plan->doorway->brief->leaf,
-                $back,
-            );
-            $up = $this->down($this->plan->heights->leaf->size->total->minus(Tapes::up($this->plan)[0]->place)->toMm());
-            $shapes[] = Shape::box(
-                'behind',
-                $x($middle->toMm()) - $back->width->half()->toMm(),
-                $up - $back->height->half()->toMm(),
-                $back->width->toMm(),
-                $back->height->toMm(),
-            );
-            $shapes[] = Shape::text(
-                'caption',
-                $x($middle->toMm()),
-                $up + $back->height->half()->toMm() + 14 * $px,
-                10 * $px,
-                $this->wording->say(Caption::of("behind-{$back->kind->value}", ['in' => $middle])),
-                'middle',
-            );
-        }
-        $across = Tapes::across($this->plan, $this->leaf);
-        $hole = $this->plan->kit->hanger->holeDiameter->toMm() / 2;
-        foreach ($across as $mark) {
-            $at = $x($mark->place->toMm());
-            $kind = strtok($mark->id->kind, '-');
-            if ($kind === 'hanger') {
-                foreach ($this->plan->heights->hangerHoles as $down) {
-                    $shapes[] = Shape::circle('bore', $at, $down->toMm(), max($hole, 3 * $px));
-                }
-                if ($this->plan->heights->hangerHoles === []) {
-                    $plate = $this->plan->kit->hanger->plateLength?->toMm() ?? 100.0;
-                    $shapes[] = Shape::box('plate', $at - $plate / 2, -$thick - 26 * $px, $plate, $thick);
-                }
-                $shapes[] = Shape::line('centre', $at, -$thick - 26 * $px, $at, 160 * $px);
-            } elseif ($kind === 'pull') {
-                $fromFoot = Tapes::up($this->plan)[0]->place;
-                $up = $this->down($this->plan->heights->leaf->size->total->minus($fromFoot)->toMm());
-                $shapes[] = Shape::box('bore', $at - 9, $up - 90 * $this->squeeze, 18, 180 * $this->squeeze);
-                $shapes[] = Shape::line('centre', $at - 40 * $px, $up, $at + 40 * $px, $up);
-                $shapes[] = Shape::text(
-                    'reading',
-                    $beside,
-                    $up + 4 * $px,
-                    12 * $px,
-                    $this->wording->say(Caption::of('up-from-bottom', ['up' => $fromFoot])),
-                    $away,
-                );
-            } else {
-                $shapes[] = Shape::circle('bore', $at, -$thick / 2 - 26 * $px, max(4 * $px, $thick / 5));
-            }
-        }
-        $labels = $this->run->direction === 1 ? $across : array_reverse($across);
-        $places = array_map(fn (WallMark $mark) => $x($mark->place->toMm()), $labels);
-        $texts = array_map(fn (WallMark $mark) => $this->wording->lengths()->show($mark->place), $labels);
-        $names = array_map(fn (WallMark $mark) => $this->wording->say($mark->id->says()), $labels);
-        $centres = Labels::spread(
-            $places,
-            array_map(
-                fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +
-                    9 * $px,
-                $texts,
-                $names,
+        $middle = WallPull::middle($this->run, $this->plan->room->opening->span(), $brief->leaf, $brief->wallPull);
+        [$x, $y] = [$this->x($middle), $this->up(Tapes::up($this->plan)[0]->place)];
+        [$halfWide, $halfHigh] = [$brief->wallPull->width->half()->toMm(), $brief->wallPull->height->half()->toMm()];
+
+        return [
+            Shape::box('behind', $x - $halfWide, $y - $halfHigh, 2 * $halfWide, 2 * $halfHigh),
+            $this->caption(
+                $x,
+                $y + $halfHigh + 14 * $this->px,
+                Caption::of("behind-{$brief->wallPull->kind->value}", ['in' => $middle]),
             ),
-            -self::BESIDE * $px,
-            $wide + self::BESIDE * $px,
-        );
-        foreach ($labels as $i => $mark) {
-            $shapes[] = Shape::path('leader', [
-                [$places[$i], -$thick - 27 * $px],
-                [$places[$i], -$thick - 44 * $px],
-                [$centres[$i], -$thick - 52 * $px],
-            ]);
-            $shapes[] = Shape::text('reading', $centres[$i], -$thick - 66 * $px, 16 * $px, $texts[$i], 'middle');
-            $shapes[] = Shape::text('caption', $centres[$i], -$thick - 56 * $px, 10 * $px, $names[$i], 'middle');
-        }
-        foreach ($this->plan->heights->hangerHoles as $i => $down) {
-            $shapes[] = Shape::text(
-                'reading',
-                $beside,
-                $down->toMm() + 4 * $px,
-                12 * $px,
-                $this->wording->say(Caption::of('hole-down', ['down' => $down, 'n' => $i + 1])),
-                $away,
-            );
-        }
-        $groove = $this->leaf->guide;
-        if ($groove->grooveWidth !== null && $groove->grooveDepth !== null) {
-            $mid = $high + 26 * $px + $thick / 2;
-            $shapes[] = Shape::box(
-                'groove-cut',
-                0,
-                $mid - $groove->grooveWidth->toMm() / 2,
-                $wide,
-                $groove->grooveWidth->toMm(),
-            );
-            $shapes[] = Shape::text(
-                'reading',
-                $wide / 2,
-                $high + 18 * $px,
-                11 * $px,
-                $this->wording->say(
-                    Caption::of('groove-middle', ['deep' => $groove->grooveDepth, 'wide' => $groove->grooveWidth]),
-                ),
-                'middle',
+        ];
+    }
+
+    /** @return list<Shape> what is bored, screwed or set into it */
+    private function marks(): array
+    {
+        $shapes = [];
+        foreach (Tapes::across($this->plan, $this->leaf) as $mark) {
+            $at = $this->x($mark->place);
+            array_push(
+                $shapes,
+                ...match (strtok($mark->id->kind, '-')) {
+                    'hanger' => $this->hanger($at),
+                    'pull' => $this->pull($at),
+                    default => [
+                        Shape::circle(
+                            'bore',
+                            $at,
+                            -$this->thick / 2 - 26 * $this->px,
+                            max(4 * $this->px, $this->thick / 5),
+                        ),
+                    ],
+                },
             );
         }
 
-        return new Scene(
-            'leaf-card',
-            $this->wording->say(
-                Caption::of('leaf-card', [
-                    'wide' => $this->run->width,
-                    'high' => $this->plan->heights->leaf->size->total,
-                ]),
-            ),
-            -(self::BESIDE + 10) * $px,
-            -$thick - 84 * $px,
-            $wide + 2 * (self::BESIDE + 10) * $px,
-            $high + 2 * $thick + 136 * $px,
-            $shapes,
+        return $shapes;
+    }
+
+    /** @return list<Shape> its holes in the face, or its plate on the top edge */
+    private function hanger(float $at): array
+    {
+        $hanger = $this->plan->kit->hanger;
+        $top = -$this->thick - 26 * $this->px;
+        $radius = max($hanger->holeDiameter->toMm() / 2, 3 * $this->px);
+        $plate = $hanger->plateLength?->toMm() ?? 100.0;
+        $holes = array_map(
+            fn (Length $down) => Shape::circle('bore', $at, $down->toMm(), $radius),
+            $this->plan->heights->hangerHoles,
         );
+
+        return [
+            ...$holes === [] ? [Shape::box('plate', $at - $plate / 2, $top, $plate, $this->thick)] : $holes,
+            Shape::line('centre', $at, $top, $at, 160 * $this->px),
+        ];
+    }
+
+    /** @return list<Shape> the handle, and how far up it is */
+    private function pull(float $at): array
+    {
+        $fromFoot = Tapes::up($this->plan)[0]->place;
+        $y = $this->up($fromFoot);
+
+        return [
+            Shape::box('bore', $at - 9, $y - 90 * $this->squeeze, 18, 180 * $this->squeeze),
+            Shape::line('centre', $at - 40 * $this->px, $y, $at + 40 * $this->px, $y),
+            $this->beside($y + 4 * $this->px, 12, Caption::of('up-from-bottom', ['up' => $fromFoot])),
+        ];
+    }
+
+    /** @return list<Shape> the readings across, over the top edge, apart from each other */
+    private function labels(): array
+    {
+        $px = $this->px;
+        $over = -$this->thick;
+        $marks = Tapes::across($this->plan, $this->leaf);
+        $marks = $this->run->direction === 1 ? $marks : array_reverse($marks);
+        $places = array_map(fn (WallMark $mark) => $this->x($mark->place), $marks);
+        $texts = array_map(fn (WallMark $mark) => $this->wording->lengths()->show($mark->place), $marks);
+        $names = array_map(fn (WallMark $mark) => $this->wording->say($mark->id->says()), $marks);
+        $widths = array_map(
+            fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +
+                9 * $px,
+            $texts,
+            $names,
+        );
+        $centres = Labels::spread($places, $widths, -self::BESIDE * $px, $this->wide + self::BESIDE * $px);
+        $shapes = [];
+        foreach ($centres as $i => $centre) {
+            $shapes[] = Shape::path('leader', [
+                [$places[$i], $over - 27 * $px],
+                [$places[$i], $over - 44 * $px],
+                [$centre, $over - 52 * $px],
+            ]);
+            $shapes[] = Shape::text('reading', $centre, $over - 66 * $px, 16 * $px, $texts[$i], 'middle');
+            $shapes[] = Shape::text('caption', $centre, $over - 56 * $px, 10 * $px, $names[$i], 'middle');
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> how far down the holes of the hangers are */
+    private function holesDown(): array
+    {
+        $holes = $this->plan->heights->hangerHoles;
+
+        return array_map(
+            fn (int $i, Length $down) => $this->beside(
+                $down->toMm() + 4 * $this->px,
+                12,
+                Caption::of('hole-down', ['down' => $down, 'n' => $i + 1]),
+            ),
+            array_keys($holes),
+            $holes,
+        );
+    }
+
+    /** @return list<Shape> what is cut into its foot, where its guide wants a groove */
+    private function groove(): array
+    {
+        [$wide, $deep] = [$this->leaf->guide->grooveWidth, $this->leaf->guide->grooveDepth];
+        if ($wide === null || $deep === null) {
+            return [];
+        }
+        $middle = $this->high + 26 * $this->px + $this->thick / 2;
+
+        return [
+            Shape::box('groove-cut', 0, $middle - $wide->toMm() / 2, $this->wide, $wide->toMm()),
+            Shape::text(
+                'reading',
+                $this->wide / 2,
+                $this->high + 18 * $this->px,
+                11 * $this->px,
+                $this->wording->say(Caption::of('groove-middle', ['deep' => $deep, 'wide' => $wide])),
+                'middle',
+            ),
+        ];
     }
 }

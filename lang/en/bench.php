@@ -172,6 +172,7 @@ return [
         'none' => 'No open points: ready to order.',
     ],
     'numbers' => [
+        'at' => ', at :x',
         'line' => 'Rail line, from the high spot',
         'width' => 'Door width',
         'height' => 'Door height',

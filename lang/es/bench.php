@@ -172,6 +172,7 @@ return [
         'none' => 'Sin puntos pendientes: se puede pedir.',
     ],
     'numbers' => [
+        'at' => ', en :x',
         'line' => 'Línea, desde el punto alto',
         'width' => 'Ancho de la puerta',
         'height' => 'Alto de la puerta',

@@ -8,7 +8,7 @@
     <div class="sheet-yoke"><span>{{ __('sheet.titles.line') }}</span><b>{{ $content->yoke() }}</b></div>
   </header>
   <p class="sheet-verdict"><b>{{ $content->speak->say($bench->setout->verdict()->says()) }}</b> {{ $bench->toSettle() }} @foreach ($content->findings() as $finding)<span class="sheet-finding">▸ {{ $finding }}</span> @endforeach</p>
-  <div class="sheet-drawing"><div>{!! $bench->elevation() !!}</div>
+  <div class="sheet-drawing"><div>{!! $bench->drawings()->elevation() !!}</div>
     <div>
       @include('sheet-rows', ['title' => __('sheet.titles.heights'), 'rows' => $content->heights()])
       @include('sheet-rows', ['title' => __('sheet.titles.readings'), 'rows' => $content->readings()])
@@ -17,8 +17,8 @@
   <div class="sheet-columns">
     @foreach ([...$content->pulls(), ...$content->leafTapes()] as [$title, $rows])@include('sheet-rows')@endforeach
     @include('sheet-rows', ['title' => __('sheet.titles.sizes'), 'rows' => array_map(fn ($row) => [$row[1], $row[0]], $content->sizes())])
-    <section><h2>{{ __('sheet.titles.section') }}</h2>{!! $bench->section() !!}</section>
-    <section><h2>{{ __('sheet.titles.above', ['times' => YokeLine\Drawing\Above::DEPTH]) }}</h2>{!! $bench->above() !!}</section>
+    <section><h2>{{ __('sheet.titles.section') }}</h2>{!! $bench->drawings()->section() !!}</section>
+    <section><h2>{{ __('sheet.titles.above', ['times' => YokeLine\Drawing\Above::DEPTH]) }}</h2>{!! $bench->drawings()->above() !!}</section>
     @foreach (['drilling' => $content->drilling(), 'fixings' => $content->fixings(), 'cautions' => $content->cautions(), 'house-rules' => $bench->houseRules()] as $of => $sentences)
       @if ($sentences)<section><h2>{{ __("sheet.titles.{$of}") }}</h2><ul class="cautions">@foreach ($sentences as $sentence)<li>{{ $sentence }}</li>@endforeach</ul></section>@endif
     @endforeach

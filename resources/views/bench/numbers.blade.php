@@ -3,7 +3,7 @@
   <thead><tr><th scope="col">{{ __('common.page.what') }}</th><th scope="col">{{ $bench->setout->write->unit->value }}</th></tr></thead>
   <tbody>
     @foreach ($bench->setout->plan->sums() as $key => $sum)
-      <tr><th scope="row">{{ ucfirst($speak->say($sum->says())) }}{{ $bench->whichOf($key) }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $bench->setout->write->show($sum->total) }}</button></td></tr>
+      <tr><th scope="row">{{ ucfirst($speak->say($sum->says())) }}{{ $bench->numbers()->whichOf($key) }}</th><td><button type="button" class="number" data-why="{{ $why.$key }}">{{ $bench->setout->write->show($sum->total) }}</button></td></tr>
     @endforeach
   </tbody>
 </table>

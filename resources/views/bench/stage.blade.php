@@ -1,6 +1,6 @@
 <div class="views">
   <figure class="view" data-view="elevation">
-    {!! $bench->elevation() !!}
+    {!! $bench->drawings()->elevation() !!}
     <div class="zoom" role="group" aria-label="{{ __('bench.page.zoom') }}">
       <button type="button" data-zoom="in" title="{{ __('bench.page.closer') }}">+</button>
       <button type="button" data-zoom="out" title="{{ __('bench.page.further') }}">−</button>
@@ -11,18 +11,18 @@
     <figure class="view" data-view="above">
       @if ($bench->station === App\Bench\Station::Wall)
         <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.floor') }}</button> {{ __('bench.page.falls-from-the-high-spot', ['times' => YokeLine\Drawing\FloorProfile::TIMES]) }}</figcaption>
-        {!! $bench->profile() !!}
+        {!! $bench->drawings()->profile() !!}
       @elseif ($bench->station === App\Bench\Station::Anchors)
         <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.loads') }}</button> {{ __('bench.page.the-most-each-fixing-takes') }}</figcaption>
-        {!! $bench->loads() !!}
+        {!! $bench->drawings()->loads() !!}
       @else
         <figcaption><button type="button" data-enlarge="above">{{ __('bench.page.from-above') }}</button> {{ __('bench.page.depth-2', ['depth' => YokeLine\Drawing\Above::DEPTH]) }}</figcaption>
-        {!! $bench->above() !!}
+        {!! $bench->drawings()->above() !!}
       @endif
     </figure>
     <figure class="view" data-view="section">
       <figcaption><button type="button" data-enlarge="section">{{ __('common.page.section-at-the-jamb') }}</button> {{ __('bench.page.true') }}</figcaption>
-      {!! $bench->section() !!}
+      {!! $bench->drawings()->section() !!}
     </figure>
     <button type="button" class="back-to-wall" data-enlarge="elevation">{{ __('bench.page.back-to-the-wall') }}</button>
   @else

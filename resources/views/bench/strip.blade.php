@@ -1,6 +1,6 @@
 @php($why = "{$bench->url}/why/")
 <footer class="strip">
-  @foreach ($bench->readOut() as $key => [$what, $number])
+  @foreach ($bench->numbers()->readOut() as $key => [$what, $number])
     <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ $why.$key }}"><span>{{ $what }}</span><b>{{ $number }}</b></button>
   @endforeach
   @if ($bench->setout->plan)
