@@ -122,6 +122,7 @@ final readonly class LeafCard
         return Shape::text('reading', $x, $y, $size * $this->px, $this->wording->say($says), $anchor);
     }
 
+    /** @param  'start'|'middle'|'end'  $anchor */
     private function caption(float $x, float $y, Message $says, string $anchor = 'middle'): Shape
     {
         return Shape::text('caption', $x, $y, 10 * $this->px, $this->wording->say($says), $anchor);

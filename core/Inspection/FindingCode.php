@@ -16,6 +16,7 @@ enum FindingCode: string
     case BuiltOut = 'built-out';
     case CableBehind = 'cable-behind';
     case Carpet = 'carpet';
+    case CatchDepth = 'catch-depth';
     case CentreStops = 'centre-stops';
     case Covered = 'covered';
     case CoveredSocket = 'covered-socket';

@@ -32,6 +32,7 @@ final class Inspector
         Checks\HangerPlace::class,
         Checks\HolesInSolid::class,
         Checks\SoftCloseRoom::class,
+        Checks\CatchFits::class,
         Checks\JumpDiscPlace::class,
         Checks\PullReach::class,
         Checks\FloorFalls::class,

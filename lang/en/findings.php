@@ -380,6 +380,10 @@ return [
         ],
         'more' => 'It has :room there. :wanted is wanted for clearance, stop and margin.',
     ],
+    'catch-depth' => [
+        'says' => 'The soft close catch does not fit behind the rail',
+        'more' => 'It is :deep deep; the rail stands :room off.',
+    ],
     'soft-close-room' => [
         'says' => 'There is no room for the soft close',
         'more' => [

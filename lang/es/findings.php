@@ -380,6 +380,10 @@ return [
         ],
         'more' => 'Ahí tiene :room. Hacen falta :wanted para holgura, tope y margen.',
     ],
+    'catch-depth' => [
+        'says' => 'El retenedor del cierre suave no cabe detrás del carril',
+        'more' => 'Tiene :deep de fondo; el carril queda separado :room.',
+    ],
     'soft-close-room' => [
         'says' => 'No hay sitio para el cierre suave',
         'more' => [

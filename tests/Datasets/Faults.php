@@ -24,6 +24,11 @@ dataset(
             ['brief.kit' => 'tight', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
             ['tight' => ['rise' => 22]],
         ],
+        'catch-depth' => [
+            'catch-depth',
+            ['brief.kit' => 'deep-catch', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
+            ['deep-catch' => ['catch_depth' => 34]],
+        ],
         'header-casing' => ['header-casing', ['brief.leaf.height' => 2074]],
         'header-ceiling' => ['header-ceiling', ['survey.wall.ceiling' => 2280, 'brief.header.width' => 184]],
         'header-short' => ['header-short', ['brief.header.align' => 'on-casing', 'brief.leaf.height' => 2200]],

@@ -112,3 +112,14 @@ test('a refusal is said in the reader’s language, with what was typed', functi
         'base' => $this->kiln->revision_id,
     ])->assertSee('«alto» no es una medida.');
 });
+
+test('a form that lacks what it needs says so in the reader’s language', function (string $field, mixed $value) {
+    $this->post('/editor', ['language' => 'es']);
+
+    $this->post('/editor', [$field => $value])->assertSessionHasErrors([
+        $field => match ($field) {
+            'who' => 'Escriba como máximo 60 letras.',
+            default => 'Elija una de las opciones ofrecidas.',
+        },
+    ]);
+})->with([['who', str_repeat('a', 61)], ['units', 'ells'], ['language', 'xx']]);

@@ -398,3 +398,19 @@ test('a header board that reaches into the picture rail is stopped, and cured by
     'none' => [['height' => 0, 'projection' => 20], false],
     'no thicker than nothing' => [['height' => 2220], false],
 ]);
+
+test('a catch that is as deep as the rail stands off fits, and none is asked about where none is hung', function (
+    array $changes,
+    int $deeper,
+    bool $found,
+) {
+    $standoff = Doorways::kits()['flat-40-strap']->standoff->toMm();
+    $kits = ['flat-40-strap' => Doorways::kit('flat-40-strap', ['catch_depth' => $standoff + $deeper])];
+
+    expect(Setout::quick(Doorways::document('kiln-room', $changes), $kits)->has(FindingCode::CatchDepth))->toBe($found);
+})->with([
+    'as deep as there is room' => [[], 0, false],
+    'over what checks allow' => [[], 2, true],
+    'deeper, held off by a spacer' => [['brief.rules.spacer' => 4], 4, false],
+    'deeper, without soft close' => [['brief.rules.soft_close' => 'off'], 5, false],
+]);
