@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Words\LineHeight;
 use App\Words\Speaker;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
@@ -17,7 +18,7 @@ final readonly class Numbers
     /**
      * The numbers one reads out: key of the sum behind it => what it is, and the number.
      *
-     * @return array<string, array{string, string}>
+     * @return array<string, array{0: string, 1: string, 2?: string}>
      */
     public function readOut(): array
     {
@@ -26,14 +27,19 @@ final readonly class Numbers
             return [];
         }
         $say = $this->setout->write->show(...);
+        $line = LineHeight::of($plan, $this->setout->write);
 
         return [
-            'yoke_line' => [Speaker::words('bench.numbers.line'), $say($plan->yokeLine())],
+            'yoke_line' => [$line->caption, $line->number, $line->beside],
             'leaf.width' => [Speaker::words('bench.numbers.width'), $say($plan->layout->width->size->total)],
             'leaf.height' => [Speaker::words('bench.numbers.height'), $say($plan->heights->leaf->size->total)],
             'rail.length' => [
                 Speaker::words('bench.numbers.rail', ['count' => $plan->rail->pieces]),
                 $say($plan->rail->length->total),
+                Speaker::words('bench.numbers.by-thumb', [
+                    'thumb' => $say($plan->railByThumb()),
+                    'needed' => $say($plan->rail->least->total),
+                ]),
             ],
             ...$plan->header === null
                 ? []

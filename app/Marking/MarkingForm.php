@@ -13,6 +13,7 @@ use App\Words\Speaker;
 use YokeLine\Doorway\Marking;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Hook;
+use YokeLine\Marks\Proof;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
@@ -74,7 +75,7 @@ final readonly class MarkingForm extends DoorwayForm
 
     public function provedAt(): Length
     {
-        return $this->marking()->provedAt ?? Heights::highSpot($this->plan());
+        return Proof::place($this->plan());
     }
 
     public function packing(): Length

@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\Station;
 use App\Marking\MarkingForm;
 use App\Models\Doorway;
+use App\Words\LineHeight;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use YokeLine\Holding\Schedule;
@@ -68,9 +69,9 @@ final readonly class SheetContent
         ]);
     }
 
-    public function yoke(): string
+    public function line(): LineHeight
     {
-        return $this->say($this->plan->yokeLine());
+        return LineHeight::of($this->plan, $this->write);
     }
 
     /** @return list<string> what stops it or must be settled */

@@ -85,7 +85,7 @@ final class Templates
         );
         $inset = $run->hangerInset;
         $x = $side + $way * $inset->toMm();
-        $radius = $this->plan->kit->hanger->holeDiameter->half()->toMm();
+        $radius = $this->plan->leafHole()->half()->toMm();
         $page->stroke($x, $top, $x, $top + 150);
         $page->say(
             $x + $way * 3,
@@ -107,7 +107,7 @@ final class Templates
                 Speaker::words('paper.templates.hole', [
                     'number' => $i + 1,
                     'down' => $this->write->show($down),
-                    'bit' => $this->write->exact($this->plan->kit->hanger->holeDiameter),
+                    'bit' => $this->write->exact($this->plan->leafHole()),
                 ]),
                 $onLeft ? 'L' : 'R',
                 true,
@@ -163,6 +163,16 @@ final class Templates
             true,
         );
         $page->say($middle, $foot + 29, 9, Speaker::words('paper.templates.cut-first'), 'C');
+        if ($guide->grooveFrom !== null) {
+            $page->say(
+                $middle,
+                $foot + 36,
+                10,
+                Speaker::words('paper.templates.groove-stopped', ['from' => $this->write->show($guide->grooveFrom)]),
+                'C',
+                true,
+            );
+        }
     }
 
     /**

@@ -108,7 +108,7 @@ final readonly class SiteRun
                 fn (Step $step) => new SiteStep(
                     $step,
                     StepWords::step($step),
-                    StepWords::card($step->kind()->card()),
+                    StepWords::card($step->card()),
                     $this->state($step->id),
                     isset($this->said[$step->id]) ? $this->said[$step->id]->text('reason') : '',
                     array_map(

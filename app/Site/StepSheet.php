@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Marking\MarkingForm;
+use App\Words\LineHeight;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use Closure;
@@ -34,6 +35,7 @@ use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
+use YokeLine\Work\Drive;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -87,6 +89,7 @@ final readonly class StepSheet
     {
         $plan = $this->plan;
         $say = $this->write->show(...);
+        $line = LineHeight::of($plan, $this->write);
         $of = fn (string $what, array $with = []) => $this->speak->say(new Message('site.readings', $with, $what));
         $marks = fn (array $marks, string $from = '') => array_map(
             fn (WallMark $mark) => [
@@ -111,8 +114,7 @@ final readonly class StepSheet
                 ],
                 StepKind::LeafIn => [[$this->mass(), $of($plan->mass->assumed ? 'mass-assumed' : 'mass')]],
                 StepKind::TrimLeaf => array_map(
-                    fn (string $size, Length $off) => [$this->write->showFine($off), $of("trim-{$size}")],
-                    array_keys(Drilling::trims($plan)),
+                    fn (array $trim) => [$this->write->showFine($trim[1]), $of("trim-{$trim[0]}")],
                     Drilling::trims($plan),
                 ),
                 StepKind::MarkLeaf => [
@@ -143,7 +145,7 @@ final readonly class StepSheet
                 StepKind::CutRail, StepKind::RailUp => [
                     [$say($plan->rail->length->total), $of('rail')],
                     [$say($plan->rail->span->low), $of('left-end')],
-                    [$say($plan->yokeLine()), $of('line')],
+                    [$line->number, $line->caption.': '.$line->beside],
                 ],
                 StepKind::MarkBoard, StepKind::BoreBoard => $this->pulled('board'),
                 StepKind::MarkWall, StepKind::BoreWall => $this->pulled('wall'),
@@ -178,7 +180,12 @@ final readonly class StepSheet
     public function hand(Step $step): array
     {
         $says = match ($step->kind()) {
-            StepKind::RailUp, StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
+            StepKind::RailUp => [
+                $this->turn('insert', Drive::of($this->plan)->insert),
+                ...array_slice(AtHand::hanger($this->plan), 0, 3),
+            ],
+            StepKind::RailTrue => [$this->turn('tighten', Drive::of($this->plan)->tighten)],
+            StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
             StepKind::StopsOn,
             StepKind::CatchesOn,
             StepKind::SetStops,
@@ -244,6 +251,12 @@ final readonly class StepSheet
             : AsBuilt::line($this->plan, $built, $this->speak);
     }
 
+    /** @param  list<int>  $holes  in which turn their bolts are driven */
+    private function turn(string $how, array $holes): Message
+    {
+        return new Message('site.hand', ['turn' => implode(', ', $holes)], $how);
+    }
+
     /** @return list<array{string, string}> */
     private function groove(GuidePlace $guide): array
     {
@@ -252,6 +265,9 @@ final readonly class StepSheet
             : [
                 [$this->write->showUp($guide->grooveDepth), Speaker::words('site.readings.deep')],
                 [$this->write->showUp($guide->grooveWidth), Speaker::words('site.readings.wide')],
+                ...$guide->grooveFrom === null
+                    ? []
+                    : [[$this->write->show($guide->grooveFrom), Speaker::words('site.readings.plunged')]],
             ];
     }
 

@@ -5,11 +5,20 @@ declare(strict_types=1);
 namespace YokeLine\Catalog;
 
 use YokeLine\Doorway\Backing;
+use YokeLine\Doorway\BoardHeld;
 use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
+use YokeLine\Doorway\Groove;
+use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderReach;
+use YokeLine\Doorway\HeightMeans;
+use YokeLine\Doorway\HolesFound;
+use YokeLine\Doorway\LeafHoles;
+use YokeLine\Doorway\LineFound;
+use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\PullKind;
@@ -17,6 +26,7 @@ use YokeLine\Doorway\RailReach;
 use YokeLine\Doorway\Reach;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Tightened;
+use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\Unsure;
 
 /** What is wanted: how it hangs, the leaf, what carries it, and the rules of the house that this doorway follows. */
@@ -128,13 +138,11 @@ final class BriefFields
     private static function practice(): array
     {
         return [
-            Field::choice('brief.rules.line_found', 'worked-out', 'laid-out', 'packing', 'template')
+            Field::enum('brief.rules.line_found', LineFound::WorkedOut)
                 ->rule('line', 'line-found')
-                ->alone()
                 ->at('leaf'),
-            Field::choice('brief.rules.height_means', 'hole', 'top', 'foot')
+            Field::enum('brief.rules.height_means', HeightMeans::Hole)
                 ->rule('line', 'height-means')
-                ->alone()
                 ->at('leaf'),
             Field::choice('brief.rules.heights', 'level', 'places', 'laser')->rule('line', 'line-drawn')->at('leaf'),
             Field::choice('brief.rules.wheels', 'quiet', 'steel')->rule('rail', 'wheels')->alone()->at('rail'),
@@ -142,30 +150,26 @@ final class BriefFields
                 ->rule('guide', 'guide-kind')
                 ->alone()
                 ->at('rail'),
-            Field::choice('brief.rules.groove', 'full', 'stopped')->rule('guide', 'groove')->alone()->at('leaf'),
-            Field::choice('brief.rules.guide_touch', 'clear', 'touching')
+            Field::enum('brief.rules.groove', Groove::Full)->rule('guide', 'groove')->at('leaf'),
+            Field::enum('brief.rules.guide_touch', GuideTouch::Clear)
                 ->rule('guide', 'guide-touch')
-                ->alone()
                 ->at('rail'),
             Field::choice('brief.rules.wall_pull', 'flush', 'proud')->rule('guide', 'wall-pull')->alone()->at('leaf'),
-            Field::choice('brief.rules.holes_found', 'readings', 'held-up', 'bench', 'from-first')
+            Field::enum('brief.rules.holes_found', HolesFound::Readings)
                 ->rule('work', 'holes-found')
-                ->alone()
                 ->at('rail'),
             Field::enum('brief.rules.first_bolt', FirstBolt::Ends)->rule('work', 'first-bolt')->at('rail'),
             Field::enum('brief.rules.tightened', Tightened::LevelThen)->rule('work', 'tightened')->at('rail'),
-            Field::choice('brief.rules.board_held', 'helper', 'props', 'tacked')
+            Field::enum('brief.rules.board_held', BoardHeld::Helper)
                 ->rule('work', 'held')
-                ->alone()
                 ->at('rail'),
             Field::choice('brief.rules.old_leaf', 'auto', 'first', 'last')->rule('work', 'old-leaf')->at('leaf'),
-            Field::choice('brief.rules.leaf_holes', 'play', 'tight')->rule('work', 'leaf-holes')->alone()->at('leaf'),
-            Field::choice('brief.rules.finish', 'before', 'in-place')->rule('work', 'finish')->alone()->at('leaf'),
-            Field::choice('brief.rules.looks', 'wall', 'leaf', 'capped', 'coloured')
+            Field::enum('brief.rules.leaf_holes', LeafHoles::Play)->rule('work', 'leaf-holes')->at('leaf'),
+            Field::enum('brief.rules.finish', Finished::Before)->rule('work', 'finish')->at('leaf'),
+            Field::enum('brief.rules.looks', Looks::Unsaid)
                 ->rule('work', 'looks')
-                ->alone()
                 ->at('rail'),
-            Field::choice('brief.rules.trim', 'shared', 'one-edge')->rule('work', 'trim')->alone()->at('leaf'),
+            Field::enum('brief.rules.trim', TrimmedFrom::Shared)->rule('work', 'trim')->at('leaf'),
             Field::flag('brief.rules.props')->at('rail'),
             Field::flag('brief.rules.trial')->at('rail'),
             Field::count('brief.rules.coats_leaf', 2)->at('leaf'),

@@ -27,6 +27,17 @@ enum MaterialKind: string
     case Patch = 'patch';
     case WallPaint = 'wall-paint';
     case MouldingPaint = 'moulding-paint';
+    case Packing = 'packing';
+    case Template = 'template';
+    case Prop = 'prop';
+    case Wedge = 'wedge';
+    case Brad = 'brad';
+    case Sandpaper = 'sandpaper';
+    case Stain = 'stain';
+    case ScrewCap = 'screw-cap';
+    case SprayPaint = 'spray-paint';
+    case Felt = 'felt';
+    case MaskingFilm = 'masking-film';
     case Board = 'board';
     case Rail = 'rail';
     case Bit = 'bit';
@@ -37,7 +48,7 @@ enum MaterialKind: string
     public function serves(): array
     {
         return match ($this) {
-            self::Leaf, self::Pull => ['leaf'],
+            self::Leaf, self::Pull, self::Packing, self::MaskingFilm => ['leaf'],
             self::Kit => ['rail', 'leaf'],
             self::EndCaps,
             self::LagBolt,
@@ -47,11 +58,19 @@ enum MaterialKind: string
             self::AddedHole,
             self::Rail,
             self::MetalBlade => ['rail'],
-            self::WoodScrew, self::Board => ['header'],
+            self::WoodScrew,
+            self::Board,
+            self::Prop,
+            self::Wedge,
+            self::Brad,
+            self::Sandpaper,
+            self::Stain,
+            self::ScrewCap,
+            self::SprayPaint => ['header'],
             self::Anchor => ['rail', 'header'],
-            self::FloorScrew, self::FloorPlug => ['guide'],
+            self::FloorScrew, self::FloorPlug, self::Felt => ['guide'],
             self::Paint => ['leaf', 'header'],
-            self::MaskingTape => ['marks'],
+            self::MaskingTape, self::Template => ['marks'],
             self::Filler, self::TouchUp => ['old-door'],
             self::Patch, self::WallPaint => ['hazard'],
             self::MouldingPaint => ['leaf'],

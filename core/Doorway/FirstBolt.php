@@ -10,4 +10,10 @@ enum FirstBolt: string
     case Ends = 'ends';
     case Middle = 'middle';
     case Across = 'across';
+
+    /** Which of so many holes it goes into, from 0. */
+    public function of(int $holes): int
+    {
+        return $this === self::Middle ? intdiv($holes + 1, 2) - 1 : 0;
+    }
 }

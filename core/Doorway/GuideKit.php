@@ -19,8 +19,8 @@ final readonly class GuideKit
     ) {}
 
     /** Of the groove that its blade runs in; null where it needs none. */
-    public function grooveWidth(): ?Length
+    public function grooveWidth(GuideTouch $touch): ?Length
     {
-        return $this->style->needsGroove() ? $this->bladeThickness->plus(Length::nm(1_500_000)) : null;
+        return $this->style->needsGroove() ? $this->bladeThickness->plus(Length::nm($touch->airNm())) : null;
     }
 }

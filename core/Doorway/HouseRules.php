@@ -50,6 +50,9 @@ final readonly class HouseRules
         public ?Length $aisle,
         public ?Length $railLeft,
         public bool $washers,
+        public GuideTouch $guideTouch,
+        public Groove $groove,
+        public HeightMeans $heightMeans,
         public WorkRules $schedule,
     ) {
         $this->sideOverlap = $overlapSaid ?? $this->usualOverlap();
@@ -91,6 +94,9 @@ final readonly class HouseRules
             $this->aisle,
             $this->railLeft,
             $this->washers,
+            $this->guideTouch,
+            $this->groove,
+            $this->heightMeans,
             $this->schedule,
         );
     }

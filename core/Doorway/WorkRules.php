@@ -22,5 +22,12 @@ final readonly class WorkRules
         public bool $trial = false,
         public FirstBolt $firstBolt = FirstBolt::Ends,
         public Tightened $tightened = Tightened::LevelThen,
+        public LineFound $lineFound = LineFound::WorkedOut,
+        public HolesFound $holesFound = HolesFound::Readings,
+        public BoardHeld $boardHeld = BoardHeld::Helper,
+        public LeafHoles $leafHoles = LeafHoles::Play,
+        public Finished $finished = Finished::Before,
+        public Looks $looks = Looks::Unsaid,
+        public TrimmedFrom $trimmed = TrimmedFrom::Shared,
     ) {}
 }

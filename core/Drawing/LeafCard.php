@@ -214,7 +214,7 @@ final readonly class LeafCard
     {
         $hanger = $this->plan->kit->hanger;
         $top = -$this->thick - 26 * $this->px;
-        $radius = max($hanger->holeDiameter->toMm() / 2, 3 * $this->px);
+        $radius = max($this->plan->leafHole()->toMm() / 2, 3 * $this->px);
         $plate = $hanger->plateLength?->toMm() ?? 100.0;
         $holes = array_map(
             fn (Length $down) => Shape::circle('bore', $at, $down->toMm(), $radius),
@@ -295,15 +295,23 @@ final readonly class LeafCard
             return [];
         }
         $middle = $this->high + 26 * $this->px + $this->thick / 2;
+        $stop = $this->leaf->guide->grooveFrom;
+        [$from, $to] = [$this->x($stop ?? Length::zero()), $this->x($this->run->width)];
 
         return [
-            Shape::box('groove-cut', 0, $middle - $wide->toMm() / 2, $this->wide, $wide->toMm()),
+            Shape::box('groove-cut', min($from, $to), $middle - $wide->toMm() / 2, abs($to - $from), $wide->toMm()),
             Shape::text(
                 'reading',
                 $this->wide / 2,
                 $this->high + 18 * $this->px,
                 11 * $this->px,
-                $this->wording->say(Caption::of('groove-middle', ['deep' => $deep, 'wide' => $wide])),
+                $this->wording->say(
+                    Caption::of($stop === null ? 'groove-middle' : 'groove-stopped', [
+                        'deep' => $deep,
+                        'wide' => $wide,
+                        'from' => $stop ?? Length::zero(),
+                    ]),
+                ),
                 'middle',
             ),
         ];

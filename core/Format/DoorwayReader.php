@@ -7,23 +7,32 @@ namespace YokeLine\Format;
 use YokeLine\Doorway\Anchor;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Baseboard;
+use YokeLine\Doorway\BoardHeld;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Casing;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Crown;
 use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\FloorReading;
+use YokeLine\Doorway\Groove;
+use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Hazard;
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderBrief;
 use YokeLine\Doorway\HeaderReach;
+use YokeLine\Doorway\HeightMeans;
+use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\LeafBrief;
+use YokeLine\Doorway\LeafHoles;
 use YokeLine\Doorway\LeafInHand;
+use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\Lining;
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\Marking;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\OldDoor;
@@ -41,6 +50,7 @@ use YokeLine\Doorway\Stud;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Survey;
 use YokeLine\Doorway\Tightened;
+use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
 use YokeLine\Measure\Unit;
@@ -419,6 +429,9 @@ final class DoorwayReader
             aisle: $at->length('brief.rules.aisle'),
             railLeft: $at->length('brief.rules.rail_left'),
             washers: $at->flag('brief.rules.washers'),
+            guideTouch: $at->choice('brief.rules.guide_touch', GuideTouch::class),
+            groove: $at->choice('brief.rules.groove', Groove::class),
+            heightMeans: $at->choice('brief.rules.height_means', HeightMeans::class),
             schedule: new WorkRules(
                 $at->count('brief.rules.coats_leaf'),
                 $at->count('brief.rules.coats_board'),
@@ -429,6 +442,13 @@ final class DoorwayReader
                 $at->flag('brief.rules.trial'),
                 $at->choice('brief.rules.first_bolt', FirstBolt::class),
                 $at->choice('brief.rules.tightened', Tightened::class),
+                $at->choice('brief.rules.line_found', LineFound::class),
+                $at->choice('brief.rules.holes_found', HolesFound::class),
+                $at->choice('brief.rules.board_held', BoardHeld::class),
+                $at->choice('brief.rules.leaf_holes', LeafHoles::class),
+                $at->choice('brief.rules.finish', Finished::class),
+                $at->choice('brief.rules.looks', Looks::class),
+                $at->choice('brief.rules.trim', TrimmedFrom::class),
             ),
         );
     }

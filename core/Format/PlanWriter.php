@@ -94,7 +94,7 @@ final class PlanWriter
                 'closed' => self::pair($run->hangers($run->closed())),
                 'open' => self::pair($run->hangers($run->open())),
             ],
-            'guide' => self::guide($leaf->guide),
+            'guide' => self::guide($plan, $leaf->guide),
             'depth' => self::depth($leaf->depth),
         ];
     }
@@ -117,7 +117,7 @@ final class PlanWriter
             'clear_width' => self::mm($plan->layout->passages['clear']->total),
             'centre_stop_space' => self::mm($space),
             'centre_stops_fit' => ! $space->isUnder($plan->kit->stop->body->times(2)->minus(Tolerance::tape())),
-            'guides' => array_map(self::guide(...), $plan->guides),
+            'guides' => array_map(fn (GuidePlace $guide) => self::guide($plan, $guide), $plan->guides),
             'depth' => self::depth($plan->innerDepth()),
         ];
     }
@@ -135,7 +135,7 @@ final class PlanWriter
                 $plan->layout->runs,
             ),
             'clear_width' => array_map(fn (Sum $passage) => self::mm($passage->total), $plan->layout->passages),
-            'guide' => self::guide($plan->guides['guide']),
+            'guide' => self::guide($plan, $plan->guides['guide']),
             'depth' => [
                 ...array_map(self::depth(...), $plan->depths),
                 'between_leaves' => self::mm($plan->betweenLeaves()->total ?? Length::zero()),
@@ -144,7 +144,7 @@ final class PlanWriter
     }
 
     /** @return array<string, mixed> */
-    private static function guide(GuidePlace $guide): array
+    private static function guide(Plan $plan, GuidePlace $guide): array
     {
         return [
             'window' => self::pair($guide->window),
@@ -152,7 +152,16 @@ final class PlanWriter
             'shortfall' => self::mm($guide->shortfall),
             'groove' => $guide->grooveDepth === null || $guide->grooveWidth === null
                     ? null
-                    : ['depth' => self::mm($guide->grooveDepth), 'width' => self::mm($guide->grooveWidth)],
+                    : [
+                        'depth' => self::mm($guide->grooveDepth),
+                        'width' => self::mm($guide->grooveWidth),
+                        ...$guide->grooveFrom === null
+                            ? []
+                            : [
+                                'from' => self::mm($guide->grooveFrom),
+                                'to' => self::mm($plan->layout->width->size->total),
+                            ],
+                    ],
         ];
     }
 

@@ -22,6 +22,7 @@ enum FindingCode: string
     case CoveredSocket = 'covered-socket';
     case EndFixing = 'end-fixing';
     case FloorFalls = 'floor-falls';
+    case GrooveStoppedShort = 'groove-stopped-short';
     case GuideBite = 'guide-bite';
     case GuideHolds = 'guide-holds';
     case GuideRoom = 'guide-room';
@@ -91,6 +92,7 @@ enum FindingCode: string
     case StopOnJoint = 'stop-on-joint';
     case StudsUnknown = 'studs-unknown';
     case SurveyIncomplete = 'survey-incomplete';
+    case TemplateNotLevel = 'template-not-level';
     case TooFewStuds = 'too-few-studs';
     case TopGap = 'top-gap';
     case TravelCut = 'travel-cut';

@@ -23,6 +23,8 @@ final class Inspector
         Checks\PairOfLeaves::class,
         Checks\GuideStands::class,
         Checks\GuideHolds::class,
+        Checks\GrooveStops::class,
+        Checks\TemplateLevel::class,
         Checks\LeafClears::class,
         Checks\InTheWay::class,
         Checks\Covered::class,

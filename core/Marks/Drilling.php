@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Marks;
 
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
@@ -23,6 +24,7 @@ final readonly class Drilling
     /**
      * @param  string  $kind  hanger, disc, trigger, pull or groove
      * @param  list<Length>  $bits  in steps; [] where the part's own sheet says it
+     * @param  array<string, Length>  $with
      * @param  ?Length  $depth  from the face it is bored from, null right through
      */
     private function __construct(
@@ -31,6 +33,7 @@ final readonly class Drilling
         public array $bits,
         private string $from,
         public ?Length $depth,
+        private array $with = [],
     ) {}
 
     /** Which holes, and how many. */
@@ -42,7 +45,7 @@ final readonly class Drilling
     /** From which side, and how. */
     public function from(): Message
     {
-        return new Message('marks.drilled-from', [], $this->from);
+        return new Message('marks.drilled-from', $this->with, $this->from);
     }
 
     /** @return list<self> */
@@ -56,7 +59,7 @@ final readonly class Drilling
                 ? new self(
                     'hanger',
                     2 * count($plan->heights->hangerHoles),
-                    self::steps($hanger->holeDiameter),
+                    self::steps($plan->leafHole()),
                     'face',
                     null,
                 )
@@ -70,7 +73,14 @@ final readonly class Drilling
         }
         $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {
-            $rows[] = new self('groove', 1, [], 'foot', $leaf->guide->grooveDepth);
+            $rows[] = new self(
+                'groove',
+                1,
+                [],
+                $leaf->guide->grooveFrom === null ? 'foot' : 'foot-stopped',
+                $leaf->guide->grooveDepth,
+                ['from' => $leaf->guide->grooveFrom ?? Length::zero()],
+            );
         }
 
         return $rows;
@@ -122,20 +132,30 @@ final readonly class Drilling
     }
 
     /**
-     * @return array<'width'|'height', Length> what is cut off each of the two edges of the leaf that is there, so that
-     * it is as planned
+     * What is cut off the edges of the leaf that is there, so that it is as planned: half of it off either edge, what
+     * is odd of a step off the trailing edge or the foot; or all of it there.
+     *
+     * @return list<array{'leading'|'trailing'|'top'|'foot', Length}>
      */
     public static function trims(Plan $plan): array
     {
         $leaf = $plan->doorway->brief->inHand;
+        $shared = $plan->doorway->brief->rules->schedule->trimmed === TrimmedFrom::Shared;
         $over = [
-            'width' => $leaf?->width?->minus($plan->layout->width->size->total),
-            'height' => $leaf?->height?->minus($plan->heights->leaf->size->total),
+            [$leaf?->width?->minus($plan->layout->width->size->total), 'leading', 'trailing'],
+            [$leaf?->height?->minus($plan->heights->leaf->size->total), 'top', 'foot'],
         ];
+        $step = $plan->doorway->units->step();
+        $trims = [];
+        foreach ($over as [$much, $first, $second]) {
+            if ($much?->isOver(Tolerance::tape()) === true) {
+                $half = Length::nm(intdiv($much->half()->nm, $step->nm) * $step->nm);
+                $trims = $shared
+                    ? [...$trims, [$first, $half], [$second, $much->minus($half)]]
+                    : [...$trims, [$second, $much]];
+            }
+        }
 
-        return array_map(
-            fn (Length $much) => $much->half(),
-            array_filter($over, fn (?Length $much) => $much !== null && $much->isOver(Tolerance::tape())),
-        );
+        return $trims;
     }
 }

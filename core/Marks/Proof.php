@@ -16,6 +16,24 @@ final readonly class Proof
     /** @param  float  $sure  plus-minus, mm */
     private function __construct(public string $way, public Length $expected, private int $sign, public float $sure) {}
 
+    /** Where the line is proved: where it was said, else at the high spot. */
+    public static function place(Plan $plan): Length
+    {
+        return $plan->doorway->marking->provedAt ?? Heights::highSpot($plan);
+    }
+
+    /** So thick that the leaf stands on it as high as it will hang, where the line is proved. */
+    public static function packingToTheLine(Plan $plan): Length
+    {
+        return $plan->gapAt(self::place($plan));
+    }
+
+    /** So high that it reaches from the top of the casing over the head to the line, where it is proved. */
+    public static function templateHeight(Plan $plan): Length
+    {
+        return self::casing($plan, self::place($plan))->expected;
+    }
+
     /** The leaf stands on packing at x: from its top to the line. */
     public static function packing(Plan $plan, Length $x, Length $packing): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Marks;
 
+use YokeLine\Doorway\HolesFound;
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\LeafRun;
@@ -29,13 +30,18 @@ final readonly class Tapes
                     $tapes->mark('board-l', 'wall', $plan->header->span->low, 'mark-wall'),
                     $tapes->mark('board-r', 'wall', $plan->header->span->high, 'mark-wall'),
                 ],
-            $tapes->mark('rail-l', 'wall', $plan->rail->span->low, 'mark-wall'),
-            $tapes->mark('rail-r', 'wall', $plan->rail->span->high, 'mark-wall'),
+            // Where the board is bored by itself, the rail's ends stand on it alone.
+            ...$plan->header !== null && $tapes->found() === HolesFound::Bench
+                ? []
+                : [
+                    $tapes->mark('rail-l', 'wall', $plan->rail->span->low, 'mark-wall'),
+                    $tapes->mark('rail-r', 'wall', $plan->rail->span->high, 'mark-wall'),
+                ],
         ];
         foreach ($tapes->studs() as $i => $stud) {
             $marks[] = $tapes->mark('stud-'.($i + 1), 'wall', $stud, 'mark-wall');
         }
-        foreach ($plan->header === null ? $plan->rail->holes : [] as $i => $hole) {
+        foreach ($plan->header === null ? $tapes->holesRead() : [] as $i => $hole) {
             $marks[] = new WallMark('hole-'.($i + 1), 'wall', $hole, 'mark-wall', $tapes->onStud($hole));
         }
         foreach ($plan->layout->runs as $leaf => $run) {
@@ -49,10 +55,10 @@ final readonly class Tapes
     public static function board(Plan $plan): array
     {
         $header = $plan->header;
-        if ($header === null) {
+        $tapes = new self($plan);
+        if ($header === null || $tapes->found() === HolesFound::HeldUp) {
             return [];
         }
-        $tapes = new self($plan);
         $at = fn (Length $x) => $x->minus($header->span->low);
         $marks = [
             $tapes->mark('rail-l', 'board', $at($plan->rail->span->low), 'mark-board'),
@@ -61,7 +67,7 @@ final readonly class Tapes
         foreach ($tapes->studs() as $i => $stud) {
             $marks[] = $tapes->mark('stud-'.($i + 1), 'board', $at($stud), 'mark-board');
         }
-        foreach ($plan->rail->holes as $i => $hole) {
+        foreach ($tapes->holesRead() as $i => $hole) {
             $marks[] = new WallMark('hole-'.($i + 1), 'board', $at($hole), 'mark-board', $tapes->onStud($hole));
         }
         foreach ($plan->joints() as $i => $joint) {
@@ -185,6 +191,24 @@ final readonly class Tapes
         }
 
         return $marks;
+    }
+
+    private function found(): HolesFound
+    {
+        return $this->plan->doorway->brief->rules->schedule->holesFound;
+    }
+
+    /** @return array<int, Length> the rail's holes that are found by a reading: the others through the rail */
+    private function holesRead(): array
+    {
+        $holes = $this->plan->rail->holes;
+        $first = $this->plan->doorway->brief->rules->schedule->firstBolt->of(count($holes));
+
+        return match ($this->found()) {
+            HolesFound::HeldUp => [],
+            HolesFound::FromFirst => [$first => $holes[$first]],
+            default => $holes,
+        };
     }
 
     /**

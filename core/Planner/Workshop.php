@@ -158,7 +158,7 @@ final class Workshop
         $layout = HangPlan::of($this->room, $brief, $kit, $this->doorway->units);
         $floor = Floor::under($this->room->floor, $layout->sweep());
         $guides = array_map(
-            fn (Window $window) => GuidePlace::of($window, $floor, $brief->rules->gap, $kit),
+            fn (Window $window) => GuidePlace::of($window, $floor, $kit, $brief->rules, $brief->leaf->stile),
             $layout->guideWindows,
         );
 

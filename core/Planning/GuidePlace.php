@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
+use YokeLine\Doorway\Groove;
 use YokeLine\Doorway\GuideStyle;
+use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -13,9 +15,13 @@ use YokeLine\Measure\Sum;
 /** Where the floor guide stands and how well it holds. */
 final readonly class GuidePlace
 {
+    /** So much at most a groove stops short of the leading edge, where it stops short. */
+    private const STOPS_SHORT_MM = 60;
+
     /**
      * @param  Sum  $middle  of the window
      * @param  ?Length  $at  its middle, null where the window is too short for it
+     * @param  ?Length  $grooveFrom  from the leading edge, where the groove stops short of it
      * @param  Sum  $hold  how far it reaches past the foot of the leaf: the bite of a fin, the reach of a cheek
      */
     private function __construct(
@@ -26,9 +32,10 @@ final readonly class GuidePlace
         public Sum $hold,
         public ?Length $grooveDepth,
         public ?Length $grooveWidth,
+        public ?Length $grooveFrom = null,
     ) {}
 
-    public static function of(Window $window, Floor $floor, Length $gap, Kit $kit): self
+    public static function of(Window $window, Floor $floor, Kit $kit, HouseRules $rules, Length $stile): self
     {
         $guide = $kit->guide;
         $short = $guide->length->minus($window->length())->orZeroIfNegative();
@@ -40,7 +47,7 @@ final readonly class GuidePlace
         $groove = $guide->style->needsGroove();
         $hold = Sum::of($groove ? 'bite-fin' : 'reach-up-leaf')
             ->plus($groove ? 'blade-height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
-            ->minus('floor-gap', $gap)
+            ->minus('floor-gap', $rules->gap)
             ->plus('floor-at-guide', $floor->at($middle));
 
         return new self(
@@ -50,7 +57,10 @@ final readonly class GuidePlace
             $short,
             $hold,
             $groove ? $hold->total->plus(Length::mm(3)) : null,
-            $guide->grooveWidth(),
+            $guide->grooveWidth($rules->guideTouch),
+            $groove && $rules->groove === Groove::Stopped
+                ? Length::least($stile->half(), Length::mm(self::STOPS_SHORT_MM))
+                : null,
         );
     }
 

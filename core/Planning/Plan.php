@@ -189,6 +189,34 @@ final readonly class Plan
         return $this->heights->yokeLine->total;
     }
 
+    /** Of the leaf, for the bolts of its hangers: with the kit's play, or without. */
+    public function leafHole(): Length
+    {
+        return $this->doorway->brief->rules->schedule->leafHoles->of(
+            $this->kit->hanger->holeDiameter,
+            $this->doorway->units,
+        );
+    }
+
+    /** @return non-empty-array<string, Length> what rail height can mean, the one first that this house means */
+    public function lineHeights(): array
+    {
+        $half = $this->kit->rail->height->half();
+        $line = $this->yokeLine();
+        $heights = ['hole' => $line, 'top' => $line->plus($half), 'foot' => $line->minus($half)];
+        $means = $this->doorway->brief->rules->heightMeans->value;
+
+        return [$means => $heights[$means], ...$heights];
+    }
+
+    /** What the rule of thumb would have of rail: twice the opening with its casings. */
+    public function railByThumb(): Length
+    {
+        $opening = $this->room->opening;
+
+        return $opening->span()->length()->plus($opening->casing->left, $opening->casing->right)->times(2);
+    }
+
     /** @return non-empty-list<Length> where bolts go in, in room y: the yoke line, or the rows of a bracket */
     public function boltHeights(): array
     {

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace YokeLine\Stock;
 
 use YokeLine\Catalog\MaterialKind;
+use YokeLine\Doorway\BoardHeld;
+use YokeLine\Doorway\Finished;
+use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\LineFound;
+use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Holding\Anchoring;
@@ -13,6 +18,9 @@ use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Schedule;
 use YokeLine\Holding\Washer;
 use YokeLine\Marks\Drilling;
+use YokeLine\Marks\Proof;
+use YokeLine\Marks\Props;
+use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
@@ -33,6 +41,9 @@ final readonly class Materials
     /** Of paint so much more, per cent. */
     public const WASTE = 10;
 
+    /** Through a board into its stud. */
+    private const BRAD_MM = 64;
+
     private function __construct(private Plan $plan, private int $spareOneIn, private float $waste) {}
 
     /** @return list<Material> boards and rails that are cut are told by `pieces` */
@@ -40,7 +51,15 @@ final readonly class Materials
     {
         $all = new self($plan, max(1, $spareOneIn), $waste);
 
-        return [...$all->leaf(), ...$all->kit(), ...$all->fixings(), ...$all->finish(), ...$all->tools()];
+        return [
+            ...$all->leaf(),
+            ...$all->kit(),
+            ...$all->fixings(),
+            ...$all->finish(),
+            ...$all->looks(),
+            ...$all->holding(),
+            ...$all->tools(),
+        ];
     }
 
     /** With spares: one more in so many, one at least. */
@@ -229,6 +248,7 @@ final readonly class Materials
             (($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE) *
             (1 + $this->waste / 100);
         $survey = $plan->doorway->survey;
+        $filled = $plan->header !== null && $schedule->looks === Looks::Wall;
         $hadDoor = ($survey->opening->was ?? OldDoor::None) !== OldDoor::None;
         $of = fn (MaterialKind $kind, float $count, string $unit, ?Message $for = null) => new Material(
             'finish',
@@ -253,10 +273,98 @@ final readonly class Materials
                     ),
                 ],
             $of(MaterialKind::MaskingTape, 1, 'roll'),
-            ...$hadDoor ? [$of(MaterialKind::Filler, 0.5, 'kg'), $of(MaterialKind::TouchUp, 0.3, 'l')] : [],
+            ...$hadDoor || $filled
+                ? [
+                    $of(
+                        MaterialKind::Filler,
+                        ($hadDoor ? 0.5 : 0.0) + ($filled ? 0.2 : 0.0),
+                        'kg',
+                        self::for($hadDoor ? ($filled ? 'filler-both' : 'filler') : 'filler-heads'),
+                    ),
+                ]
+                : [],
+            ...$hadDoor ? [$of(MaterialKind::TouchUp, 0.3, 'l')] : [],
             ...$survey->movesHazard() ? [$of(MaterialKind::Patch, 1, '')] : [],
             ...$plan->doorway->told->flag('survey.eased') ? [$of(MaterialKind::MouldingPaint, 0.3, 'l')] : [],
-            ...$survey->opensWall() ? [$of(MaterialKind::WallPaint, 0.5, 'l')] : [],
+            ...$survey->opensWall() || $filled
+                ? [
+                    $of(
+                        MaterialKind::WallPaint,
+                        ($survey->opensWall() ? 0.5 : 0.0) + ($filled ? 0.5 : 0.0),
+                        'l',
+                        self::for($filled ? 'wall-paint-board' : 'wall-paint'),
+                    ),
+                ]
+                : [],
+            ...$schedule->finished === Finished::InPlace && $schedule->coatsLeaf > 0
+                ? [$of(MaterialKind::MaskingFilm, 1, 'roll')]
+                : [],
+        ];
+    }
+
+    /** @return list<Material> what the board and its screw heads are made to look with */
+    private function looks(): array
+    {
+        $header = $this->plan->header;
+        if ($header === null) {
+            return [];
+        }
+        $heads = count(Anchoring::of($this->plan)->header->fixings ?? []);
+        $of = fn (MaterialKind $kind, float $count, string $unit = '') => new Material(
+            'finish',
+            MaterialId::of($kind),
+            $count,
+            $unit,
+            self::for($kind->value),
+        );
+
+        return match ($this->plan->doorway->brief->rules->schedule->looks) {
+            Looks::Wall => [$of(MaterialKind::Sandpaper, 1, 'sheet')],
+            Looks::Leaf => [$of(MaterialKind::Stain, 0.3, 'l')],
+            Looks::Capped => [$of(MaterialKind::ScrewCap, $this->withSpares($heads))],
+            Looks::Coloured => [$of(MaterialKind::SprayPaint, 1, 'can')],
+            Looks::Unsaid => [],
+        };
+    }
+
+    /** @return list<Material> what holds things in their place, or tells it, until they are fixed */
+    private function holding(): array
+    {
+        $plan = $this->plan;
+        $rules = $plan->doorway->brief->rules->schedule;
+        $of = fn (MaterialKind $kind, int $count, Length ...$sizes) => new Material(
+            'fixings',
+            MaterialId::of($kind, ...$sizes),
+            $count,
+            '',
+            self::for($kind->value),
+            array_combine(array_map(strval(...), array_keys($sizes)), $sizes),
+        );
+        $props = $rules->boardHeld === BoardHeld::Props ? Props::of($plan) : [];
+        $studs = $plan->header === null ? 0 : count(Tapes::of($plan)->studs());
+        $touches =
+            $plan->kit->guide->style->needsGroove() &&
+            $plan->doorway->brief->rules->guideTouch === GuideTouch::Touching;
+
+        return [
+            ...match ($rules->lineFound) {
+                LineFound::Packing => [$of(MaterialKind::Packing, 1, thickness: Proof::packingToTheLine($plan))],
+                LineFound::Template => [$of(MaterialKind::Template, 1, height: Proof::templateHeight($plan))],
+                default => [],
+            },
+            ...array_map(
+                fn (int $nm, int $count) => $of(MaterialKind::Prop, $count, length: Length::nm($nm)),
+                array_keys($counts = array_count_values(array_map(fn (Length $prop) => $prop->nm, $props))),
+                $counts,
+            ),
+            ...$props === [] ? [] : [$of(MaterialKind::Wedge, 2 * count($props))],
+            // Two at each stud of the upper row.
+            ...$rules->boardHeld === BoardHeld::Tacked && $studs > 0
+                ? [$of(MaterialKind::Brad, $this->withSpares(2 * $studs), length: Length::mm(self::BRAD_MM))]
+                : [],
+            ...$touches
+                ? [$of(MaterialKind::Felt, count($plan->guides))]
+                : [],
         ];
     }
 
@@ -275,7 +383,7 @@ final readonly class Materials
         }
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
-        $groove = $plan->kit->guide->grooveWidth();
+        $groove = $plan->kit->guide->grooveWidth($plan->doorway->brief->rules->guideTouch);
         $tool = fn (MaterialKind $kind, Length|string|null $shown = null, Length ...$size) => new Material(
             'tools',
             MaterialId::of($kind, ...$size),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace YokeLine\Work;
 
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\Stud;
+use YokeLine\Marks\Proof;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -40,7 +42,9 @@ final class Asks
                     ),
                 ]
                 : [],
+            StepKind::LayOut => [self::laidOut($plan)],
             StepKind::BoreBoard => self::holes($plan),
+            StepKind::BoreThrough => self::holes($plan, true),
             StepKind::BoreWall => [...self::holes($plan), ...self::studs($plan)],
             StepKind::BoardFix => self::studs($plan),
             StepKind::RailTrue => self::line($plan, self::railOf($step, $plan)),
@@ -74,9 +78,21 @@ final class Asks
         );
     }
 
-    /** @return list<Ask> */
-    private static function holes(Plan $plan): array
+    /**
+     * The holes at both ends; where but one is found by a reading, that one, and those at the ends through the rail.
+     *
+     * @return list<Ask>
+     */
+    private static function holes(Plan $plan, bool $through = false): array
     {
+        $rules = $plan->doorway->brief->rules->schedule;
+        $ends = [0, count($plan->rail->holes) - 1];
+        $first = $rules->firstBolt->of(count($plan->rail->holes));
+        $asked = match (true) {
+            $rules->holesFound !== HolesFound::FromFirst => $ends,
+            $through => array_diff($ends, [$first]),
+            default => [$first],
+        };
         $from = $plan->header->span->low ?? $plan->room->wall->low;
         $slack = $plan->doorway->marking->plusMinus->hole;
         $holes = $plan->rail->holes;
@@ -90,8 +106,16 @@ final class Asks
                 'wrong-edge',
                 ['n' => $i + 1],
             ),
-            array_values(array_unique([0, count($holes) - 1])),
+            array_values(array_unique($asked)),
         );
+    }
+
+    /** Leaf, hangers and rail on the floor: what is read gives the line, with the gap under it. */
+    private static function laidOut(Plan $plan): Ask
+    {
+        $proof = Proof::laidOut($plan);
+
+        return new Ask('laid-out', 'laid-out', $proof->expected, Length::nm((int) round($proof->sure * 1e6)), 'line');
     }
 
     /** @return list<Ask> the first and the last stud that is used, as they are found */

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
+use YokeLine\Doorway\BoardHeld;
+use YokeLine\Doorway\HolesFound;
+use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\WorkRules;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Heights;
@@ -42,6 +47,7 @@ final readonly class Facts
         public array $coats,
         public array $waits,
         public bool $oldLeafFirst,
+        public WorkRules $rules,
     ) {}
 
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
@@ -61,7 +67,9 @@ final readonly class Facts
             $header === null
                 ? 0.0
                 : ($header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm()) / 1e6;
-        $boardMarks = count($plan->rail->holes) + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
+        $fromFirst = $schedule->holesFound === HolesFound::FromFirst;
+        $bored = $fromFirst ? 1 : count($plan->rail->holes);
+        $boardMarks = $bored + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
         $fixings = Anchoring::of($plan)->header->fixings ?? [];
         $was = $survey->opening->was ?? OldDoor::None;
         $moved = array_filter($survey->obstacles, fn ($obstacle) => $obstacle->moved) !== [];
@@ -90,6 +98,14 @@ final readonly class Facts
                 'buffer' => $plan->layout->buffers !== [],
                 'coats_leaf' => $schedule->coatsLeaf > 0,
                 'coats_board' => $header !== null && $schedule->coatsBoard > 0,
+                'laid_out' => $schedule->lineFound === LineFound::LaidOut,
+                'template' => $schedule->lineFound === LineFound::Template,
+                'held' => in_array($schedule->holesFound, [HolesFound::HeldUp, HolesFound::FromFirst], true),
+                'through' => $fromFirst,
+                'filled' => $header !== null && $schedule->looks === Looks::Wall,
+                'stained' => $header !== null && $schedule->looks === Looks::Leaf,
+                'capped' => $header !== null && $schedule->looks === Looks::Capped,
+                'coloured' => $header !== null && $schedule->looks === Looks::Coloured,
             ],
             [
                 'readings' => (float) count($survey->floor),
@@ -106,6 +122,8 @@ final readonly class Facts
                 'board_marks' => (float) $boardMarks,
                 'board_m2' => 2 * $board,
                 'rail_holes' => (float) count($plan->rail->holes),
+                'wall_holes' => (float) $bored,
+                'other_holes' => (float) (count($plan->rail->holes) - $bored),
                 'wall_marks' => (float) count(Tapes::wall($plan)),
                 'places' => (float) count(Heights::of($plan)),
                 'screws' => (float) count($fixings),
@@ -116,7 +134,14 @@ final readonly class Facts
                 '1' => 1,
                 'lift' => $lift,
                 'lift2' => max(2, $lift),
-                'longb' => ! $props && ! $schedule->props && $header?->span->length()->toMm() > self::LONG_MM ? 2 : 1,
+                '2' => 2,
+                'board' => $props || $schedule->props
+                        ? 1
+                        : match ($schedule->boardHeld) {
+                            BoardHeld::Helper => 2,
+                            BoardHeld::Props => 1,
+                            BoardHeld::Tacked => $header?->span->length()->toMm() >= self::LONG_MM ? 2 : 1,
+                        },
                 'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
             ],
             $pair,
@@ -137,6 +162,7 @@ final readonly class Facts
                 'board' => $lead['board'] ?? 0,
             ],
             $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
+            $schedule,
         );
     }
 

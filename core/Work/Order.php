@@ -20,7 +20,7 @@ final readonly class Order
     public static function from(Facts $facts): self
     {
         $rows = [];
-        foreach (StepTable::rows() as $row) {
+        foreach (StepTable::of($facts->rules) as $row) {
             $rows[rtrim(explode('.', $row[0])[0], '*^#')] = $row;
         }
         $made = [];
@@ -44,7 +44,7 @@ final readonly class Order
     /** What one step of that kind takes, whether or not this doorway has it. */
     public static function minutesFor(StepKind $kind, Facts $facts): int
     {
-        foreach (StepTable::rows() as [$id, , , , $base, $per]) {
+        foreach (StepTable::of($facts->rules) as [$id, , , , $base, $per]) {
             if (rtrim(explode('.', $id)[0], '*^#') === $kind->value) {
                 return self::length($base, $per, $facts);
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
+use YokeLine\Doorway\GuideTouch;
+use YokeLine\Doorway\HolesFound;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
@@ -77,6 +79,14 @@ final readonly class RunCheck
                     $plan->leaves(),
                 ),
             ),
+            ...$plan->kit->guide->style->needsGroove()
+                ? self::eachLeaf(
+                    $plan,
+                    $plan->doorway->brief->rules->guideTouch === GuideTouch::Touching ? 'touches' : 'air',
+                    fn () => [null, null],
+                )
+                : [],
+            ...$plan->doorway->brief->rules->schedule->holesFound === HolesFound::FromFirst ? self::holes($plan) : [],
             ...self::eachLeaf(
                 $plan,
                 'clear',
@@ -104,6 +114,24 @@ final readonly class RunCheck
         }
 
         return $checks;
+    }
+
+    /** @return list<self> the outer holes, which were marked through the rail: from the end of the board or rail */
+    private static function holes(Plan $plan): array
+    {
+        $from = $plan->header->span->low ?? $plan->rail->span->low;
+        $holes = $plan->rail->holes;
+
+        return array_map(
+            fn (int $i) => new self(
+                'through-'.($i + 1),
+                'through',
+                $holes[$i]->minus($from),
+                $plan->doorway->marking->plusMinus->hole->times(2),
+                ['n' => $i + 1],
+            ),
+            array_values(array_unique([0, count($holes) - 1])),
+        );
     }
 
     private static function named(PlannedLeaf $leaf): string

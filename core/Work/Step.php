@@ -27,6 +27,16 @@ final readonly class Step
         return ctype_digit($of) ? '' : $of;
     }
 
+    /** The card that it is told on: what is usually done at the bench and is done at the wall here stands there. */
+    public function card(): WorkCard
+    {
+        return match (true) {
+            $this->at === 'wall' && $this->kind() === StepKind::CoatLeaf => WorkCard::Finish,
+            $this->at === 'wall' && $this->kind() === StepKind::BoreBoard => WorkCard::Rail,
+            default => $this->kind()->card(),
+        };
+    }
+
     /** What kind of step it is, whichever leaf, rail or coat it is of. */
     public function kind(): StepKind
     {

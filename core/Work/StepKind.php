@@ -16,6 +16,7 @@ enum StepKind: string
     case Trial = 'trial';
     case LeafIn = 'leaf-in';
     case TrimLeaf = 'trim-leaf';
+    case LayOut = 'lay-out';
     case MarkLeaf = 'mark-leaf';
     case BoreLeaf = 'bore-leaf';
     case Groove = 'groove';
@@ -33,6 +34,8 @@ enum StepKind: string
     case JoinRail = 'join-rail';
     case StopsOn = 'stops-on';
     case CatchesOn = 'catches-on';
+    case SprayHeads = 'spray-heads';
+    case CutTemplate = 'cut-template';
     case DoorOff = 'door-off';
     case FillJambs = 'fill-jambs';
     case Isolate = 'isolate';
@@ -47,6 +50,8 @@ enum StepKind: string
     case BoreWall = 'bore-wall';
     case BoardUp = 'board-up';
     case BoardFix = 'board-fix';
+    case RailHeld = 'rail-held';
+    case BoreThrough = 'bore-through';
     case RailUp = 'rail-up';
     case RailTrue = 'rail-true';
     case Hang = 'hang';
@@ -57,6 +62,9 @@ enum StepKind: string
     case MarkGuide = 'mark-guide';
     case FixGuide = 'fix-guide';
     case ProveRun = 'prove-run';
+    case FillHeads = 'fill-heads';
+    case StainHeads = 'stain-heads';
+    case CapHeads = 'cap-heads';
     case PaintPatch = 'paint-patch';
     case MakeGood = 'make-good';
     case HandOver = 'hand-over';
@@ -81,6 +89,7 @@ enum StepKind: string
             self::BoxCheck, self::Trial => WorkCard::Box,
             self::LeafIn,
             self::TrimLeaf,
+            self::LayOut,
             self::MarkLeaf,
             self::BoreLeaf,
             self::Groove,
@@ -97,7 +106,8 @@ enum StepKind: string
             self::BoreRail,
             self::JoinRail,
             self::StopsOn,
-            self::CatchesOn => WorkCard::Bench,
+            self::CatchesOn,
+            self::SprayHeads => WorkCard::Bench,
             self::DoorOff,
             self::FillJambs,
             self::Isolate,
@@ -106,9 +116,9 @@ enum StepKind: string
             self::PatchWall,
             self::MoveObstacle,
             self::Ease => WorkCard::Ready,
-            self::MarkWall, self::MarkLine, self::ProveLine => WorkCard::Line,
+            self::CutTemplate, self::MarkWall, self::MarkLine, self::ProveLine => WorkCard::Line,
             self::BoreWall, self::BoardUp, self::BoardFix => WorkCard::Carries,
-            self::RailUp, self::RailTrue => WorkCard::Rail,
+            self::RailHeld, self::BoreThrough, self::RailUp, self::RailTrue => WorkCard::Rail,
             self::Hang,
             self::DiscsIn,
             self::SetStops,
@@ -116,7 +126,13 @@ enum StepKind: string
             self::SetCatches,
             self::MarkGuide,
             self::FixGuide => WorkCard::Hang,
-            self::ProveRun, self::PaintPatch, self::MakeGood, self::HandOver => WorkCard::Finish,
+            self::ProveRun,
+            self::FillHeads,
+            self::StainHeads,
+            self::CapHeads,
+            self::PaintPatch,
+            self::MakeGood,
+            self::HandOver => WorkCard::Finish,
         };
     }
 }

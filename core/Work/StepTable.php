@@ -4,16 +4,71 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
+use LogicException;
+use YokeLine\Doorway\Finished;
+use YokeLine\Doorway\HolesFound;
+use YokeLine\Doorway\LineFound;
+use YokeLine\Doorway\WorkRules;
+
 /**
  * Every step there can be, in the order they are usually met.
  *
  * id, * for each leaf, ^ each rail, # each guide, .k each coat; the fact that brings it in; what it comes after,
  * `a~wait` with a wait;
  * people; minutes, as a base and so much for each of something; where.
+ *
+ * @phpstan-type Row array{string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'}
  */
 final class StepTable
 {
-    /** @return list<array{string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'}> */
+    private const BEFORE_MAKING_GOOD = [
+        'prove-run',
+        'fill-jambs',
+        'paint-patch',
+        'fill-heads',
+        'stain-heads',
+        'cap-heads',
+    ];
+
+    /**
+     * As this house does the work: what it does otherwise stands in the place of what is usual.
+     *
+     * @return list<Row>
+     */
+    public static function of(WorkRules $rules): array
+    {
+        $otherwise = [...self::finished($rules->finished), ...self::bored($rules->holesFound)];
+        $rows = $rules->lineFound === LineFound::Packing ? self::liftedToTheLine() : self::rows();
+
+        return $otherwise === []
+            ? $rows
+            : self::inOrder(array_map(fn (array $row) => $otherwise[$row[0]] ?? $row, $rows));
+    }
+
+    /**
+     * Each after all that it comes after, else as they stood.
+     *
+     * @param  list<Row>  $rows
+     * @return list<Row>
+     */
+    private static function inOrder(array $rows): array
+    {
+        $left = array_column($rows, null, 0);
+        $ordered = [];
+        while ($left !== []) {
+            $free = array_filter($left, fn (array $row) => array_filter(
+                array_map(fn (string $after) => rtrim(explode('~', $after)[0], '?'), $row[2]),
+                fn (string $before) => isset($left[$before]) || isset($left["{$before}.k"]),
+            ) === []);
+            $next = array_key_first($free) ?? throw new LogicException('A ring: '.implode(' ', array_keys($left)));
+            $ordered[] = $left[$next];
+            unset($left[$next]);
+        }
+
+        return $ordered;
+    }
+
+    /** @return list<Row> */
     public static function rows(): array
     {
         return [
@@ -26,6 +81,7 @@ final class StepTable
             ['trial', 'doubt', ['box-check'], '1', 15, null, 'bench'],
             ['leaf-in*', 'always', ['order~leaf'], 'lift', 10, null, 'bench'],
             ['trim-leaf*', 'trim', ['leaf-in*'], '1', 25, null, 'bench'],
+            ['lay-out', 'laid_out', ['leaf-in*', 'trim-leaf*', 'box-check'], 'lift', 15, null, 'bench'],
             ['mark-leaf*', 'always', ['leaf-in*', 'trim-leaf*', 'box-check', 'trial'], '1', 10, null, 'bench'],
             ['bore-leaf*', 'always', ['mark-leaf*'], '1', 5, [3, 'leaf_holes'], 'bench'],
             ['groove*', 'fin', ['mark-leaf*'], '1', 10, [8, 'leaf_w'], 'bench'],
@@ -43,6 +99,8 @@ final class StepTable
             ['join-rail^', 'splice', ['box-check', 'cut-rail^', 'bore-rail^'], '1', 10, null, 'bench'],
             ['stops-on^', 'early', ['box-check', 'cut-rail^', 'bore-rail^', 'join-rail^'], '1', 5, null, 'bench'],
             ['catches-on^', 'soft', ['box-check', 'cut-rail^', 'bore-rail^', 'join-rail^'], '1', 10, null, 'bench'],
+            ['spray-heads', 'coloured', ['box-check'], '1', 10, [1, 'screws'], 'bench'],
+            ['cut-template', 'template', ['box-check', 'leaf-in*'], '1', 10, null, 'bench'],
             ['door-off', 'was', ['box-check', 'leaf-in*'], '1', 15, null, 'wall'],
             ['fill-jambs', 'was', ['door-off'], '1', 20, null, 'wall'],
             ['isolate', 'wall_opened', ['choose'], '1', 10, null, 'wall'],
@@ -60,11 +118,21 @@ final class StepTable
                 [1, 'wall_marks'],
                 'wall',
             ],
-            ['mark-line', 'always', ['mark-wall'], '1', 5, [2, 'places'], 'wall'],
+            ['mark-line', 'always', ['mark-wall', 'lay-out', 'cut-template'], '1', 5, [2, 'places'], 'wall'],
             ['prove-line', 'always', ['mark-line'], '1', 10, null, 'wall'],
-            ['bore-wall', 'not header', ['prove-line'], '1', 5, [4, 'rail_holes'], 'wall'],
-            ['board-up', 'header', ['prove-line', 'bore-board', 'coat-board~cure'], 'longb', 15, null, 'wall'],
-            ['board-fix', 'header', ['board-up'], '1', 5, [2, 'screws'], 'wall'],
+            ['bore-wall', 'not header', ['prove-line'], '1', 5, [4, 'wall_holes'], 'wall'],
+            ['board-up', 'header', ['prove-line', 'bore-board', 'coat-board~cure'], 'board', 15, null, 'wall'],
+            ['board-fix', 'header', ['board-up', 'spray-heads'], '1', 5, [2, 'screws'], 'wall'],
+            [
+                'rail-held^',
+                'held',
+                ['box-check', 'prove-line', 'board-fix', 'cut-rail^', 'bore-rail^', 'join-rail^'],
+                '2',
+                10,
+                null,
+                'wall',
+            ],
+            ['bore-through^', 'through', ['rail-held^'], '1', 5, [4, 'other_holes'], 'wall'],
             [
                 'rail-up^',
                 'always',
@@ -73,6 +141,8 @@ final class StepTable
                     'prove-line',
                     'bore-wall',
                     'board-fix',
+                    'rail-held^',
+                    'bore-through^',
                     'cut-rail^',
                     'bore-rail^',
                     'join-rail^',
@@ -109,9 +179,80 @@ final class StepTable
                 [5, 'leaves'],
                 'wall',
             ],
+            ['fill-heads', 'filled', ['board-fix'], '1', 10, [1, 'screws'], 'wall'],
+            ['stain-heads', 'stained', ['board-fix'], '1', 10, [1, 'screws'], 'wall'],
+            ['cap-heads', 'capped', ['board-fix'], '1', 10, [1, 'screws'], 'wall'],
             ['paint-patch', 'wall_opened', ['patch-wall~dry', 'rail-true^'], '1', 20, null, 'wall'],
-            ['make-good', 'always', ['prove-run', 'fill-jambs', 'paint-patch'], '1', 20, null, 'wall'],
+            ['make-good', 'always', self::BEFORE_MAKING_GOOD, '1', 20, null, 'wall'],
             ['hand-over', 'always', ['make-good'], '1', 15, null, 'wall'],
         ];
+    }
+
+    /** @return array<string, Row> what comes otherwise, by its id */
+    private static function finished(Finished $finished): array
+    {
+        if ($finished === Finished::Before) {
+            return [];
+        }
+        $dry = ['bore-leaf*', 'groove*'];
+        $rows = [
+            ['coat-leaf*.k', 'coats_leaf', ['prove-run'], '1', 5, [6, 'leaf_m2'], 'wall'],
+            ['fit-hangers*', 'always', $dry, '1', 10, null, 'bench'],
+            ['fit-discs*', 'disc', $dry, '1', 5, null, 'bench'],
+            ['fit-triggers*', 'soft', $dry, '1', 5, null, 'bench'],
+            ['fit-pulls*', 'pull', $dry, '1', 10, null, 'bench'],
+            ['make-good', 'always', [...self::BEFORE_MAKING_GOOD, 'coat-leaf*~cure'], '1', 20, null, 'wall'],
+        ];
+
+        return array_column($rows, null, 0);
+    }
+
+    /**
+     * The rail held up is its own template, or one hole is found and the others through the rail that hangs by it.
+     *
+     * @return array<string, Row>
+     */
+    private static function bored(HolesFound $found): array
+    {
+        $rows = match ($found) {
+            HolesFound::HeldUp => [
+                ['mark-board', 'never', ['cut-board'], '1', 5, null, 'bench'],
+                ['bore-board', 'header', ['rail-held^'], '1', 5, [2, 'board_marks'], 'wall'],
+                ['coat-board.k', 'coats_board', ['cut-board'], '1', 5, [6, 'board_m2'], 'bench'],
+                ['board-up', 'header', ['prove-line', 'cut-board', 'coat-board~cure'], 'board', 15, null, 'wall'],
+                ['bore-wall', 'not header', ['rail-held^'], '1', 5, [4, 'rail_holes'], 'wall'],
+            ],
+            HolesFound::FromFirst => [
+                [
+                    'rail-held^',
+                    'held',
+                    ['box-check', 'bore-wall', 'board-fix', 'cut-rail^', 'bore-rail^', 'join-rail^'],
+                    '2',
+                    10,
+                    null,
+                    'wall',
+                ],
+            ],
+            default => [],
+        };
+        $rows = array_column($rows, null, 0);
+        if ($found === HolesFound::HeldUp) {
+            $up = array_column(self::rows(), null, 0)['rail-up^'];
+            $up[2][] = 'bore-board';
+            $rows['rail-up^'] = $up;
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Row> the leaf itself is stood at the wall to mark the line */
+    private static function liftedToTheLine(): array
+    {
+        return array_map(
+            fn (array $row) => $row[0] === 'mark-line'
+                ? ['mark-line', 'always', [...$row[2], 'leaf-in*', 'trim-leaf*'], 'lift', 5, [2, 'places'], 'wall']
+                : $row,
+            self::rows(),
+        );
     }
 }

@@ -23,7 +23,7 @@ enum WorkCard: string
     {
         $cards = array_fill_keys(array_column(self::cases(), 'value'), []);
         foreach ($order->steps as $step) {
-            $cards[$step->kind()->card()->value][] = $step;
+            $cards[$step->card()->value][] = $step;
         }
 
         return array_filter($cards);

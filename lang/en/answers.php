@@ -151,6 +151,7 @@ return [
     'brief.rules.leaf_holes' => ['play' => '0.5 to 1 of play', 'tight' => 'tight'],
     'brief.rules.finish' => ['before' => 'before it is hung', 'in-place' => 'in place'],
     'brief.rules.looks' => [
+        'unsaid' => 'not chosen yet',
         'wall' => 'like the wall, filled',
         'leaf' => 'like the door',
         'capped' => 'capped',

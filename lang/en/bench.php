@@ -173,7 +173,7 @@ return [
     ],
     'numbers' => [
         'at' => ', at :x',
-        'line' => 'Rail line, from the high spot',
+        'by-thumb' => 'rule of thumb :thumb, needed :needed',
         'width' => 'Door width',
         'height' => 'Door height',
         'rail' => '{1} Rail|[2,*] Rail, in :count pieces',

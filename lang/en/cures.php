@@ -42,6 +42,8 @@ return [
     'overlap' => 'Overlap :to past the jambs',
     'park-flush' => 'Park flush with the jamb',
     'park-past' => 'Park :by past the jamb',
+    'groove-full' => 'Cut the groove full length',
+    'line-worked-out' => 'Work the line out',
     'park-short' => 'Park :by short',
     'parked' => 'Park it for good',
     'pulls-flush' => 'Flush pulls on both',

@@ -97,6 +97,7 @@ return [
     'behind-cup' => 'cup pull behind, :in in',
     'up-from-bottom' => ':up up from the bottom',
     'hole-down' => 'hole :n, :down down',
+    'groove-stopped' => 'groove :deep_up deep, :wide_up wide, in the middle, stopped :from from the leading edge',
     'groove-middle' => 'groove :deep_up deep, :wide_up wide, in the middle',
     'leaf-card' => 'The door, :wide by :high, with every hole from its leading edge, its top and its bottom',
     'loads' => 'What each fixing of the rail carries',

@@ -76,6 +76,10 @@ return [
         'says' => 'The floor falls :fall under the door',
         'more' => 'The gap grows from :low to :gap_max at :at. There the tape reads :tape_up for the same line.',
     ],
+    'groove-stopped-short' => [
+        'says' => 'With the door open the guide leaves its groove',
+        'more' => 'It stands :near from the leading edge. The groove stops :from short of it, so :wanted is wanted.',
+    ],
     'guide-bite' => [
         'says' => [
             'little' => 'The :part of the guide holds the door by only :hold',
@@ -435,6 +439,10 @@ return [
             'rail' => '{0} No hole of the rail meets anything solid|[1,*] Too few holes of the rail meet anything solid',
         ],
         'more' => ['board' => 'It needs two at least.', 'rail' => 'Each piece of rail needs two at least.'],
+    ],
+    'template-not-level' => [
+        'says' => 'A template on the head casing does not give the line',
+        'more' => ['out' => 'The head is :out_up out of level; :most at most is wanted. The line would be out by as much.', 'none' => 'There is no casing over the head for it to stand on.'],
     ],
     'top-gap' => [
         'says' => ['rubs' => 'The top gap is only :top_gap', 'lifts' => 'The top gap is :top_gap'],

@@ -36,7 +36,6 @@ return [
         'floor' => 'On the floor',
     ],
     'titles' => [
-        'line' => 'Rail line, through the hole centres, from the high spot',
         'heights' => 'Up from the high spot',
         'readings' => 'Up to the rail line, from the floor at',
         'sizes' => 'Sizes',

@@ -20,6 +20,16 @@ return [
     'rails' => ['rear' => 'rear rail', 'front' => 'front rail'],
     'than-measured' => ['lower' => 'lower than measured', 'higher' => 'higher than measured'],
     'opens' => ['left' => 'to the left', 'right' => 'to the right'],
+    'line-means' => [
+        'hole' => 'Rail line, hole centre, from the high spot',
+        'top' => 'Rail line, top of the rail, from the high spot',
+        'foot' => 'Rail line, bottom of the rail, from the high spot',
+    ],
+    'line-beside' => [
+        'hole' => 'hole centre :height',
+        'top' => 'top :height',
+        'foot' => 'bottom :height',
+    ],
     'edges' => ['leading' => 'leading', 'trailing' => 'trailing'],
     'moving' => ['leaf' => 'the door', 'front-pull' => 'the front handle', 'hangers' => 'the hangers'],
     'on-top-edge' => ['trigger' => 'the soft close trigger', 'plate' => 'the hanger plate'],

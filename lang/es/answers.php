@@ -162,6 +162,7 @@ return [
     'brief.rules.leaf_holes' => ['play' => 'con 0,5 a 1 de juego', 'tight' => 'justos'],
     'brief.rules.finish' => ['before' => 'antes de colgarla', 'in-place' => 'ya colgada'],
     'brief.rules.looks' => [
+        'unsaid' => 'sin elegir',
         'wall' => 'como la pared, masillado',
         'leaf' => 'como la puerta',
         'capped' => 'con tapones',

@@ -173,7 +173,7 @@ return [
     ],
     'numbers' => [
         'at' => ', en :x',
-        'line' => 'Línea, desde el punto alto',
+        'by-thumb' => 'regla práctica :thumb, hace falta :needed',
         'width' => 'Ancho de la puerta',
         'height' => 'Alto de la puerta',
         'rail' => '{1} Carril|[2,*] Carril, en :count piezas',

@@ -42,6 +42,8 @@ return [
     'overlap' => 'Solape de :to más allá de las jambas',
     'park-flush' => 'Aparcar a ras de la jamba',
     'park-past' => 'Aparcar :by más allá de la jamba',
+    'groove-full' => 'Hacer la ranura en todo el largo',
+    'line-worked-out' => 'Calcular la línea',
     'park-short' => 'Aparcar :by antes de la jamba',
     'parked' => 'Dejarla aparcada para siempre',
     'pulls-flush' => 'Tiradores embutidos en las dos',

@@ -97,6 +97,7 @@ return [
     'behind-cup' => 'tirador de cazoleta detrás, a :in',
     'up-from-bottom' => ':up desde abajo',
     'hole-down' => 'agujero :n, :down abajo',
+    'groove-stopped' => 'ranura :deep_up honda, :wide_up ancha, en el centro, parada a :from del canto delantero',
     'groove-middle' => 'ranura :deep_up honda, :wide_up ancha, en el centro',
     'leaf-card' => 'La puerta, :wide por :high, con cada agujero desde su canto delantero, arriba y abajo',
     'loads' => 'Lo que carga cada fijación del carril',

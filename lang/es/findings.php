@@ -76,6 +76,10 @@ return [
         'says' => 'El suelo baja :fall bajo la puerta',
         'more' => 'La holgura crece de :low a :gap_max en :at. Allí la cinta marca :tape_up para la misma línea.',
     ],
+    'groove-stopped-short' => [
+        'says' => 'Con la puerta abierta la guía se sale de su ranura',
+        'more' => 'Queda a :near del canto delantero. La ranura se para a :from de él, y hacen falta :wanted.',
+    ],
     'guide-bite' => [
         'says' => [
             'little' => 'La guía (:part) solo sujeta la puerta :hold',
@@ -435,6 +439,10 @@ return [
             'rail' => '{0} Ningún agujero del carril da en macizo|[1,*] Muy pocos agujeros del carril dan en macizo',
         ],
         'more' => ['board' => 'Necesita dos como mínimo.', 'rail' => 'Cada tramo de carril necesita dos como mínimo.'],
+    ],
+    'template-not-level' => [
+        'says' => 'Una plantilla sobre la moldura del dintel no da la línea',
+        'more' => ['out' => 'El dintel está desnivelado :out_up; se admite :most como mucho. La línea quedaría mal en lo mismo.', 'none' => 'No hay moldura sobre el dintel donde apoyarla.'],
     ],
     'top-gap' => [
         'says' => ['rubs' => 'La holgura superior es de solo :top_gap', 'lifts' => 'La holgura superior es de :top_gap'],

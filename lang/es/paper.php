@@ -13,6 +13,7 @@ return [
         'hole' => 'taladro :number, a :down de arriba, broca de :bit',
         'plate' => 'placa del herraje en el canto superior, su centro en esta línea',
         'bottom' => 'Parte baja de la :door, vista de canto',
+        'groove-stopped' => 'parada a :from del canto delantero',
         'no-groove' => 'Esta guía sujeta la puerta por los dos lados: sin ranura.',
         'groove' => 'ranura de :deep de hondo y :wide de ancho, en el centro de :thickness',
         'cut-first' => 'Hágala antes de pintar, a todo lo ancho de la puerta.',

@@ -36,7 +36,6 @@ return [
         'floor' => 'En el suelo',
     ],
     'titles' => [
-        'line' => 'Línea del carril, por los centros de los taladros, desde el punto alto',
         'heights' => 'Hacia arriba desde el punto alto',
         'readings' => 'Hasta la línea del carril, desde el suelo en',
         'sizes' => 'Medidas',

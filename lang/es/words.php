@@ -25,6 +25,16 @@ return [
     'rails' => ['rear' => 'carril trasero', 'front' => 'carril delantero'],
     'than-measured' => ['lower' => 'más bajo de lo medido', 'higher' => 'más alto de lo medido'],
     'opens' => ['left' => 'hacia la izquierda', 'right' => 'hacia la derecha'],
+    'line-means' => [
+        'hole' => 'Línea del carril, centro del agujero, desde el punto alto',
+        'top' => 'Línea del carril, canto superior, desde el punto alto',
+        'foot' => 'Línea del carril, canto inferior, desde el punto alto',
+    ],
+    'line-beside' => [
+        'hole' => 'centro del agujero :height',
+        'top' => 'canto superior :height',
+        'foot' => 'canto inferior :height',
+    ],
     'edges' => ['leading' => 'delantero', 'trailing' => 'trasero'],
     'moving' => ['leaf' => 'la puerta', 'front-pull' => 'el tirador delantero', 'hangers' => 'los colgadores'],
     'on-top-edge' => ['trigger' => 'el gatillo del cierre suave', 'plate' => 'la placa del colgador'],

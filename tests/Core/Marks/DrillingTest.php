@@ -81,9 +81,3 @@ test('hangers moved into a member are offered, and cure', function () {
         ->and($finding->cures[0]->changes)
         ->toBe(['brief.rules.hanger_inset' => '43']);
 });
-
-test('a leaf that is there is trimmed evenly to the size that is planned', function () {
-    $trims = Drilling::trims(Doorways::plan(changes: ['brief.in_hand' => ['width' => 971, 'height' => 2138]]));
-
-    expect(array_map(fn (Length $off) => $off->toMm(), $trims))->toBe(['width' => 3.0]);
-});

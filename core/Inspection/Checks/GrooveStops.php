@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Inspection\Checks;
+
+use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
+use YokeLine\Inspection\Severity;
+use YokeLine\Inspection\Sight;
+use YokeLine\Measure\Length;
+use YokeLine\Planning\PlannedLeaf;
+
+/** Whether the guide stays in a groove that stops short of the leading edge, with the leaf open. */
+final class GrooveStops implements AlongCheck
+{
+    /** So much groove is wanted past the guide. */
+    private const PAST_MM = 5;
+
+    public function look(Sight $sight): iterable
+    {
+        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf));
+    }
+
+    /** @return iterable<Finding> */
+    private function ofLeaf(Sight $sight, PlannedLeaf $leaf): iterable
+    {
+        $guide = $leaf->guide;
+        if ($guide->grooveFrom === null || $guide->at === null) {
+            return;
+        }
+        $run = $leaf->run;
+        $near = $guide->at
+            ->minus($run->leading($run->open()))
+            ->times($run->direction)
+            ->minus($sight->kit->guide->length->half());
+        $wanted = $guide->grooveFrom->plus(Length::mm(self::PAST_MM));
+        if ($near->isUnder($wanted)) {
+            $short = $sight->up($wanted->minus($near));
+            yield new Finding(
+                FindingCode::GrooveStoppedShort,
+                Severity::Stop,
+                'brief.rules.groove',
+                ['near' => $near->orZeroIfNegative(), 'from' => $guide->grooveFrom, 'wanted' => $wanted],
+                [
+                    $sight->cure('groove-full', ['brief.rules.groove' => 'full']),
+                    $sight->park($sight->rules->park->minus($short)),
+                ],
+            );
+        }
+    }
+}
