@@ -152,7 +152,7 @@ final readonly class StepSheet
                 StepKind::MarkLine => array_map(
                     fn (Heights $at) => [
                         $say($at->readings[count($at->readings) - 1]->shown),
-                        $of('line-at', ['place' => MarkId::of($at->place)->says(), 'at' => $at->x]),
+                        $of("line-at-{$at->how}", ['place' => MarkId::of($at->place)->says(), 'at' => $at->x]),
                     ],
                     Heights::of($plan),
                 ),

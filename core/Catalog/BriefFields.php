@@ -10,6 +10,7 @@ use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\Groove;
+use YokeLine\Doorway\GuideChoice;
 use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\HeaderAlign;
@@ -26,6 +27,7 @@ use YokeLine\Doorway\RailReach;
 use YokeLine\Doorway\Reach;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Tightened;
+use YokeLine\Doorway\Tread;
 use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\Unsure;
 
@@ -145,16 +147,15 @@ final class BriefFields
                 ->rule('line', 'height-means')
                 ->at('leaf'),
             Field::choice('brief.rules.heights', 'level', 'places', 'laser')->rule('line', 'line-drawn')->at('leaf'),
-            Field::choice('brief.rules.wheels', 'quiet', 'steel')->rule('rail', 'wheels')->alone()->at('rail'),
-            Field::choice('brief.rules.guide', 'kit', 'fin', 'shoe', 'roller')
+            Field::enum('brief.rules.wheels', Tread::Quiet)->rule('rail', 'wheels')->at('rail'),
+            Field::enum('brief.rules.guide', GuideChoice::Kit)
                 ->rule('guide', 'guide-kind')
-                ->alone()
                 ->at('rail'),
             Field::enum('brief.rules.groove', Groove::Full)->rule('guide', 'groove')->at('leaf'),
             Field::enum('brief.rules.guide_touch', GuideTouch::Clear)
                 ->rule('guide', 'guide-touch')
                 ->at('rail'),
-            Field::choice('brief.rules.wall_pull', 'flush', 'proud')->rule('guide', 'wall-pull')->alone()->at('leaf'),
+            Field::choice('brief.rules.wall_pull', 'flush', 'proud')->rule('guide', 'wall-pull')->at('leaf'),
             Field::enum('brief.rules.holes_found', HolesFound::Readings)
                 ->rule('work', 'holes-found')
                 ->at('rail'),

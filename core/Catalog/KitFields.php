@@ -84,6 +84,10 @@ final class KitFields
             Field::size('kit.hanger.lift_on')->unsure(Unsure::Kit),
             Field::text('kit.wheel.material'),
             Field::amount('kit.wheel.capacity_kg'),
+            Field::items('kit.wheels', 10),
+            Field::text('kit.wheels[].material'),
+            Field::amount('kit.wheels[].capacity_kg'),
+            Field::amount('kit.wheels[].price'),
         ];
     }
 
@@ -101,6 +105,13 @@ final class KitFields
             Field::size('kit.guide.blade_thickness'),
             Field::positive('kit.guide.cheek')->usually(30, '30 mm'),
             Field::size('kit.guide.min_engagement'),
+            Field::items('kit.guides', 10),
+            Field::enum('kit.guides[].style', GuideStyle::TFin),
+            Field::size('kit.guides[].length'),
+            Field::size('kit.guides[].blade_height'),
+            Field::size('kit.guides[].blade_thickness'),
+            Field::positive('kit.guides[].cheek')->usually(30, '30 mm'),
+            Field::size('kit.guides[].min_engagement'),
             Field::size('kit.jump_disc.inset'),
             Field::size('kit.jump_disc.diameter'),
             Field::size('kit.jump_disc.gap'),

@@ -27,6 +27,7 @@ enum MaterialKind: string
     case Patch = 'patch';
     case WallPaint = 'wall-paint';
     case MouldingPaint = 'moulding-paint';
+    case Guide = 'guide';
     case Packing = 'packing';
     case Template = 'template';
     case Prop = 'prop';
@@ -68,7 +69,7 @@ enum MaterialKind: string
             self::ScrewCap,
             self::SprayPaint => ['header'],
             self::Anchor => ['rail', 'header'],
-            self::FloorScrew, self::FloorPlug, self::Felt => ['guide'],
+            self::FloorScrew, self::FloorPlug, self::Felt, self::Guide => ['guide'],
             self::Paint => ['leaf', 'header'],
             self::MaskingTape, self::Template => ['marks'],
             self::Filler, self::TouchUp => ['old-door'],

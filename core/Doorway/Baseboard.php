@@ -10,4 +10,10 @@ use YokeLine\Measure\Length;
 final readonly class Baseboard
 {
     public function __construct(public Length $height, public Length $thickness) {}
+
+    /** Whether it stands behind a leaf that hangs so far over the floor; of one whose height nobody told, yes. */
+    public function standsBehind(Length $gap): bool
+    {
+        return $this->height->isZero() || $this->height->isOver($gap);
+    }
 }

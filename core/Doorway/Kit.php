@@ -13,6 +13,8 @@ final readonly class Kit
     /**
      * @param  list<Hang>  $hangs  what it is made for
      * @param  list<Part>  $contents  what its box holds, [] where the sheet is silent
+     * @param  list<Wheel>  $wheels  to choose from
+     * @param  list<GuideKit>  $guides  to choose from, beside its usual one
      * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
      */
     public function __construct(
@@ -39,7 +41,52 @@ final readonly class Kit
         public array $contents = [],
         public ?Length $catchDepth = null,
         public ?float $price = null,
+        public array $wheels = [],
+        public array $guides = [],
     ) {}
+
+    /** With the wheels and the guide that this house takes; what it has no choice of stays as it is. */
+    public function chosen(Tread $tread, GuideChoice $guide): self
+    {
+        $wheels = array_filter($this->wheels, fn (Wheel $wheel) => $wheel->tread() === $tread);
+        $wheel = array_values($wheels)[0] ?? ($this->wheel ?? ($this->wheels[0] ?? null));
+        $styles = $guide->styles();
+        $own = array_filter(
+            [$this->guide, ...$this->guides],
+            fn (GuideKit $one) => $styles === [] || in_array($one->style, $styles, true),
+        );
+        $guide = array_values($own)[0] ?? GuideKit::bought($styles[0]);
+
+        return $wheel === $this->wheel && $guide === $this->guide
+            ? $this
+            : new self(
+                $this->id,
+                $this->name,
+                $this->hangs,
+                $this->capacityKg,
+                $this->leafThickness,
+                $this->rise,
+                $this->standoff,
+                $this->standoffBase,
+                $this->boltDiameter,
+                $this->boltLength,
+                $this->rail,
+                $this->hanger,
+                $this->stop,
+                $guide,
+                $this->jumpDisc,
+                $this->softClose,
+                $this->topGap,
+                $this->bracket,
+                $this->trackPitch,
+                $wheel,
+                $this->contents,
+                $this->catchDepth,
+                $this->price,
+                $this->wheels,
+                $this->guides,
+            );
+    }
 
     /**
      * How high bolts go in along a rail line: on it, or on the rows of a bracket.

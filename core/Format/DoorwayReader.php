@@ -17,6 +17,7 @@ use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Groove;
+use YokeLine\Doorway\GuideChoice;
 use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Hazard;
@@ -50,6 +51,7 @@ use YokeLine\Doorway\Stud;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Doorway\Survey;
 use YokeLine\Doorway\Tightened;
+use YokeLine\Doorway\Tread;
 use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
@@ -341,8 +343,8 @@ final class DoorwayReader
                 wood: $at->text('brief.header.wood'),
                 lengths: $at->lengths('brief.header.lengths'),
             ),
-            frontPull: $this->pull('brief.pulls.front'),
-            wallPull: $this->pull('brief.pulls.wall'),
+            frontPull: $front = $this->pull('brief.pulls.front'),
+            wallPull: $this->wallPull($front),
             rules: $this->rules(),
             inHand: $this->inHand(),
             anchor: $this->anchor(),
@@ -352,6 +354,14 @@ final class DoorwayReader
                 ),
             ),
         );
+    }
+
+    /** Where nothing is said of it: as the front one, in a house that has them proud on both sides. */
+    private function wallPull(?Pull $front): ?Pull
+    {
+        $isProud = $this->at->answer('brief.rules.wall_pull') === 'proud';
+
+        return $isProud && ! $this->at->has('brief.pulls.wall.kind') ? $front : $this->pull('brief.pulls.wall');
     }
 
     private function pull(string $path): ?Pull
@@ -429,6 +439,8 @@ final class DoorwayReader
             aisle: $at->length('brief.rules.aisle'),
             railLeft: $at->length('brief.rules.rail_left'),
             washers: $at->flag('brief.rules.washers'),
+            tread: $at->choice('brief.rules.wheels', Tread::class),
+            guide: $at->choice('brief.rules.guide', GuideChoice::class),
             guideTouch: $at->choice('brief.rules.guide_touch', GuideTouch::class),
             groove: $at->choice('brief.rules.groove', Groove::class),
             heightMeans: $at->choice('brief.rules.height_means', HeightMeans::class),

@@ -108,7 +108,7 @@ final readonly class KitReader
                 $this->needed('stop.body'),
                 $at->flag("{$this->kit}.stop.passes_standoffs"),
             ),
-            guide: $this->guide(),
+            guide: $this->guide("{$this->kit}.guide"),
             jumpDisc: $at->has("{$this->kit}.jump_disc")
                 ? new JumpDisc(
                     $this->needed('jump_disc.inset'),
@@ -135,6 +135,15 @@ final readonly class KitReader
             contents: $this->contents(),
             catchDepth: $at->length("{$this->kit}.catch_depth"),
             price: $at->amount("{$this->kit}.price"),
+            wheels: array_map(
+                fn (string $place) => new Wheel(
+                    $at->text("{$place}.material"),
+                    $at->amount("{$place}.capacity_kg"),
+                    $at->amount("{$place}.price"),
+                ),
+                $at->places("{$this->kit}.wheels"),
+            ),
+            guides: array_map($this->guide(...), $at->places("{$this->kit}.guides")),
         );
     }
 
@@ -224,15 +233,15 @@ final readonly class KitReader
         );
     }
 
-    private function guide(): GuideKit
+    private function guide(string $place): GuideKit
     {
         return new GuideKit(
-            style: $this->at->choice("{$this->kit}.guide.style", GuideStyle::class),
-            length: $this->needed('guide.length'),
-            bladeHeight: $this->needed('guide.blade_height'),
-            bladeThickness: $this->needed('guide.blade_thickness'),
-            minEngagement: $this->needed('guide.min_engagement'),
-            cheek: $this->at->lengthOrUsual("{$this->kit}.guide.cheek"),
+            style: $this->at->choice("{$place}.style", GuideStyle::class),
+            length: $this->at->required("{$place}.length"),
+            bladeHeight: $this->at->required("{$place}.blade_height"),
+            bladeThickness: $this->at->required("{$place}.blade_thickness"),
+            minEngagement: $this->at->required("{$place}.min_engagement"),
+            cheek: $this->at->lengthOrUsual("{$place}.cheek"),
         );
     }
 

@@ -22,6 +22,7 @@ enum FindingCode: string
     case CoveredSocket = 'covered-socket';
     case EndFixing = 'end-fixing';
     case FloorFalls = 'floor-falls';
+    case FloorNotDrilled = 'floor-not-drilled';
     case GrooveStoppedShort = 'groove-stopped-short';
     case GuideBite = 'guide-bite';
     case GuideHolds = 'guide-holds';
@@ -98,4 +99,5 @@ enum FindingCode: string
     case TravelCut = 'travel-cut';
     case Uncovers = 'uncovers';
     case Uplift = 'uplift';
+    case WheelOverloaded = 'wheel-overloaded';
 }

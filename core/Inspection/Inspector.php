@@ -23,6 +23,7 @@ final class Inspector
         Checks\PairOfLeaves::class,
         Checks\GuideStands::class,
         Checks\GuideHolds::class,
+        Checks\FloorDrilled::class,
         Checks\GrooveStops::class,
         Checks\TemplateLevel::class,
         Checks\LeafClears::class,

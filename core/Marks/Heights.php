@@ -10,12 +10,16 @@ use YokeLine\Planning\Plan;
 /** How high the marks stand: read from the floor at each place, or as offsets from a laser's line. */
 final readonly class Heights
 {
-    /** @param  list<Reading>  $readings  from the floor there */
+    /**
+     * @param  list<Reading>  $readings  from the floor there
+     * @param  'tape'|'check'|'laser'  $how  a tape is hooked there, or checks there what is level, or a laser finds it
+     */
     private function __construct(
         public string $place,
         public Length $x,
         public Length $floor,
         public array $readings,
+        public string $how,
     ) {}
 
     /** The place under the sweep where the floor is highest, the one nearest its middle. */
@@ -68,6 +72,11 @@ final readonly class Heights
                     ),
                     self::marks($plan),
                 ),
+                match ($plan->doorway->marking->heights) {
+                    'laser' => 'laser',
+                    'level' => $place === 'high-spot' ? 'tape' : 'check',
+                    default => 'tape',
+                },
             );
         }
         usort($found, fn (self $a, self $b) => $a->x->nm <=> $b->x->nm);

@@ -61,6 +61,7 @@ final class Workshop
     public function plan(Brief $brief, Kit $kit, string $along = '', string $up = '', bool $slides = true): Plan
     {
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
+        $kit = $kit->chosen($brief->rules->tread, $brief->rules->guide);
         $units = $this->doorway->units;
         [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
         $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of(
@@ -106,7 +107,7 @@ final class Workshop
             ] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track)),
             $layout->runs,
         );
-        $mass = Mass::of($brief->leaf, $layout->width->size->total, $heights->leaf->size->total, $thickness);
+        $mass = Mass::of($brief, $layout->width->size->total, $heights->leaf->size->total, $thickness);
 
         return new Plan(
             $this->doorway->wanting($brief),

@@ -83,7 +83,9 @@ final readonly class Depth
         $things = [
             'wall' => Length::zero(),
             'casing' => $room->opening->casing->thickness,
-            'baseboard' => $room->baseboard->thickness ?? Length::zero(),
+            'baseboard' => $room->baseboard?->standsBehind($brief->rules->gap) === true
+                ? $room->baseboard->thickness
+                : Length::zero(),
         ];
         if ($header !== null && $header->foot->total->isUnder($heights->leafTop())) {
             $things['header'] = $header->thickness->plus($header->buildOut);

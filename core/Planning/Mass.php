@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
-use YokeLine\Doorway\LeafBrief;
+use YokeLine\Doorway\Brief;
 use YokeLine\Measure\Length;
 
 /** What the leaf weighs: as given, or from its size and what it is made of. */
@@ -28,10 +28,13 @@ final readonly class Mass
 
     private function __construct(public float $kg, public bool $assumed) {}
 
-    public static function of(LeafBrief $leaf, Length $width, Length $height, Length $thickness): self
+    public static function of(Brief $brief, Length $width, Length $height, Length $thickness): self
     {
-        if ($leaf->massKg !== null) {
-            return new self($leaf->massKg, false);
+        $leaf = $brief->leaf;
+        // As it was weighed, or as its maker says.
+        $known = $leaf->massKg ?? $brief->inHand?->massKg;
+        if ($known !== null) {
+            return new self($known, false);
         }
         $area = ($width->toMm() * $height->toMm()) / 1e6;
         $solid = max(0.0, $area - $leaf->glassM2);

@@ -117,11 +117,23 @@ final readonly class Materials
         return [
             new Material(
                 'kit',
-                MaterialId::named(MaterialKind::Kit, $kit->id, rail: $plan->rail->length->total),
+                MaterialId::named(
+                    MaterialKind::Kit,
+                    count($kit->wheels) > 1 ? "{$kit->id} {$kit->wheel?->material}" : $kit->id,
+                    rail: $plan->rail->length->total,
+                ),
                 1,
                 '',
                 self::for('kit'),
-                ['kit' => $kit->name, 'rail' => $plan->rail->length->total],
+                [
+                    'kit' => $kit->name,
+                    'rail' => $plan->rail->length->total,
+                    'wheels' => count($kit->wheels) > 1
+                        ? new Message('materials.with-wheels', [
+                            'material' => Message::word('wheels', $kit->wheel->material ?? ''),
+                        ])
+                        : '',
+                ],
                 $isCut
                     ? new Message(
                         'materials.notes',
@@ -138,6 +150,18 @@ final readonly class Materials
                         2,
                         '',
                         self::for('cut-ends'),
+                    ),
+                ]
+                : [],
+            ...$kit->guide->isBought
+                ? [
+                    new Material(
+                        'kit',
+                        MaterialId::named(MaterialKind::Guide, $kit->guide->style->value),
+                        count($plan->guides),
+                        '',
+                        self::for('guide-bought'),
+                        ['style' => new Message('answer', ['of' => 'kit.guide.style'], $kit->guide->style->value)],
                     ),
                 ]
                 : [],

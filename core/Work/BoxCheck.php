@@ -27,7 +27,7 @@ final class BoxCheck
             [$rails * count($plan->rail->holes), $part('standoffs')],
             [2 * $leaves, $part($kit->hanger->style === HangerStyle::FaceStrap ? 'straps' : 'plates')],
             [count($plan->layout->stops) - count($plan->layout->buffers), $part('stops')],
-            [count($plan->guides), $part('guides')],
+            [$kit->guide->isBought ? 0 : count($plan->guides), $part('guides')],
             ...$kit->jumpDisc === null
                 ? []
                 : [[$plan->doorway->brief->rules->oneDisc ? $leaves : 2 * $leaves, $part('discs')]],

@@ -194,4 +194,10 @@ return [
         'u-shoe' => 'shoe',
         'wall-roller' => 'roller on the wall',
     ],
+    'kit.guides[].style' => [
+        't-fin' => 'fin in a groove',
+        'double-fin' => 'two fins',
+        'u-shoe' => 'shoe',
+        'wall-roller' => 'roller on the wall',
+    ],
 ];

@@ -76,6 +76,10 @@ return [
         'says' => 'The floor falls :fall under the door',
         'more' => 'The gap grows from :low to :gap_max at :at. There the tape reads :tape_up for the same line.',
     ],
+    'floor-not-drilled' => [
+        'says' => 'The guide is screwed to a floor that must not be drilled',
+        'more' => 'A roller on the wall holds the door without it.',
+    ],
     'groove-stopped-short' => [
         'says' => 'With the door open the guide leaves its groove',
         'more' => 'It stands :near from the leading edge. The groove stops :from short of it, so :wanted is wanted.',
@@ -468,5 +472,9 @@ return [
     'uplift' => [
         'says' => 'One fixing is pulled up with :uplift_N',
         'more' => 'The door hangs out past it. Its bolt holds the rail down: do not leave it loose.',
+    ],
+    'wheel-overloaded' => [
+        'says' => 'Each wheel would carry :wheel_kg',
+        'more' => 'A :material wheel of this kit takes :capacity_kg.',
     ],
 ];

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'too-long' => ':what is longer than any bar that can be bought gives. Joint it, or have it made.',
     'no-joint' => 'The board of :what is longer than any bar gives, and no stud is free to joint it on.',
+    'with-wheels' => ', wheels of :material',
     'groups' => [
         'leaf' => 'Door',
         'kit' => 'Kit',
@@ -16,7 +17,7 @@ return [
     ],
     'what' => [
         'leaf' => 'Door :width × :height × :thickness, :made',
-        'kit' => ':kit, rail :rail',
+        'kit' => ':kit, rail :rail:wheels',
         'end-caps' => 'End caps',
         'pull' => ':Kind :height',
         'lag-bolt' => ':What :diameter × :length',
@@ -35,6 +36,7 @@ return [
         'patch' => 'Patch of lining, joint compound',
         'wall-paint' => 'Wall paint',
         'moulding-paint' => 'Touch-up paint for the moulding',
+        'guide' => 'Floor guide: :style',
         'packing' => 'Packing :thickness',
         'template' => 'Template board, :height high',
         'prop' => 'Prop :length',
@@ -74,6 +76,7 @@ return [
         'bit' => 'holes in door, board or wall',
         'grooving-bit' => 'the groove in the bottom of the door',
         'metal-blade' => 'the rail',
+        'guide-bought' => 'instead of the kit’s own',
         'packing' => 'the door stands on it while the line is marked',
         'template' => 'from the top of the casing to the line',
         'prop' => 'holds the header board until it is fixed',

@@ -205,4 +205,10 @@ return [
         'u-shoe' => 'zapata',
         'wall-roller' => 'rodillo en la pared',
     ],
+    'kit.guides[].style' => [
+        't-fin' => 'aleta en una ranura',
+        'double-fin' => 'dos aletas',
+        'u-shoe' => 'zapata',
+        'wall-roller' => 'rodillo en la pared',
+    ],
 ];

@@ -76,6 +76,10 @@ return [
         'says' => 'El suelo baja :fall bajo la puerta',
         'more' => 'La holgura crece de :low a :gap_max en :at. Allí la cinta marca :tape_up para la misma línea.',
     ],
+    'floor-not-drilled' => [
+        'says' => 'La guía se atornilla a un suelo que no se debe taladrar',
+        'more' => 'Un rodillo en la pared sujeta la puerta sin taladrarlo.',
+    ],
     'groove-stopped-short' => [
         'says' => 'Con la puerta abierta la guía se sale de su ranura',
         'more' => 'Queda a :near del canto delantero. La ranura se para a :from de él, y hacen falta :wanted.',
@@ -468,5 +472,9 @@ return [
     'uplift' => [
         'says' => 'Una fijación tira hacia arriba con :uplift_N',
         'more' => 'La puerta cuelga más allá de ella. Su perno retiene el carril: no lo deje flojo.',
+    ],
+    'wheel-overloaded' => [
+        'says' => 'Cada rueda cargaría :wheel_kg',
+        'more' => 'Una rueda de :material de este herraje aguanta :capacity_kg.',
     ],
 ];

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'too-long' => ':what es más largo de lo que da cualquier barra que se pueda comprar. Júntelo o mándelo hacer.',
     'no-joint' => 'El tablero de :what es más largo de lo que da cualquier barra, y no hay montante libre donde juntarlo.',
+    'with-wheels' => ', ruedas de :material',
     'groups' => [
         'leaf' => 'Puerta',
         'kit' => 'Herraje',
@@ -16,7 +17,7 @@ return [
     ],
     'what' => [
         'leaf' => 'Puerta :width × :height × :thickness, :made',
-        'kit' => ':kit, carril :rail',
+        'kit' => ':kit, carril :rail:wheels',
         'end-caps' => 'Tapones de extremo',
         'pull' => ':Kind :height',
         'lag-bolt' => ':What :diameter × :length',
@@ -35,6 +36,7 @@ return [
         'patch' => 'Parche de revestimiento y pasta de juntas',
         'wall-paint' => 'Pintura de pared',
         'moulding-paint' => 'Pintura de retoque para la moldura',
+        'guide' => 'Guía de suelo: :style',
         'packing' => 'Calzo de :thickness',
         'template' => 'Plantilla de tabla, :height de alto',
         'prop' => 'Puntal de :length',
@@ -74,6 +76,7 @@ return [
         'bit' => 'agujeros en puerta, tablero o pared',
         'grooving-bit' => 'la ranura en la parte baja de la puerta',
         'metal-blade' => 'el carril',
+        'guide-bought' => 'en lugar de la del herraje',
         'packing' => 'la puerta se apoya encima mientras se marca la línea',
         'template' => 'de lo alto de la moldura a la línea',
         'prop' => 'sostiene el tablero hasta fijarlo',

@@ -201,7 +201,25 @@ dataset(
         'over-capacity' => [
             'over-capacity',
             ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
-            ['soft-wheels' => ['wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
+            ['soft-wheels' => ['wheels' => [], 'wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
+        ],
+        'wheel-overloaded' => [
+            'wheel-overloaded',
+            ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'either-wheels'],
+            [
+                'either-wheels' => [
+                    'wheels' => [
+                        ['material' => 'nylon', 'capacity_kg' => 25],
+                        ['material' => 'steel', 'capacity_kg' => 45],
+                    ],
+                ],
+            ],
+        ],
+        'floor-not-drilled' => ['floor-not-drilled', ['survey.floor.drillable' => false]],
+        'groove-stopped-short' => ['groove-stopped-short', ['brief.rules.groove' => 'stopped']],
+        'template-not-level' => [
+            'template-not-level',
+            ['brief.rules.line_found' => 'template', 'survey.opening.height' => [2062, 2068]],
         ],
     ],
 );

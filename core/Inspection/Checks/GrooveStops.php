@@ -37,7 +37,8 @@ final class GrooveStops implements AlongCheck
             ->minus($sight->kit->guide->length->half());
         $wanted = $guide->grooveFrom->plus(Length::mm(self::PAST_MM));
         if ($near->isUnder($wanted)) {
-            $short = $sight->up($wanted->minus($near));
+            // The guide stays in the middle of its window, so that it moves but half as far as the leaf.
+            $short = $sight->up($wanted->minus($near))->times(2);
             yield new Finding(
                 FindingCode::GrooveStoppedShort,
                 Severity::Stop,

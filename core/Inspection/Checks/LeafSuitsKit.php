@@ -50,18 +50,23 @@ final class LeafSuitsKit implements Check
             );
         }
         $wheel = $kit->wheel?->capacityKg;
+        // One of several that the kit comes with: another may carry it.
+        $isChoice = count($kit->wheels) > 1;
         $hung = ($mass->kg + $sight->brief->leaf->hardwareKg) / 2;
         if ($wheel !== null && $hung > $wheel) {
             yield new Finding(
-                FindingCode::OverCapacity,
+                $isChoice ? FindingCode::WheelOverloaded : FindingCode::OverCapacity,
                 Severity::Stop,
-                'brief.kit',
+                $isChoice ? 'brief.rules.wheels' : 'brief.kit',
                 [
                     'wheel_kg' => Quantity::kilograms($hung),
                     'capacity_kg' => Quantity::kilograms($wheel),
                     'material' => Message::word('wheels', $kit->wheel->material),
                 ],
-                $sight->otherKits(),
+                [
+                    ...$isChoice ? [$sight->cure('wheels-steel', ['brief.rules.wheels' => 'steel'])] : [],
+                    ...$sight->otherKits(),
+                ],
             );
         }
         if ($mass->kg <= $kit->capacityKg && $mass->assumed) {
