@@ -215,7 +215,7 @@ dataset(
                 ],
             ],
         ],
-        'floor-not-drilled' => ['floor-not-drilled', ['survey.floor.drillable' => false]],
+        'floor-not-drilled' => ['floor-not-drilled', ['survey.floor.drillable' => false, 'brief.leaf.width' => 1067]],
         'groove-stopped-short' => ['groove-stopped-short', ['brief.rules.groove' => 'stopped']],
         'template-not-level' => [
             'template-not-level',
