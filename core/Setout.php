@@ -6,6 +6,7 @@ namespace YokeLine;
 
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
+use YokeLine\Format\Assumed;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
@@ -300,8 +301,16 @@ final readonly class Setout
             $this->plan === null && ! $this->has(FindingCode::KitUnknown) => Verdict::Unmeasured,
             $this->codes(Severity::Stop) !== [] => Verdict::Stopped,
             $this->codes(Severity::Settle) !== [] => Verdict::ToSettle,
+            // Nothing fits by what nobody has said.
+            $this->assumed() !== [] => Verdict::FitsIf,
             default => Verdict::Fits,
         };
+    }
+
+    /** @return list<string> places that decide an order and that nobody has answered */
+    public function assumed(): array
+    {
+        return Assumed::in($this->document);
     }
 
     /** Leaf and yoke line in a line, for lists; before there is a plan, what is to be done first. */

@@ -16,6 +16,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LikeController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MaterialsController;
@@ -46,10 +47,13 @@ Route::controller(JobController::class)->group(function () {
     Route::post('/jobs/{job}/restore', 'restore')->name('jobs.restore');
 });
 
+Route::controller(LikeController::class)->group(function () {
+    Route::post('/doorways/{doorway}/copy', 'copy')->name('doorways.copy');
+    Route::post('/doorways/{doorway}/pattern', 'pattern')->name('doorways.pattern');
+});
 Route::controller(DoorwayController::class)->group(function () {
     Route::post('/jobs/{job}/doorways', 'store')->name('doorways.store');
     Route::patch('/doorways/{doorway}', 'update')->name('doorways.update');
-    Route::post('/doorways/{doorway}/copy', 'copy')->name('doorways.copy');
     Route::post('/doorways/{doorway}/archive', 'archive')->name('doorways.archive');
     Route::post('/doorways/{doorway}/restore', 'restore')->name('doorways.restore');
 });

@@ -234,6 +234,9 @@ final readonly class Bench implements Form
             $stops > 0 => Speaker::words('bench.open.stopped', ['count' => $stops]).
                 ($settles > 0 ? ' '.Speaker::words('bench.open.more', ['count' => $settles]) : ''),
             $settles > 0 => Speaker::words('bench.open.points', ['count' => $settles]),
+            $this->setout->assumed() !== [] => Speaker::words('bench.open.assumed', [
+                'count' => count($this->setout->assumed()),
+            ]),
             default => Speaker::words('bench.open.none'),
         };
     }

@@ -48,6 +48,13 @@ final class Standing
         $log = new Log($doorway);
         $snags = count(array_filter($log->last('snag'), fn ($snag) => $snag->data['state'] === 'open'));
         $begun = $log->last('step') !== [];
+        if (! $begun && $setout->verdict() === Verdict::FitsIf) {
+            return [
+                'settle',
+                $say(new Message('bench.open', ['count' => count($setout->assumed())], 'assumed')),
+                $snags,
+            ];
+        }
         if (! $begun && $setout->verdict() !== Verdict::Fits) {
             return ['settle', $say($setout->findings[0]->says()), $snags];
         }

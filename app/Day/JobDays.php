@@ -112,7 +112,7 @@ final readonly class JobDays
                 is_array($this->set['doorways'] ?? null)
                     ? $this->set['doorways']
                     : $this->atWork
-                        ->whereIn('verdict', ['fits', 'to-settle'])
+                        ->whereIn('verdict', ['fits', 'fits-if', 'to-settle'])
                         ->pluck('id')
                         ->all(),
             ),

@@ -65,6 +65,20 @@ final readonly class JobMaterials
         $this->lines = self::priced($plans, $this->sections, $this->prices);
     }
 
+    /** @return array<string, array{string, int}> by name: the doorway's page, and how much of it nobody has answered */
+    public function assumed(): array
+    {
+        $assumed = [];
+        foreach ($this->doorways as $doorway) {
+            $count = isset($this->plans[$doorway->id]) ? count($doorway->setout(null)->assumed()) : 0;
+            if ($count > 0) {
+                $assumed[$this->names[$doorway->id]] = [route('bench', [$doorway, 'leaf']), $count];
+            }
+        }
+
+        return $assumed;
+    }
+
     /** @return array<string, list<MaterialLine>> */
     public function groups(): array
     {

@@ -254,7 +254,7 @@ final readonly class StepSheet
     /** @param  list<int>  $holes  in which turn their bolts are driven */
     private function turn(string $how, array $holes): Message
     {
-        return new Message('site.hand', ['turn' => implode(', ', $holes)], $how);
+        return new Message('site.hand', ['turn' => implode(', ', $holes)], "turn-{$how}");
     }
 
     /** @return list<array{string, string}> */

@@ -54,7 +54,7 @@ final class BriefFields
             Field::positive('brief.leaf.stile')->usually(100, '4')->at('leaf'),
             Field::lengths('brief.leaf.stock_widths', 100)->at('leaf'),
             Field::lengths('brief.leaf.stock_heights', 100)->at('leaf'),
-            Field::text('brief.leaf.construction.kind')->decidesOrder()->at('leaf'),
+            Field::text('brief.leaf.construction.kind', 'softwood')->decidesOrder()->at('leaf'),
             Field::amountOrNone('brief.leaf.construction.glass_m2', 0.0)->at('leaf'),
             Field::positive('brief.leaf.construction.glass_thickness')->usually(4, '3/16')->at('leaf'),
             Field::amount('brief.leaf.mass_kg')->at('leaf'),

@@ -12,6 +12,7 @@ enum Verdict: string
     case Unmeasured = 'unmeasured';
     case Stopped = 'stopped';
     case ToSettle = 'to-settle';
+    case FitsIf = 'fits-if';
     case Fits = 'fits';
 
     /** The severity whose sign it is shown with. */
@@ -20,7 +21,7 @@ enum Verdict: string
         return match ($this) {
             self::Unmeasured => Severity::Note->value,
             self::Stopped => Severity::Stop->value,
-            self::ToSettle => Severity::Settle->value,
+            self::ToSettle, self::FitsIf => Severity::Settle->value,
             self::Fits => Severity::Ok->value,
         };
     }

@@ -110,6 +110,10 @@ return [
     'least-hooked' => 'as few hooks as possible',
     'hook-to' => ['left' => ':hook, to the left', 'right' => ':hook, to the right'],
     'page' => [
+        'nobody-has-answered' => 'One thing nobody has answered|:count things nobody has answered',
+        'it-is-so' => 'It is so',
+        'choose-it' => 'choose it',
+        'all-are-so' => 'All :count are so',
         'what-you-set' => 'What you set',
         'reading-from-the-meter' => 'Laser reading',
         'simulated-it-lands-in-the' => 'simulated; it goes into the waiting field',
@@ -169,6 +173,7 @@ return [
         'stopped' => 'One thing stops it.|:count things stop it.',
         'more' => 'One more open point.|:count more open points.',
         'points' => 'One open point to resolve before you order.|:count open points to resolve before you order.',
+        'assumed' => 'One thing decides your order and was never answered.|:count things decide your order and were never answered.',
         'none' => 'No open points: ready to order.',
     ],
     'numbers' => [

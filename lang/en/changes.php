@@ -20,6 +20,7 @@ return [
     'imported-readings' => 'readings imported from a table',
     'swept' => 'studs and live zones of a sweep',
     'back-to' => 'back to change :n',
+    'patterned' => 'begun like :name',
     'copied' => 'copied from :name',
     'named' => 'named :name',
     'begun' => 'begun',

@@ -5,6 +5,10 @@ declare(strict_types=1);
 // The list of jobs, and how far they are.
 return [
     'page' => [
+        'one-like-it' => 'Begin one like it',
+        'one-like-it-why' => 'Its choices and house rules are kept; the wall is measured anew.',
+        'name-of-one-like' => 'Name of one like :name',
+        'in-which-job' => 'In which job',
         'language' => 'Language',
         'download' => 'Download',
         'board' => 'Progress',

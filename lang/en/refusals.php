@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What is refused, and what would be right.
 return [
+    'no-job' => 'There is no open job of that name.',
     'no-field' => 'There is no such field here.',
     'edit-incomplete' => 'A change must say of what, by whom and when.',
     'price-in-cents' => 'A price is a whole number of cents.',

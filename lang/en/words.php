@@ -9,6 +9,7 @@ return [
         'unmeasured' => 'Not enough measured yet.',
         'stopped' => 'Won’t work as drawn.',
         'to-settle' => 'Will fit once the open points are resolved.',
+        'fits-if' => 'It fits, if what nobody has answered is as usual.',
         'fits' => 'It fits.',
     ],
     'severities' => ['stop' => 'Stop', 'settle' => 'Open point', 'note' => 'Note', 'ok' => 'Fine'],

@@ -110,6 +110,10 @@ return [
     'least-hooked' => 'con los menos enganches posibles',
     'hook-to' => ['left' => ':hook, hacia la izquierda', 'right' => ':hook, hacia la derecha'],
     'page' => [
+        'nobody-has-answered' => 'Una cosa que nadie ha respondido|:count cosas que nadie ha respondido',
+        'it-is-so' => 'Es así',
+        'choose-it' => 'elíjalo',
+        'all-are-so' => 'Las :count son así',
         'what-you-set' => 'Lo que se fija',
         'reading-from-the-meter' => 'Lectura láser',
         'simulated-it-lands-in-the' => 'simulado; va al campo que espera',
@@ -169,6 +173,7 @@ return [
         'stopped' => 'Una cosa lo impide.|:count cosas lo impiden.',
         'more' => 'Queda un punto pendiente.|Quedan :count puntos pendientes.',
         'points' => 'Un punto pendiente que resolver antes de pedir.|:count puntos pendientes que resolver antes de pedir.',
+        'assumed' => 'Una cosa decide el pedido y nadie la ha respondido.|:count cosas deciden el pedido y nadie las ha respondido.',
         'none' => 'Sin puntos pendientes: se puede pedir.',
     ],
     'numbers' => [

@@ -20,6 +20,7 @@ return [
     'imported-readings' => 'lecturas importadas de una tabla',
     'swept' => 'montantes y zonas con corriente de un rastreo',
     'back-to' => 'vuelta al cambio :n',
+    'patterned' => 'empezado como :name',
     'copied' => 'copiado de :name',
     'named' => 'llamado :name',
     'begun' => 'empezado',

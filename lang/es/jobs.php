@@ -5,6 +5,10 @@ declare(strict_types=1);
 // La lista de trabajos y cómo van.
 return [
     'page' => [
+        'one-like-it' => 'Empezar uno igual',
+        'one-like-it-why' => 'Se conservan sus elecciones y reglas; la pared se mide de nuevo.',
+        'name-of-one-like' => 'Nombre de uno como :name',
+        'in-which-job' => 'En qué trabajo',
         'language' => 'Idioma',
         'download' => 'Descargar',
         'board' => 'Avance',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Qué se rechaza, y qué sería correcto.
 return [
+    'no-job' => 'No hay ningún trabajo abierto con ese nombre.',
     'no-field' => 'Aquí no existe ese campo.',
     'edit-incomplete' => 'Un cambio debe decir de qué, de quién y cuándo.',
     'price-in-cents' => 'Un precio es un número entero de céntimos.',

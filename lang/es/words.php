@@ -9,6 +9,7 @@ return [
         'unmeasured' => 'Aún faltan medidas.',
         'stopped' => 'Así no funciona.',
         'to-settle' => 'Cabrá cuando se resuelvan los puntos pendientes.',
+        'fits-if' => 'Cabe, si lo que nadie ha respondido es como de costumbre.',
         'fits' => 'Cabe.',
     ],
     'severities' => ['stop' => 'Impide', 'settle' => 'Pendiente', 'note' => 'Nota', 'ok' => 'Bien'],

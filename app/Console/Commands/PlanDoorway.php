@@ -11,7 +11,6 @@ use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
-use YokeLine\Format\Assumed;
 use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Finding;
@@ -56,7 +55,7 @@ final class PlanDoorway extends Command
                 (string) json_encode(
                     [
                         ...PlanWriter::write($setout->plan, $setout->findings, Speaker::in($setout->write)->say(...)),
-                        'assumed' => Assumed::in($setout->document),
+                        'assumed' => $setout->assumed(),
                     ],
                     JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
                 ),
@@ -77,7 +76,7 @@ final class PlanDoorway extends Command
                 array_values($setout->plan?->sums() ?? []),
             ),
         );
-        foreach (Assumed::in($setout->document) as $place) {
+        foreach ($setout->assumed() as $place) {
             $this->line('assumed  '.FieldWords::label($place));
         }
         foreach ($setout->findings as $finding) {

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Editing\Change;
 use App\Http\Editor;
+use App\Http\Named;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Rules\Level;
 use App\Rules\RuleBook;
-use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class DoorwayController
         $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
         $doorway = Doorway::begin(
             $job,
-            RuleBook::begin($blank->with('name', $this->named($request)), Level::job($job)),
+            RuleBook::begin($blank->with('name', Named::doorway($request)), Level::job($job)),
             StoredMessage::change('begun'),
             $editor,
         );
@@ -36,27 +36,13 @@ final class DoorwayController
     public function update(Request $request, Doorway $doorway): RedirectResponse
     {
         $editor = Editor::of($request);
-        $name = $this->named($request);
+        $name = Named::doorway($request);
         (new Change(['name' => $name], StoredMessage::change('named', ['name' => $name]), $editor))->applyTo(
             $doorway,
             (int) $doorway->revision_id,
         );
 
         return to_route('jobs');
-    }
-
-    public function copy(Request $request, Doorway $doorway): RedirectResponse
-    {
-        $editor = Editor::of($request);
-        $document = $doorway->revision->document->with('name', "{$doorway->name}, copy");
-        $copy = Doorway::begin(
-            $doorway->job,
-            $document,
-            StoredMessage::change('copied', ['name' => $doorway->name]),
-            $editor,
-        );
-
-        return to_route('bench', [$copy, 'wall']);
     }
 
     public function archive(Doorway $doorway): RedirectResponse
@@ -72,16 +58,5 @@ final class DoorwayController
         $doorway->job->forceFill(['archived_at' => null])->save();
 
         return to_route('jobs');
-    }
-
-    private function named(Request $request): string
-    {
-        return $request->validate(
-            ['name' => 'required|string|max:120'],
-            [
-                'name.required' => Speaker::words('refusals.doorway-needs-name'),
-                'name.max' => Speaker::words('refusals.name-long'),
-            ],
-        )['name'];
     }
 }

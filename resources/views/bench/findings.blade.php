@@ -13,6 +13,7 @@
   </div>
 @endforeach
 @include('bench.found')
+@include('bench.assumed')
 @if ($setout->plan && $bench->station === App\Bench\Station::Anchors)
   <details class="schedule" open>
     <summary>{{ __('bench.page.fixings-to-have-at-hand') }}</summary>

@@ -238,7 +238,16 @@ test('the verdict is the gravest finding', function (string $doorway, Verdict $v
     expect(Doorways::setout($doorway, $changes)->verdict())->toBe($verdict);
 })->with([
     ['kiln-room', Verdict::ToSettle],
-    ['kiln-room', Verdict::Fits, ['brief.header.thickness' => 38]],
+    ['kiln-room', Verdict::FitsIf, ['brief.header.thickness' => 38]],
+    [
+        'kiln-room',
+        Verdict::Fits,
+        [
+            'brief.header.thickness' => 38,
+            'survey.opening.was' => 'none',
+            'brief.leaf.construction.kind' => 'softwood',
+        ],
+    ],
     ['clay-store', Verdict::ToSettle],
     ['packing-loft', Verdict::Stopped],
     ['wedging-room', Verdict::Unmeasured],
