@@ -68,7 +68,7 @@ final class SetOutSheet
         $right = self::EDGE + $this->wide;
         $page->say(self::EDGE, 12, 17, $content->doorway->name, 'L', true);
         $page->say(self::EDGE, 16.5, 8.5, $content->subtitle());
-        $page->say($right, 9, 8.5, "{$content->line()->caption} ({$content->line()->beside})", 'R');
+        $page->say($right, 9, 8.5, "{$content->line()->whole()} ({$content->line()->beside})", 'R');
         $page->say($right, 17, 23, $content->line()->number, 'R', true);
         $page->setLineWidth(0.8);
         $page->stroke(self::EDGE, 19, $right, 19);

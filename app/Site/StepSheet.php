@@ -145,7 +145,7 @@ final readonly class StepSheet
                 StepKind::CutRail, StepKind::RailUp => [
                     [$say($plan->rail->length->total), $of('rail')],
                     [$say($plan->rail->span->low), $of('left-end')],
-                    [$line->number, $line->caption.': '.$line->beside],
+                    [$line->number, "{$line->whole()}: {$line->beside}"],
                 ],
                 StepKind::MarkBoard, StepKind::BoreBoard => $this->pulled('board'),
                 StepKind::MarkWall, StepKind::BoreWall => $this->pulled('wall'),

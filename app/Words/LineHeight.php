@@ -12,6 +12,12 @@ final readonly class LineHeight
 {
     private function __construct(public string $caption, public string $number, public string $beside) {}
 
+    /** What it is, and where from: the floor is not level. */
+    public function whole(): string
+    {
+        return Speaker::words('words.from-high-spot', ['what' => $this->caption]);
+    }
+
     public static function of(Plan $plan, LengthWriter $write): self
     {
         $heights = $plan->lineHeights();

@@ -7,7 +7,7 @@ return [
     'closes-less-tightly' => 'A sliding door closes less tightly than a hinged one: light, sound and smells pass at its edges.',
     'page' => [
         'nobody-has-answered' => 'One thing that decides the order was never answered.|:count things that decide the order were never answered.',
-        'nobody-has-answered-for' => ':name: one thing that decides the order was never answered.|:name: :count things that decide the order were never answered.',
+        'never-answered' => 'What decides the order and was never answered:',
         'crew-and-hours' => 'Crew and hours',
         'first-day' => 'First day',
         'working-hours' => 'Working hours',

@@ -9,7 +9,7 @@ return [
         'unmeasured' => 'Not enough measured yet.',
         'stopped' => 'Won’t work as drawn.',
         'to-settle' => 'Will fit once the open points are resolved.',
-        'fits-if' => 'It fits, if what nobody has answered is as usual.',
+        'fits-if' => 'It fits, on assumptions.',
         'fits' => 'It fits.',
     ],
     'severities' => ['stop' => 'Stop', 'settle' => 'Open point', 'note' => 'Note', 'ok' => 'Fine'],
@@ -22,10 +22,11 @@ return [
     'than-measured' => ['lower' => 'lower than measured', 'higher' => 'higher than measured'],
     'opens' => ['left' => 'to the left', 'right' => 'to the right'],
     'line-means' => [
-        'hole' => 'Rail line, hole centre, from the high spot',
-        'top' => 'Rail line, top of the rail, from the high spot',
-        'foot' => 'Rail line, bottom of the rail, from the high spot',
+        'hole' => 'Rail line, hole centre',
+        'top' => 'Rail line, top of the rail',
+        'foot' => 'Rail line, bottom of the rail',
     ],
+    'from-high-spot' => ':what, from the high spot',
     'line-beside' => [
         'hole' => 'hole centre :height',
         'top' => 'top :height',

@@ -7,7 +7,7 @@ return [
     'closes-less-tightly' => 'Una puerta corredera cierra menos que una de bisagras: por los cantos pasan luz, ruido y olores.',
     'page' => [
         'nobody-has-answered' => 'Falta responder una cosa que decide el pedido.|Faltan por responder :count cosas que deciden el pedido.',
-        'nobody-has-answered-for' => ':name: falta responder una cosa que decide el pedido.|:name: faltan por responder :count cosas que deciden el pedido.',
+        'never-answered' => 'Lo que decide el pedido y quedó sin responder:',
         'crew-and-hours' => 'Equipo y horario',
         'first-day' => 'Primer día',
         'working-hours' => 'Horario',

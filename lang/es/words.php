@@ -9,7 +9,7 @@ return [
         'unmeasured' => 'Aún faltan medidas.',
         'stopped' => 'Así no funciona.',
         'to-settle' => 'Cabrá cuando se resuelvan los puntos pendientes.',
-        'fits-if' => 'Cabe, si lo que nadie ha respondido es como de costumbre.',
+        'fits-if' => 'Cabe, con supuestos.',
         'fits' => 'Cabe.',
     ],
     'severities' => ['stop' => 'Impide', 'settle' => 'Pendiente', 'note' => 'Nota', 'ok' => 'Bien'],
@@ -27,10 +27,11 @@ return [
     'than-measured' => ['lower' => 'más bajo de lo medido', 'higher' => 'más alto de lo medido'],
     'opens' => ['left' => 'hacia la izquierda', 'right' => 'hacia la derecha'],
     'line-means' => [
-        'hole' => 'Línea del carril, centro del agujero, desde el punto alto',
-        'top' => 'Línea del carril, canto superior, desde el punto alto',
-        'foot' => 'Línea del carril, canto inferior, desde el punto alto',
+        'hole' => 'Línea del carril, centro del agujero',
+        'top' => 'Línea del carril, canto superior',
+        'foot' => 'Línea del carril, canto inferior',
     ],
+    'from-high-spot' => ':what, desde el punto alto',
     'line-beside' => [
         'hole' => 'centro del agujero :height',
         'top' => 'canto superior :height',

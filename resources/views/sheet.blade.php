@@ -5,7 +5,7 @@
 <main class="sheet">
   <header class="sheet-head">
     <div><h1>{{ $doorway->name }}</h1><p>{{ $content->subtitle() }}</p></div>
-    <div class="sheet-yoke"><span>{{ $content->line()->caption }}</span><b>{{ $content->line()->number }}</b><small>{{ $content->line()->beside }}</small></div>
+    <div class="sheet-yoke"><span>{{ $content->line()->whole() }}</span><b>{{ $content->line()->number }}</b><small>{{ $content->line()->beside }}</small></div>
   </header>
   <p class="sheet-verdict"><b>{{ $content->speak->say($bench->setout->verdict()->says()) }}</b> {{ $bench->toSettle() }} @foreach ($content->findings() as $finding)<span class="sheet-finding">▸ {{ $finding }}</span> @endforeach</p>
   <div class="sheet-drawing"><div>{!! $bench->drawings()->elevation() !!}</div>

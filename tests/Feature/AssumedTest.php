@@ -22,7 +22,7 @@ test('what decides an order and nobody has answered keeps a doorway from fitting
 
     expect($setout->verdict())->toBe(Verdict::FitsIf)->and($setout->assumed())->toContain('survey.opening.was');
     $this->get("/doorways/{$store->id}/wall")
-        ->assertSee('It fits, if what nobody has answered is as usual.')
+        ->assertSee('It fits, on assumptions.')
         ->assertSee('It is so');
 });
 

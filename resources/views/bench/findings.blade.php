@@ -12,8 +12,13 @@
     @endif
   </div>
 @endforeach
+@if ($setout->verdict() === YokeLine\Inspection\Verdict::FitsIf)
+@include('bench.assumed')
+@include('bench.found')
+@else
 @include('bench.found')
 @include('bench.assumed')
+@endif
 @if ($setout->plan && $bench->station === App\Bench\Station::Anchors)
   <details class="schedule" open>
     <summary>{{ __('bench.page.fixings-to-have-at-hand') }}</summary>

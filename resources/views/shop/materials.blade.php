@@ -7,9 +7,9 @@
 @include('shop.top', ['at' => 'materials'])
 <main class="marks-page materials">
   <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> {{ __('shop.page.with-tax-without', ['tax' => $prices->setting(Setting::Tax), 'net' => $prices->say($totals['net'])]) }}@if ($totals['unpriced']) {{ __('shop.page.lines-have-no-price-yet', ['unpriced' => $totals['unpriced']]) }}@endif @if ($list->unplanned) {{ __('shop.page.not-measured-whole-so-not', ['unplanned' => implode(', ', $list->unplanned)]) }}@endif
-    @foreach ($list->assumed() as $name => [$url, $count])<a href="{{ $url }}">{{ trans_choice('shop.page.nobody-has-answered-for', $count, ['name' => $name]) }}</a> @endforeach
     @if ($missing)<a href="{{ route('supply', $job) }}">{{ trans_choice('shop.page.ordered-and-not-here', count($missing)) }}</a>@endif
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">{{ __('shop.page.as-csv') }}</a></p>
+  @if ($assumed = $list->assumed())<p class="group-note">{{ __('shop.page.never-answered') }} @foreach ($assumed as $name => [$url, $count])<a href="{{ $url }}">{{ $name }} ({{ $count }})</a>@if (! $loop->last), @endif @endforeach</p>@endif
   <p class="group-note">{{ __('shop.page.show') }} <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>{{ __('shop.page.the-whole-job') }}</a>@foreach ($list->names as $id => $name), <a href="{{ route('materials', [$job, 'doorway' => $id]) }}" @if ($list->only === $id) aria-current="true" @endif>{{ $name }}</a>@endforeach</p>
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">{{ __('shop.page.how-many') }}</th><th scope="col">{{ __('common.page.what') }}</th><th scope="col">{{ __('shop.page.for') }}</th><th scope="col">{{ __('shop.page.each') }}</th><th scope="col">{{ __('shop.page.all') }}</th></tr></thead>
     @foreach ($list->groups() as $group => $lines)
