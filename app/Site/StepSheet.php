@@ -32,6 +32,7 @@ use YokeLine\Measure\Quantity;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
+use YokeLine\Planning\RailCut;
 use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
@@ -184,6 +185,7 @@ final readonly class StepSheet
                 $this->turn('insert', Drive::of($this->plan)->insert),
                 ...array_slice(AtHand::hanger($this->plan), 0, 3),
             ],
+            StepKind::CutRail => $this->cut(),
             StepKind::RailTrue => [$this->turn('tighten', Drive::of($this->plan)->tighten)],
             StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
             StepKind::StopsOn,
@@ -249,6 +251,28 @@ final readonly class StepSheet
         return $built === []
             ? AtHanger::of($this->plan, $this->speak)
             : AsBuilt::line($this->plan, $built, $this->speak);
+    }
+
+    /** @return list<Message> */
+    private function cut(): array
+    {
+        $cut = RailCut::of($this->plan);
+        $left = array_map($this->write->show(...), $cut->left ?? []);
+
+        return $cut === null
+            ? []
+            : [
+                new Message(
+                    'site.hand',
+                    [
+                        'bar' => $cut->bar,
+                        'end' => Message::word('sides', $cut->end),
+                        'bored' => implode(', ', $cut->bored) ?: '–',
+                        'left' => implode(', ', $left) ?: '–',
+                    ],
+                    'rail-cut',
+                ),
+            ];
     }
 
     /** @param  list<int>  $holes  in which turn their bolts are driven */

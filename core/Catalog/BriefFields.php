@@ -85,6 +85,7 @@ final class BriefFields
     private static function carrying(): array
     {
         return [
+            Field::choice('brief.rail_cut', 'site', 'maker')->alone()->at('rail'),
             Field::enum('brief.backing', Backing::Header)->rule('rail', 'backing')->at('anchors'),
             Field::positive('brief.header.width')->usually(140, '5 1/2')->unsure(Unsure::Kit)->at('rail'),
             Field::positive('brief.header.thickness')->usually(38, '1 1/2')->unsure(Unsure::Kit)->at('rail'),

@@ -25,6 +25,14 @@ final readonly class Told
         return $this->lengths[$path] ?? throw new LogicException("No length is told at {$path}.");
     }
 
+    /** An answer, or what is usual; '' where neither is text. */
+    public function answer(string $path): string
+    {
+        $answer = $this->others[$path] ?? '';
+
+        return is_string($answer) ? $answer : '';
+    }
+
     public function flag(string $path): bool
     {
         return ($this->others[$path] ?? null) === true;

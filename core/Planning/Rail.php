@@ -149,6 +149,12 @@ final readonly class Rail
         return $length->isOver($kit->spliceOver) ? max(2, $length->stepsOf(Length::greatest(...$kit->lengths))) : 1;
     }
 
+    /** @return list<Length> of one bar as it is sold, from its left end */
+    public static function holesOfBar(Length $bar, RailKit $kit): array
+    {
+        return self::holes(Span::from(Length::zero(), $bar), 1, $kit);
+    }
+
     /** @return list<Length> first and last `firstHole` from the ends of each piece, the rest evenly between */
     private static function holes(Span $rail, int $pieces, RailKit $kit): array
     {

@@ -24,6 +24,7 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\RailCut;
 
 /**
  * Everything that one doorway wants, each with what it is for; what the kit's box holds is not bought again.
@@ -108,7 +109,9 @@ final readonly class Materials
     {
         $plan = $this->plan;
         $kit = $plan->kit;
-        $isCut = $plan->rail->origin === 'cut';
+        $cut = RailCut::of($plan);
+        $isMade = $plan->rail->origin === 'cut' && $cut === null;
+        $rail = $cut->bar ?? $plan->rail->length->total;
         $pulls = array_filter(
             ['front' => $plan->doorway->brief->frontPull, 'wall-side' => $plan->doorway->brief->wallPull],
             fn ($pull) => $pull !== null && $pull->kind !== PullKind::None,
@@ -120,29 +123,45 @@ final readonly class Materials
                 MaterialId::named(
                     MaterialKind::Kit,
                     count($kit->wheels) > 1 ? "{$kit->id} {$kit->wheel?->material}" : $kit->id,
-                    rail: $plan->rail->length->total,
+                    rail: $rail,
                 ),
                 1,
                 '',
                 self::for('kit'),
                 [
                     'kit' => $kit->name,
-                    'rail' => $plan->rail->length->total,
+                    'rail' => $rail,
                     'wheels' => count($kit->wheels) > 1
                         ? new Message('materials.with-wheels', [
                             'material' => Message::word('wheels', $kit->wheel->material ?? ''),
                         ])
                         : '',
                 ],
-                $isCut
-                    ? new Message(
+                match (true) {
+                    $cut !== null => new Message(
                         'materials.notes',
-                        ['count' => count($plan->rail->holes), 'first' => $kit->rail->firstHole],
+                        [
+                            'long' => $plan->rail->length->total,
+                            'end' => Message::word('sides', $cut->end),
+                            'kept' => count($cut->kept),
+                            'bored' => count($cut->bored),
+                        ],
+                        'rail-cut',
+                    ),
+                    $isMade => new Message(
+                        'materials.notes',
+                        [
+                            'holes' => array_map(
+                                fn (Length $hole) => $hole->minus($plan->rail->span->low),
+                                $plan->rail->holes,
+                            ),
+                        ],
                         'rail-made',
-                    )
-                    : null,
+                    ),
+                    default => null,
+                },
             ),
-            ...$isCut
+            ...$plan->rail->origin === 'cut'
                 ? [
                     new Material(
                         'kit',
@@ -405,6 +424,10 @@ final readonly class Materials
         foreach (Schedule::of($plan) as $row) {
             array_push($bits, ...$row->bits);
         }
+        $cut = RailCut::of($plan);
+        if ($cut !== null && $cut->bored !== []) {
+            array_push($bits, ...Drilling::steps($plan->kit->rail->holeDiameter));
+        }
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
         $groove = $plan->kit->guide->grooveWidth($plan->doorway->brief->rules->guideTouch);
@@ -424,7 +447,7 @@ final readonly class Materials
                 $sizes,
             ),
             ...$groove === null ? [] : [$tool(MaterialKind::GroovingBit, $groove, diameter: $groove)],
-            ...$plan->rail->origin === 'cut' && $plan->kit->rail->cuttable ? [$tool(MaterialKind::MetalBlade)] : [],
+            ...$cut === null ? [] : [$tool(MaterialKind::MetalBlade)],
         ];
     }
 

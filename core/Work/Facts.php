@@ -17,6 +17,7 @@ use YokeLine\Marks\Heights;
 use YokeLine\Marks\Tapes;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
+use YokeLine\Planning\RailCut;
 
 /** What of a doorway decides its order of work: which steps there are, how often, how long, with how many people. */
 final readonly class Facts
@@ -86,8 +87,10 @@ final readonly class Facts
                 'pull' => true,
                 'header' => $header !== null,
                 'not header' => $header === null,
-                'cut' => $plan->rail->origin === 'cut',
-                'bored' => $plan->backing()->isSiteDrilled() || $plan->kit->rail->freeHoles,
+                'cut' => $plan->rail->origin === 'cut' && $plan->doorway->told->answer('brief.rail_cut') !== 'maker',
+                'bored' => $plan->backing()->isSiteDrilled() ||
+                    $plan->kit->rail->freeHoles ||
+                    (RailCut::of($plan)->bored ?? []) !== [],
                 'splice' => $plan->rail->pieces > 1,
                 'early' => $plan->kit->stop->style->goesOnBeforeRail(),
                 'was' => $was !== OldDoor::None,

@@ -123,6 +123,7 @@ return [
     'brief.pulls.wall.width' => 'Wall-side handle, width',
     'brief.pulls.wall.height' => 'Wall-side handle, height',
     'brief.pulls.wall.projection' => 'Wall-side handle, projection',
+    'brief.rail_cut' => 'Who cuts and drills the rail',
     'brief.backing' => 'Rail fixed to',
     'brief.header.width' => 'Header board width',
     'brief.header.thickness' => 'Header board thickness',

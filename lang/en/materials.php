@@ -98,7 +98,8 @@ return [
         'strap-groove' => 'If its maker does it: drill for the hangers and groove the bottom, by the door drawing',
         'plate' => 'If its maker does it: a solid top rail for the hanger plates, by the door drawing',
         'plate-groove' => 'If its maker does it: a solid top rail for the hanger plates and a groove in the bottom, by the door drawing',
-        'rail-made' => 'Rail to be made to that length, drilled :count times, the first :first from its ends',
+        'rail-made' => 'Rail to be made to that length, its holes from the left end at :holes',
+        'rail-cut' => 'Cut to :long on site, at its :end end: :kept of its holes are kept, :bored are drilled new',
     ],
     'sections' => [
         'board' => 'Board :width × :thickness',

@@ -76,6 +76,7 @@ return [
         'screws' => 'Drive screws by hand. Pilot first, with a mark on the bit.',
         'hard-floor' => 'Tile, stone, concrete: tape on the mark, start without hammer, plug and screw. Do not drill a heated floor.',
         'carpet' => 'Carpet: a tape on pile reads short. Stand it on a rigid plate and enter plate and pile once.',
+        'rail-cut' => 'Cut the rest of the :bar bar off at its :end end; deburr. Drill new: :bored. Not used: :left.',
         'turn-insert' => 'Bolts in this turn, holes counted from the left: :turn.',
         'turn-tighten' => 'Tighten in this turn, holes counted from the left: :turn.',
         'square' => 'Drill one hole, check that it is square, then the second.',

@@ -72,6 +72,7 @@ return [
     ],
     'brief.pulls.front.kind' => $handle,
     'brief.pulls.wall.kind' => $handle,
+    'brief.rail_cut' => ['site' => 'en obra', 'maker' => 'su fabricante'],
     'brief.backing' => [
         'header' => 'un tablero de soporte',
         'direct' => 'la pared',

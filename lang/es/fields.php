@@ -123,6 +123,7 @@ return [
     'brief.pulls.wall.width' => 'Tirador del lado de la pared, ancho',
     'brief.pulls.wall.height' => 'Tirador del lado de la pared, alto',
     'brief.pulls.wall.projection' => 'Tirador del lado de la pared, vuelo',
+    'brief.rail_cut' => 'Quién corta y taladra el carril',
     'brief.backing' => 'Carril fijado a',
     'brief.header.width' => 'Ancho del tablero de soporte',
     'brief.header.thickness' => 'Grosor del tablero de soporte',

@@ -98,7 +98,8 @@ return [
         'strap-groove' => 'Si lo hace quien la fabrica: taladrar para los colgadores y ranurar abajo según el dibujo de la puerta',
         'plate' => 'Si lo hace quien la fabrica: un travesaño superior macizo para las placas según el dibujo de la puerta',
         'plate-groove' => 'Si lo hace quien la fabrica: un travesaño superior macizo para las placas y una ranura abajo según el dibujo de la puerta',
-        'rail-made' => 'Carril hecho a esa medida, con :count agujeros, el primero a :first de los extremos',
+        'rail-made' => 'Carril hecho a ese largo, con agujeros desde el extremo izquierdo a :holes',
+        'rail-cut' => 'Cortar a :long en obra, por el extremo :end: se conservan :kept de sus agujeros y se taladran :bored',
     ],
     'sections' => [
         'board' => 'Tablero :width × :thickness',

@@ -76,6 +76,7 @@ return [
         'screws' => 'Atornille a mano. Taladro previo, con una marca en la broca.',
         'hard-floor' => 'Baldosa, piedra, hormigón: cinta en la marca, empiece sin percusión, taco y tornillo. No taladre un suelo radiante.',
         'carpet' => 'Alfombra: la cinta apoyada en el pelo mide de menos. Apóyela en una placa rígida y anote una vez placa y pelo.',
+        'rail-cut' => 'Corte el resto de la barra de :bar por su extremo :end; quite rebabas. Taladre de nuevo: :bored. Sin usar: :left.',
         'turn-insert' => 'Tornillos en este orden, agujeros contados desde la izquierda: :turn.',
         'turn-tighten' => 'Apretar en este orden, agujeros contados desde la izquierda: :turn.',
         'square' => 'Haga un agujero, compruebe que está a escuadra y después el segundo.',

@@ -62,6 +62,7 @@ final class RailStation
             ]),
             Group::named('rail', [
                 Row::of(Field::of('brief.rules.rail_reach')->asList()),
+                Row::of(Field::of('brief.rail_cut')),
                 Row::of(Field::of('brief.rules.open_end')->asList()),
                 Row::of(Field::of('brief.rules.jump_discs')),
             ]),
