@@ -10,7 +10,9 @@ use YokeLine\Format\Assumed;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
+use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Buildable;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
@@ -247,7 +249,8 @@ final readonly class Setout
         $stops = $this->codes(Severity::Stop);
         $times = count(array_filter($this->findings, fn (Finding $other) => $other->code === $finding->code));
         $proved = [];
-        foreach ($finding->cures as $cure) {
+        $buildable = new Buildable($this->doorway);
+        foreach (array_filter($finding->cures, $buildable->is(...)) as $cure) {
             try {
                 $document = $this->after($cure);
                 $measuredAnew =
@@ -278,11 +281,28 @@ final readonly class Setout
                         fn (FindingCode $code) => ! in_array($code, $stops, true),
                     ) === [])
             ) {
-                $proved[serialize($cure->says())] ??= $cure->withEffect($this->effect($after));
+                // Two that end in the same plan are one.
+                $proved[$after->ends()] ??= $cure->withEffect($this->effect($after));
             }
         }
 
         return array_values($proved);
+    }
+
+    /** What this comes to, alike for two that end in the same plan. */
+    private function ends(): string
+    {
+        $brief = $this->doorway->brief;
+
+        return serialize([
+            $this->plan === null ? null : PlanWriter::write($this->plan, []),
+            $this->doorway->survey,
+            $brief->kit,
+            $brief->header,
+            $brief->leaf->construction,
+            $brief->rules->washers,
+            $brief->rules->schedule,
+        ]);
     }
 
     public function after(Cure $cure): Document

@@ -15,6 +15,7 @@ final readonly class Kit
      * @param  list<Part>  $contents  what its box holds, [] where the sheet is silent
      * @param  list<Wheel>  $wheels  to choose from
      * @param  list<GuideKit>  $guides  to choose from, beside its usual one
+     * @param  ?GuideKit  $ownGuide  its usual one, where another was chosen
      * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Kit
         public ?float $price = null,
         public array $wheels = [],
         public array $guides = [],
+        private ?GuideKit $ownGuide = null,
     ) {}
 
     /** With the wheels and the guide that this house takes; what it has no choice of stays as it is. */
@@ -52,7 +54,7 @@ final readonly class Kit
         $wheel = array_values($wheels)[0] ?? ($this->wheel ?? ($this->wheels[0] ?? null));
         $styles = $guide->styles();
         $own = array_filter(
-            [$this->guide, ...$this->guides],
+            [$this->ownGuide ?? $this->guide, ...$this->guides],
             fn (GuideKit $one) => $styles === [] || in_array($one->style, $styles, true),
         );
         $guide = array_values($own)[0] ?? GuideKit::bought($styles[0]);
@@ -85,6 +87,7 @@ final readonly class Kit
                 $this->price,
                 $this->wheels,
                 $this->guides,
+                $this->ownGuide ?? $this->guide,
             );
     }
 

@@ -9,6 +9,7 @@ use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\Yard;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Washer;
 use YokeLine\Measure\Length;
@@ -118,6 +119,27 @@ final readonly class Sight
             ),
             [...$set === [] ? [] : ['to' => $set[0]], ...$with],
         );
+    }
+
+    /** @return list<Cure> a board that is at least so thick, as the yard has it */
+    public function boardThick(Length $least): array
+    {
+        $thick = Yard::thickness($least, $this->plan->doorway->units);
+
+        return $thick === null ? [] : [$this->cure('board-thick', ['brief.header.thickness' => $thick])];
+    }
+
+    /**
+     * A board that is at least so wide, as the yard has it.
+     *
+     * @param  array<string, string>  $and  what else is set
+     * @return list<Cure>
+     */
+    public function boardWide(Length $least, string $code = 'board-wide', array $and = []): array
+    {
+        $wide = Yard::width($least, $this->plan->doorway->units);
+
+        return $wide === null ? [] : [$this->cure($code, [...$and, 'brief.header.width' => $wide])];
     }
 
     /** Parking further past the jamb, or short of it. */

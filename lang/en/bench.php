@@ -110,6 +110,7 @@ return [
     'least-hooked' => 'as few hooks as possible',
     'hook-to' => ['left' => ':hook, to the left', 'right' => ':hook, to the right'],
     'page' => [
+        'no-cure' => 'Nothing that can be bought or done cures it while this stays: :what.',
         'nobody-has-answered' => 'One thing nobody has answered|:count things nobody has answered',
         'it-is-so' => 'It is so',
         'choose-it' => 'choose it',

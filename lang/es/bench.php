@@ -110,6 +110,7 @@ return [
     'least-hooked' => 'con los menos enganches posibles',
     'hook-to' => ['left' => ':hook, hacia la izquierda', 'right' => ':hook, hacia la derecha'],
     'page' => [
+        'no-cure' => 'Nada que se pueda comprar o hacer lo resuelve mientras siga así: :what.',
         'nobody-has-answered' => 'Una cosa que nadie ha respondido|:count cosas que nadie ha respondido',
         'it-is-so' => 'Es así',
         'choose-it' => 'elíjalo',

@@ -53,6 +53,7 @@ function doorwaysToAsk(): array
         'kiln-room, under a picture rail' => [
             'survey.wall.picture_rail' => ['height' => 2150, 'projection' => 30],
         ],
+        'kiln-room, in a short wall' => ['survey.wall.from' => 640, 'survey.wall.to' => 2740],
         'kiln-room, in a corridor' => ['survey.wall.walkway' => 900],
         'kiln-room, over its casing' => ['brief.rules.reach' => 'above-casing'],
         'kiln-room, on carpet' => ['survey.floor.finish' => 'carpet'],

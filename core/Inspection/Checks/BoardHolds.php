@@ -42,10 +42,8 @@ final class BoardHolds implements AnchorCheck
                     'nut_washer' => Washer::behindBoard(),
                 ],
                 [
-                    $sight->cure('board-thick', ['brief.header.thickness' => $thicker]),
-                    $sight->cure('board-thick', [
-                        'brief.header.thickness' => Length::mm(38),
-                    ]),
+                    ...$sight->boardThick($thicker),
+                    ...$sight->boardThick(Length::mm(38)),
                 ],
             );
         }

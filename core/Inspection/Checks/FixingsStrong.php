@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
+use YokeLine\Doorway\Yard;
 use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Member;
 use YokeLine\Inspection\AnchorCheck;
@@ -18,6 +19,9 @@ use YokeLine\Measure\Quantity;
 /** How hard the hardest worked fixing is worked, and whether it could be told. */
 final class FixingsStrong implements AnchorCheck
 {
+    /** A board that is thinner than this makes nothing stronger. */
+    private const STRONGER_MM = 32;
+
     public function look(Sight $sight): iterable
     {
         if (! StudsKnown::isKnown($sight)) {
@@ -84,17 +88,15 @@ final class FixingsStrong implements AnchorCheck
             ...$sight->plan->header === null
                 ? [$sight->cure('header-on-studs', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto'])]
                 : [],
-            ...array_map(
-                fn (int $mm) => $sight->cure('board-thick', [
-                    'brief.header.thickness' => Length::mm($mm),
-                ]),
-                array_values(
+            ...$sight->plan->header === null
+                ? []
+                : array_map(
+                    fn (Length $size) => $sight->cure('board-thick', ['brief.header.thickness' => $size]),
                     array_filter(
-                        [32, 38, 45],
-                        fn (int $mm) => $sight->plan->header !== null && Length::mm($mm)->isOver($thick),
+                        Yard::thicker($thick, $sight->plan->doorway->units),
+                        fn (Length $size) => ! $size->isUnder(Length::mm(self::STRONGER_MM)),
                     ),
                 ),
-            ),
             $sight->cure('board-fir', ['brief.header.wood' => 'douglas-fir-larch']),
             $sight->washers(),
         ];

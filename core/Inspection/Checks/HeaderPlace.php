@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\HeaderAlign;
+use YokeLine\Doorway\Yard;
 use YokeLine\Inspection\Check;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
@@ -66,7 +67,7 @@ final class HeaderPlace implements Check
                 'brief.header.width',
                 ['edge' => $edge, 'wanted' => Heights::boardEdge()],
                 [
-                    $sight->cure('board-wide', ['brief.header.width' => $wider]),
+                    ...$sight->boardWide($wider),
                     ...LowerLine::cures($sight, $short),
                     ...$this->otherAligns($sight),
                 ],
@@ -77,12 +78,12 @@ final class HeaderPlace implements Check
     /** @return list<Cure> */
     private function narrower(Sight $sight, Length $width): array
     {
-        return $sight->brief->header->align === HeaderAlign::Centred && $width->isOver(Heights::boardEdge())
-            ? [
-                $sight->cure('board-wide', [
-                    'brief.header.width' => $sight->down($width),
-                ]),
-            ]
+        $narrower = Yard::narrower($width, $sight->plan->doorway->units);
+
+        return $narrower !== null &&
+            $sight->brief->header->align === HeaderAlign::Centred &&
+            $width->isOver(Heights::boardEdge())
+            ? [$sight->cure('board-wide', ['brief.header.width' => $narrower])]
             : [];
     }
 

@@ -49,9 +49,7 @@ final class LeafClears implements Check
                 $sight->cure('spacer', [
                     'brief.rules.spacer' => $sight->rules->spacer->plus($more),
                 ]),
-                $sight->cure('board-thick', [
-                    'brief.header.thickness' => $sight->brief->header->thickness->plus($more),
-                ]),
+                ...$sight->boardThick($sight->brief->header->thickness->plus($more)),
                 $sight->cure('leaf-thick', [
                     'brief.leaf.thickness' => $sight->plan->thickness->minus($more),
                 ]),

@@ -126,17 +126,13 @@ final class PairOfLeaves implements Check
                 'brief.header.width',
                 ['edge' => $edge, 'least' => Heights::bracketEdge(), 'highest_row' => $bracket->highestRow()],
                 [
-                    $sight->cure('board-wide', ['brief.header.width' => $wider]),
-                    $sight->cure('rail-low-wide', [
-                        'brief.header.align' => 'rail-low',
-                        'brief.header.width' => $wider,
-                    ]),
-                    $sight->cure('board-wide-centred', [
-                        'brief.header.align' => 'centred',
-                        'brief.header.width' => $sight->up(
-                            $bracket->highestRow()->plus(Heights::bracketEdge())->times(2),
-                        ),
-                    ]),
+                    ...$sight->boardWide($wider),
+                    ...$sight->boardWide($wider, 'rail-low-wide', ['brief.header.align' => 'rail-low']),
+                    ...$sight->boardWide(
+                        $bracket->highestRow()->plus(Heights::bracketEdge())->times(2),
+                        'board-wide-centred',
+                        ['brief.header.align' => 'centred'],
+                    ),
                 ],
             );
         }

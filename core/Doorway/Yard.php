@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Doorway;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
+
+/** The board sizes that a yard has, by the doorway's unit: a header is one board, or two of them on each other. */
+final class Yard
+{
+    private const THICK_MM = [19, 22, 25, 28, 32, 38, 45, 50];
+
+    private const WIDE_MM = [70, 89, 95, 114, 120, 140, 145, 170, 184, 195, 220, 235, 245, 285, 300];
+
+    /** In 1/32 in: 3/4, 1, 1 1/2. */
+    private const THICK_32NDS = [24, 32, 48];
+
+    /** 3 1/2, 5 1/2, 7 1/4, 9 1/4, 11 1/4. */
+    private const WIDE_32NDS = [112, 176, 232, 296, 360];
+
+    /** The least thickness that is not under it; null where two boards do not make it. */
+    public static function thickness(Length $least, Unit $unit): ?Length
+    {
+        $one = self::sizes($unit, self::THICK_MM, self::THICK_32NDS);
+        $two = [];
+        foreach ($one as $a) {
+            foreach ($one as $b) {
+                $two[] = $a->plus($b);
+            }
+        }
+
+        // One board is tried before two that make a thinner one.
+        return self::least($one, $least) ?? self::least($two, $least);
+    }
+
+    /** The least width that is not under it; null where no board is so wide. */
+    public static function width(Length $least, Unit $unit): ?Length
+    {
+        return self::least(self::sizes($unit, self::WIDE_MM, self::WIDE_32NDS), $least);
+    }
+
+    /** The greatest width that is not over it; null where no board is so narrow. */
+    public static function narrower(Length $most, Unit $unit): ?Length
+    {
+        $fit = array_filter(
+            self::sizes($unit, self::WIDE_MM, self::WIDE_32NDS),
+            fn (Length $size) => ! $size->isOver($most),
+        );
+
+        return $fit === [] ? null : Length::greatest(...array_values($fit));
+    }
+
+    /** @return list<Length> single boards that are thicker, the thinnest first */
+    public static function thicker(Length $than, Unit $unit): array
+    {
+        return array_values(
+            array_filter(
+                self::sizes($unit, self::THICK_MM, self::THICK_32NDS),
+                fn (Length $size) => $size->isOver($than),
+            ),
+        );
+    }
+
+    /** @param  list<Length>  $sizes */
+    private static function least(array $sizes, Length $least): ?Length
+    {
+        $fit = array_filter($sizes, fn (Length $size) => ! $size->isUnder($least));
+
+        return $fit === [] ? null : Length::least(...array_values($fit));
+    }
+
+    /**
+     * @param  list<int>  $mm
+     * @param  list<int>  $inches32
+     * @return list<Length>
+     */
+    private static function sizes(Unit $unit, array $mm, array $inches32): array
+    {
+        return $unit === Unit::Inch
+            ? array_map(fn (int $n) => Length::nm(intdiv(Length::NM_PER_INCH * $n, 32)), $inches32)
+            : array_map(Length::mm(...), $mm);
+    }
+}
