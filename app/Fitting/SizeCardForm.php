@@ -9,6 +9,7 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use App\Words\FieldWords;
+use YokeLine\Doorway\Hang;
 use YokeLine\Fitting\Fit;
 use YokeLine\Fitting\Fitting;
 use YokeLine\Fitting\SizeCard;
@@ -19,16 +20,12 @@ final readonly class SizeCardForm extends DoorwayForm
     /** @return list<Group> */
     public function groups(): array
     {
+        $isPair = $this->setout->doorway->brief->hang !== Hang::Single;
+
         return [
-            Group::named('in-hand', [
-                Row::of(Field::of('brief.in_hand.width')),
-                Row::of(Field::of('brief.in_hand.height')),
-                Row::named(
-                    'thickness',
-                    Field::of('brief.in_hand.thickness[0]', isShort: true),
-                    Field::of('brief.in_hand.thickness[1]', isShort: true),
-                ),
-                Row::of(Field::of('brief.in_hand.mass_kg')),
+            Group::named($isPair ? 'in-hand-first' : 'in-hand', self::leaf('brief.in_hand')),
+            ...$isPair ? [Group::named('in-hand-second', self::leaf('brief.in_hand.second'))] : [],
+            Group::named('in-hand-solid', [
                 Row::of(Field::of('brief.leaf.trim_limit')),
                 ...array_map(
                     fn (int $i) => new Row(FieldWords::label("brief.leaf.solid[{$i}]"), [
@@ -46,14 +43,25 @@ final readonly class SizeCardForm extends DoorwayForm
         return $this->setout->plan === null ? null : SizeCard::of($this->setout->plan);
     }
 
-    /** @return list<Fit> */
+    /** @return array<string, list<Fit>> by leaf */
     public function fits(?SizeCard $card): array
     {
-        $leaf = $this->setout->doorway->brief->inHand;
+        return $card === null || $this->setout->plan === null ? [] : Fitting::each($this->setout->plan, $card);
+    }
 
-        return $leaf === null || $card === null || $this->setout->plan === null
-            ? []
-            : Fitting::of($this->setout->plan, $card, $leaf);
+    /** @return list<Row> */
+    private static function leaf(string $place): array
+    {
+        return [
+            Row::of(Field::of("{$place}.width")),
+            Row::of(Field::of("{$place}.height")),
+            Row::named(
+                'thickness',
+                Field::of("{$place}.thickness[0]", isShort: true),
+                Field::of("{$place}.thickness[1]", isShort: true),
+            ),
+            Row::of(Field::of("{$place}.mass_kg")),
+        ];
     }
 
     public function changesUrl(): string

@@ -116,7 +116,7 @@ final readonly class StepSheet
                 StepKind::LeafIn => [[$this->mass(), $of($plan->mass->assumed ? 'mass-assumed' : 'mass')]],
                 StepKind::TrimLeaf => array_map(
                     fn (array $trim) => [$this->write->showFine($trim[1]), $of("trim-{$trim[0]}")],
-                    Drilling::trims($plan),
+                    Drilling::trims($plan, $this->leaf($step)),
                 ),
                 StepKind::MarkLeaf => [
                     ...$marks(Tapes::across($plan, $this->leaf($step))),

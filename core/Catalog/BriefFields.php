@@ -65,6 +65,10 @@ final class BriefFields
             Field::positive('brief.in_hand.height')->at('leaf'),
             Field::lengths('brief.in_hand.thickness', 4)->at('leaf'),
             Field::amount('brief.in_hand.mass_kg')->at('leaf'),
+            Field::positive('brief.in_hand.second.width')->at('leaf'),
+            Field::positive('brief.in_hand.second.height')->at('leaf'),
+            Field::lengths('brief.in_hand.second.thickness', 4)->at('leaf'),
+            Field::amount('brief.in_hand.second.mass_kg')->at('leaf'),
             ...self::handle('front'),
             ...self::handle('wall'),
         ];

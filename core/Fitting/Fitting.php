@@ -10,17 +10,32 @@ use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
 
 /** Fits a leaf that is there to a doorway: as it is, trimmed between opposite edges, packed with washers, or not. */
 final readonly class Fitting
 {
-    private function __construct(private Plan $plan, private SizeCard $card) {}
+    private function __construct(private Plan $plan, private PlannedLeaf $leaf, private SizeCard $card) {}
+
+    /** @return array<string, list<Fit>> by leaf; none of one that nobody has */
+    public static function each(Plan $plan, SizeCard $card): array
+    {
+        $fits = [];
+        foreach ($plan->leaves() as $name => $leaf) {
+            $there = $plan->inHand($leaf);
+            if ($there !== null) {
+                $fits[$name] = self::of($plan, $leaf, $card, $there);
+            }
+        }
+
+        return $fits;
+    }
 
     /** @return list<Fit> */
-    public static function of(Plan $plan, SizeCard $card, LeafInHand $leaf): array
+    private static function of(Plan $plan, PlannedLeaf $planned, SizeCard $card, LeafInHand $leaf): array
     {
-        $fitting = new self($plan, $card);
+        $fitting = new self($plan, $planned, $card);
 
         return [
             $fitting->size('width', $leaf->width, $card->width),
@@ -96,7 +111,7 @@ final readonly class Fitting
             }
         }
         $fits = [];
-        $clearance = $this->plan->innerDepth()->clearance->total->minus($thick->minus($this->plan->thickness));
+        $clearance = $this->leaf->depth->clearance->total->minus($thick->minus($this->plan->thickness));
         $wanted = Depth::wanted();
         $short = $wanted->minus($clearance);
         if ($short->isOver(Tolerance::tape())) {

@@ -381,16 +381,17 @@ final class DoorwayReader
 
     private function inHand(): ?LeafInHand
     {
-        $at = $this->at;
-
-        return $at->has('brief.in_hand')
+        $leaf = fn (string $place, ?LeafInHand $second = null) => $this->at->has($place)
             ? new LeafInHand(
-                $at->length('brief.in_hand.width'),
-                $at->length('brief.in_hand.height'),
-                $at->lengths('brief.in_hand.thickness'),
-                $at->amount('brief.in_hand.mass_kg'),
+                $this->at->length("{$place}.width"),
+                $this->at->length("{$place}.height"),
+                $this->at->lengths("{$place}.thickness"),
+                $this->at->amount("{$place}.mass_kg"),
+                $second,
             )
             : null;
+
+        return $leaf('brief.in_hand', $leaf('brief.in_hand.second'));
     }
 
     private function anchor(): ?Anchor

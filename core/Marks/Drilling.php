@@ -137,9 +137,9 @@ final readonly class Drilling
      *
      * @return list<array{'leading'|'trailing'|'top'|'foot', Length}>
      */
-    public static function trims(Plan $plan): array
+    public static function trims(Plan $plan, PlannedLeaf $of): array
     {
-        $leaf = $plan->doorway->brief->inHand;
+        $leaf = $plan->inHand($of);
         $shared = $plan->doorway->brief->rules->schedule->trimmed === TrimmedFrom::Shared;
         $over = [
             [$leaf?->width?->minus($plan->layout->width->size->total), 'leading', 'trailing'],

@@ -32,7 +32,7 @@ final readonly class Mass
     {
         $leaf = $brief->leaf;
         // As it was weighed, or as its maker says.
-        $known = $leaf->massKg ?? $brief->inHand?->massKg;
+        $known = $leaf->massKg ?? $brief->inHand?->heaviestKg();
         if ($known !== null) {
             return new self($known, false);
         }

@@ -11,6 +11,7 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\LeafInHand;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -187,6 +188,14 @@ final readonly class Plan
     public function yokeLine(): Length
     {
         return $this->heights->yokeLine->total;
+    }
+
+    /** The leaf that is there for this one; null where nobody has one. */
+    public function inHand(PlannedLeaf $leaf): ?LeafInHand
+    {
+        return array_key_first($this->layout->runs) === $leaf->name
+            ? $this->doorway->brief->inHand
+            : $this->doorway->brief->inHand?->second;
     }
 
     /** Of the leaf, for the bolts of its hangers: with the kit's play, or without. */

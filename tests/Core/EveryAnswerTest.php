@@ -66,6 +66,14 @@ function doorwaysToAsk(): array
         'drying-niche' => [
             'brief.anchor' => ['kind' => 'sleeve', 'diameter' => 10, 'embedment' => 60, 'tension_N' => 900, 'shear_N' => 1500],
         ],
+        'map-archive, both in hand' => [
+            'brief.in_hand' => [
+                'width' => 974,
+                'height' => 2290,
+                'mass_kg' => 3,
+                'second' => ['width' => 974, 'height' => 2290, 'thickness' => [44, 44], 'mass_kg' => 3],
+            ],
+        ],
         'glaze-store' => [],
         'packing-loft' => [],
         'map-archive' => [],
@@ -104,7 +112,7 @@ function whatStands(Document $document, array $kits): array
         'turn' => serialize($work['drive']),
         'card' => serialize([
             array_map(fn (PlannedLeaf $leaf) => Drilling::of($plan, $leaf), array_values($plan->leaves())),
-            Drilling::trims($plan),
+            array_map(fn (PlannedLeaf $leaf) => Drilling::trims($plan, $leaf), array_values($plan->leaves())),
             $plan->lineHeights(),
         ]),
         'hand' => serialize([AtHand::hanger($plan), AtHand::stop($plan), AtHand::guide($plan)]),

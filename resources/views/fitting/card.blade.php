@@ -21,17 +21,17 @@
 </section>
 <section class="set" aria-label="{{ __('fitting.page.the-leaf-in-hand') }}">@include('bench.fields', ['form' => $form])</section>
 <section class="means" aria-label="{{ __('fitting.page.whether-it-fits') }}">
-  @php($fits = $form->fits($card))
-  @if ($fits === [])
-    <p class="nothing">{{ __('fitting.page.type-what-the-leaf-in') }}</p>
-  @else
+  @php($each = $form->fits($card))
+  @forelse ($each as $leaf => $fits)
     @php($worst = YokeLine\Fitting\Fit::together($fits))
-    <div class="verdict verdict-{{ ['reject' => 'stopped', 'unknown' => 'to-settle'][$worst] ?? 'fits' }}" aria-live="polite"><h2>{{ __("fitting.page.verdicts.{$worst}") }}</h2></div>
+    <div class="verdict verdict-{{ ['reject' => 'stopped', 'unknown' => 'to-settle'][$worst] ?? 'fits' }}" aria-live="polite"><h2>@if (count($form->setout->plan->layout->runs) > 1){{ ucfirst(__("words.leaves.{$leaf}")) }}: @endif{{ __("fitting.page.verdicts.{$worst}") }}</h2></div>
     <ol class="findings">
       @foreach ($fits as $fit)
         @php($sign = ['fits' => 'ok', 'trim' => 'settle', 'pack' => 'settle', 'reject' => 'stop', 'unknown' => 'note'][$fit->verdict])
         <li class="finding"><svg class="sign sign-{{ $sign }}" aria-hidden="true"><use href="#sign-{{ $sign }}"/></svg><div><h3>{{ ucfirst($speak->say($fit->called())) }}: {{ __("fitting.page.each.{$fit->verdict}") }}</h3><p>{{ $speak->say($fit->says()) }}</p></div></li>
       @endforeach
     </ol>
-  @endif
+  @empty
+    <p class="nothing">{{ __('fitting.page.type-what-the-leaf-in') }}</p>
+  @endforelse
 </section>

@@ -6,4 +6,4 @@
 @endforeach
 @php($outside = Drilling::outsideSolid($plan))
 <p>@if ($plan->doorway->brief->leaf->solid === []){{ __('marks.page.nobody-has-told-what-is') }} <a href="{{ route('size-card', $doorway) }}">{{ __('marks.page.size-card') }}</a>.@elseif ($outside === []){{ __('marks.page.every-hole-lands-in-a') }}@else<b class="refused">{{ __('marks.page.outside-every-solid-member') }}</b> {{ __('marks.page.have-a-block-put-in', ['outside' => implode(', ', array_map(fn ($mark) => $speak->say($mark->id->says()).' '.$write->show($mark->place), $outside))]) }}@endif</p>
-@foreach (Drilling::trims($plan) as [$edge, $off])<p>{{ __("marks.page.trim-{$edge}", ['off' => $write->showFine($off)]) }}</p>@endforeach
+@foreach ($plan->leavesThatDiffer(fn ($leaf) => Drilling::trims($plan, $leaf)) as $name => $leaf)@foreach (Drilling::trims($plan, $leaf) as [$edge, $off])<p>@if ($name !== '')<b>{{ ucfirst(__("words.leaves.{$name}")) }}:</b> @endif{{ __("marks.page.trim-{$edge}", ['off' => $write->showFine($off)]) }}</p>@endforeach @endforeach

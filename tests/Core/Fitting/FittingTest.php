@@ -16,7 +16,7 @@ use YokeLine\Measure\Length;
 function fitted(array $inHand, array $changes = []): array
 {
     $plan = Doorways::plan(changes: ['brief.in_hand' => $inHand, ...$changes]);
-    $fits = Fitting::of($plan, SizeCard::of($plan), $plan->doorway->brief->inHand);
+    $fits = array_values(Fitting::each($plan, SizeCard::of($plan)))[0];
 
     return array_reduce($fits, fn (array $all, $fit) => [...$all, $fit->what => $fit->verdict], []);
 }
@@ -86,3 +86,34 @@ test('a leaf is as good as its gravest measure', function (array $verdicts, stri
     'one is not known' => [['trim', 'unknown'], 'unknown'],
     'one is rejected' => [['unknown', 'reject', 'fits'], 'reject'],
 ]);
+
+test('of a pair each leaf in hand is held against its own place, and the heavier one is hung by', function () {
+    $plan = Doorways::plan('map-archive', [
+        'brief.in_hand' => [
+            'width' => (int) ceil(SizeCard::of(Doorways::plan('map-archive'))->width->least->toMm()),
+            'height' => 2284,
+            'thickness' => [44, 44],
+            'mass_kg' => 30,
+            'second' => ['width' => 700, 'height' => 2284, 'thickness' => [44, 41], 'mass_kg' => 34],
+        ],
+    ]);
+    $each = Fitting::each($plan, SizeCard::of($plan));
+    $of = fn (string $leaf, string $what) => array_values(
+        array_filter($each[$leaf], fn (Fit $fit) => $fit->what === $what),
+    )[0]->verdict;
+
+    expect(array_keys($each))
+        ->toBe(array_keys($plan->layout->runs))
+        ->and($of('left', 'width'))
+        ->toBe('fits')
+        ->and($of('right', 'width'))
+        ->toBe('reject')
+        ->and($plan->mass->kg)
+        ->toBe(34.0);
+});
+
+test('of a pair the leaf that nobody has is not judged', function () {
+    $plan = Doorways::plan('map-archive', ['brief.in_hand' => ['width' => 965]]);
+
+    expect(array_keys(Fitting::each($plan, SizeCard::of($plan))))->toBe(['left']);
+});
