@@ -9,7 +9,6 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use App\Words\FieldWords;
-use YokeLine\Doorway\Hang;
 use YokeLine\Fitting\Fit;
 use YokeLine\Fitting\Fitting;
 use YokeLine\Fitting\SizeCard;
@@ -20,7 +19,7 @@ final readonly class SizeCardForm extends DoorwayForm
     /** @return list<Group> */
     public function groups(): array
     {
-        $isPair = $this->setout->doorway->brief->hang !== Hang::Single;
+        $isPair = $this->setout->plan !== null && $this->setout->plan->onlyLeaf() === null;
 
         return [
             Group::named($isPair ? 'in-hand-first' : 'in-hand', self::leaf('brief.in_hand')),

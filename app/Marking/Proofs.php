@@ -74,7 +74,10 @@ final readonly class Proofs
 
     public function how(string $way): string
     {
-        return $this->of("proof-how.{$way}", ['long' => Proof::blockLength($this->plan)]);
+        return $this->of("proof-how.{$way}", [
+            'long' => Proof::blockLength($this->plan),
+            'from' => $this->plan->doorway->survey->datum(),
+        ]);
     }
 
     public function expected(string $way): string

@@ -103,7 +103,7 @@ final class SetOutSheet
         $half = $beside / 2;
         $under = max(
             $this->table($x, $y, $half - 1, Speaker::words('sheet.titles.heights'), $content->heights()),
-            $this->table($x + $half, $y, $half, Speaker::words('sheet.titles.readings'), $content->readings()),
+            $this->table($x + $half, $y, $half, $content->readingsTitle(), $content->readings()),
         );
 
         return max($y + $high - 1, $under) + self::GAP;

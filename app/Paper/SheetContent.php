@@ -69,6 +69,14 @@ final readonly class SheetContent
         ]);
     }
 
+    /** What the readings up to the line are from: the floor, or the plate that the tape stands on. */
+    public function readingsTitle(): string
+    {
+        return $this->speak->say(
+            new Message('sheet.titles', ['from' => $this->plan->doorway->survey->datum()], 'readings'),
+        );
+    }
+
     public function line(): LineHeight
     {
         return LineHeight::of($this->plan, $this->write);

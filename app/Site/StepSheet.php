@@ -153,7 +153,11 @@ final readonly class StepSheet
                 StepKind::MarkLine => array_map(
                     fn (Heights $at) => [
                         $say($at->readings[count($at->readings) - 1]->shown),
-                        $of("line-at-{$at->how}", ['place' => MarkId::of($at->place)->says(), 'at' => $at->x]),
+                        $of("line-at-{$at->how}", [
+                            'place' => MarkId::of($at->place)->says(),
+                            'at' => $at->x,
+                            'from' => $plan->doorway->survey->datum(),
+                        ]),
                     ],
                     Heights::of($plan),
                 ),

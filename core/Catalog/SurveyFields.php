@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Catalog;
 
+use YokeLine\Doorway\Datum;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\Spanned;
@@ -75,6 +76,7 @@ final class SurveyFields
             Field::flag('survey.floor.drillable', usual: true)->alone(),
             Field::size('survey.floor.pile'),
             Field::size('survey.floor.plate'),
+            Field::enum('survey.floor.datum', Datum::Floor),
             Field::items('survey.floor.readings', 400),
             Field::length('survey.floor.readings[].x'),
             Field::length('survey.floor.readings[].level')->unsure(Unsure::Level),

@@ -68,6 +68,11 @@ final readonly class Survey
     }
 
     /** Tile, stone, concrete: drilled slowly, and not at all where it is heated. */
+    public function datum(): Datum
+    {
+        return $this->plate?->isPositive() === true ? Datum::Plate : Datum::Floor;
+    }
+
     public function hasHardFloor(): bool
     {
         return in_array($this->floorFinish, ['tile', 'stone', 'concrete'], true);

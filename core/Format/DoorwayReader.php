@@ -12,6 +12,7 @@ use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Casing;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Crown;
+use YokeLine\Doorway\Datum;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
@@ -55,6 +56,7 @@ use YokeLine\Doorway\Tread;
 use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
 /** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
@@ -144,9 +146,18 @@ final class DoorwayReader
             wood: $at->text('survey.wood'),
             walkway: $at->length('survey.wall.walkway'),
             pile: $at->length('survey.floor.pile'),
-            plate: $at->length('survey.floor.plate'),
+            plate: $this->plate(),
             unfinished: $this->unfinished,
         );
+    }
+
+    /** A plate that is told of is what the tape stands on, unless it is said to stand on the floor. */
+    private function plate(): ?Length
+    {
+        $plate = $this->at->length('survey.floor.plate');
+        $datum = $this->at->choice('survey.floor.datum', Datum::class);
+
+        return $datum === Datum::Floor && $this->at->has('survey.floor.datum') ? null : $plate;
     }
 
     /** A pull whose words say no hook is left out: what hooks there are the wall says. */

@@ -73,7 +73,9 @@ final class Asks
         $by = $plan->doorway->marking->plusMinus;
 
         return array_map(
-            fn (array $place) => new Ask($place[0].$rail, $place[0], $plan->tapeUp($place[1]), $by->level, 'line'),
+            fn (array $place) => new Ask($place[0].$rail, $place[0], $plan->tapeUp($place[1]), $by->level, 'line', [
+                'from' => $plan->doorway->survey->datum(),
+            ]),
             self::linePlaces($plan),
         );
     }

@@ -72,6 +72,7 @@ return [
     ],
     'brief.pulls.front.kind' => $handle,
     'brief.pulls.wall.kind' => $handle,
+    'survey.floor.datum' => ['floor' => 'the floor', 'plate' => 'the plate'],
     'brief.rail_cut' => ['site' => 'on site', 'maker' => 'its maker'],
     'brief.backing' => [
         'header' => 'a header board',

@@ -42,6 +42,7 @@ return [
     'survey.floor.finish' => 'Floor finish',
     'survey.floor.drillable' => 'Floor may be drilled',
     'survey.floor.pile' => 'Pile of the carpet',
+    'survey.floor.datum' => 'The tape stands on',
     'survey.floor.plate' => 'Plate under the tape',
     'survey.floor.readings' => 'Floor levels',
     'survey.floor.readings[]' => 'Floor level :n',

@@ -126,7 +126,7 @@ return [
         'packing' => 'From the top of the door up to the line.',
         'laid-out' => 'From the bottom of the door to the middle of the holes of the rail.',
         'casing' => 'From the top of the casing up to the line.',
-        'gauge-block' => 'A block :long long, hung under the wheel: from the floor to its bottom.',
+        'gauge-block' => 'A block :long long, hung under the wheel: :from to its bottom.',
     ],
     'proof-off' => [
         'none' => 'The line is where it should be.',
@@ -168,7 +168,7 @@ return [
         'doorway-file' => 'Doorway file',
         'everything-that-was-typed-to' => 'everything that was entered, to import elsewhere',
         'heights' => 'Heights',
-        'up-from-the-floor' => 'Up from the floor',
+        'up-from' => 'Up :from',
         'set-the-laser-anywhere-along' => 'Set the laser anywhere along the wall and enter what the tape reads up to it at the high spot, :high_spot along.',
         'every-mark-from-the-lasers' => 'Every mark from the line of the laser, anywhere along the wall:',
         'at' => 'At',

@@ -37,7 +37,7 @@ return [
     ],
     'titles' => [
         'heights' => 'Up from the high spot',
-        'readings' => 'Up to the rail line, from the floor at',
+        'readings' => 'Up to the rail line, :from at',
         'sizes' => 'Sizes',
         'section' => 'Section at the jamb',
         'above' => 'From above, depth ×:times',

@@ -32,6 +32,7 @@ return [
         'top' => 'top :height',
         'foot' => 'bottom :height',
     ],
+    'datum' => ['floor' => 'from the floor', 'plate' => 'from the plate'],
     'edges' => ['leading' => 'leading', 'trailing' => 'trailing'],
     'moving' => ['leaf' => 'the door', 'front-pull' => 'the front handle', 'hangers' => 'the hangers'],
     'on-top-edge' => ['trigger' => 'the soft close trigger', 'plate' => 'the hanger plate'],

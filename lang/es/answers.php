@@ -72,6 +72,7 @@ return [
     ],
     'brief.pulls.front.kind' => $handle,
     'brief.pulls.wall.kind' => $handle,
+    'survey.floor.datum' => ['floor' => 'el suelo', 'plate' => 'la placa'],
     'brief.rail_cut' => ['site' => 'en obra', 'maker' => 'su fabricante'],
     'brief.backing' => [
         'header' => 'un tablero de soporte',

@@ -42,6 +42,7 @@ return [
     'survey.floor.finish' => 'Acabado del suelo',
     'survey.floor.drillable' => 'El suelo se puede taladrar',
     'survey.floor.pile' => 'Pelo de la alfombra',
+    'survey.floor.datum' => 'La cinta se apoya en',
     'survey.floor.plate' => 'Placa bajo la cinta',
     'survey.floor.readings' => 'Niveles del suelo',
     'survey.floor.readings[]' => 'Nivel del suelo :n',

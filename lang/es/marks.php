@@ -126,7 +126,7 @@ return [
         'packing' => 'De lo alto de la puerta a la línea.',
         'laid-out' => 'De lo bajo de la puerta al centro de los agujeros del carril.',
         'casing' => 'De lo alto del marco a la línea.',
-        'gauge-block' => 'Un calibre de :long colgado bajo la rueda: del suelo a su parte baja.',
+        'gauge-block' => 'Un calibre de :long colgado bajo la rueda: :from a su parte baja.',
     ],
     'proof-off' => [
         'none' => 'La línea está donde debe.',
@@ -168,7 +168,7 @@ return [
         'doorway-file' => 'Archivo de la puerta',
         'everything-that-was-typed-to' => 'todo lo anotado, para importarlo en otro sitio',
         'heights' => 'Alturas',
-        'up-from-the-floor' => 'Subiendo desde el suelo',
+        'up-from' => 'Subiendo :from',
         'set-the-laser-anywhere-along' => 'Ponga el láser en cualquier sitio de la pared y anote lo que marca la cinta hasta él en el punto alto, en :high_spot.',
         'every-mark-from-the-lasers' => 'Cada marca desde la línea del láser, en cualquier sitio de la pared:',
         'at' => 'En',

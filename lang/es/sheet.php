@@ -37,7 +37,7 @@ return [
     ],
     'titles' => [
         'heights' => 'Hacia arriba desde el punto alto',
-        'readings' => 'Hasta la línea del carril, desde el suelo en',
+        'readings' => 'Hasta la línea del carril, :from en',
         'sizes' => 'Medidas',
         'section' => 'Sección por la jamba',
         'above' => 'Desde arriba, fondo ×:times',

@@ -37,6 +37,7 @@ return [
         'top' => 'canto superior :height',
         'foot' => 'canto inferior :height',
     ],
+    'datum' => ['floor' => 'desde el suelo', 'plate' => 'desde la placa'],
     'edges' => ['leading' => 'delantero', 'trailing' => 'trasero'],
     'moving' => ['leaf' => 'la puerta', 'front-pull' => 'el tirador delantero', 'hangers' => 'los colgadores'],
     'on-top-edge' => ['trigger' => 'el gatillo del cierre suave', 'plate' => 'la placa del colgador'],

@@ -11,7 +11,7 @@
   <div class="sheet-drawing"><div>{!! $bench->drawings()->elevation() !!}</div>
     <div>
       @include('sheet-rows', ['title' => __('sheet.titles.heights'), 'rows' => $content->heights()])
-      @include('sheet-rows', ['title' => __('sheet.titles.readings'), 'rows' => $content->readings()])
+      @include('sheet-rows', ['title' => $content->readingsTitle(), 'rows' => $content->readings()])
     </div>
   </div>
   <div class="sheet-columns">

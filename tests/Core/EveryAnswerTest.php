@@ -57,6 +57,11 @@ function doorwaysToAsk(): array
         'kiln-room, in a corridor' => ['survey.wall.walkway' => 900],
         'kiln-room, over its casing' => ['brief.rules.reach' => 'above-casing'],
         'kiln-room, on carpet' => ['survey.floor.finish' => 'carpet'],
+        'kiln-room, on carpet, with a plate' => [
+            'survey.floor.finish' => 'carpet',
+            'survey.floor.plate' => 6,
+            'survey.floor.datum' => 'floor',
+        ],
         'kiln-room, on a wall of masonry' => [
             'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 0],
             'brief.backing' => 'masonry',

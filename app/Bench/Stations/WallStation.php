@@ -81,7 +81,13 @@ final class WallStation
             Group::named('base', [
                 self::row('baseboard', 'survey.baseboard.height', 'survey.baseboard.thickness'),
                 Row::of(Field::of('survey.floor.finish')),
-                ...$isCarpet ? [self::row('carpet', 'survey.floor.pile', 'survey.floor.plate')] : [],
+                Row::of(Field::of('survey.floor.drillable')),
+                ...$isCarpet
+                    ? [
+                        self::row('carpet', 'survey.floor.pile', 'survey.floor.plate'),
+                        Row::of(Field::of('survey.floor.datum')),
+                    ]
+                    : [],
             ]),
             Group::named('floor', self::list($items, 'floor-level', 'survey.floor.readings', 'x', 'level')),
             Group::named('studs', self::list($items, 'stud', 'survey.studs', 'x', 'width')),

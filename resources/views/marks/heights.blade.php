@@ -2,7 +2,7 @@
 @use('YokeLine\Marks\MarkId')
 @php([$marks, $places] = [Heights::marks($plan), Heights::of($plan)])
 <section aria-label="{{ __('marks.page.heights') }}">
-  <h2>{{ __('marks.page.up-from-the-floor') }}</h2>
+  <h2>{{ __('marks.page.up-from', ['from' => __('words.datum.'.$plan->doorway->survey->datum()->value)]) }}</h2>
   @if ($marking->heights === 'laser')
     @if ($form->laser() === null)
       <p>{{ __('marks.page.set-the-laser-anywhere-along', ['high_spot' => $write->show(Heights::highSpot($plan))]) }}</p>

@@ -288,3 +288,25 @@ test('the height that this house means is said first, the others beside it', fun
 test('the rule of thumb is twice the opening with its casings', function () {
     expect(practised([])->railByThumb()->toMm())->toBe(2 * (864.0 + 2 * 70.0));
 });
+
+test('what is read up from a plate says so, and is less by its thickness; from the floor it is not', function (
+    array $floor,
+    string $datum,
+    float $less,
+) {
+    $floor = ['finish' => 'carpet', 'pile' => 12, ...$floor, 'readings' => []];
+    $plan = practised([], changes: ['survey.floor' => $floor]);
+    $asks = Asks::at(Order::of($plan)->steps['rail-true'], $plan);
+
+    expect($plan->doorway->survey->datum()->value)
+        ->toBe($datum)
+        ->and($plan->yokeLine()->minus($asks[0]->planned)->toMm())
+        ->toBe($less)
+        ->and($asks[0]->called()->with['from']->value)
+        ->toBe($datum);
+})->with([
+    'no plate' => [[], 'floor', 0.0],
+    'a plate' => [['plate' => 6], 'plate', 6.0],
+    'a plate that is not stood on' => [['plate' => 6, 'datum' => 'floor'], 'floor', 0.0],
+    'a plate that is' => [['plate' => 6, 'datum' => 'plate'], 'plate', 6.0],
+]);
