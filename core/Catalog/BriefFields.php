@@ -131,7 +131,9 @@ final class BriefFields
             Field::enum('brief.rules.rail_reach', RailReach::Needed)->rule('rail', 'rail-reach')->at('rail'),
             Field::enum('brief.rules.open_end', OpenEnd::Stop)->at('rail'),
             Field::choice('brief.rules.jump_discs', 'two', 'one')->rule('rail', 'jump-discs')->at('rail'),
-            Field::choice('brief.rules.soft_close', 'auto', 'off')->rule('rail', 'soft-close')->at('rail'),
+            Field::choice('brief.rules.soft_close', 'auto', 'shut', 'open', 'off')
+                ->rule('rail', 'soft-close')
+                ->at('rail'),
             Field::sizeOrNone('brief.rules.spacer')->at('rail'),
             Field::size('brief.rules.end_clearance')->usually(25, '1')->rule('rail', 'end-clearance')->at('rail'),
             Field::size('brief.rules.guide_margin')->usually(5, '3/16')->rule('guide', 'guide-margin')->at('rail'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Catalog;
 
+use YokeLine\Doorway\CatchSides;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\HangerStyle;
@@ -118,6 +119,7 @@ final class KitFields
             Field::size('kit.soft_close.stroke'),
             Field::size('kit.soft_close.catch_length'),
             Field::size('kit.soft_close.min_leaf_width'),
+            Field::enum('kit.soft_close.sides', CatchSides::Both),
             Field::positive('kit.catch_depth'),
             Field::positive('kit.track_pitch')->unsure(Unsure::Kit),
             Field::sizes('kit.bracket.rows'),

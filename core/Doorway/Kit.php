@@ -47,8 +47,8 @@ final readonly class Kit
         private ?GuideKit $ownGuide = null,
     ) {}
 
-    /** With the wheels and the guide that this house takes; what it has no choice of stays as it is. */
-    public function chosen(Tread $tread, GuideChoice $guide): self
+    /** With wheels, guide and catches as this house takes them; what it has no choice of stays as it is. */
+    public function chosen(Tread $tread, GuideChoice $guide, CatchSides $catches = CatchSides::Both): self
     {
         $wheels = array_filter($this->wheels, fn (Wheel $wheel) => $wheel->tread() === $tread);
         $wheel = array_values($wheels)[0] ?? ($this->wheel ?? ($this->wheels[0] ?? null));
@@ -59,7 +59,9 @@ final readonly class Kit
         );
         $guide = array_values($own)[0] ?? GuideKit::bought($styles[0]);
 
-        return $wheel === $this->wheel && $guide === $this->guide
+        $softClose = $this->softClose?->only($catches);
+
+        return $wheel === $this->wheel && $guide === $this->guide && $softClose === $this->softClose
             ? $this
             : new self(
                 $this->id,
@@ -77,7 +79,7 @@ final readonly class Kit
                 $this->stop,
                 $guide,
                 $this->jumpDisc,
-                $this->softClose,
+                $softClose,
                 $this->topGap,
                 $this->bracket,
                 $this->trackPitch,

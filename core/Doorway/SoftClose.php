@@ -9,11 +9,25 @@ use YokeLine\Measure\Length;
 /** The damper on the rail that takes the leaf in. */
 final readonly class SoftClose
 {
-    public function __construct(public Length $stroke, public Length $catchLength, public Length $minLeafWidth) {}
+    public function __construct(
+        public Length $stroke,
+        public Length $catchLength,
+        public Length $minLeafWidth,
+        public CatchSides $sides = CatchSides::Both,
+    ) {}
 
-    /** What a leaf must travel: one stroke at each end. */
+    public function only(CatchSides $wanted): self
+    {
+        $sides = $this->sides->only($wanted);
+
+        return $sides === $this->sides
+            ? $this
+            : new self($this->stroke, $this->catchLength, $this->minLeafWidth, $sides);
+    }
+
+    /** What a leaf must travel: one stroke at each end that has a catch. */
     public function strokes(): Length
     {
-        return $this->stroke->times(2);
+        return $this->stroke->times($this->sides->count());
     }
 }

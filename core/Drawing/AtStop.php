@@ -32,7 +32,7 @@ final readonly class AtStop
                 if ($face !== null) {
                     $found[$face->total->nm] = [
                         Caption::of($leaf->isAlone ? $end : "{$leaf->name}-{$end}"),
-                        self::scene($plan, $leaf, $where, $face->total, $wording),
+                        self::scene($plan, $leaf, $end, $where, $face->total, $wording),
                     ];
                 }
             }
@@ -42,8 +42,15 @@ final readonly class AtStop
         return array_values($found);
     }
 
-    private static function scene(Plan $plan, PlannedLeaf $of, Span $leaf, Length $face, Wording $wording): Scene
-    {
+    /** @param  'shut'|'open'  $end */
+    private static function scene(
+        Plan $plan,
+        PlannedLeaf $of,
+        string $end,
+        Span $leaf,
+        Length $face,
+        Wording $wording,
+    ): Scene {
         $kit = $plan->kit;
         $run = $of->run;
         $wheels = $run->hangers($leaf);
@@ -57,7 +64,7 @@ final readonly class AtStop
         $out = $face->isUnder($wheel) ? -1 : 1;
         $edge = $out === -1 ? $leaf->low : $leaf->high;
         $body = Span::between($face, $face->plus($kit->stop->body->times($out)));
-        $soft = $of->softClose ? $kit->softClose : null;
+        $soft = $of->softClose && $kit->softClose?->sides->has($end) === true ? $kit->softClose : null;
         $inward = $soft->catchLength ?? $run->hangerInset;
         $shown = Span::between(Length::least($face, $edge, $body->low), Length::greatest($face, $edge, $body->high))
             ->joined(Span::between($face, $face->minus($inward->times($out))))

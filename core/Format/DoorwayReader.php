@@ -10,6 +10,7 @@ use YokeLine\Doorway\Baseboard;
 use YokeLine\Doorway\BoardHeld;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Casing;
+use YokeLine\Doorway\CatchSides;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Crown;
 use YokeLine\Doorway\Datum;
@@ -451,6 +452,7 @@ final class DoorwayReader
             aisle: $at->length('brief.rules.aisle'),
             railLeft: $at->length('brief.rules.rail_left'),
             washers: $at->flag('brief.rules.washers'),
+            catches: CatchSides::tryFrom($at->answer('brief.rules.soft_close')) ?? CatchSides::Both,
             tread: $at->choice('brief.rules.wheels', Tread::class),
             guide: $at->choice('brief.rules.guide', GuideChoice::class),
             guideTouch: $at->choice('brief.rules.guide_touch', GuideTouch::class),

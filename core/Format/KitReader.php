@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Format;
 
 use YokeLine\Doorway\Bracket;
+use YokeLine\Doorway\CatchSides;
 use YokeLine\Doorway\GuideKit;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\Hang;
@@ -121,6 +122,7 @@ final readonly class KitReader
                     $this->needed('soft_close.stroke'),
                     $this->needed('soft_close.catch_length'),
                     $this->needed('soft_close.min_leaf_width'),
+                    $at->choice("{$this->kit}.soft_close.sides", CatchSides::class),
                 )
                 : null,
             topGap: new Span(

@@ -69,7 +69,7 @@ final readonly class Drilling
             $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));
         }
         if ($leaf->softClose) {
-            $rows[] = new self('trigger', 2, $pilot, $onEdge, Length::mm(25));
+            $rows[] = new self('trigger', $plan->kit->softClose?->sides->count() ?? 2, $pilot, $onEdge, Length::mm(25));
         }
         $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {

@@ -139,13 +139,14 @@ final readonly class Tapes
             }
         }
         if ($leaf->softClose && $plan->triggerInset() !== null) {
-            $marks[] = $tapes->mark('trigger-lead', 'leaf', $plan->triggerInset()->total, 'mark-leaf');
-            $marks[] = $tapes->mark(
-                'trigger-trail',
-                'leaf',
-                $run->width->minus($plan->triggerInset()->total),
-                'mark-leaf',
-            );
+            $inset = $plan->triggerInset()->total;
+            // Shut, the catch takes the leading edge's trigger; open, the trailing edge's.
+            if ($plan->kit->softClose?->sides->has('shut') === true) {
+                $marks[] = $tapes->mark('trigger-lead', 'leaf', $inset, 'mark-leaf');
+            }
+            if ($plan->kit->softClose?->sides->has('open') === true) {
+                $marks[] = $tapes->mark('trigger-trail', 'leaf', $run->width->minus($inset), 'mark-leaf');
+            }
         }
 
         return self::ascending($marks);

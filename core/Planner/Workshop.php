@@ -61,7 +61,7 @@ final class Workshop
     public function plan(Brief $brief, Kit $kit, string $along = '', string $up = '', bool $slides = true): Plan
     {
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
-        $kit = $kit->chosen($brief->rules->tread, $brief->rules->guide);
+        $kit = $kit->chosen($brief->rules->tread, $brief->rules->guide, $brief->rules->catches);
         $units = $this->doorway->units;
         [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
         $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of(

@@ -95,8 +95,9 @@ final class Slide
 
         return match (true) {
             $soft === null => null,
-            $by->isUnder($soft->stroke) => 'shut',
-            $by->isOver($of->run->travel->total->minus($soft->stroke)) => 'open',
+            $soft->sides->has('shut') && $by->isUnder($soft->stroke) => 'shut',
+            $soft->sides->has('open') &&
+                $by->isOver($of->run->travel->total->minus($soft->stroke)) => 'open',
             default => null,
         };
     }

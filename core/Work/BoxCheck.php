@@ -31,7 +31,7 @@ final class BoxCheck
             ...$kit->jumpDisc === null
                 ? []
                 : [[$plan->doorway->brief->rules->oneDisc ? $leaves : 2 * $leaves, $part('discs')]],
-            ...$soft > 0 ? [[2 * $soft, $part('catches')]] : [],
+            ...$soft > 0 ? [[($kit->softClose?->sides->count() ?? 2) * $soft, $part('catches')]] : [],
         ];
 
         return array_values(array_filter($listed === [] ? $needed : $listed, fn (array $row) => $row[0] > 0));

@@ -100,7 +100,12 @@ return [
     'brief.rules.rail_reach' => ['needed' => 'as long as needed', 'wall' => 'the whole wall'],
     'brief.rules.open_end' => ['stop' => 'a stop on the rail', 'buffer' => 'a buffer on the wall'],
     'brief.rules.jump_discs' => ['two' => 'two', 'one' => 'one'],
-    'brief.rules.soft_close' => ['auto' => 'if it fits', 'off' => 'without'],
+    'brief.rules.soft_close' => [
+        'auto' => 'at both ends, if it fits',
+        'shut' => 'one, when shut',
+        'open' => 'one, when open',
+        'off' => 'none',
+    ],
     'brief.rules.washers' => $noYes,
     'brief.rules.line_found' => [
         'worked-out' => 'calculated, then checked',
@@ -181,6 +186,7 @@ return [
     'kit.rail.material' => ['steel' => 'steel', 'stainless' => 'stainless steel', 'aluminium' => 'aluminium'],
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
+    'kit.soft_close.sides' => ['both' => 'at both ends', 'shut' => 'when shut', 'open' => 'when open'],
     'kit.hanger.style' => ['face-strap' => 'strap on the face', 'top-plate' => 'plate on the top edge'],
     'kit.stop.style' => [
         'clamp-on' => 'clamps on',

@@ -285,6 +285,7 @@ return [
     'kit.soft_close.stroke' => 'Stroke',
     'kit.soft_close.catch_length' => 'Catch length',
     'kit.soft_close.min_leaf_width' => 'Narrowest door',
+    'kit.soft_close.sides' => 'Catches',
     'kit.catch_depth' => 'Catch depth',
     'kit.track_pitch' => 'From rail to rail',
     'kit.bracket.rows' => 'Bracket rows, up',

@@ -108,7 +108,12 @@ return [
     'brief.rules.rail_reach' => ['needed' => 'lo necesario', 'wall' => 'toda la pared'],
     'brief.rules.open_end' => ['stop' => 'un tope en el carril', 'buffer' => 'un tope de goma en la pared'],
     'brief.rules.jump_discs' => ['two' => 'dos', 'one' => 'uno'],
-    'brief.rules.soft_close' => ['auto' => 'si cabe', 'off' => 'sin él'],
+    'brief.rules.soft_close' => [
+        'auto' => 'en los dos extremos, si cabe',
+        'shut' => 'uno, al cerrar',
+        'open' => 'uno, al abrir',
+        'off' => 'ninguno',
+    ],
     'brief.rules.washers' => $noYes,
     'brief.rules.line_found' => [
         'worked-out' => 'calculada y luego comprobada',
@@ -192,6 +197,7 @@ return [
     'kit.rail.material' => ['steel' => 'acero', 'stainless' => 'acero inoxidable', 'aluminium' => 'aluminio'],
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
+    'kit.soft_close.sides' => ['both' => 'en los dos extremos', 'shut' => 'al cerrar', 'open' => 'al abrir'],
     'kit.hanger.style' => ['face-strap' => 'pletina en la cara', 'top-plate' => 'placa en el canto superior'],
     'kit.stop.style' => [
         'clamp-on' => 'de abrazadera',

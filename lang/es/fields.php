@@ -285,6 +285,7 @@ return [
     'kit.soft_close.stroke' => 'Carrera',
     'kit.soft_close.catch_length' => 'Largo del retenedor',
     'kit.soft_close.min_leaf_width' => 'Puerta más estrecha',
+    'kit.soft_close.sides' => 'Retenedores',
     'kit.catch_depth' => 'Fondo del retenedor',
     'kit.track_pitch' => 'De carril a carril',
     'kit.bracket.rows' => 'Filas del soporte, hacia arriba',

@@ -310,3 +310,27 @@ test('what is read up from a plate says so, and is less by its thickness; from t
     'a plate that is not stood on' => [['plate' => 6, 'datum' => 'floor'], 'floor', 0.0],
     'a plate that is' => [['plate' => 6, 'datum' => 'plate'], 'plate', 6.0],
 ]);
+
+test('one catch or two: strokes, triggers, what is bored and what the box must hold follow', function (
+    string $catches,
+    int $strokes,
+    array $triggers,
+) {
+    $plan = practised(['soft_close' => $catches]);
+    $leaf = $plan->onlyLeaf();
+    $bored = array_values(array_filter(Drilling::of($plan, $leaf), fn (Drilling $row) => $row->kind === 'trigger'));
+    $marks = array_values(
+        array_filter(kindsOf(Tapes::across($plan, $leaf)), fn (string $mark) => str_starts_with($mark, 'trigger')),
+    );
+
+    expect($plan->kit->softClose->strokes()->toMm())
+        ->toBe(66.0 * $strokes)
+        ->and($marks)
+        ->toBe($triggers)
+        ->and($bored[0]->count)
+        ->toBe($strokes);
+})->with([
+    'two' => ['auto', 2, ['trigger-lead', 'trigger-trail']],
+    'one, shut' => ['shut', 1, ['trigger-lead']],
+    'one, open' => ['open', 1, ['trigger-trail']],
+]);
