@@ -1,7 +1,7 @@
 @php([$bench, $doorway, $plan] = [$content->bench, $content->doorway, $content->plan])
 <x-page :title="$doorway->name.', '.__('marks.nav.sheet')" class="is-sheet">
 @include('marks.top', ['at' => 'sheet', 'setout' => $bench->setout, 'print' => route('give-out', [$doorway, 'sheet.pdf'])])
-<p class="sheet-bar">{{ __('common.page.on-paper') }} @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<a href="{{ route('give-out', [$doorway, 'sheet.pdf', 'paper' => $paper]) }}">{{ __('common.page.pdf', ['name' => $name]) }}</a> @endforeach · <a href="{{ route('documents', $doorway->job_id) }}">{{ __('top.page.the-whole-job-in-one') }}</a></p>
+<p class="sheet-bar"><x-papers to="give-out" :with="[$doorway, 'sheet.pdf']" /> · <a href="{{ route('documents', $doorway->job_id) }}">{{ __('top.page.the-whole-job-in-one') }}</a></p>
 <main class="sheet">
   <header class="sheet-head">
     <div><h1>{{ $doorway->name }}</h1><p>{{ $content->subtitle() }}</p></div>

@@ -123,3 +123,18 @@ test('a form that lacks what it needs says so in the reader’s language', funct
         },
     ]);
 })->with([['who', str_repeat('a', 61)], ['units', 'ells'], ['language', 'xx']]);
+
+test('a sheet is in the language that it is made in, whoever asks for it', function () {
+    $this->get("/doorways/{$this->kiln->id}/sheet?language=es")->assertSee('<html lang="es">', false);
+    $this->get("/doorways/{$this->kiln->id}/sheet")->assertSee('<html lang="en">', false);
+});
+
+test('papers are offered in every language that ships', function (string $page) {
+    $this->get("/doorways/{$this->kiln->id}/{$page}")->assertSee('language=es', false)->assertSee('Español');
+})->with(['sheet', 'offer', 'hand-over']);
+
+test('a paper is made in the language that it is asked for in', function (string $language) {
+    $this->get("/doorways/{$this->kiln->id}/give-out/sheet.pdf?paper=a4&language={$language}")->assertOk();
+
+    expect(app()->getLocale())->toBe($language);
+})->with(['en', 'es']);

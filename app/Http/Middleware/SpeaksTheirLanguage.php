@@ -9,13 +9,14 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Pages and papers are in the language of who asks for them. */
+/** Pages are in the language of who asks for them; a paper that is asked for in another is in that one. */
 final class SpeaksTheirLanguage
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        app()->setLocale(Editor::of($request)->language);
+        $asked = $request->isMethod('get') ? $request->query('language') : null;
+        app()->setLocale(isset(Editor::LANGUAGES[$asked]) ? $asked : Editor::of($request)->language);
 
         return $next($request);
     }

@@ -4,7 +4,7 @@
 <x-page :title="$doorway->name.', '.__('record.nav.hand-over')" class="is-marks">
 @include('record.top', ['at' => 'hand-over'])
 <main class="marks-page hand-over">
-  <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif {{ __('common.page.on-paper') }} @foreach (['A4' => 'a4', 'Letter' => 'letter'] as $name => $paper)<a href="{{ route('hand-over.paper', [$doorway, 'paper' => $paper]) }}">{{ __('common.page.pdf', ['name' => $name]) }}</a> @endforeach</p>
+  <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
   <div class="detail"><figure>{!! Svg::write(Elevation::of($setout->doorway, $over->run->plan, $speak)) !!}</figure>
     <table class="table"><caption>{{ __('record.page.what-was-fitted') }}</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
   <div class="two">
