@@ -1,7 +1,7 @@
 @use('App\Bench\Assumption')
 @php($assumed = Assumption::all($bench->setout))
 @if ($assumed !== [] && $bench->setout->plan)
-<details class="assumed"@if ($bench->setout->verdict() === YokeLine\Inspection\Verdict::FitsIf) open @endif>
+<details class="assumed" id="assumed"@if ($bench->setout->verdict() === YokeLine\Inspection\Verdict::FitsIf) open @endif>
   <summary>{{ trans_choice('bench.page.nobody-has-answered', count($assumed)) }}</summary>
   <ul>
     @foreach ($assumed as $one)

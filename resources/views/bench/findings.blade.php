@@ -20,14 +20,14 @@
 @include('bench.assumed')
 @endif
 @if ($setout->plan && $bench->station === App\Bench\Station::Anchors)
-  <details class="schedule" open>
+  <details class="schedule" id="schedule" open>
     <summary>{{ __('bench.page.fixings-to-have-at-hand') }}</summary>
     @include('bench.schedule')
     <p class="group-note">{{ __('bench.page.a-guide-for-choosing-and') }}</p>
   </details>
 @endif
 @if ($setout->plan)
-  <details class="all-numbers" data-numbers="{{ $bench->url }}/numbers">
+  <details class="all-numbers" id="all-numbers" data-numbers="{{ $bench->url }}/numbers">
     <summary>{{ __('bench.page.every-number-of-the-drawing') }}</summary>
     <div class="numbers"></div>
   </details>
