@@ -13,12 +13,12 @@ use YokeLine\Format\KitReader;
 use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Buildable;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Inspection\Verdict;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
@@ -150,12 +150,12 @@ final readonly class Setout
      * @param  list<FindingCode>  $stops
      * @return list<Finding>
      */
-    private static function findingsAfter(Finding $toCure, int $times, Sight $sight, array $stops): array
+    private static function findingsAfter(Finding $toCure, int $times, CheckContext $context, array $stops): array
     {
-        if (Inspector::stillSays($toCure, $sight, $times)) {
+        if (Inspector::stillSays($toCure, $context, $times)) {
             return [$toCure];
         }
-        $findings = Inspector::inspectGeometry($sight);
+        $findings = Inspector::inspectGeometry($context);
         $newStop =
             array_filter(
                 $findings,
@@ -163,7 +163,7 @@ final readonly class Setout
                     ! in_array($finding->code, $stops, true),
             ) !== [];
 
-        return $newStop ? $findings : [...$findings, ...Inspector::anchors($sight)];
+        return $newStop ? $findings : [...$findings, ...Inspector::anchors($context)];
     }
 
     private function sameKit(Document $document, Doorway $doorway): bool
@@ -194,9 +194,11 @@ final readonly class Setout
         try {
             $kit = $asPlanned ?? ($kits[$doorway->brief->kit] ?? throw new CannotPlan($doorway->brief->kit));
             $plan = Planner::plan($doorway, $kit);
-            $sight = new Sight($plan, $kits);
+            $context = new CheckContext($plan, $kits);
             $findings =
-                $toCure === null ? Inspector::inspect($sight) : self::findingsAfter($toCure, $times, $sight, $stops);
+                $toCure === null
+                    ? Inspector::inspect($context)
+                    : self::findingsAfter($toCure, $times, $context, $stops);
             if ($asPlanned !== null && isset($kits[$kit->id]) && $kits[$kit->id] != $kit) {
                 $findings[] = new Finding(
                     FindingCode::KitChanged,

@@ -8,7 +8,7 @@ use App\Models\LogEntry;
 use App\Record\Log;
 use App\Words\Speaker;
 use YokeLine\Format\MarksWriter;
-use YokeLine\Marks\WallMark;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\Plan;
@@ -19,26 +19,26 @@ final readonly class Ticks
     /** @param  array<string, LogEntry>  $entries */
     public function __construct(private array $entries, private LengthWriter $write) {}
 
-    public static function about(WallMark $mark): string
+    public static function about(TapeMark $mark): string
     {
         return "{$mark->tape}/{$mark->id}";
     }
 
     /** The mark of a plan that a tick is about. */
-    public static function mark(Plan $plan, string $about): ?WallMark
+    public static function mark(Plan $plan, string $about): ?TapeMark
     {
-        $marks = array_filter(MarksWriter::marks($plan), fn (WallMark $mark) => self::about($mark) === $about);
+        $marks = array_filter(MarksWriter::marks($plan), fn (TapeMark $mark) => self::about($mark) === $about);
 
         return array_values($marks)[0] ?? null;
     }
 
-    public function isMade(WallMark $mark): bool
+    public function isMade(TapeMark $mark): bool
     {
         return $this->isTicked($mark) && $this->moved($mark) === '';
     }
 
     /** Where a mark that was made no longer belongs. */
-    public function moved(WallMark $mark): string
+    public function moved(TapeMark $mark): string
     {
         if (! $this->isTicked($mark)) {
             return '';
@@ -56,7 +56,7 @@ final readonly class Ticks
             );
     }
 
-    private function isTicked(WallMark $mark): bool
+    private function isTicked(TapeMark $mark): bool
     {
         return ($this->entries[self::about($mark)]->data['made'] ?? false) === true;
     }

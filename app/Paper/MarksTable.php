@@ -8,7 +8,7 @@ use App\Files\Table;
 use App\Words\Speaker;
 use YokeLine\Format\MarksWriter;
 use YokeLine\Holding\Anchoring;
-use YokeLine\Marks\WallMark;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
@@ -19,7 +19,7 @@ final class MarksTable
     {
         $speak = Speaker::in(Unit::Millimetre);
         $rows = array_map(
-            fn (WallMark $mark) => [
+            fn (TapeMark $mark) => [
                 'mark',
                 $mark->tape,
                 $mark->id->value,

@@ -20,8 +20,8 @@ use YokeLine\Marks\MarkId;
 use YokeLine\Marks\Pull;
 use YokeLine\Marks\Reading;
 use YokeLine\Marks\RunningMarks;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
@@ -146,7 +146,7 @@ final readonly class SheetContent
     /** @return list<array{string, list<array{string, string}>}> the leaf's own tapes: across it, down it, up it */
     public function leafTapes(): array
     {
-        $read = fn (WallMark $mark, string $from = '') => [
+        $read = fn (TapeMark $mark, string $from = '') => [
             $this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
             $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
         ];
@@ -159,8 +159,8 @@ final readonly class SheetContent
             [
                 $this->of('on-door-up-down'),
                 [
-                    ...array_map(fn (WallMark $mark) => $read($mark, 'down'), Tapes::down($this->plan)),
-                    ...array_map(fn (WallMark $mark) => $read($mark, 'up'), Tapes::up($this->plan)),
+                    ...array_map(fn (TapeMark $mark) => $read($mark, 'down'), Tapes::down($this->plan)),
+                    ...array_map(fn (TapeMark $mark) => $read($mark, 'up'), Tapes::up($this->plan)),
                 ],
             ],
         ];

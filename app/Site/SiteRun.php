@@ -20,9 +20,9 @@ use YokeLine\Recovery\OnSite;
 use YokeLine\Recovery\Problems;
 use YokeLine\Setout;
 use YokeLine\Work\After;
-use YokeLine\Work\Ask;
-use YokeLine\Work\Asks;
 use YokeLine\Work\Order;
+use YokeLine\Work\SiteMeasurement;
+use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -122,8 +122,8 @@ final readonly class SiteRun
                     $shown->readings($step),
                     $shown->hand($step),
                     array_map(
-                        fn (Ask $ask) => [$ask, $this->typed($ask->id), $this->off($ask)],
-                        Asks::at($step, $this->plan),
+                        fn (SiteMeasurement $ask) => [$ask, $this->typed($ask->id), $this->off($ask)],
+                        SiteMeasurements::at($step, $this->plan),
                     ),
                 ),
                 $this->steps,
@@ -131,12 +131,12 @@ final readonly class SiteRun
         );
     }
 
-    /** @return array<string, Ask> every number that is asked for, by its name */
+    /** @return array<string, SiteMeasurement> every number that is asked for, by its name */
     public function asks(): array
     {
         $asks = [];
         foreach ($this->steps as $step) {
-            foreach (Asks::at($step, $this->plan) as $ask) {
+            foreach (SiteMeasurements::at($step, $this->plan) as $ask) {
                 $asks[$ask->id] = $ask;
             }
         }
@@ -150,7 +150,7 @@ final readonly class SiteRun
         return isset($this->measured[$ask]) ? Log::read($this->measured[$ask]->data['value']) : null;
     }
 
-    /** @return array<string, list<array{Ask, string}>> what is off by more than it may be, by what to look at for it */
+    /** @return array<string, list<array{SiteMeasurement, string}>> what is off by too much, by what to look at */
     public function deviations(): array
     {
         $found = [];
@@ -193,7 +193,7 @@ final readonly class SiteRun
     public function lineBuilt(string $rail = ''): array
     {
         $built = [];
-        foreach (Asks::linePlaces($this->plan) as [$id, $x]) {
+        foreach (SiteMeasurements::linePlaces($this->plan) as [$id, $x]) {
             $read = $this->read("{$id}{$rail}");
             if ($read !== null) {
                 $built[] = [$x, $read->minus($this->plan->tapeUp($x))];
@@ -210,7 +210,7 @@ final readonly class SiteRun
         return $read === null ? '' : $this->write->exact($read);
     }
 
-    private function off(Ask $ask): string
+    private function off(SiteMeasurement $ask): string
     {
         $read = $this->read($ask->id);
         if ($read === null || ! $ask->differs($read)) {

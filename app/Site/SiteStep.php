@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Site;
 
-use YokeLine\Work\Ask;
+use YokeLine\Work\SiteMeasurement;
 use YokeLine\Work\Step;
 
 /** One step as it is shown on site. */
@@ -15,7 +15,7 @@ final readonly class SiteStep
      * @param  list<array{string, bool}>  $before  what must be true first, and whether it is
      * @param  list<array{string, string}>  $readings  number and what it is of
      * @param  list<string>  $hand  which way round, how tight
-     * @param  list<array{Ask, string, string}>  $asks  what is asked, what was last typed, and what is off about it
+     * @param  list<array{SiteMeasurement, string, string}>  $asks  what is asked, was last typed, and is off
      */
     public function __construct(
         public Step $step,

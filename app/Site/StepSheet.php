@@ -23,8 +23,8 @@ use YokeLine\Marks\Heights;
 use YokeLine\Marks\MarkId;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
@@ -33,10 +33,10 @@ use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\RailCut;
-use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Drive;
+use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -76,7 +76,7 @@ final readonly class StepSheet
                 $this->speak,
             ),
             StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
-            StepKind::RailTrue => $this->line(($this->lineBuilt)(Asks::railOf($step, $this->plan))),
+            StepKind::RailTrue => $this->line(($this->lineBuilt)(SiteMeasurements::railOf($step, $this->plan))),
             StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
             StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->speak),
             default => null,
@@ -93,7 +93,7 @@ final readonly class StepSheet
         $line = LineHeight::of($plan, $this->write);
         $of = fn (string $what, array $with = []) => $this->speak->say(new Message('site.readings', $with, $what));
         $marks = fn (array $marks, string $from = '') => array_map(
-            fn (WallMark $mark) => [
+            fn (TapeMark $mark) => [
                 $say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
                 $from === '' ? $this->speak->say($mark->id->says()) : $of($from, ['mark' => $mark->id->says()]),
             ],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
@@ -247,9 +247,9 @@ final readonly class LeafCard
         $over = -$this->thick;
         $marks = Tapes::across($this->plan, $this->leaf);
         $marks = $this->run->direction === 1 ? $marks : array_reverse($marks);
-        $places = array_map(fn (WallMark $mark) => $this->x($mark->place), $marks);
-        $texts = array_map(fn (WallMark $mark) => $this->wording->lengths()->show($mark->place), $marks);
-        $names = array_map(fn (WallMark $mark) => $this->wording->say($mark->id->says()), $marks);
+        $places = array_map(fn (TapeMark $mark) => $this->x($mark->place), $marks);
+        $texts = array_map(fn (TapeMark $mark) => $this->wording->lengths()->show($mark->place), $marks);
+        $names = array_map(fn (TapeMark $mark) => $this->wording->say($mark->id->says()), $marks);
         $widths = array_map(
             fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +
                 9 * $px,

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace YokeLine\Fitting;
 
 use YokeLine\Doorway\Brief;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planner\Workshop;
@@ -147,8 +147,8 @@ final readonly class SizeCard
     private static function failures(Plan $plan): array
     {
         $failures = [];
-        $sight = new Sight($plan, [], curing: false);
-        foreach ([...Inspector::graveAlong($sight), ...Inspector::graveOther($sight)] as $finding) {
+        $context = new CheckContext($plan, [], curing: false);
+        foreach ([...Inspector::graveAlong($context), ...Inspector::graveOther($context)] as $finding) {
             if (self::counts($finding)) {
                 $failures[$finding->code->value] ??= $finding->says();
             }

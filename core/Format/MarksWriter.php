@@ -8,8 +8,8 @@ use YokeLine\Marks\Heights;
 use YokeLine\Marks\Pull;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
@@ -23,7 +23,7 @@ final class MarksWriter
 
         return [
             'marks' => array_map(
-                fn (WallMark $mark) => [
+                fn (TapeMark $mark) => [
                     'id' => $mark->id->value,
                     'tape' => $mark->tape,
                     'place' => $mark->place->toMm(),
@@ -53,7 +53,7 @@ final class MarksWriter
         ];
     }
 
-    /** @return list<WallMark> */
+    /** @return list<TapeMark> */
     public static function marks(Plan $plan): array
     {
         return [

@@ -8,5 +8,5 @@ namespace YokeLine\Inspection;
 interface Check
 {
     /** @return iterable<Finding> */
-    public function look(Sight $sight): iterable;
+    public function look(CheckContext $context): iterable;
 }

@@ -48,33 +48,33 @@ final class Inspector
      *
      * @param  int  $times  how often it said the like: of three switches behind a leaf one less is one cured
      */
-    public static function stillSays(Finding $finding, Sight $sight, int $times = 1): bool
+    public static function stillSays(Finding $finding, CheckContext $context, int $times = 1): bool
     {
         $check = $finding->foundBy;
 
         return is_subclass_of($check, Check::class) &&
-            $finding->isAmong(array_values([...(new $check())->look($sight)]), $times);
+            $finding->isAmong(array_values([...(new $check())->look($context)]), $times);
     }
 
     /** @return list<Finding> what stops it or must be settled of what stands along the wall */
-    public static function graveAlong(Sight $sight): array
+    public static function graveAlong(CheckContext $context): array
     {
-        return self::grave($sight, true);
+        return self::grave($context, true);
     }
 
     /** @return list<Finding> the rest of what stops it or must be settled */
-    public static function graveOther(Sight $sight): array
+    public static function graveOther(CheckContext $context): array
     {
-        return self::grave($sight, false);
+        return self::grave($context, false);
     }
 
     /** @return list<Finding> */
-    private static function grave(Sight $sight, bool $along): array
+    private static function grave(CheckContext $context, bool $along): array
     {
         $grave = [];
         foreach (self::CHECKS as $check) {
             if (is_subclass_of($check, AlongCheck::class) === $along) {
-                foreach ((new $check())->look($sight) as $finding) {
+                foreach ((new $check())->look($context) as $finding) {
                     if ($finding->severity->needsSettling()) {
                         $grave[] = $finding;
                     }
@@ -100,29 +100,29 @@ final class Inspector
     ];
 
     /** @return list<Finding> the gravest first; their cures are candidates until they are proved */
-    public static function inspect(Sight $sight): array
+    public static function inspect(CheckContext $context): array
     {
-        return self::gravestFirst([...self::asked(self::CHECKS, $sight), ...self::anchors($sight)]);
+        return self::gravestFirst([...self::asked(self::CHECKS, $context), ...self::anchors($context)]);
     }
 
     /** @return list<Finding> as `inspect`, of everything but how the rail is held */
-    public static function inspectGeometry(Sight $sight): array
+    public static function inspectGeometry(CheckContext $context): array
     {
-        return self::gravestFirst(self::asked(self::CHECKS, $sight));
+        return self::gravestFirst(self::asked(self::CHECKS, $context));
     }
 
     /** @return list<Finding> how the rail is held */
-    public static function anchors(Sight $sight): array
+    public static function anchors(CheckContext $context): array
     {
-        return self::asked(self::ANCHORS, $sight);
+        return self::asked(self::ANCHORS, $context);
     }
 
     /** @return list<Finding> how the rail is held, as far as the first that stops it */
-    public static function anchorsUntilStop(Sight $sight): array
+    public static function anchorsUntilStop(CheckContext $context): array
     {
         $findings = [];
         foreach (self::ANCHORS as $check) {
-            foreach ((new $check())->look($sight) as $finding) {
+            foreach ((new $check())->look($context) as $finding) {
                 $findings[] = $finding;
                 if ($finding->severity === Severity::Stop) {
                     return $findings;
@@ -137,11 +137,11 @@ final class Inspector
      * @param  list<class-string<Check>>  $checks
      * @return list<Finding>
      */
-    private static function asked(array $checks, Sight $sight): array
+    private static function asked(array $checks, CheckContext $context): array
     {
         $findings = [];
         foreach ($checks as $check) {
-            foreach ((new $check())->look($sight) as $finding) {
+            foreach ((new $check())->look($context) as $finding) {
                 $findings[] = $finding->cures === [] ? $finding : $finding->foundBy($check);
             }
         }

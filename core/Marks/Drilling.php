@@ -111,14 +111,14 @@ final readonly class Drilling
         ];
     }
 
-    /** @return list<WallMark> holes that miss every solid member, as far as it is told where those are */
+    /** @return list<TapeMark> holes that miss every solid member, as far as it is told where those are */
     public static function outsideSolid(Plan $plan): array
     {
         $leaf = $plan->doorway->brief->leaf;
         if ($leaf->solid === []) {
             return [];
         }
-        $around = fn (WallMark $mark) => str_starts_with($mark->id->kind, 'hanger') &&
+        $around = fn (TapeMark $mark) => str_starts_with($mark->id->kind, 'hanger') &&
         $plan->kit->hanger->style === HangerStyle::FaceStrap
             ? $plan->kit->hanger->solidAround()
             : Length::zero();
@@ -126,7 +126,7 @@ final readonly class Drilling
         return array_values(
             array_filter(
                 Tapes::acrossAll($plan),
-                fn (WallMark $mark) => $leaf->holds($mark->place, $around($mark)) === false,
+                fn (TapeMark $mark) => $leaf->holds($mark->place, $around($mark)) === false,
             ),
         );
     }

@@ -65,7 +65,7 @@ final readonly class Heights
                 $x,
                 $floor,
                 array_map(
-                    fn (WallMark $mark) => Reading::of(
+                    fn (TapeMark $mark) => Reading::of(
                         $mark,
                         $mark->place->minus($floor, $plate),
                         $plan->doorway->units,
@@ -84,14 +84,14 @@ final readonly class Heights
         return $found;
     }
 
-    /** @return list<WallMark> up the wall, in room y, ascending */
+    /** @return list<TapeMark> up the wall, in room y, ascending */
     public static function marks(Plan $plan): array
     {
         return [
             ...$plan->header === null
                 ? []
-                : [new WallMark('board-foot', 'up', $plan->header->foot->total, 'mark-line')],
-            new WallMark('yoke', 'up', $plan->yokeLine(), 'mark-line'),
+                : [new TapeMark('board-foot', 'up', $plan->header->foot->total, 'mark-line')],
+            new TapeMark('yoke', 'up', $plan->yokeLine(), 'mark-line'),
         ];
     }
 

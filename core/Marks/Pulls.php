@@ -28,7 +28,7 @@ final readonly class Pulls
     private function __construct(public array $pulls, public Length $walk, public array $naive, public Hook $first) {}
 
     /**
-     * @param  list<WallMark>  $marks
+     * @param  list<TapeMark>  $marks
      * @param  non-empty-list<Hook>  $hooks  the first is what one would take without thinking
      * @param  list<string>  $kept  the pulls that the user chose, hook and way: they stay, and others come in only
      *   where these do not reach
@@ -76,7 +76,7 @@ final readonly class Pulls
             $best === null
                 ? [[], Length::zero()]
                 : [self::pulls($marks, $best[0], $best[1], $best[2], $unit), Length::nm($bestCost[1])];
-        $alone = array_unique(array_map(fn (WallMark $mark) => $mark->place->nm, $marks));
+        $alone = array_unique(array_map(fn (TapeMark $mark) => $mark->place->nm, $marks));
 
         return new self(
             $pulls,
@@ -185,7 +185,7 @@ final readonly class Pulls
     /**
      * How far each pull goes, in every way that leaves no mark out: as far as one of its marks.
      *
-     * @param  list<WallMark>  $marks
+     * @param  list<TapeMark>  $marks
      * @param  list<array{Hook, 1|-1}>  $pairs
      * @return Generator<list<int>> reaches in nanometres
      */
@@ -193,7 +193,7 @@ final readonly class Pulls
     {
         $readings = array_map(
             fn (array $pair) => array_map(
-                fn (WallMark $mark) => ($mark->place->nm - $pair[0]->at->nm) * $pair[1],
+                fn (TapeMark $mark) => ($mark->place->nm - $pair[0]->at->nm) * $pair[1],
                 $marks,
             ),
             $pairs,
@@ -236,7 +236,7 @@ final readonly class Pulls
     /**
      * Each mark is read on the pull that reads it shortest.
      *
-     * @param  list<WallMark>  $marks
+     * @param  list<TapeMark>  $marks
      * @param  list<array{Hook, 1|-1}>  $pairs
      * @param  list<int>  $reaches
      * @param  list<int>  $order

@@ -10,10 +10,10 @@ use YokeLine\Measure\Unit;
 /** A mark as its tape reads it. */
 final readonly class Reading
 {
-    private function __construct(public WallMark $mark, public Length $reading, public Length $shown) {}
+    private function __construct(public TapeMark $mark, public Length $reading, public Length $shown) {}
 
     /** Rounded once, from this hook. A mark that rounding would move by more than its spare is shown to half a step. */
-    public static function of(WallMark $mark, Length $reading, Unit $unit): self
+    public static function of(TapeMark $mark, Length $reading, Unit $unit): self
     {
         $step = $unit->step();
         $shown = $reading->roundedTo($step);

@@ -19,7 +19,7 @@ final readonly class StoryStrip
 
     public const LONG_SIDE_MM = ['A4' => 297, 'Letter' => 279];
 
-    /** @param  list<WallMark>  $marks  from its zero */
+    /** @param  list<TapeMark>  $marks  from its zero */
     private function __construct(public Length $zero, public Length $length, public array $marks) {}
 
     public static function of(Plan $plan): self
@@ -27,20 +27,20 @@ final readonly class StoryStrip
         $jambs = $plan->room->opening->span();
         $marks = [
             ...Tapes::wall($plan),
-            new WallMark('jamb-l', 'wall', $jambs->low, 'mark-wall'),
-            new WallMark('jamb-r', 'wall', $jambs->high, 'mark-wall'),
+            new TapeMark('jamb-l', 'wall', $jambs->low, 'mark-wall'),
+            new TapeMark('jamb-r', 'wall', $jambs->high, 'mark-wall'),
         ];
         usort(
             $marks,
-            fn (WallMark $a, WallMark $b) => [$a->place->nm, $a->id->value] <=> [$b->place->nm, $b->id->value],
+            fn (TapeMark $a, TapeMark $b) => [$a->place->nm, $a->id->value] <=> [$b->place->nm, $b->id->value],
         );
-        $zero = Length::least(...array_map(fn (WallMark $mark) => $mark->place, Tapes::wall($plan)));
+        $zero = Length::least(...array_map(fn (TapeMark $mark) => $mark->place, Tapes::wall($plan)));
 
         return new self(
             $zero,
             $marks[count($marks) - 1]->place->minus($zero),
             array_map(
-                fn (WallMark $mark) => new WallMark($mark->id, 'strip', $mark->place->minus($zero), $mark->step),
+                fn (TapeMark $mark) => new TapeMark($mark->id, 'strip', $mark->place->minus($zero), $mark->step),
                 $marks,
             ),
         );

@@ -19,7 +19,7 @@ final readonly class Tapes
 {
     private function __construct(private Plan $plan) {}
 
-    /** @return list<WallMark> along the wall, in room x, ascending */
+    /** @return list<TapeMark> along the wall, in room x, ascending */
     public static function wall(Plan $plan): array
     {
         $tapes = new self($plan);
@@ -42,7 +42,7 @@ final readonly class Tapes
             $marks[] = $tapes->mark('stud-'.($i + 1), 'wall', $stud, 'mark-wall');
         }
         foreach ($plan->header === null ? $tapes->holesRead() : [] as $i => $hole) {
-            $marks[] = new WallMark('hole-'.($i + 1), 'wall', $hole, 'mark-wall', $tapes->onStud($hole));
+            $marks[] = new TapeMark('hole-'.($i + 1), 'wall', $hole, 'mark-wall', $tapes->onStud($hole));
         }
         foreach ($plan->layout->runs as $leaf => $run) {
             array_push($marks, ...$tapes->edges($leaf === 'leaf' ? '' : "{$leaf}-", $run));
@@ -51,7 +51,7 @@ final readonly class Tapes
         return self::ascending($marks);
     }
 
-    /** @return list<WallMark> on the board, from its left end */
+    /** @return list<TapeMark> on the board, from its left end */
     public static function board(Plan $plan): array
     {
         $header = $plan->header;
@@ -68,7 +68,7 @@ final readonly class Tapes
             $marks[] = $tapes->mark('stud-'.($i + 1), 'board', $at($stud), 'mark-board');
         }
         foreach ($tapes->holesRead() as $i => $hole) {
-            $marks[] = new WallMark('hole-'.($i + 1), 'board', $at($hole), 'mark-board', $tapes->onStud($hole));
+            $marks[] = new TapeMark('hole-'.($i + 1), 'board', $at($hole), 'mark-board', $tapes->onStud($hole));
         }
         foreach ($plan->joints() as $i => $joint) {
             $marks[] = $tapes->mark('joint-'.($i + 1), 'board', $at($joint), 'mark-board');
@@ -77,7 +77,7 @@ final readonly class Tapes
         return self::ascending($marks);
     }
 
-    /** @return list<WallMark> on the rail, from its left end */
+    /** @return list<TapeMark> on the rail, from its left end */
     public static function rail(Plan $plan): array
     {
         $tapes = new self($plan);
@@ -108,7 +108,7 @@ final readonly class Tapes
         return self::ascending($marks);
     }
 
-    /** @return list<WallMark> across every leaf; what is alike on both of a pair once */
+    /** @return list<TapeMark> across every leaf; what is alike on both of a pair once */
     public static function acrossAll(Plan $plan): array
     {
         $across = [];
@@ -121,7 +121,7 @@ final readonly class Tapes
         return array_values($across);
     }
 
-    /** @return list<WallMark> across a leaf, from its leading edge */
+    /** @return list<TapeMark> across a leaf, from its leading edge */
     public static function across(Plan $plan, PlannedLeaf $leaf): array
     {
         $run = $leaf->run;
@@ -152,21 +152,21 @@ final readonly class Tapes
         return self::ascending($marks);
     }
 
-    /** @return list<WallMark> down from the leaf's top */
+    /** @return list<TapeMark> down from the leaf's top */
     public static function down(Plan $plan): array
     {
         return array_map(
-            fn (Length $hole, int $i) => new WallMark('hole-'.($i + 1), 'leaf-top', $hole, 'mark-leaf'),
+            fn (Length $hole, int $i) => new TapeMark('hole-'.($i + 1), 'leaf-top', $hole, 'mark-leaf'),
             $plan->heights->hangerHoles,
             array_keys($plan->heights->hangerHoles),
         );
     }
 
-    /** @return list<WallMark> up from the leaf's foot: the pull, which is measured from the high spot */
+    /** @return list<TapeMark> up from the leaf's foot: the pull, which is measured from the high spot */
     public static function up(Plan $plan): array
     {
         return [
-            new WallMark(
+            new TapeMark(
                 'pull',
                 'leaf-foot',
                 $plan->doorway->brief->rules->pullHeight->minus($plan->heights->gap->low),
@@ -175,13 +175,13 @@ final readonly class Tapes
         ];
     }
 
-    /** @return list<WallMark> on the floor, in room x, each with the room it has in its window */
+    /** @return list<TapeMark> on the floor, in room x, each with the room it has in its window */
     public static function floor(Plan $plan): array
     {
         $marks = [];
         foreach ($plan->guides as $guide => $place) {
             if ($place->at !== null) {
-                $marks[] = new WallMark(
+                $marks[] = new TapeMark(
                     $guide === 'guide' ? 'guide' : "{$guide}-guide",
                     'floor',
                     $place->at,
@@ -233,7 +233,7 @@ final readonly class Tapes
         return new self($plan);
     }
 
-    /** @return list<WallMark> */
+    /** @return list<TapeMark> */
     private function edges(string $leaf, LeafRun $run): array
     {
         $marks = [
@@ -266,18 +266,18 @@ final readonly class Tapes
         return $spares === [] ? null : Length::greatest(...$spares);
     }
 
-    private function mark(string $id, string $tape, Length $place, string $step): WallMark
+    private function mark(string $id, string $tape, Length $place, string $step): TapeMark
     {
-        return new WallMark($id, $tape, $place, $step);
+        return new TapeMark($id, $tape, $place, $step);
     }
 
     /**
-     * @param  list<WallMark>  $marks
-     * @return list<WallMark>
+     * @param  list<TapeMark>  $marks
+     * @return list<TapeMark>
      */
     private static function ascending(array $marks): array
     {
-        usort($marks, fn (WallMark $a, WallMark $b) => $a->place->nm <=> $b->place->nm);
+        usort($marks, fn (TapeMark $a, TapeMark $b) => $a->place->nm <=> $b->place->nm);
 
         return $marks;
     }

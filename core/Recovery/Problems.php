@@ -10,7 +10,7 @@ use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\PlannedLeaf;
-use YokeLine\Work\Asks;
+use YokeLine\Work\SiteMeasurements;
 
 /**
  * What can be found on site, what is asked of each, and the ways out that are then worked through.
@@ -325,7 +325,7 @@ final readonly class Problems
     {
         $rails = [];
         foreach ($this->site->plan->leaves() as $leaf) {
-            $rails[Asks::ofRail($leaf)][] = $leaf;
+            $rails[SiteMeasurements::ofRail($leaf)][] = $leaf;
         }
 
         return $rails;
@@ -343,7 +343,7 @@ final readonly class Problems
         $asks = [];
         $rails = $this->rails();
         foreach ($rails as $rail => $leaves) {
-            foreach (Asks::linePlaces($this->site->plan) as [$field, $x]) {
+            foreach (SiteMeasurements::linePlaces($this->site->plan) as [$field, $x]) {
                 $question = Question::length('line-at', $this->site->plan->tapeUp($x), ['at' => $x]);
                 $asks["{$field}{$rail}"] = count($rails) === 1 ? $question : $question->of('rails', $leaves[0]->name);
             }
@@ -382,7 +382,7 @@ final readonly class Problems
     {
         $plan = $this->site->plan;
         $read = [];
-        foreach (Asks::linePlaces($plan) as [$field, $x]) {
+        foreach (SiteMeasurements::linePlaces($plan) as [$field, $x]) {
             if (($told["{$field}{$rail}"] ?? null) instanceof Length) {
                 $read[] = [$x, $told["{$field}{$rail}"]->minus($plan->tapeUp($x))];
             }

@@ -40,7 +40,7 @@ final readonly class Clearance
     {
         $held = Held::of($plan, $by);
         $found = [];
-        foreach (Differences::of($plan) as $name => [$difference, $wanted]) {
+        foreach (ClearanceFormula::of($plan) as $name => [$difference, $wanted]) {
             $effects = [];
             [$value, $inputs] = $held->told($difference);
             foreach ($inputs as $input => [, $plusMinus]) {

@@ -7,8 +7,8 @@ namespace YokeLine\Ways;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
 use YokeLine\Holding\Anchoring;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Inspector;
-use YokeLine\Inspection\Sight;
 use YokeLine\Planner\Workshop;
 use YokeLine\Planning\Plan;
 
@@ -47,14 +47,14 @@ final class Judge
             $choice->along(),
             $choice->up(),
         );
-        $sight = new Sight(
+        $context = new CheckContext(
             $plan,
             [],
             curing: false,
             anchoring: $this->anchoring($plan, "{$choice->along()} {$plan->backing()->value}"),
         );
 
-        return $way->heldBy(Inspector::anchorsUntilStop($sight));
+        return $way->heldBy(Inspector::anchorsUntilStop($context));
     }
 
     private function anchoring(Plan $plan, string $along): Anchoring

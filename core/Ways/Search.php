@@ -10,10 +10,10 @@ use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\Inspector;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planner\Workshop;
 use YokeLine\Planning\NotYetMeasured;
@@ -100,11 +100,15 @@ final readonly class Search
             $same = Way::comesTo($choice, $plan);
             if (! isset($seen[$same])) {
                 $seen[$same] = true;
-                $sight = new Sight($plan, [], curing: false);
-                $findings = $along[$choice->along()] ??= Inspector::graveAlong($sight);
+                $context = new CheckContext($plan, [], curing: false);
+                $findings = $along[$choice->along()] ??= Inspector::graveAlong($context);
                 $stopped =
                     array_filter($findings, fn (Finding $finding) => $finding->severity === Severity::Stop) !== [];
-                yield Way::of($choice, $plan, $stopped ? $findings : [...$findings, ...Inspector::graveOther($sight)]);
+                yield Way::of(
+                    $choice,
+                    $plan,
+                    $stopped ? $findings : [...$findings, ...Inspector::graveOther($context)],
+                );
             }
         }
     }

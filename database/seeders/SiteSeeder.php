@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
-use YokeLine\Work\Asks;
+use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\StepKind;
 
 /** One doorway in the middle of its installation: the rail is up, and its right end came out low. */
@@ -41,7 +41,7 @@ final class SiteSeeder extends Seeder
         };
         foreach ($run->steps as $id => $step) {
             if ($step->kind() === StepKind::LeafIn) {
-                foreach (Asks::at($step, $run->plan) as $ask) {
+                foreach (SiteMeasurements::at($step, $run->plan) as $ask) {
                     $enter('measured', $ask->id, ['typed' => $exact->exact($ask->planned), 'units' => 'mm']);
                 }
             }
@@ -57,7 +57,7 @@ final class SiteSeeder extends Seeder
             'step' => 'board-fix',
         ]);
         // Level where it began, 2 and 4 low further right.
-        foreach (Asks::linePlaces($run->plan) as $i => [$id, $x]) {
+        foreach (SiteMeasurements::linePlaces($run->plan) as $i => [$id, $x]) {
             $enter('measured', $id, [
                 'typed' => $exact->exact($run->plan->tapeUp($x)->minus(Length::mm(2 * $i))->roundedTo(Length::mm(1))),
                 'units' => 'mm',

@@ -40,8 +40,8 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Marks\Pulls;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
@@ -54,12 +54,12 @@ use YokeLine\Recovery\WayOut;
 use YokeLine\Stock\Material;
 use YokeLine\Stock\Materials;
 use YokeLine\Work\After;
-use YokeLine\Work\Ask;
-use YokeLine\Work\Asks;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Order;
 use YokeLine\Work\RunCheck;
+use YokeLine\Work\SiteMeasurement;
+use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
@@ -464,14 +464,14 @@ test('what is to be had, what is asked, checked and warned of is said in both la
             ...Cautions::forCustomer($plan),
             ...array_merge(...array_map(fn (Step $step) => Cautions::at($step, $plan), $steps)),
             ...array_map(
-                fn (Ask $ask) => $ask->called(),
-                array_merge(...array_map(fn (Step $step) => Asks::at($step, $plan), $steps)),
+                fn (SiteMeasurement $ask) => $ask->called(),
+                array_merge(...array_map(fn (Step $step) => SiteMeasurements::at($step, $plan), $steps)),
             ),
             ...AtHand::hanger($plan),
             ...AtHand::stop($plan),
             ...AtHand::guide($plan),
             ...array_values(array_filter(array_column(BoxCheck::of($plan), 1), fn ($part) => $part instanceof Message)),
-            ...array_map(fn (WallMark $mark) => $mark->id->says(), MarksWriter::marks($plan)),
+            ...array_map(fn (TapeMark $mark) => $mark->id->says(), MarksWriter::marks($plan)),
         ),
     )->toBe([]);
 })

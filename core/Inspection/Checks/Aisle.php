@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 
@@ -20,10 +20,10 @@ final class Aisle implements Check
 
     private const NEAR_END_MM = 150;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
-        $front = $plan->outerDepth()->leafFront->total->plus($sight->brief->frontPull->projection ?? Length::zero());
+        $plan = $context->plan;
+        $front = $plan->outerDepth()->leafFront->total->plus($context->brief->frontPull->projection ?? Length::zero());
         $survey = $plan->doorway->survey;
         $across =
             $survey->walkway === null
@@ -35,13 +35,13 @@ final class Aisle implements Check
                 $across[] = [$obstacle->called(), $obstacle->standsOff, "{$obstacle->place}.stands_off", $obstacle];
             }
         }
-        $wanted = $sight->rules->aisle ?? Length::mm(self::NARROW_MM);
+        $wanted = $context->rules->aisle ?? Length::mm(self::NARROW_MM);
         foreach ($across as [$what, $at, $where, $obstacle]) {
             $left = $at->minus($front);
-            if ($sight->isShort($left, $wanted)) {
+            if ($context->isShort($left, $wanted)) {
                 yield new Finding(
                     FindingCode::Aisle,
-                    $sight->rules->aisle === null ? Severity::Note : Severity::Settle,
+                    $context->rules->aisle === null ? Severity::Note : Severity::Settle,
                     $where,
                     [
                         'left' => $left,
@@ -50,17 +50,17 @@ final class Aisle implements Check
                         'what' => $what,
                         'front' => $front,
                     ],
-                    $obstacle === null ? [] : [$sight->moveAway($obstacle)],
+                    $obstacle === null ? [] : [$context->moveAway($obstacle)],
                 );
             }
         }
-        yield from $this->roundTheEnd($sight, $front);
+        yield from $this->roundTheEnd($context, $front);
     }
 
     /** @return iterable<Finding> */
-    private function roundTheEnd(Sight $sight, Length $front): iterable
+    private function roundTheEnd(CheckContext $context, Length $front): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $open = $plan->layout->open();
         foreach (
             [

@@ -5,28 +5,30 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Span;
 
 /** What stands on the wall where board, rail, standoffs or hangers go. */
 final class BehindRail implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $header = $plan->header;
         $high =
             $header !== null
                 ? new Span($header->foot->total, $header->top->total)
                 : new Span(
-                    $plan->yokeLine()->minus($sight->kit->rail->height->half()),
+                    $plan->yokeLine()->minus($context->kit->rail->height->half()),
                     $plan->heights->headroomNeeded->total,
                 );
         $along = $header->span ?? $plan->rail->span;
-        $behind = $plan->innerDepth()->rail->total->minus($sight->kit->rail->thickness->half(), $sight->kit->standoff);
+        $behind = $plan
+            ->innerDepth()
+            ->rail->total->minus($context->kit->rail->thickness->half(), $context->kit->standoff);
         foreach ($plan->room->obstacles as $obstacle) {
             $meets =
                 $obstacle->isOnWall() &&
@@ -38,7 +40,7 @@ final class BehindRail implements Check
                     Severity::Stop,
                     "{$obstacle->place}.x[0]",
                     ['what' => $obstacle->called(), 'low' => $obstacle->x->low, 'high' => $obstacle->x->high],
-                    [$sight->moveAway($obstacle)],
+                    [$context->moveAway($obstacle)],
                     how: $header === null ? 'rail' : 'header',
                 );
             }

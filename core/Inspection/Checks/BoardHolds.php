@@ -9,10 +9,10 @@ use YokeLine\Holding\Holding;
 use YokeLine\Holding\Layers;
 use YokeLine\Holding\Washer;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** A board thick enough for its bolts, held often enough. */
@@ -20,16 +20,16 @@ final class BoardHolds implements AnchorCheck
 {
     private const SPANS_MM = 1220;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $header = $sight->plan->header;
-        $layers = Layers::of($sight->plan);
+        $header = $context->plan->header;
+        $layers = Layers::of($context->plan);
         if ($header === null) {
             return;
         }
-        $least = Holding::leastWood($sight->kit->boltDiameter);
-        if ($layers->isThin() && StudsKnown::isKnown($sight)) {
-            $thicker = $sight->up($header->thickness->plus($least->minus($layers->boardWood())));
+        $least = Holding::leastWood($context->kit->boltDiameter);
+        if ($layers->isThin() && StudsKnown::isKnown($context)) {
+            $thicker = $context->up($header->thickness->plus($least->minus($layers->boardWood())));
             yield new Finding(
                 FindingCode::HeaderThin,
                 Severity::Settle,
@@ -42,19 +42,19 @@ final class BoardHolds implements AnchorCheck
                     'nut_washer' => Washer::behindBoard(),
                 ],
                 [
-                    ...$sight->boardThick($thicker),
-                    ...$sight->boardThick(Length::mm(38)),
+                    ...$context->boardThick($thicker),
+                    ...$context->boardThick(Length::mm(38)),
                 ],
             );
         }
-        $pieces = BoardPieces::of($sight->plan, $header);
+        $pieces = BoardPieces::of($context->plan, $header);
         if (! $pieces->canBeHad) {
             yield new Finding(
                 FindingCode::BoardJoint,
                 Severity::Settle,
                 'brief.header.lengths',
                 ['length' => $header->span->length()],
-                [$sight->cure('board-as-rail', ['brief.header.reach' => 'rail'])],
+                [$context->cure('board-as-rail', ['brief.header.reach' => 'rail'])],
             );
         } elseif ($pieces->joints !== []) {
             yield new Finding(FindingCode::BoardJointed, Severity::Note, 'brief.header.lengths', [
@@ -63,7 +63,7 @@ final class BoardHolds implements AnchorCheck
                 'clear' => Length::mm(10),
             ]);
         }
-        $gap = $sight->anchoring()->header?->greatestGap();
+        $gap = $context->anchoring()->header?->greatestGap();
         if ($gap !== null && $gap->isOver(Length::mm(self::SPANS_MM))) {
             yield new Finding(FindingCode::HeaderSpan, Severity::Note, 'survey.solids', ['gap' => $gap]);
         }

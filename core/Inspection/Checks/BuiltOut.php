@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Mass;
 
 /** A header built out from the wall, over something deep, pries at its fixings. */
 final class BuiltOut implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $header = $sight->plan->header;
+        $header = $context->plan->header;
         if ($header === null || ! $header->buildOut->isPositive()) {
             return;
         }
-        $arm = $sight->plan->innerDepth()->rail->total;
-        $moment = ($sight->plan->hungKg() * Mass::GRAVITY * $arm->toMm()) / 1000;
+        $arm = $context->plan->innerDepth()->rail->total;
+        $moment = ($context->plan->hungKg() * Mass::GRAVITY * $arm->toMm()) / 1000;
         yield new Finding(FindingCode::BuiltOut, Severity::Note, 'brief.header.build_out', [
             'moment_Nm' => Quantity::newtonMetres($moment),
             'arm' => $arm,

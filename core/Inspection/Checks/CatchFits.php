@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 
 /** Whether the catch of a soft close fits between the rail and what the rail is held off. */
 final class CatchFits implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $deep = $sight->kit->catchDepth;
-        $room = $sight->kit->standoff->plus($sight->rules->spacer);
-        $isHung = $sight->kit->softClose !== null && $sight->rules->softClose;
-        if ($deep === null || ! $isHung || ! $sight->isShort($room, $deep)) {
+        $deep = $context->kit->catchDepth;
+        $room = $context->kit->standoff->plus($context->rules->spacer);
+        $isHung = $context->kit->softClose !== null && $context->rules->softClose;
+        if ($deep === null || ! $isHung || ! $context->isShort($room, $deep)) {
             return;
         }
         yield new Finding(
@@ -27,10 +27,10 @@ final class CatchFits implements Check
             'brief.rules.soft_close',
             ['deep' => $deep, 'room' => $room],
             [
-                $sight->cure('spacer', [
-                    'brief.rules.spacer' => $sight->up($deep->minus($sight->kit->standoff)),
+                $context->cure('spacer', [
+                    'brief.rules.spacer' => $context->up($deep->minus($context->kit->standoff)),
                 ]),
-                $sight->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
+                $context->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
             ],
         );
     }

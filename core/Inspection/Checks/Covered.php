@@ -6,10 +6,10 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\Opens;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
@@ -24,9 +24,9 @@ final class Covered implements Check
 
     private const NOTED = ['socket', 'outlet'];
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $high = new Span($plan->heights->gap->low, $plan->heights->leafTop());
         foreach ($plan->room->obstacles as $obstacle) {
             $kind = strtolower($obstacle->kind);
@@ -34,7 +34,7 @@ final class Covered implements Check
             if (! $obstacle->isOnWall() || ! ($matters || in_array($kind, self::NOTED, true))) {
                 continue;
             }
-            [$shut, $open] = $this->when($sight, $obstacle->x);
+            [$shut, $open] = $this->when($context, $obstacle->x);
             if (($shut || $open) && $obstacle->y->shifted($plan->floor->at($obstacle->x->middle()))->overlaps($high)) {
                 yield new Finding(
                     $matters ? FindingCode::Covered : FindingCode::CoveredSocket,
@@ -46,7 +46,7 @@ final class Covered implements Check
                         'what' => $obstacle->called(),
                         'when' => Message::word('when', $shut && $open ? 'always' : ($shut ? 'shut' : 'open')),
                     ],
-                    [$sight->moveAway($obstacle), ...$this->otherSides($sight, $obstacle->x, $open)],
+                    [$context->moveAway($obstacle), ...$this->otherSides($context, $obstacle->x, $open)],
                     how: in_array($kind, self::BREATHES, true) ? 'breathes' : 'reached',
                 );
             }
@@ -54,10 +54,10 @@ final class Covered implements Check
     }
 
     /** @return array{bool, bool} whether a leaf covers it shut, and open */
-    private function when(Sight $sight, Span $x): array
+    private function when(CheckContext $context, Span $x): array
     {
         $shut = $open = false;
-        foreach ($sight->plan->layout->runs as $run) {
+        foreach ($context->plan->layout->runs as $run) {
             $shut = $shut || $run->closed()->overlaps($x);
             $open = $open || $run->open()->overlaps($x);
         }
@@ -66,16 +66,18 @@ final class Covered implements Check
     }
 
     /** @return list<\YokeLine\Inspection\Cure> */
-    private function otherSides(Sight $sight, Span $x, bool $open): array
+    private function otherSides(CheckContext $context, Span $x, bool $open): array
     {
-        $run = $sight->plan->onlyLeaf()?->run;
+        $run = $context->plan->onlyLeaf()?->run;
         if (! $open || $run === null) {
             return [];
         }
         $other = $run->direction === 1 ? Opens::Left : Opens::Right;
         $past = $run->direction === 1 ? $run->open()->high->minus($x->low) : $x->high->minus($run->open()->low);
-        $park = $sight->rules->park->minus($sight->up($past));
+        $park = $context->rules->park->minus($context->up($past));
 
-        return [$sight->openTo($other), ...$sight->up($past)->isUnder(Length::mm(150)) ? [$sight->park($park)] : []];
+        $isNear = $context->up($past)->isUnder(Length::mm(150));
+
+        return [$context->openTo($other), ...$isNear ? [$context->park($park)] : []];
     }
 }

@@ -8,11 +8,11 @@ use YokeLine\Doorway\Yard;
 use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Member;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Quantity;
 
@@ -22,12 +22,12 @@ final class FixingsStrong implements AnchorCheck
     /** A board that is thinner than this makes nothing stronger. */
     private const STRONGER_MM = 32;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        if (! StudsKnown::isKnown($sight)) {
+        if (! StudsKnown::isKnown($context)) {
             return;
         }
-        $anchoring = $sight->anchoring();
+        $anchoring = $context->anchoring();
         $unchecked = array_filter($anchoring->fixings, fn (Fixing $fixing) => $fixing->utilisation === null);
         if ($unchecked !== []) {
             $masonry = array_values($unchecked)[0]->into === Member::Masonry;
@@ -36,7 +36,7 @@ final class FixingsStrong implements AnchorCheck
                 Severity::Settle,
                 $masonry ? 'brief.anchor.tension_N' : 'brief.header.wood',
                 ['count' => count($unchecked)],
-                $masonry ? [] : [$sight->cure('board-spruce', ['brief.header.wood' => 'spruce-pine-fir'])],
+                $masonry ? [] : [$context->cure('board-spruce', ['brief.header.wood' => 'spruce-pine-fir'])],
                 how: $masonry ? 'anchor' : 'board',
             );
         }
@@ -55,9 +55,9 @@ final class FixingsStrong implements AnchorCheck
                     'used' => Quantity::share($used),
                     'shear' => Quantity::newtons($worst->shear),
                     'tension' => Quantity::newtons($worst->tension),
-                    'factor' => $sight->rules->loadFactorTenths / 10,
+                    'factor' => $context->rules->loadFactorTenths / 10,
                 ],
-                $this->cures($sight),
+                $this->cures($context),
             );
         } elseif ($worst !== null && $used !== null) {
             yield new Finding(FindingCode::Holds, Severity::Ok, '', [
@@ -80,25 +80,25 @@ final class FixingsStrong implements AnchorCheck
     }
 
     /** @return list<Cure> */
-    private function cures(Sight $sight): array
+    private function cures(CheckContext $context): array
     {
-        $thick = $sight->brief->header->thickness;
+        $thick = $context->brief->header->thickness;
 
         return [
-            ...$sight->plan->header === null
-                ? [$sight->cure('header-on-studs', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto'])]
+            ...$context->plan->header === null
+                ? [$context->cure('header-on-studs', ['brief.backing' => 'header', 'brief.leaf.height' => 'auto'])]
                 : [],
-            ...$sight->plan->header === null
+            ...$context->plan->header === null
                 ? []
                 : array_map(
-                    fn (Length $size) => $sight->cure('board-thick', ['brief.header.thickness' => $size]),
+                    fn (Length $size) => $context->cure('board-thick', ['brief.header.thickness' => $size]),
                     array_filter(
-                        Yard::thicker($thick, $sight->plan->doorway->units),
+                        Yard::thicker($thick, $context->plan->doorway->units),
                         fn (Length $size) => ! $size->isUnder(Length::mm(self::STRONGER_MM)),
                     ),
                 ),
-            $sight->cure('board-fir', ['brief.header.wood' => 'douglas-fir-larch']),
-            $sight->washers(),
+            $context->cure('board-fir', ['brief.header.wood' => 'douglas-fir-larch']),
+            $context->washers(),
         ];
     }
 }

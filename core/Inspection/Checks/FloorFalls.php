@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** What a floor out of level does to the gap and the tape; no change of the door cures a floor, so it is a note. */
 final class FloorFalls implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $fall = $plan->floor->fall();
-        if (! $sight->isShort(Length::zero(), $fall)) {
+        if (! $context->isShort(Length::zero(), $fall)) {
             return;
         }
         $low = $plan->floor->lowSpot();

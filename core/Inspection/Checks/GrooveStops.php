@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\PlannedLeaf;
 
@@ -18,13 +18,13 @@ final class GrooveStops implements AlongCheck
     /** So much groove is wanted past the guide. */
     private const PAST_MM = 5;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf));
+        yield from $context->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($context, $leaf));
     }
 
     /** @return iterable<Finding> */
-    private function ofLeaf(Sight $sight, PlannedLeaf $leaf): iterable
+    private function ofLeaf(CheckContext $context, PlannedLeaf $leaf): iterable
     {
         $guide = $leaf->guide;
         if ($guide->grooveFrom === null || $guide->at === null) {
@@ -34,19 +34,19 @@ final class GrooveStops implements AlongCheck
         $near = $guide->at
             ->minus($run->leading($run->open()))
             ->times($run->direction)
-            ->minus($sight->kit->guide->length->half());
+            ->minus($context->kit->guide->length->half());
         $wanted = $guide->grooveFrom->plus(Length::mm(self::PAST_MM));
         if ($near->isUnder($wanted)) {
             // The guide stays in the middle of its window, so that it moves but half as far as the leaf.
-            $short = $sight->up($wanted->minus($near))->times(2);
+            $short = $context->up($wanted->minus($near))->times(2);
             yield new Finding(
                 FindingCode::GrooveStoppedShort,
                 Severity::Stop,
                 'brief.rules.groove',
                 ['near' => $near->orZeroIfNegative(), 'from' => $guide->grooveFrom, 'wanted' => $wanted],
                 [
-                    $sight->cure('groove-full', ['brief.rules.groove' => 'full']),
-                    $sight->park($sight->rules->park->minus($short)),
+                    $context->cure('groove-full', ['brief.rules.groove' => 'full']),
+                    $context->park($context->rules->park->minus($short)),
                 ],
             );
         }

@@ -7,10 +7,10 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\GuideKit;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\GuidePlace;
@@ -19,20 +19,20 @@ use YokeLine\Planning\PlannedLeaf;
 /** How far the guide holds the foot of the leaf. */
 final class GuideHolds implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $kit = $sight->kit->guide;
-        $isShort = fn (GuidePlace $guide) => $sight->isShort($guide->hold->total, $kit->minEngagement);
-        yield from $sight->ofEachLeaf(
-            fn (PlannedLeaf $leaf) => $isShort($leaf->guide) ? [$this->bite($sight, $leaf->guide)] : [],
+        $kit = $context->kit->guide;
+        $isShort = fn (GuidePlace $guide) => $context->isShort($guide->hold->total, $kit->minEngagement);
+        yield from $context->ofEachLeaf(
+            fn (PlannedLeaf $leaf) => $isShort($leaf->guide) ? [$this->bite($context, $leaf->guide)] : [],
         );
         // Where all hold, the one that holds least speaks for them.
-        $guides = $sight->plan->guides;
+        $guides = $context->plan->guides;
         if (array_filter($guides, $isShort) === []) {
             usort($guides, fn (GuidePlace $a, GuidePlace $b) => $a->hold->total->nm <=> $b->hold->total->nm);
             $hold = $guides[0]->hold->total;
             $height = $kit->style->needsGroove() ? $kit->bladeHeight : $kit->cheek;
-            $deep = array_map(fn (GuidePlace $guide) => $sight->up($guide->grooveDepth ?? $hold), $guides);
+            $deep = array_map(fn (GuidePlace $guide) => $context->up($guide->grooveDepth ?? $hold), $guides);
             yield new Finding(
                 FindingCode::GuideHolds,
                 Severity::Ok,
@@ -56,12 +56,12 @@ final class GuideHolds implements Check
         );
     }
 
-    private function bite(Sight $sight, GuidePlace $guide): Finding
+    private function bite(CheckContext $context, GuidePlace $guide): Finding
     {
-        $kit = $sight->kit->guide;
+        $kit = $context->kit->guide;
         $part = $this->part($kit);
         $hold = $guide->hold->total;
-        $gap = $sight->rules->gap->minus($sight->up($kit->minEngagement->minus($hold)));
+        $gap = $context->rules->gap->minus($context->up($kit->minEngagement->minus($hold)));
 
         return new Finding(
             FindingCode::GuideBite,
@@ -71,11 +71,11 @@ final class GuideHolds implements Check
                 'hold' => $hold,
                 'least' => $kit->minEngagement,
                 'part' => $part,
-                'gap_at' => $sight->plan->gapAt($guide->window->middle()),
+                'gap_at' => $context->plan->gapAt($guide->window->middle()),
             ],
             [
-                ...$gap->isUnder(Length::mm(3)) ? [] : [$sight->cure('floor-gap', ['brief.rules.gap' => $gap])],
-                ...$sight->otherKits(),
+                ...$gap->isUnder(Length::mm(3)) ? [] : [$context->cure('floor-gap', ['brief.rules.gap' => $gap])],
+                ...$context->otherKits(),
             ],
             how: $hold->isPositive() ? 'little' : 'none',
         );

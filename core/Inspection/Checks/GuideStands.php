@@ -6,10 +6,10 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\Surplus;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\PlannedLeaf;
@@ -17,58 +17,58 @@ use YokeLine\Planning\PlannedLeaf;
 /** Where the floor guide can stand. */
 final class GuideStands implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        yield from $sight->ofEachLeaf(
+        yield from $context->ofEachLeaf(
             fn (PlannedLeaf $leaf) => $leaf->guide->shortfall->isPositive()
-                ? [$this->window($sight, $leaf->guide)]
+                ? [$this->window($context, $leaf->guide)]
                 : [],
         );
         // Where all have room, the one that has least speaks for them.
-        $guides = $sight->plan->guides;
+        $guides = $context->plan->guides;
         if (array_filter($guides, fn (GuidePlace $guide) => $guide->shortfall->isPositive()) === []) {
             $spare = Length::least(
                 ...array_map(fn (GuidePlace $guide) => $guide->window->length(), array_values($guides)),
-            )->minus($sight->kit->guide->length);
+            )->minus($context->kit->guide->length);
             yield new Finding(
                 FindingCode::GuideRoom,
                 Severity::Ok,
                 '',
                 ['spare' => $spare],
-                how: $this->where($sight),
+                how: $this->where($context),
             );
         }
     }
 
-    private function window(Sight $sight, GuidePlace $guide): Finding
+    private function window(CheckContext $context, GuidePlace $guide): Finding
     {
-        $short = $sight->up($guide->shortfall);
-        $park = $sight->rules->park->minus($short);
+        $short = $context->up($guide->shortfall);
+        $park = $context->rules->park->minus($short);
 
         return new Finding(
             FindingCode::GuideWindow,
-            $sight->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
+            $context->isShort(Length::zero(), $guide->shortfall) ? Severity::Stop : Severity::Note,
             'brief.rules.park',
             [
                 'shortfall' => $guide->shortfall,
                 'window' => $guide->window->length(),
-                'length' => $sight->kit->guide->length,
+                'length' => $context->kit->guide->length,
                 'room' => $guide->window->length()->orZeroIfNegative(),
             ],
             [
-                ...$sight->rules->surplus === Surplus::Trailing
+                ...$context->rules->surplus === Surplus::Trailing
                     ? []
-                    : [$sight->cure('surplus-trailing', ['brief.rules.surplus' => 'trailing'])],
-                $sight->park($park),
-                ...$sight->widerLeaf($sight->plan->layout->width->size->total->plus($short)),
-                ...$sight->otherKits(),
+                    : [$context->cure('surplus-trailing', ['brief.rules.surplus' => 'trailing'])],
+                $context->park($park),
+                ...$context->widerLeaf($context->plan->layout->width->size->total->plus($short)),
+                ...$context->otherKits(),
             ],
-            how: $this->where($sight),
+            how: $this->where($context),
         );
     }
 
-    private function where(Sight $sight): string
+    private function where(CheckContext $context): string
     {
-        return $sight->plan->room->opening->is->isWayThrough() && ! $sight->rules->parked ? 'passage' : 'anywhere';
+        return $context->plan->room->opening->is->isWayThrough() && ! $context->rules->parked ? 'passage' : 'anywhere';
     }
 }

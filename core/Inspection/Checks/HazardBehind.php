@@ -6,11 +6,11 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Holding\Holding;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\RailPlace;
@@ -18,12 +18,12 @@ use YokeLine\Planning\RailPlace;
 /** Nothing goes in where a cable or pipe is. */
 final class HazardBehind implements AnchorCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $survey = $plan->doorway->survey;
         $heights = $plan->boltHeights();
-        $held = count($sight->anchoring()->supports);
+        $held = count($context->anchoring()->supports);
         foreach ($survey->hazardsThatStay() as $hazard) {
             $zones = Holding::zones($survey->only($hazard), $plan->floor, $heights);
             $hit = array_values(
@@ -37,9 +37,9 @@ final class HazardBehind implements AnchorCheck
                 $carries =
                     $held >= 2 &&
                     RailPlace::carries(
-                        $sight->anchoring()->supports,
+                        $context->anchoring()->supports,
                         $plan->rail->span,
-                        $sight->kit->rail,
+                        $context->kit->rail,
                         $plan->rail->pieces,
                     );
                 yield new Finding(
@@ -53,8 +53,8 @@ final class HazardBehind implements AnchorCheck
                         'zone' => Length::mm(Holding::ZONE_MM),
                     ],
                     [
-                        ...$sight->cures(fn () => $this->slides($sight, $zones)),
-                        $sight->cure('hazard-moved', ["{$hazard->place}.moved" => true], ['what' => $what]),
+                        ...$context->cures(fn () => $this->slides($context, $zones)),
+                        $context->cure('hazard-moved', ["{$hazard->place}.moved" => true], ['what' => $what]),
                     ],
                     how: $carries ? 'carries' : 'falls',
                 );
@@ -68,16 +68,16 @@ final class HazardBehind implements AnchorCheck
      * @param  list<Span>  $zones
      * @return list<Cure>
      */
-    private function slides(Sight $sight, array $zones): array
+    private function slides(CheckContext $context, array $zones): array
     {
-        $rail = $sight->plan->rail;
-        $range = $sight->anchoring()->place->range;
+        $rail = $context->plan->rail;
+        $range = $context->anchoring()->place->range;
         $free = [];
         foreach ($rail->holes as $hole) {
             foreach ($zones as $zone) {
                 foreach ([$zone->low->minus(Length::nm(1)), $zone->high->plus(Length::nm(1))] as $clear) {
                     $left = $rail->span->low->plus($clear->minus($hole));
-                    $left = $clear->isUnder($zone->low) ? $sight->down($left) : $sight->up($left);
+                    $left = $clear->isUnder($zone->low) ? $context->down($left) : $context->up($left);
                     $by = $left->minus($rail->span->low);
                     $clearOfAll =
                         array_filter(
@@ -96,7 +96,7 @@ final class HazardBehind implements AnchorCheck
         ksort($free);
 
         return array_map(
-            fn (Length $left) => $sight->cure('rail-slid', [
+            fn (Length $left) => $context->cure('rail-slid', [
                 'brief.rules.rail_left' => $left,
             ]),
             array_slice(array_values($free), 0, 1),

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 
 /** Room over the rail to lift the leaf on. */
 final class Headroom implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $needed = $sight->plan->heights->headroomNeeded->total;
-        $room = $sight->plan->room->headroom;
-        if (! $sight->isShort($room, $needed)) {
+        $needed = $context->plan->heights->headroomNeeded->total;
+        $room = $context->plan->room->headroom;
+        if (! $context->isShort($room, $needed)) {
             yield new Finding(FindingCode::HeadroomClear, Severity::Ok, '', [
                 'spare' => $room->minus($needed),
                 'needed' => $needed,
@@ -32,7 +32,7 @@ final class Headroom implements Check
             Severity::Stop,
             'survey.wall.ceiling',
             ['short' => $over, 'needed' => $needed, 'room' => $room],
-            LowerLine::cures($sight, $over),
+            LowerLine::cures($context, $over),
         );
     }
 }

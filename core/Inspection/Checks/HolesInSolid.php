@@ -6,11 +6,11 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Marks\Drilling;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
@@ -18,9 +18,9 @@ use YokeLine\Measure\Message;
 /** Where it is told what is solid in the leaf, every hole is in it. */
 final class HolesInSolid implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $outside = Drilling::outsideSolid($sight->plan);
+        $outside = Drilling::outsideSolid($context->plan);
         if ($outside !== []) {
             $marks = array_map(
                 fn ($mark) => new Message('findings.mark-at', ['mark' => $mark->id->says(), 'at' => $mark->place]),
@@ -31,30 +31,30 @@ final class HolesInSolid implements AlongCheck
                 Severity::Settle,
                 'brief.leaf.solid',
                 ['at' => $outside[0]->place, 'count' => count($outside), 'marks' => $marks],
-                $this->insets($sight),
+                $this->insets($context),
             );
         }
     }
 
     /** @return list<Cure> hangers moved as little as takes their bolts into a member */
-    private function insets(Sight $sight): array
+    private function insets(CheckContext $context): array
     {
-        $hanger = $sight->kit->hanger;
+        $hanger = $context->kit->hanger;
         if ($hanger->style !== HangerStyle::FaceStrap) {
             return [];
         }
-        $now = $sight->plan->layout->hangerInset();
+        $now = $context->plan->layout->hangerInset();
         $insets = [];
-        foreach ($sight->brief->leaf->solid as $member) {
+        foreach ($context->brief->leaf->solid as $member) {
             foreach (
                 [
-                    $sight->up($member->low->plus($hanger->solidAround())),
-                    $sight->down($member->high->minus($hanger->solidAround())),
+                    $context->up($member->low->plus($hanger->solidAround())),
+                    $context->down($member->high->minus($hanger->solidAround())),
                 ] as $inset
             ) {
                 if (
                     ! $inset->isUnder($hanger->length()->half()) &&
-                    $inset->isUnder($sight->plan->layout->width->size->total->half())
+                    $inset->isUnder($context->plan->layout->width->size->total->half())
                 ) {
                     $insets[$inset->minus($now)->absolute()->nm] = $inset;
                 }
@@ -63,7 +63,7 @@ final class HolesInSolid implements AlongCheck
         ksort($insets);
 
         return array_map(
-            fn (Length $inset) => $sight->cure('hangers-in', [
+            fn (Length $inset) => $context->cure('hangers-in', [
                 'brief.rules.hanger_inset' => $inset,
             ]),
             array_values($insets),

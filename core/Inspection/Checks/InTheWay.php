@@ -7,10 +7,10 @@ namespace YokeLine\Inspection\Checks;
 use Generator;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
@@ -19,27 +19,27 @@ use YokeLine\Planning\Depth;
 /** Everything that sweeps along the wall, leaf, front pull and hangers, against everything that stands in the room. */
 final class InTheWay implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $opening = $sight->plan->room->opening->span();
-        $sweep = $sight->plan->layout->sweep();
-        $swept = $sight->plan->room->obstacles === [] ? [] : iterator_to_array($this->swept($sight));
-        foreach ($sight->plan->room->obstacles as $obstacle) {
+        $opening = $context->plan->room->opening->span();
+        $sweep = $context->plan->layout->sweep();
+        $swept = $context->plan->room->obstacles === [] ? [] : iterator_to_array($this->swept($context));
+        foreach ($context->plan->room->obstacles as $obstacle) {
             if (! $obstacle->x->overlaps($sweep) && ! $obstacle->x->overlaps($opening)) {
                 continue;
             }
-            $high = $obstacle->y->shifted($sight->plan->floor->at($obstacle->x->middle()));
+            $high = $obstacle->y->shifted($context->plan->floor->at($obstacle->x->middle()));
             if (
                 $obstacle->x->overlaps($opening) &&
                 $obstacle->isOnWall() &&
-                $high->low->isUnder($sight->plan->heights->head->total)
+                $high->low->isUnder($context->plan->heights->head->total)
             ) {
                 yield new Finding(
                     FindingCode::ObstacleInOpening,
                     Severity::Settle,
                     "{$obstacle->place}.x[0]",
                     ['obstacle' => $obstacle->called()],
-                    [$sight->cure('leave-out', [$obstacle->place => null], ['obstacle' => $obstacle->called()])],
+                    [$context->cure('leave-out', [$obstacle->place => null], ['obstacle' => $obstacle->called()])],
                 );
 
                 continue;
@@ -50,7 +50,7 @@ final class InTheWay implements Check
                     $high->overlaps($y) &&
                     $obstacle->z()->overlaps($z->widened(Depth::wanted()->minus(Length::mm(1))))
                 ) {
-                    yield $this->meets($sight, $obstacle, $what, $z);
+                    yield $this->meets($context, $obstacle, $what, $z);
 
                     break;
                 }
@@ -63,33 +63,33 @@ final class InTheWay implements Check
      *
      * @return Generator<string, array{Span, Span, Span}> x, y, z
      */
-    private function swept(Sight $sight): Generator
+    private function swept(CheckContext $context): Generator
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $sweep = $plan->layout->sweep();
         $front = $plan->outerDepth()->leafFront->total;
-        $pull = $sight->brief->frontPull;
+        $pull = $context->brief->frontPull;
         yield 'leaf' => [
             $sweep,
             new Span($plan->heights->gap->low, $plan->heights->leafTop()),
-            new Span($front, $front->plus($sight->kit->hanger->strapThickness, $sight->kit->hanger->boltHead)),
+            new Span($front, $front->plus($context->kit->hanger->strapThickness, $context->kit->hanger->boltHead)),
         ];
         if ($pull !== null && $pull->projection->isPositive()) {
             yield 'front-pull' => [
                 $sweep,
-                Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height),
+                Span::from($context->rules->pullHeight->minus($pull->height->half()), $pull->height),
                 Span::from($front, $pull->projection),
             ];
         }
-        $top = $plan->yokeLine()->plus($sight->kit->rail->height->half());
+        $top = $plan->yokeLine()->plus($context->kit->rail->height->half());
         yield 'hangers' => [
             $sweep,
-            new Span($top, $top->plus($sight->kit->hanger->above)),
+            new Span($top, $top->plus($context->kit->hanger->above)),
             new Span($plan->innerDepth()->rail->total, $front),
         ];
     }
 
-    private function meets(Sight $sight, Obstacle $obstacle, string $what, Span $z): Finding
+    private function meets(CheckContext $context, Obstacle $obstacle, string $what, Span $z): Finding
     {
         $room = $obstacle->standsOff->isOver($z->low)
             ? $obstacle->standsOff->minus($z->high)
@@ -109,10 +109,10 @@ final class InTheWay implements Check
                 'high2' => $z->high,
             ],
             [
-                $sight->moveAway($obstacle),
+                $context->moveAway($obstacle),
                 ...$what === 'front-pull'
                     ? [
-                        $sight->cure('front-flush', [
+                        $context->cure('front-flush', [
                             'brief.pulls.front.kind' => 'flush',
                             'brief.pulls.front.projection' => Length::zero(),
                         ]),

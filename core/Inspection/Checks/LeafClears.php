@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Sum;
@@ -18,12 +18,12 @@ use YokeLine\Planning\Depth;
 /** Room between the back of the leaf and what stands proud behind it. */
 final class LeafClears implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $depth = $sight->plan->innerDepth();
+        $depth = $context->plan->innerDepth();
         $clearance = $depth->clearance->total;
         $wanted = Depth::wanted();
-        if (! $sight->isShort($clearance, $wanted)) {
+        if (! $context->isShort($clearance, $wanted)) {
             yield new Finding(FindingCode::LeafClears, Severity::Ok, '', [
                 'clearance' => $clearance,
                 'what' => $this->thing($depth->proudest),
@@ -32,7 +32,7 @@ final class LeafClears implements Check
 
             return;
         }
-        $more = $sight->up($wanted->minus($clearance));
+        $more = $context->up($wanted->minus($clearance));
         yield new Finding(
             FindingCode::LeafClearance,
             $clearance->isPositive() ? Severity::Settle : Severity::Stop,
@@ -46,31 +46,31 @@ final class LeafClears implements Check
                 'wanted' => $wanted,
             ],
             [
-                $sight->cure('spacer', [
-                    'brief.rules.spacer' => $sight->rules->spacer->plus($more),
+                $context->cure('spacer', [
+                    'brief.rules.spacer' => $context->rules->spacer->plus($more),
                 ]),
-                ...$sight->boardThick($sight->brief->header->thickness->plus($more)),
-                $sight->cure('leaf-thick', [
-                    'brief.leaf.thickness' => $sight->plan->thickness->minus($more),
+                ...$context->boardThick($context->brief->header->thickness->plus($more)),
+                $context->cure('leaf-thick', [
+                    'brief.leaf.thickness' => $context->plan->thickness->minus($more),
                 ]),
-                ...$this->pastObstacle($sight, $depth->proudest, $more),
+                ...$this->pastObstacle($context, $depth->proudest, $more),
             ],
             how: $clearance->isPositive() ? 'near' : 'meets',
         );
     }
 
     /** @return list<Cure> where it is something on the wall that is in the way */
-    private function pastObstacle(Sight $sight, string $proudest, Length $more): array
+    private function pastObstacle(CheckContext $context, string $proudest, Length $more): array
     {
         $cures = [];
-        foreach ($sight->plan->room->obstacles as $obstacle) {
+        foreach ($context->plan->room->obstacles as $obstacle) {
             if ("thing:{$obstacle->name}" === $proudest) {
-                $cures[] = $sight->moveAway($obstacle);
+                $cures[] = $context->moveAway($obstacle);
             }
         }
-        if ($cures !== [] && $sight->plan->header !== null) {
-            $out = $sight->brief->header->buildOut->plus($more);
-            $cures[] = $sight->cure('built-out', ['brief.header.build_out' => $out]);
+        if ($cures !== [] && $context->plan->header !== null) {
+            $out = $context->brief->header->buildOut->plus($more);
+            $cures[] = $context->cure('built-out', ['brief.header.build_out' => $out]);
         }
 
         return $cures;

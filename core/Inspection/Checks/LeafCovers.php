@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Sum;
 
 /** A leaf that was given must reach as far as it must cover. */
 final class LeafCovers implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $width = $sight->plan->layout->width;
-        $height = $sight->plan->heights->leaf;
-        if ($sight->isShort($width->size->total, $width->needed->total)) {
+        $width = $context->plan->layout->width;
+        $height = $context->plan->heights->leaf;
+        if ($context->isShort($width->size->total, $width->needed->total)) {
             $open = $width->needed->total->minus($width->size->total);
             yield new Finding(
                 FindingCode::LeafNarrow,
@@ -26,12 +26,12 @@ final class LeafCovers implements Check
                 'brief.leaf.width',
                 ['open' => $open, 'needed' => $width->needed->total],
                 [
-                    ...$sight->widerLeaf($width->needed->total),
-                    $sight->cure('width-auto', ['brief.leaf.width' => 'auto']),
+                    ...$context->widerLeaf($width->needed->total),
+                    $context->cure('width-auto', ['brief.leaf.width' => 'auto']),
                 ],
             );
         }
-        if ($sight->isShort($height->size->total, $height->needed->total)) {
+        if ($context->isShort($height->size->total, $height->needed->total)) {
             $open = $height->needed->total->minus($height->size->total);
             yield new Finding(
                 FindingCode::LeafShort,
@@ -43,8 +43,8 @@ final class LeafCovers implements Check
                     'rule' => Sum::called($height->needed->ruledBy() ?? ''),
                 ],
                 [
-                    ...$sight->higherLeaf($height->needed->total),
-                    $sight->cure('height-auto', ['brief.leaf.height' => 'auto']),
+                    ...$context->higherLeaf($height->needed->total),
+                    $context->cure('height-auto', ['brief.leaf.height' => 'auto']),
                 ],
             );
         }

@@ -5,32 +5,32 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
 
 /** What the kit is made to carry: thickness and mass of the leaf. */
 final class LeafSuitsKit implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $kit = $sight->kit;
-        $thickness = $sight->plan->thickness;
+        $kit = $context->kit;
+        $thickness = $context->plan->thickness;
         $range = $kit->leafThickness;
-        if ($sight->isShort($thickness, $range->low) || $sight->isShort($range->high, $thickness)) {
+        if ($context->isShort($thickness, $range->low) || $context->isShort($range->high, $thickness)) {
             $nearest = $thickness->isUnder($range->low) ? $range->low : $range->high;
             yield new Finding(
                 FindingCode::LeafThickness,
                 Severity::Stop,
                 'brief.leaf.thickness',
                 ['thickness' => $thickness, 'least' => $range->low, 'greatest' => $range->high],
-                [$sight->cure('leaf-thick', ['brief.leaf.thickness' => $nearest]), ...$sight->otherKits()],
+                [$context->cure('leaf-thick', ['brief.leaf.thickness' => $nearest]), ...$context->otherKits()],
             );
         }
-        $mass = $sight->plan->mass;
+        $mass = $context->plan->mass;
         if ($mass->kg > $kit->capacityKg) {
             yield new Finding(
                 FindingCode::LeafMass,
@@ -42,9 +42,9 @@ final class LeafSuitsKit implements Check
                 ],
                 [
                     ...$mass->assumed
-                        ? [$sight->cure('leaf-hollow', ['brief.leaf.construction.kind' => 'hollow'])]
+                        ? [$context->cure('leaf-hollow', ['brief.leaf.construction.kind' => 'hollow'])]
                         : [],
-                    ...$sight->otherKits(),
+                    ...$context->otherKits(),
                 ],
                 how: $mass->assumed ? 'assumed' : 'known',
             );
@@ -52,7 +52,7 @@ final class LeafSuitsKit implements Check
         $wheel = $kit->wheel?->capacityKg;
         // One of several that the kit comes with: another may carry it.
         $isChoice = count($kit->wheels) > 1;
-        $hung = ($mass->kg + $sight->brief->leaf->hardwareKg) / 2;
+        $hung = ($mass->kg + $context->brief->leaf->hardwareKg) / 2;
         if ($wheel !== null && $hung > $wheel) {
             yield new Finding(
                 $isChoice ? FindingCode::WheelOverloaded : FindingCode::OverCapacity,
@@ -64,8 +64,8 @@ final class LeafSuitsKit implements Check
                     'material' => Message::word('wheels', $kit->wheel->material),
                 ],
                 [
-                    ...$isChoice ? [$sight->cure('wheels-steel', ['brief.rules.wheels' => 'steel'])] : [],
-                    ...$sight->otherKits(),
+                    ...$isChoice ? [$context->cure('wheels-steel', ['brief.rules.wheels' => 'steel'])] : [],
+                    ...$context->otherKits(),
                 ],
             );
         }

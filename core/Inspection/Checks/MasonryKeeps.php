@@ -6,21 +6,21 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Holding\Holding;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** Holes in masonry keep away from its edges. */
 final class MasonryKeeps implements AnchorCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        if (! $sight->plan->isOnMasonry()) {
+        if (! $context->plan->isOnMasonry()) {
             return;
         }
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $masonry = Holding::inMasonry(
             $plan->doorway->survey->withoutHazards(),
             $plan->floor,
@@ -35,11 +35,11 @@ final class MasonryKeeps implements AnchorCheck
                 'brief.backing',
                 ['x' => $near[0], 'clear' => Length::mm(Holding::MASONRY_EDGE_MM)],
                 [
-                    $sight->cure('header-anchored', [
+                    $context->cure('header-anchored', [
                         'brief.backing' => 'header',
                         'brief.leaf.height' => 'auto',
                     ]),
-                    ...$sight->higherLeaf($sight->plan->heights->leaf->size->total->plus(Length::mm(40))),
+                    ...$context->higherLeaf($context->plan->heights->leaf->size->total->plus(Length::mm(40))),
                 ],
             );
         }

@@ -6,10 +6,10 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 
@@ -18,9 +18,9 @@ final class MeasureDisagrees implements AlongCheck
 {
     private const DIFFERS_MM = 12;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $survey = $sight->plan->doorway->survey;
+        $survey = $context->plan->doorway->survey;
         $readings = [
             'survey.opening.width' => ['width', $survey->opening->widths ?? [], ''],
             'survey.opening.height' => ['height', $survey->opening->heights ?? [], ''],
@@ -43,7 +43,7 @@ final class MeasureDisagrees implements AlongCheck
                         'n' => $i + 1,
                         'by' => Length::mm(self::DIFFERS_MM),
                     ],
-                    [$sight->cure('leave-reading-out', ["{$path}[{$i}]" => null], ['reading' => $lengths[$i]])],
+                    [$context->cure('leave-reading-out', ["{$path}[{$i}]" => null], ['reading' => $lengths[$i]])],
                 );
 
                 return;

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 
 /** What would make the plan surer if it were measured too. */
 final class MeasuresMissing implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $survey = $sight->plan->doorway->survey;
+        $survey = $context->plan->doorway->survey;
         if ($survey->unfinished !== []) {
             yield new Finding(FindingCode::SurveyIncomplete, Severity::Settle, $survey->unfinished[0], how: 'half');
         } elseif ($survey->floor === []) {

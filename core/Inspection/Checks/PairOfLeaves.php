@@ -6,10 +6,10 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\PullKind;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Heights;
 
@@ -18,52 +18,52 @@ final class PairOfLeaves implements Check
 {
     private const BETWEEN_MM = 8;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        yield from $this->centreStops($sight);
-        yield from $this->betweenLeaves($sight);
-        yield from $this->midOverlap($sight);
-        yield from $this->brackets($sight);
+        yield from $this->centreStops($context);
+        yield from $this->betweenLeaves($context);
+        yield from $this->midOverlap($context);
+        yield from $this->brackets($context);
     }
 
     /** @return iterable<Finding> */
-    private function centreStops(Sight $sight): iterable
+    private function centreStops(CheckContext $context): iterable
     {
-        $space = $sight->plan->layout->centreStopSpace();
-        $wanted = $sight->kit->stop->body->times(2);
-        if ($space === null || ! $sight->isShort($space, $wanted)) {
+        $space = $context->plan->layout->centreStopSpace();
+        $wanted = $context->kit->stop->body->times(2);
+        if ($space === null || ! $context->isShort($space, $wanted)) {
             return;
         }
-        $inset = $sight->plan->layout->hangerInset()->plus($sight->up($wanted->minus($space)->half()));
+        $inset = $context->plan->layout->hangerInset()->plus($context->up($wanted->minus($space)->half()));
         yield new Finding(
             FindingCode::CentreStops,
             $space->isPositive() ? Severity::Settle : Severity::Stop,
             'brief.rules.hanger_inset',
             ['space' => $space, 'wanted' => $wanted],
-            [$sight->cure('hangers-in', ['brief.rules.hanger_inset' => $inset]), ...$sight->otherKits()],
+            [$context->cure('hangers-in', ['brief.rules.hanger_inset' => $inset]), ...$context->otherKits()],
             how: $space->isPositive() ? 'little' : 'none',
         );
     }
 
     /** @return iterable<Finding> */
-    private function betweenLeaves(Sight $sight): iterable
+    private function betweenLeaves(CheckContext $context): iterable
     {
-        $between = $sight->plan->betweenLeaves()?->total;
+        $between = $context->plan->betweenLeaves()?->total;
         if ($between === null) {
             return;
         }
         $wanted = Length::mm(self::BETWEEN_MM);
-        if ($sight->isShort($between, $wanted)) {
-            $thin = $sight->plan->thickness->minus($sight->up($wanted->minus($between)));
+        if ($context->isShort($between, $wanted)) {
+            $thin = $context->plan->thickness->minus($context->up($wanted->minus($between)));
             yield new Finding(
                 FindingCode::BetweenLeaves,
                 $between->isPositive() ? Severity::Settle : Severity::Stop,
                 'brief.leaf.thickness',
                 ['between' => $between, 'wanted' => $wanted],
-                [$sight->cure('leaves-thick', ['brief.leaf.thickness' => $thin])],
+                [$context->cure('leaves-thick', ['brief.leaf.thickness' => $thin])],
             );
         }
-        $pull = $sight->brief->frontPull;
+        $pull = $context->brief->frontPull;
         if ($pull !== null && $pull->kind !== PullKind::Flush) {
             yield new Finding(
                 FindingCode::RearPull,
@@ -71,7 +71,7 @@ final class PairOfLeaves implements Check
                 'brief.pulls.front.kind',
                 [],
                 [
-                    $sight->cure('pulls-flush', [
+                    $context->cure('pulls-flush', [
                         'brief.pulls.front.kind' => 'flush',
                         'brief.pulls.front.projection' => Length::zero(),
                     ]),
@@ -81,11 +81,13 @@ final class PairOfLeaves implements Check
     }
 
     /** @return iterable<Finding> */
-    private function midOverlap(Sight $sight): iterable
+    private function midOverlap(CheckContext $context): iterable
     {
-        $overlap = $sight->plan->layout->midOverlap?->total;
-        $wanted = $sight->rules->midOverlap ?? $sight->kit->guide->length->plus($sight->rules->guideMargin->times(2));
-        if ($overlap !== null && $sight->isShort($overlap, $wanted)) {
+        $overlap = $context->plan->layout->midOverlap?->total;
+        $wanted =
+            $context->rules->midOverlap ??
+            $context->kit->guide->length->plus($context->rules->guideMargin->times(2));
+        if ($overlap !== null && $context->isShort($overlap, $wanted)) {
             $short = $wanted->minus($overlap);
             yield new Finding(
                 FindingCode::MidOverlap,
@@ -93,22 +95,22 @@ final class PairOfLeaves implements Check
                 'brief.leaf.width',
                 ['overlap' => $overlap, 'wanted' => $wanted],
                 [
-                    ...$sight->widerLeaf($sight->plan->layout->width->needed->total),
-                    $sight->cure('width-auto', ['brief.leaf.width' => 'auto']),
+                    ...$context->widerLeaf($context->plan->layout->width->needed->total),
+                    $context->cure('width-auto', ['brief.leaf.width' => 'auto']),
                 ],
             );
         }
     }
 
     /** @return iterable<Finding> */
-    private function brackets(Sight $sight): iterable
+    private function brackets(CheckContext $context): iterable
     {
-        $bracket = $sight->kit->bracket;
-        $header = $sight->plan->header;
+        $bracket = $context->kit->bracket;
+        $header = $context->plan->header;
         if ($bracket === null || $header === null) {
             return;
         }
-        $yoke = $sight->plan->yokeLine();
+        $yoke = $context->plan->yokeLine();
         $edges = array_map(
             fn (Length $row) => Length::least(
                 $yoke->plus($row)->minus($header->foot->total),
@@ -117,18 +119,18 @@ final class PairOfLeaves implements Check
             $bracket->rows,
         );
         $edge = Length::least(...$edges);
-        if ($sight->isShort($edge, Heights::bracketEdge())) {
+        if ($context->isShort($edge, Heights::bracketEdge())) {
             $over = $yoke->plus($bracket->highestRow(), Heights::bracketEdge())->minus($header->foot->total);
-            $wider = $sight->up(Length::greatest($over, $sight->brief->header->width));
+            $wider = $context->up(Length::greatest($over, $context->brief->header->width));
             yield new Finding(
                 FindingCode::BracketOffBoard,
                 Severity::Stop,
                 'brief.header.width',
                 ['edge' => $edge, 'least' => Heights::bracketEdge(), 'highest_row' => $bracket->highestRow()],
                 [
-                    ...$sight->boardWide($wider),
-                    ...$sight->boardWide($wider, 'rail-low-wide', ['brief.header.align' => 'rail-low']),
-                    ...$sight->boardWide(
+                    ...$context->boardWide($wider),
+                    ...$context->boardWide($wider, 'rail-low-wide', ['brief.header.align' => 'rail-low']),
+                    ...$context->boardWide(
                         $bracket->highestRow()->plus(Heights::bracketEdge())->times(2),
                         'board-wide-centred',
                         ['brief.header.align' => 'centred'],

@@ -5,27 +5,27 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 
 /** A board that lies flat on the wall does not go over a picture rail: it ends below it, or is built out past it. */
 final class PictureRail implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $told = $sight->plan->doorway->told;
+        $told = $context->plan->doorway->told;
         [$height, $projection] = [
             $told->length('survey.wall.picture_rail.height'),
             $told->length('survey.wall.picture_rail.projection'),
         ];
-        $header = $sight->plan->header;
+        $header = $context->plan->header;
         if (
             $header === null ||
             $height->isZero() ||
             ! $projection->isOver($header->buildOut) ||
-            ! $sight->isShort($height, $header->top->total)
+            ! $context->isShort($height, $header->top->total)
         ) {
             return;
         }
@@ -36,10 +36,10 @@ final class PictureRail implements Check
             'survey.wall.picture_rail.height',
             ['over' => $over, 'projection' => $projection, 'top' => $header->top->total, 'height' => $height],
             [
-                $sight->cure('built-out', [
-                    'brief.header.build_out' => $sight->up($projection),
+                $context->cure('built-out', [
+                    'brief.header.build_out' => $context->up($projection),
                 ]),
-                ...LowerLine::cures($sight, $over),
+                ...LowerLine::cures($context, $over),
             ],
         );
     }

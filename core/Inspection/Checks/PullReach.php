@@ -7,10 +7,10 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Inspection\Check;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
@@ -20,19 +20,19 @@ use YokeLine\Planning\WallPull;
 /** Both pulls can be taken hold of and meet nothing. */
 final class PullReach implements Check
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        return $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf));
+        return $context->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($context, $leaf));
     }
 
     /** @return iterable<Finding> */
-    private function ofLeaf(Sight $sight, PlannedLeaf $leaf): iterable
+    private function ofLeaf(CheckContext $context, PlannedLeaf $leaf): iterable
     {
-        if ($sight->brief->frontPull !== null) {
-            yield from $this->front($sight, $leaf, $sight->brief->frontPull);
+        if ($context->brief->frontPull !== null) {
+            yield from $this->front($context, $leaf, $context->brief->frontPull);
         }
-        if ($sight->brief->wallPull !== null) {
-            yield from $this->wallSide($sight, $leaf, $sight->brief->wallPull);
+        if ($context->brief->wallPull !== null) {
+            yield from $this->wallSide($context, $leaf, $context->brief->wallPull);
         }
     }
 
@@ -41,13 +41,13 @@ final class PullReach implements Check
      *
      * @return iterable<Finding>
      */
-    private function front(Sight $sight, PlannedLeaf $leaf, Pull $pull): iterable
+    private function front(CheckContext $context, PlannedLeaf $leaf, Pull $pull): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $run = $leaf->run;
-        $high = Span::from($sight->rules->pullHeight->minus($pull->height->half()), $pull->height);
+        $high = Span::from($context->rules->pullHeight->minus($pull->height->half()), $pull->height);
         foreach (['shut' => $run->closed(), 'open' => $run->open()] as $when => $where) {
-            $middle = $run->fromLeading($where, $sight->brief->leaf->stile->half());
+            $middle = $run->fromLeading($where, $context->brief->leaf->stile->half());
             $wide = Span::from($middle->minus($pull->width->half()), $pull->width);
             foreach ($plan->room->obstacles as $obstacle) {
                 if (
@@ -73,19 +73,19 @@ final class PullReach implements Check
                 $plan->room->wall->high->minus($wide->high),
             );
             $fingers = WallPull::fingers();
-            if ($pull->projection->isPositive() && $sight->isShort($room, $fingers)) {
-                $stile = $sight->brief->leaf->stile->plus($sight->up($fingers->minus($room))->times(2));
+            if ($pull->projection->isPositive() && $context->isShort($room, $fingers)) {
+                $stile = $context->brief->leaf->stile->plus($context->up($fingers->minus($room))->times(2));
                 yield new Finding(
                     FindingCode::PullReach,
                     Severity::Settle,
                     'brief.leaf.stile',
                     ['room' => $room, 'when' => Message::word('when', $when), 'fingers' => $fingers],
                     [
-                        $sight->cure('front-flush', [
+                        $context->cure('front-flush', [
                             'brief.pulls.front.kind' => 'flush',
                             'brief.pulls.front.projection' => Length::zero(),
                         ]),
-                        $sight->cure('stile-wide', ['brief.leaf.stile' => $stile]),
+                        $context->cure('stile-wide', ['brief.leaf.stile' => $stile]),
                     ],
                     how: 'wall-end',
                 );
@@ -94,17 +94,17 @@ final class PullReach implements Check
     }
 
     /** @return iterable<Finding> */
-    private function wallSide(Sight $sight, PlannedLeaf $leaf, Pull $pull): iterable
+    private function wallSide(CheckContext $context, PlannedLeaf $leaf, Pull $pull): iterable
     {
         $clearance = $leaf->depth->clearance->total;
-        if ($pull->kind !== PullKind::Flush && $sight->isShort($clearance, $pull->projection)) {
+        if ($pull->kind !== PullKind::Flush && $context->isShort($clearance, $pull->projection)) {
             yield new Finding(
                 FindingCode::PullReach,
                 Severity::Stop,
                 'brief.pulls.wall.kind',
                 ['projection' => $pull->projection, 'clearance' => $clearance],
                 [
-                    $sight->cure('wall-flush', [
+                    $context->cure('wall-flush', [
                         'brief.pulls.wall.kind' => 'flush',
                         'brief.pulls.wall.projection' => Length::zero(),
                     ]),
@@ -114,20 +114,20 @@ final class PullReach implements Check
 
             return;
         }
-        $stile = $sight->brief->leaf->stile;
-        $middle = WallPull::middle($leaf->run, $sight->plan->room->opening->span(), $sight->brief->leaf, $pull);
+        $stile = $context->brief->leaf->stile;
+        $middle = WallPull::middle($leaf->run, $context->plan->room->opening->span(), $context->brief->leaf, $pull);
         $reach = $middle->plus($pull->width->half());
-        if ($sight->isShort($stile, $reach)) {
+        if ($context->isShort($stile, $reach)) {
             yield new Finding(
                 FindingCode::PullReach,
                 Severity::Settle,
                 'brief.leaf.stile',
                 ['middle' => $middle, 'reach' => $reach, 'fingers' => WallPull::fingers(), 'stile' => $stile],
                 [
-                    $sight->cure('stile-wide', [
-                        'brief.leaf.stile' => $sight->up($reach),
+                    $context->cure('stile-wide', [
+                        'brief.leaf.stile' => $context->up($reach),
                     ]),
-                    $sight->cure('wall-none', ['brief.pulls.wall.kind' => 'none']),
+                    $context->cure('wall-none', ['brief.pulls.wall.kind' => 'none']),
                 ],
                 how: 'stile',
             );

@@ -6,33 +6,33 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\Opens;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 
 /** A rail that carries wheels, stops and margins must fit the wall and be had. */
 final class RailHasRoom implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $rail = $sight->plan->rail;
-        $least = $sight->plan->layout->leastRail();
-        $wall = $sight->plan->room->wall;
+        $rail = $context->plan->rail;
+        $least = $context->plan->layout->leastRail();
+        $wall = $context->plan->room->wall;
         $past = Length::greatest(
             $wall->low->minus($least->low),
             $least->high->minus($wall->high),
             $least->length()->minus($wall->length()),
         );
-        $other = $sight->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
-        $overlap = $sight->rules->sideOverlap->minus($sight->up($past));
+        $other = $context->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
+        $overlap = $context->rules->sideOverlap->minus($context->up($past));
         $ways = [
-            $sight->cure('overlap', ['brief.rules.side_overlap' => $overlap]),
-            $sight->openTo($other),
-            ...$sight->otherKits(),
+            $context->cure('overlap', ['brief.rules.side_overlap' => $overlap]),
+            $context->openTo($other),
+            ...$context->otherKits(),
         ];
-        if ($sight->isShort(Length::zero(), $past)) {
+        if ($context->isShort(Length::zero(), $past)) {
             yield new Finding(
                 FindingCode::RailRoom,
                 Severity::Stop,

@@ -6,24 +6,24 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Holding\Pieces;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\RailPlace;
 
 /** Whether enough of the rail’s holes hold, near enough to each other and to its ends. */
 final class RailHeld implements AnchorCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        if (! StudsKnown::isKnown($sight)) {
+        if (! StudsKnown::isKnown($context)) {
             return;
         }
-        $plan = $sight->plan;
-        $anchoring = $sight->anchoring();
+        $plan = $context->plan;
+        $anchoring = $context->anchoring();
         $supports = $anchoring->supports;
         $few = array_filter(Pieces::of($plan, $supports), fn (array $piece) => count($piece['supports']) < 2) !== [];
         $fewOfBoard = $anchoring->header !== null && count($anchoring->header->at) < 2;
@@ -34,27 +34,27 @@ final class RailHeld implements AnchorCheck
                 Severity::Stop,
                 $fewOfBoard ? 'brief.header.overrun' : 'brief.backing',
                 ['count' => $count],
-                [...$this->otherBackings($sight), ...$this->widerBoard($sight)],
+                [...$this->otherBackings($context), ...$this->widerBoard($context)],
                 how: $fewOfBoard ? 'board' : 'rail',
             );
         }
-        yield from $this->misses($sight, count($plan->rail->holes) - count($supports));
+        yield from $this->misses($context, count($plan->rail->holes) - count($supports));
         if (! $few) {
-            yield from $this->spread($sight, $supports);
+            yield from $this->spread($context, $supports);
         }
     }
 
     /** @return iterable<Finding> */
-    private function misses(Sight $sight, int $misses): iterable
+    private function misses(CheckContext $context, int $misses): iterable
     {
-        $place = $sight->plan->place;
-        if ($place !== null && $misses > 0 && ! $sight->plan->backing()->isSiteDrilled()) {
+        $place = $context->plan->place;
+        if ($place !== null && $misses > 0 && ! $context->plan->backing()->isSiteDrilled()) {
             yield new Finding(
                 FindingCode::HoleMissesStud,
                 $place->holds ? Severity::Note : Severity::Settle,
                 'brief.backing',
                 ['count' => $misses],
-                $place->holds ? [] : $this->otherBackings($sight),
+                $place->holds ? [] : $this->otherBackings($context),
                 how: $place->holds ? 'spare' : 'needed',
             );
         }
@@ -64,20 +64,20 @@ final class RailHeld implements AnchorCheck
      * @param  list<Length>  $supports
      * @return iterable<Finding>
      */
-    private function spread(Sight $sight, array $supports): iterable
+    private function spread(CheckContext $context, array $supports): iterable
     {
-        $kit = $sight->kit->rail;
+        $kit = $context->kit->rail;
         $gap = RailPlace::greatestGap($supports);
-        if ($gap !== null && $sight->isShort($kit->maxFixingSpacing, $gap)) {
+        if ($gap !== null && $context->isShort($kit->maxFixingSpacing, $gap)) {
             yield new Finding(
                 FindingCode::Spacing,
                 Severity::Settle,
                 'brief.backing',
                 ['spacing' => $gap, 'most' => $kit->maxFixingSpacing],
-                $this->otherBackings($sight),
+                $this->otherBackings($context),
             );
         }
-        $span = $sight->plan->rail->span;
+        $span = $context->plan->rail->span;
         $end =
             $supports === []
                 ? Length::zero()
@@ -85,41 +85,41 @@ final class RailHeld implements AnchorCheck
                     $supports[0]->minus($span->low),
                     $span->high->minus($supports[count($supports) - 1]),
                 );
-        if ($sight->isShort($kit->firstFixingWithin, $end)) {
+        if ($context->isShort($kit->firstFixingWithin, $end)) {
             yield new Finding(
                 FindingCode::EndFixing,
                 Severity::Settle,
                 'brief.backing',
                 ['end' => $end, 'most' => $kit->firstFixingWithin],
-                $this->otherBackings($sight),
+                $this->otherBackings($context),
             );
         }
     }
 
     /** @return list<Cure> */
-    private function otherBackings(Sight $sight): array
+    private function otherBackings(CheckContext $context): array
     {
         return [
-            ...$sight->brief->backing->isHeader()
+            ...$context->brief->backing->isHeader()
                 ? []
                 : [
-                    $sight->cure('header-on-studs', ['brief.backing' => 'header']),
-                    $sight->cure('header-auto', [
+                    $context->cure('header-on-studs', ['brief.backing' => 'header']),
+                    $context->cure('header-auto', [
                         'brief.backing' => 'header',
                         'brief.leaf.height' => 'auto',
                     ]),
                 ],
-            ...$sight->brief->backing->isSiteDrilled()
+            ...$context->brief->backing->isSiteDrilled()
                 ? []
-                : [$sight->cure('site-drilled', ['brief.backing' => 'site-drilled'])],
+                : [$context->cure('site-drilled', ['brief.backing' => 'site-drilled'])],
         ];
     }
 
     /** @return list<Cure> */
-    private function widerBoard(Sight $sight): array
+    private function widerBoard(CheckContext $context): array
     {
-        return $sight->brief->backing->isHeader()
-            ? [$sight->cure('board-to-wall', ['brief.header.reach' => 'wall'])]
+        return $context->brief->backing->isHeader()
+            ? [$context->cure('board-to-wall', ['brief.header.reach' => 'wall'])]
             : [];
     }
 }

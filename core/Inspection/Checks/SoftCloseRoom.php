@@ -6,30 +6,30 @@ namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\SoftClose;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Planning\PlannedLeaf;
 
 /** Whether travel and leaf suffice for the soft close. */
 final class SoftCloseRoom implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $soft = $sight->kit->softClose;
-        if ($soft === null || ! $sight->rules->softClose) {
+        $soft = $context->kit->softClose;
+        if ($soft === null || ! $context->rules->softClose) {
             return;
         }
-        yield from $sight->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($sight, $leaf, $soft));
+        yield from $context->ofEachLeaf(fn (PlannedLeaf $leaf) => $this->ofLeaf($context, $leaf, $soft));
     }
 
     /** @return iterable<Finding> */
-    private function ofLeaf(Sight $sight, PlannedLeaf $leaf, SoftClose $soft): iterable
+    private function ofLeaf(CheckContext $context, PlannedLeaf $leaf, SoftClose $soft): iterable
     {
         if (! $leaf->softClose) {
             $travel = $leaf->run->travel->total;
-            $narrow = $sight->isShort($leaf->run->width, $soft->minLeafWidth);
+            $narrow = $context->isShort($leaf->run->width, $soft->minLeafWidth);
             yield new Finding(
                 FindingCode::SoftCloseRoom,
                 Severity::Settle,
@@ -41,8 +41,8 @@ final class SoftCloseRoom implements AlongCheck
                     'width' => $leaf->run->width,
                 ],
                 [
-                    $sight->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
-                    ...$narrow ? $sight->widerLeaf($soft->minLeafWidth) : [],
+                    $context->cure('no-soft-close', ['brief.rules.soft_close' => 'off']),
+                    ...$narrow ? $context->widerLeaf($soft->minLeafWidth) : [],
                 ],
                 how: $narrow ? 'narrow' : 'short',
             );

@@ -9,10 +9,10 @@ use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Washer;
 use YokeLine\Holding\Wood;
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Quantity;
 
 /** A standoff that presses into what is behind it makes the rail wavy as it is tightened. */
@@ -20,20 +20,20 @@ final class StandoffPress implements AnchorCheck
 {
     private const SOFT_MPA = 1.5;
 
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $lining = $plan->doorway->survey->lining?->kind;
         $soft = $plan->header === null && in_array($lining, [LiningKind::Gypsum, LiningKind::Plaster], true);
         $behind =
             $plan->header !== null
-                ? $sight->brief->header->wood
+                ? $context->brief->header->wood
                 : ($lining === LiningKind::Plank
                     ? $plan->doorway->survey->lining->wood
                     : $plan->doorway->survey->wood);
         $most = $soft ? self::SOFT_MPA : Wood::of($behind)->bearing;
         $worst = array_reduce(
-            $sight->anchoring()->fixings,
+            $context->anchoring()->fixings,
             fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0),
             0.0,
         );
@@ -49,7 +49,7 @@ final class StandoffPress implements AnchorCheck
                     'wide' => Washer::width(),
                     'thick' => Washer::thickness(),
                 ],
-                [$sight->washers()],
+                [$context->washers()],
                 how: $soft ? 'lining' : 'wood',
             );
         }

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AnchorCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** No stop sits where a standoff or a joint of the rail is. */
 final class StopsFree implements AnchorCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $plan = $sight->plan;
+        $plan = $context->plan;
         $bodies = $plan->stopBodies();
-        $reach = $sight->kit->standoffBase->half()->minus(Length::mm(1));
-        foreach ($sight->kit->stop->passesStandoffs ? [] : $bodies as $body) {
+        $reach = $context->kit->standoffBase->half()->minus(Length::mm(1));
+        foreach ($context->kit->stop->passesStandoffs ? [] : $bodies as $body) {
             $over = array_values(
                 array_filter(
                     $plan->rail->holes,
@@ -28,13 +28,13 @@ final class StopsFree implements AnchorCheck
                 ),
             );
             if ($over !== []) {
-                $inset = $sight->brief->rules->hangerInset ?? $sight->kit->hanger->inset;
-                $slides = $sight->cures(
+                $inset = $context->brief->rules->hangerInset ?? $context->kit->hanger->inset;
+                $slides = $context->cures(
                     fn () => array_map(
-                        fn (Length $left) => $sight->cure('rail-slid', [
+                        fn (Length $left) => $context->cure('rail-slid', [
                             'brief.rules.rail_left' => $left,
                         ]),
-                        $this->clear($sight, $bodies, $reach),
+                        $this->clear($context, $bodies, $reach),
                     ),
                 );
                 yield new Finding(
@@ -44,7 +44,7 @@ final class StopsFree implements AnchorCheck
                     ['x' => $over[0]],
                     [
                         ...$slides,
-                        $sight->cure('hangers-in', [
+                        $context->cure('hangers-in', [
                             'brief.rules.hanger_inset' => $inset->plus(Length::mm(20)),
                         ]),
                     ],
@@ -62,7 +62,7 @@ final class StopsFree implements AnchorCheck
                         'brief.rules.rail_left',
                         ['x' => $joint],
                         array_map(
-                            fn (Length $by) => $sight->cure('rail-slid', [
+                            fn (Length $by) => $context->cure('rail-slid', [
                                 'brief.rules.rail_left' => $plan->rail->span->low->plus($by),
                             ]),
                             [Length::mm(60), Length::mm(-60)],
@@ -79,17 +79,17 @@ final class StopsFree implements AnchorCheck
      * @param  list<Span>  $bodies
      * @return list<Length>
      */
-    private function clear(Sight $sight, array $bodies, Length $reach): array
+    private function clear(CheckContext $context, array $bodies, Length $reach): array
     {
-        $rail = $sight->plan->rail;
-        $range = $sight->anchoring()->place->range;
+        $rail = $context->plan->rail;
+        $range = $context->anchoring()->place->range;
         $free = [];
         foreach ($rail->holes as $hole) {
             foreach ($bodies as $body) {
                 foreach (
                     [
-                        $sight->down($rail->span->low->plus($body->low->minus($reach, $hole))),
-                        $sight->up($rail->span->low->plus($body->high->plus($reach)->minus($hole))),
+                        $context->down($rail->span->low->plus($body->low->minus($reach, $hole))),
+                        $context->up($rail->span->low->plus($body->high->plus($reach)->minus($hole))),
                     ] as $left
                 ) {
                     $by = $left->minus($rail->span->low);

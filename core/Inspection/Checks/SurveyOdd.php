@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 
 /** What in a survey can be true, but rarely is. */
 final class SurveyOdd implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $survey = $sight->plan->doorway->survey;
-        $wall = $sight->plan->room->wall;
+        $survey = $context->plan->doorway->survey;
+        $wall = $context->plan->room->wall;
         foreach ($survey->hazardsThatStay() as $i => $hazard) {
             foreach (array_slice($survey->hazardsThatStay(), 0, $i) as $other) {
                 if ($hazard->x->overlaps($other->x) && $hazard->y->overlaps($other->y)) {

@@ -8,11 +8,11 @@ use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Inspection\AlongCheck;
+use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Inspection\Sight;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\LeafRun;
@@ -21,16 +21,16 @@ use YokeLine\Planning\PlannedLeaf;
 /** How far the leaf can go, and what passage that leaves. */
 final class Travel implements AlongCheck
 {
-    public function look(Sight $sight): iterable
+    public function look(CheckContext $context): iterable
     {
-        $layout = $sight->plan->layout;
+        $layout = $context->plan->layout;
         // Of several passages the narrowest speaks.
         $passage = Length::least(...array_map(fn (Sum $sum) => $sum->total, array_values($layout->passages)));
         $cuts = array_map(fn (LeafRun $run) => $this->cut($run), $layout->runs);
         $cut = Length::greatest(...array_values($cuts));
-        $least = $sight->plan->room->opening->leastWidth();
-        $is = $sight->plan->room->opening->is;
-        if ($sight->rules->parked) {
+        $least = $context->plan->room->opening->leastWidth();
+        $is = $context->plan->room->opening->is;
+        if ($context->rules->parked) {
             yield new Finding(FindingCode::Parked, Severity::Note, 'brief.rules.parked');
 
             return;
@@ -50,7 +50,7 @@ final class Travel implements AlongCheck
                     Severity::Settle,
                     'brief.rules.parked',
                     ['opening' => $is],
-                    [$sight->cure('parked', ['brief.rules.parked' => true]), ...$this->waysOut($sight, $cut)],
+                    [$context->cure('parked', ['brief.rules.parked' => true]), ...$this->waysOut($context, $cut)],
                     how: 'wholly',
                 );
 
@@ -62,22 +62,22 @@ final class Travel implements AlongCheck
                 Severity::Stop,
                 'brief.opens',
                 ['passage' => $passage],
-                $this->waysOut($sight, $cut),
+                $this->waysOut($context, $cut),
                 how: 'none',
             );
-        } elseif ($sight->isShort(Length::zero(), $cut)) {
-            yield from $sight->ofEachLeaf(
-                fn (PlannedLeaf $leaf) => $sight->isShort(Length::zero(), $this->cut($leaf->run))
-                    ? [$this->tooSoon($sight, $this->cut($leaf->run), $passage)]
+        } elseif ($context->isShort(Length::zero(), $cut)) {
+            yield from $context->ofEachLeaf(
+                fn (PlannedLeaf $leaf) => $context->isShort(Length::zero(), $this->cut($leaf->run))
+                    ? [$this->tooSoon($context, $this->cut($leaf->run), $passage)]
                     : [],
             );
-        } elseif ($sight->plan->hang()->hasOpenPlaces() && $sight->isShort($passage, $least)) {
+        } elseif ($context->plan->hang()->hasOpenPlaces() && $context->isShort($passage, $least)) {
             yield new Finding(
                 FindingCode::Passage,
                 Severity::Note,
                 'brief.rules.park',
                 ['passage' => $passage, 'least' => $least],
-                [$sight->cure('park-flush', ['brief.rules.park' => '0'])],
+                [$context->cure('park-flush', ['brief.rules.park' => '0'])],
                 how: 'parked',
             );
         } else {
@@ -85,14 +85,14 @@ final class Travel implements AlongCheck
         }
     }
 
-    private function tooSoon(Sight $sight, Length $cut, Length $passage): Finding
+    private function tooSoon(CheckContext $context, Length $cut, Length $passage): Finding
     {
         return new Finding(
             FindingCode::TravelCut,
             Severity::Settle,
             'brief.rules.park',
             ['cut' => $cut, 'passage' => $passage],
-            $this->waysOut($sight, $cut),
+            $this->waysOut($context, $cut),
         );
     }
 
@@ -102,22 +102,22 @@ final class Travel implements AlongCheck
     }
 
     /** @return list<Cure> */
-    private function waysOut(Sight $sight, Length $cut): array
+    private function waysOut(CheckContext $context, Length $cut): array
     {
-        $park = $sight->rules->park->minus($sight->up($cut));
-        $other = $sight->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
-        $end = $sight->rules->endClearance->minus($sight->up($cut));
+        $park = $context->rules->park->minus($context->up($cut));
+        $other = $context->brief->opens === Opens::Left ? Opens::Right : Opens::Left;
+        $end = $context->rules->endClearance->minus($context->up($cut));
 
         return [
-            $sight->openTo($other),
-            ...$end->isNegative() ? [] : [$sight->cure('end-clearance', ['brief.rules.end_clearance' => $end])],
-            ...$sight->rules->surplus === Surplus::Leading
+            $context->openTo($other),
+            ...$end->isNegative() ? [] : [$context->cure('end-clearance', ['brief.rules.end_clearance' => $end])],
+            ...$context->rules->surplus === Surplus::Leading
                 ? []
-                : [$sight->cure('surplus-leading', ['brief.rules.surplus' => 'leading'])],
-            ...$sight->rules->openEnd === OpenEnd::Buffer
+                : [$context->cure('surplus-leading', ['brief.rules.surplus' => 'leading'])],
+            ...$context->rules->openEnd === OpenEnd::Buffer
                 ? []
-                : [$sight->cure('buffer', ['brief.rules.open_end' => 'buffer'])],
-            $sight->park($park),
+                : [$context->cure('buffer', ['brief.rules.open_end' => 'buffer'])],
+            $context->park($park),
         ];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Support\Doorways;
 use YokeLine\Inspection\Finding;
 use YokeLine\Marks\Drilling;
-use YokeLine\Marks\WallMark;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Measure\Length;
 
 /** @return list<Drilling> in the first leaf of a demo doorway */
@@ -53,12 +53,12 @@ test('holes outside the solid members are named', function () {
     $outside = Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, 100], [865, 965]]]));
 
     // The triggers stand 204 in from either edge, past the stiles.
-    expect(array_map(fn (WallMark $mark) => $mark->id->value, $outside))->toBe(['trigger-lead', 'trigger-trail']);
+    expect(array_map(fn (TapeMark $mark) => $mark->id->value, $outside))->toBe(['trigger-lead', 'trigger-trail']);
 });
 
 test('a strap wants 12 of solid wood past its hole', function (int $to, bool $isOutside) {
     $outside = array_map(
-        fn (WallMark $mark) => $mark->id->value,
+        fn (TapeMark $mark) => $mark->id->value,
         Drilling::outsideSolid(Doorways::plan(changes: ['brief.leaf.solid' => [[0, $to], [600, 965]]])),
     );
 

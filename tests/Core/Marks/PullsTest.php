@@ -10,8 +10,8 @@ use YokeLine\Marks\Pull;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
 use YokeLine\Marks\StoryStrip;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Tolerance\Clearance;
 
@@ -130,8 +130,8 @@ test('the other tapes come out: board, rail, floor and leaf', function () {
     $plan = Doorways::plan();
     $worked = workedMarks()['other_tapes'];
     $said = fn (array $marks) => array_map(
-        fn (WallMark $mark) => [$mark->id->value, round($mark->place->toMm(), 3)],
-        array_values(array_filter($marks, fn (WallMark $mark) => ! str_starts_with($mark->id->value, 'trigger'))),
+        fn (TapeMark $mark) => [$mark->id->value, round($mark->place->toMm(), 3)],
+        array_values(array_filter($marks, fn (TapeMark $mark) => ! str_starts_with($mark->id->value, 'trigger'))),
     );
     $wanted = fn (array $rows) => array_map(fn (array $row) => [$row['mark'], round($row['reading'], 3)], $rows);
     $guide = Tapes::floor($plan)[0];
@@ -163,7 +163,7 @@ test('a laser, the story strip and the gauge block come out', function () {
         ->toBe(670.5)
         ->and($strip->length->toMm())
         ->toBe(2250.0)
-        ->and(array_map(fn (WallMark $mark) => [$mark->id->value, $mark->place->toMm()], $strip->marks))
+        ->and(array_map(fn (TapeMark $mark) => [$mark->id->value, $mark->place->toMm()], $strip->marks))
         ->toEqual(
             array_map(fn (array $row) => [$row['mark'], (float) $row['at']], $worked['story_strip']['out']['marks']),
         )

@@ -172,17 +172,17 @@ test('no best trade-off is beaten by any way', function () {
 
 test('what is weighed more stands further up', function () {
     $ranking = waysOf('kiln-room');
-    $sight = $ranking->best(
+    $context = $ranking->best(
         Weights::from([])->with(['sight' => 10, 'sound' => 0, 'light' => 0, 'space' => 0, 'looks' => 0, 'ease' => 0]),
     )[0];
     $space = $ranking->best(
         Weights::from([])->with(['sight' => 0, 'sound' => 0, 'light' => 0, 'space' => 10, 'looks' => 0, 'ease' => 0]),
     )[0];
 
-    expect($sight->overlap->nm)
+    expect($context->overlap->nm)
         ->toBeGreaterThanOrEqual($space->overlap->nm)
         ->and($space->passage->nm)
-        ->toBeGreaterThanOrEqual($sight->passage->nm);
+        ->toBeGreaterThanOrEqual($context->passage->nm);
 });
 
 test('weights start from what the leaf is for, ranked', function () {

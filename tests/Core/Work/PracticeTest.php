@@ -7,15 +7,15 @@ use YokeLine\Catalog\MaterialKind;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Marks\Drilling;
+use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Marks\WallMark;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 use YokeLine\Stock\Materials;
 use YokeLine\Work\After;
-use YokeLine\Work\Asks;
 use YokeLine\Work\Order;
 use YokeLine\Work\RunCheck;
+use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 
 /** The kiln room as a house does it that answers so. @param  array<string, mixed>  $rules */
@@ -52,10 +52,10 @@ function bought(Plan $plan, MaterialKind ...$kinds): array
     return $found;
 }
 
-/** @param  list<WallMark>  $marks @return list<string> */
+/** @param  list<TapeMark>  $marks @return list<string> */
 function kindsOf(array $marks): array
 {
-    return array_map(fn (WallMark $mark) => (string) $mark->id, $marks);
+    return array_map(fn (TapeMark $mark) => (string) $mark->id, $marks);
 }
 
 test('laid out on the floor, the leaf’s foot to the hole is read before the line is marked', function () {
@@ -66,7 +66,7 @@ test('laid out on the floor, the leaf’s foot to the hole is read before the li
         ->toBe([2, 15, 'bench'])
         ->and(afters($plan)['mark-line'])
         ->toContain('lay-out')
-        ->and(Asks::at($step, $plan)[0]->planned->nm)
+        ->and(SiteMeasurements::at($step, $plan)[0]->planned->nm)
         ->toBe($plan->heights->leaf->size->total->plus($plan->kit->rise)->nm);
 });
 
@@ -296,7 +296,7 @@ test('what is read up from a plate says so, and is less by its thickness; from t
 ) {
     $floor = ['finish' => 'carpet', 'pile' => 12, ...$floor, 'readings' => []];
     $plan = practised([], changes: ['survey.floor' => $floor]);
-    $asks = Asks::at(Order::of($plan)->steps['rail-true'], $plan);
+    $asks = SiteMeasurements::at(Order::of($plan)->steps['rail-true'], $plan);
 
     expect($plan->doorway->survey->datum()->value)
         ->toBe($datum)

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Measure\Length;
-use YokeLine\Work\Asks;
 use YokeLine\Work\BoxCheck;
 use YokeLine\Work\Order;
 use YokeLine\Work\RunCheck;
+use YokeLine\Work\SiteMeasurements;
 
 const ON_SITE = [
     'kiln-room',
@@ -98,7 +98,7 @@ test('what is asked at a step is asked beside the number that was planned, and t
     $plan = Doorways::plan($name);
     $asked = [];
     foreach (Order::of($plan)->steps as $step) {
-        foreach (Asks::at($step, $plan) as $ask) {
+        foreach (SiteMeasurements::at($step, $plan) as $ask) {
             expect($ask->differs($ask->planned))
                 ->toBeFalse($ask->id)
                 ->and($ask->differs($ask->planned->plus($ask->slack, Length::nm(1))))

@@ -13,7 +13,7 @@ use YokeLine\Planning\Plan;
 /**
  * Every clearance of a plan as one plain difference of what is held and what may be off, and how much of it is wanted.
  */
-final readonly class Differences
+final readonly class ClearanceFormula
 {
     private const FOOT_MM = 3;
 

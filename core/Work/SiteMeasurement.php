@@ -12,7 +12,7 @@ use YokeLine\Measure\Message;
  *
  * @phpstan-import-type Value from Message
  */
-final readonly class Ask
+final readonly class SiteMeasurement
 {
     /**
      * @param  string  $id  as the log keeps it: `line-1`, `leaf-width`

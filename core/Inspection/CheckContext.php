@@ -24,7 +24,7 @@ use YokeLine\Planning\Tolerance;
  *
  * @phpstan-import-type Value from Message
  */
-final readonly class Sight
+final readonly class CheckContext
 {
     public Brief $brief;
 

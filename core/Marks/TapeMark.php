@@ -7,7 +7,7 @@ namespace YokeLine\Marks;
 use YokeLine\Measure\Length;
 
 /** One mark on one tape: where it is on it, the step that wants it, and how far it may move before it matters. */
-final readonly class WallMark
+final readonly class TapeMark
 {
     public MarkId $id;
 

@@ -13,16 +13,16 @@ use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
 /** What is asked at the steps where it matters: leaf, trial, holes, line, gaps. About six places of the whole day. */
-final class Asks
+final class SiteMeasurements
 {
-    /** @return list<Ask> */
+    /** @return list<SiteMeasurement> */
     public static function at(Step $step, Plan $plan): array
     {
         $by = $plan->doorway->marking->plusMinus;
 
         return match ($step->kind()) {
             StepKind::Trial => [
-                new Ask(
+                new SiteMeasurement(
                     'trial-gap',
                     'trial-gap',
                     $plan->heights->topGap->total,
@@ -33,7 +33,7 @@ final class Asks
             StepKind::LeafIn => self::leaf($plan, self::leafOf($step, $plan)),
             StepKind::BoreLeaf => $plan->kit->hanger->style === HangerStyle::FaceStrap
                 ? [
-                    new Ask(
+                    new SiteMeasurement(
                         'leaf-hole'.self::leafOf($step, $plan)->suffix(),
                         'leaf-hole',
                         $plan->heights->hangerHoles[0],
@@ -66,16 +66,21 @@ final class Asks
 
     /**
      * @param  string  $rail  tells the front rail's readings from the rear one's
-     * @return list<Ask>
+     * @return list<SiteMeasurement>
      */
     private static function line(Plan $plan, string $rail): array
     {
         $by = $plan->doorway->marking->plusMinus;
 
         return array_map(
-            fn (array $place) => new Ask($place[0].$rail, $place[0], $plan->tapeUp($place[1]), $by->level, 'line', [
-                'from' => $plan->doorway->survey->datum(),
-            ]),
+            fn (array $place) => new SiteMeasurement(
+                $place[0].$rail,
+                $place[0],
+                $plan->tapeUp($place[1]),
+                $by->level,
+                'line',
+                ['from' => $plan->doorway->survey->datum()],
+            ),
             self::linePlaces($plan),
         );
     }
@@ -83,7 +88,7 @@ final class Asks
     /**
      * The holes at both ends; where but one is found by a reading, that one, and those at the ends through the rail.
      *
-     * @return list<Ask>
+     * @return list<SiteMeasurement>
      */
     private static function holes(Plan $plan, bool $through = false): array
     {
@@ -100,7 +105,7 @@ final class Asks
         $holes = $plan->rail->holes;
 
         return array_map(
-            fn (int $i) => new Ask(
+            fn (int $i) => new SiteMeasurement(
                 'hole-'.($i + 1),
                 $plan->header === null ? 'hole-on-wall' : 'hole-on-board',
                 $holes[$i]->minus($from),
@@ -113,14 +118,16 @@ final class Asks
     }
 
     /** Leaf, hangers and rail on the floor: what is read gives the line, with the gap under it. */
-    private static function laidOut(Plan $plan): Ask
+    private static function laidOut(Plan $plan): SiteMeasurement
     {
         $proof = Proof::laidOut($plan);
 
-        return new Ask('laid-out', 'laid-out', $proof->expected, Length::nm((int) round($proof->sure * 1e6)), 'line');
+        $slack = Length::nm((int) round($proof->sure * 1e6));
+
+        return new SiteMeasurement('laid-out', 'laid-out', $proof->expected, $slack, 'line');
     }
 
-    /** @return list<Ask> the first and the last stud that is used, as they are found */
+    /** @return list<SiteMeasurement> the first and the last stud that is used, as they are found */
     private static function studs(Plan $plan): array
     {
         $under = $plan->header->span ?? $plan->rail->span;
@@ -134,30 +141,47 @@ final class Asks
 
         return array_values(
             array_map(
-                fn (Stud $stud) => new Ask("stud-{$stud->key()}", 'stud', $stud->x, Length::mm(6), 'hole-missed', [
-                    'at' => $stud->x,
-                ]),
+                fn (Stud $stud) => new SiteMeasurement(
+                    "stud-{$stud->key()}",
+                    'stud',
+                    $stud->x,
+                    Length::mm(6),
+                    'hole-missed',
+                    ['at' => $stud->x],
+                ),
                 $ends,
             ),
         );
     }
 
-    /** @return list<Ask> */
+    /** @return list<SiteMeasurement> */
     private static function leaf(Plan $plan, PlannedLeaf $leaf): array
     {
         $by = $plan->doorway->marking->plusMinus;
 
         return [
-            new Ask("leaf-width{$leaf->suffix()}", 'leaf-width', $leaf->run->width, $by->leaf, 'leaf-differs'),
-            new Ask(
+            new SiteMeasurement(
+                "leaf-width{$leaf->suffix()}",
+                'leaf-width',
+                $leaf->run->width,
+                $by->leaf,
+                'leaf-differs',
+            ),
+            new SiteMeasurement(
                 "leaf-height{$leaf->suffix()}",
                 'leaf-height',
                 $plan->heights->leaf->size->total,
                 $by->leaf,
                 'leaf-differs',
             ),
-            new Ask("leaf-thick-lead{$leaf->suffix()}", 'leaf-thick-lead', $plan->thickness, $by->kit, 'leaf-differs'),
-            new Ask(
+            new SiteMeasurement(
+                "leaf-thick-lead{$leaf->suffix()}",
+                'leaf-thick-lead',
+                $plan->thickness,
+                $by->kit,
+                'leaf-differs',
+            ),
+            new SiteMeasurement(
                 "leaf-thick-trail{$leaf->suffix()}",
                 'leaf-thick-trail',
                 $plan->thickness,
@@ -167,16 +191,16 @@ final class Asks
         ];
     }
 
-    /** @return list<Ask> */
+    /** @return list<SiteMeasurement> */
     private static function gaps(Plan $plan, PlannedLeaf $leaf): array
     {
         $shut = $leaf->run->closed();
         $slack = $plan->doorway->marking->plusMinus->level->times(2);
 
         return [
-            new Ask("gap-left{$leaf->suffix()}", 'gap-left', $plan->gapAt($shut->low), $slack, 'line'),
-            new Ask("gap-right{$leaf->suffix()}", 'gap-right', $plan->gapAt($shut->high), $slack, 'line'),
-            new Ask("plumb{$leaf->suffix()}", 'plumb', Length::zero(), $slack, 'line'),
+            new SiteMeasurement("gap-left{$leaf->suffix()}", 'gap-left', $plan->gapAt($shut->low), $slack, 'line'),
+            new SiteMeasurement("gap-right{$leaf->suffix()}", 'gap-right', $plan->gapAt($shut->high), $slack, 'line'),
+            new SiteMeasurement("plumb{$leaf->suffix()}", 'plumb', Length::zero(), $slack, 'line'),
         ];
     }
 
