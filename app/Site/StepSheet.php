@@ -20,9 +20,11 @@ use YokeLine\Drawing\Svg;
 use YokeLine\Holding\Schedule;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
+use YokeLine\Marks\Mark;
 use YokeLine\Marks\MarkId;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
+use YokeLine\Marks\RunningMarks;
 use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
@@ -148,8 +150,8 @@ final readonly class StepSheet
                     [$say($plan->rail->span->low), $of('left-end')],
                     [$line->number, "{$line->whole()}: {$line->beside}"],
                 ],
-                StepKind::MarkBoard, StepKind::BoreBoard => $this->pulled('board'),
-                StepKind::MarkWall, StepKind::BoreWall => $this->pulled('wall'),
+                StepKind::MarkBoard, StepKind::BoreBoard => [...$this->pulled('board'), ...$this->rows()],
+                StepKind::MarkWall, StepKind::BoreWall => [...$this->pulled('wall'), ...$this->rows()],
                 StepKind::MarkLine => array_map(
                     fn (Heights $at) => [
                         $say($at->readings[count($at->readings) - 1]->shown),
@@ -255,6 +257,18 @@ final readonly class StepSheet
         return $built === []
             ? AtHanger::of($this->plan, $this->speak)
             : AsBuilt::line($this->plan, $built, $this->speak);
+    }
+
+    /** @return list<array{string, string}> the lines of a bracket's holes, each squared up from the rail line */
+    private function rows(): array
+    {
+        return array_map(
+            fn (Mark $row) => [
+                $this->write->show($row->at),
+                $this->speak->say(new Message('site.readings', ['n' => $row->id->n], 'bracket-row')),
+            ],
+            RunningMarks::rows($this->plan),
+        );
     }
 
     /** @return list<Message> */

@@ -21,7 +21,7 @@ final readonly class Mark
     public function says(): Message
     {
         $short = (string) preg_replace('/-[lr]$/', '', $this->id->kind);
-        $says = new Message('marks.short', [], $short);
+        $says = new Message('marks.short', ['n' => $this->id->n], $short);
 
         return $this->id->leaf === ''
             ? $says

@@ -65,7 +65,20 @@ final class RunningMarks
             ...self::up($plan),
             new Mark('rail-top', $plan->yokeLine()->plus($half), 'yoke_line'),
             new Mark('rail-foot', $plan->yokeLine()->minus($half), 'yoke_line'),
+            ...self::rows($plan),
         ]);
+    }
+
+    /** @return list<Mark> the lines that a bracket's holes stand on, over the rail line */
+    public static function rows(Plan $plan): array
+    {
+        $rows = $plan->kit->bracket === null ? [] : $plan->kit->boltHeights($plan->yokeLine());
+
+        return array_map(
+            fn (int $i, Length $row) => new Mark('row-'.($i + 1), $row, 'yoke_line'),
+            array_keys($rows),
+            $rows,
+        );
     }
 
     /**

@@ -87,6 +87,7 @@ return [
         'mass' => 'weight of the door',
         'mass-assumed' => 'if it is solid softwood; weigh it',
         'is-mass' => ':mass',
+        'bracket-row' => 'bracket row :n, from the high spot: square every hole up to it from the rail line',
         'trim-leading' => 'off the leading edge',
         'trim-trailing' => 'off the trailing edge',
         'trim-top' => 'off the top edge',

@@ -87,6 +87,7 @@ return [
         'mass' => 'peso de la puerta',
         'mass-assumed' => 'si es de pino macizo; pésela',
         'is-mass' => ':mass',
+        'bracket-row' => 'fila :n del soporte, desde el punto alto: lleve cada agujero a escuadra desde la línea del carril',
         'trim-leading' => 'del canto delantero',
         'trim-trailing' => 'del canto trasero',
         'trim-top' => 'del canto superior',

@@ -7,6 +7,7 @@ use YokeLine\Catalog\MaterialKind;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Marks\Drilling;
+use YokeLine\Marks\RunningMarks;
 use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
@@ -334,3 +335,19 @@ test('one catch or two: strokes, triggers, what is bored and what the box must h
     'one, shut' => ['shut', 1, ['trigger-lead']],
     'one, open' => ['open', 1, ['trigger-trail']],
 ]);
+
+test('a bypass rail shows its line and the rows of its brackets over it', function () {
+    $plan = Doorways::plan('reclaim-bay');
+    $rows = array_values(
+        array_filter(RunningMarks::heights($plan), fn ($mark) => in_array($mark->id->kind, ['yoke', 'row'], true)),
+    );
+
+    expect(array_map(fn ($mark) => $mark->id->kind, $rows))
+        ->toBe(['yoke', 'row', 'row'])
+        ->and($rows[1]->at->minus($plan->yokeLine())->nm)
+        ->toBe($plan->kit->bracket->rows[0]->nm);
+});
+
+test('a rail on a line alone has no rows', function () {
+    expect(RunningMarks::rows(Doorways::plan()))->toBe([]);
+});
