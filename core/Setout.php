@@ -10,7 +10,6 @@ use YokeLine\Format\Assumed;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\KitReader;
-use YokeLine\Format\PlanWriter;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Buildable;
 use YokeLine\Inspection\CheckContext;
@@ -283,27 +282,38 @@ final readonly class Setout
                         fn (FindingCode $code) => ! in_array($code, $stops, true),
                     ) === [])
             ) {
-                // Two that end in the same plan are one.
-                $proved[$after->ends()] ??= $cure->withEffect($this->effect($after));
+                $proved[] = [$cure, $after];
             }
         }
 
-        return array_values($proved);
+        // Two that end in the same plan are one.
+        $ends = [];
+        foreach ($proved as [$cure, $after]) {
+            $ends[count($proved) > 1 ? $after->ends() : ''] ??= $cure->withEffect($this->effect($after));
+        }
+
+        return array_values($ends);
     }
 
-    /** What this comes to, alike for two that end in the same plan. */
+    /** What this comes to, alike for two that end in the same plan. Of the anchoring only what it is worked from. */
     private function ends(): string
     {
         $brief = $this->doorway->brief;
+        $plan = $this->plan;
 
         return serialize([
-            $this->plan === null ? null : PlanWriter::write($this->plan, []),
-            $this->doorway->survey,
             $brief->kit,
+            $brief->backing,
             $brief->header,
+            $brief->rules,
             $brief->leaf->construction,
-            $brief->rules->washers,
-            $brief->rules->schedule,
+            $brief->wallPull,
+            $brief->frontPull,
+            $this->doorway->survey,
+            $plan?->layout->width->size->total,
+            $plan?->heights->leaf->size->total,
+            $plan?->thickness,
+            $plan?->rail->span,
         ]);
     }
 

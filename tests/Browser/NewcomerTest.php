@@ -216,3 +216,20 @@ test('a page that comes back into sight while something is typed in it is told, 
 
     expect($browser->value('Over the head'))->toBe('259');
 });
+
+test('what was never answered is gone through in a minute, and then it fits', function () {
+    $browser = $this->browser->visit('/doorways/11/leaf')->see('It fits, on assumptions.', '.verdict');
+    $browser->press('It is so')->see('6 things nobody has answered', '#assumed');
+    $browser->press('All 6 are so')->see('It fits.', '.verdict');
+
+    expect($browser->js('return document.querySelector("#assumed")'))->toBeNull();
+});
+
+test('a doorway is begun like an earlier one, and measured anew', function () {
+    $browser = $this->browser->visit('/');
+    $browser->js('document.querySelectorAll(".doorway .more")[0].open = true');
+    $browser->type('Name of one like Kiln room', 'Second kiln', enter: false)->press('Begin one like it');
+    $browser->see('Second kiln')->see('Not enough measured yet.', '.verdict');
+
+    expect($browser->js('return location.pathname'))->toEndWith('/wall');
+});
