@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Models\Doorway;
 use App\Models\Offer;
+use App\Words\FieldWords;
 use App\Words\HangWords;
 use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
@@ -96,7 +97,9 @@ final readonly class DoorwayOffer
             ],
             [
                 Speaker::words('paper.offer.soft-close'),
-                $plan->hasSoftClose() ? Speaker::words('paper.offer.both-ends') : Speaker::words('paper.offer.none'),
+                $plan->hasSoftClose()
+                    ? FieldWords::answers('kit.soft_close.sides')[$plan->kit->softClose->sides->value ?? 'both']
+                    : Speaker::words('paper.offer.none'),
             ],
         ];
     }

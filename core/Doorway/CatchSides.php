@@ -17,6 +17,12 @@ enum CatchSides: string
         return $this === self::Both || $this->value === $end;
     }
 
+    /** As it is said: in the list of words `when`. */
+    public function when(): string
+    {
+        return $this === self::Both ? 'always' : $this->value;
+    }
+
     public function count(): int
     {
         return $this === self::Both ? 2 : 1;

@@ -66,7 +66,12 @@ final readonly class RunCheck
             ...self::eachLeaf($plan, 'plumb', fn () => [Length::zero(), $by->level->times(2)]),
             new self('stays', 'stays'),
             new self('stops', 'stops'),
-            ...self::eachLeaf($plan, 'catch', fn (PlannedLeaf $leaf) => $leaf->softClose ? [null, null] : null),
+            ...self::eachLeaf(
+                $plan,
+                'catch',
+                fn (PlannedLeaf $leaf) => $leaf->softClose ? [null, null] : null,
+                ['where' => Message::word('when', $plan->kit->softClose?->sides->when() ?? 'always')],
+            ),
             ...$plan->kit->jumpDisc === null ? [] : [new self('disc', 'disc', $plan->kit->jumpDisc->gap, $by->hole)],
             ...array_values(
                 array_map(
@@ -101,15 +106,16 @@ final readonly class RunCheck
     /**
      * @param  callable(PlannedLeaf): ?array{?Length, ?Length}  $numbers  what is expected, and how far it may be off;
      *   null where a leaf has no such check
+     * @param  array<string, Value>  $with
      * @return list<self>
      */
-    private static function eachLeaf(Plan $plan, string $code, callable $numbers): array
+    private static function eachLeaf(Plan $plan, string $code, callable $numbers, array $with = []): array
     {
         $checks = [];
         foreach ($plan->leaves() as $leaf) {
             $of = $numbers($leaf);
             if ($of !== null) {
-                $checks[] = new self("{$code}{$leaf->suffix()}", $code, $of[0], $of[1], leaf: self::named($leaf));
+                $checks[] = new self("{$code}{$leaf->suffix()}", $code, $of[0], $of[1], $with, self::named($leaf));
             }
         }
 

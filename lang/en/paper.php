@@ -47,7 +47,6 @@ return [
         'on-wall' => 'straight on the wall',
         'on-board' => 'on a header board',
         'soft-close' => 'Soft close',
-        'both-ends' => 'at both ends',
         'none' => 'none',
         'not-services' => 'Moving cables, pipes, switches or radiators: that is work for a licensed trade.',
         'not-walls' => 'Painting walls, floor work and waste removal, unless they are listed above.',

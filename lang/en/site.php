@@ -29,7 +29,7 @@ return [
         'plumb' => 'Door plumb over its height',
         'stays' => 'It stays where it is left: shut, half way, open',
         'stops' => 'Both stops hold against a firm push, and neither has moved',
-        'catch' => 'The catch takes the door at both ends and draws it in',
+        'catch' => 'The catch takes the door :where and draws it in',
         'disc' => 'Jump discs below the rail',
         'air' => '1 to 2 of air between guide and groove, shut and open',
         'touches' => 'The groove touches the guide, shut and open',

@@ -47,7 +47,6 @@ return [
         'on-wall' => 'directo a la pared',
         'on-board' => 'sobre tablero',
         'soft-close' => 'Cierre suave',
-        'both-ends' => 'en los dos extremos',
         'none' => 'sin',
         'not-services' => 'Mover cables, tubos, interruptores o radiadores: es trabajo de un profesional autorizado.',
         'not-walls' => 'Pintar paredes, arreglar suelos y retirar escombros, salvo que figure arriba.',

@@ -29,7 +29,7 @@ return [
         'plumb' => 'Puerta a plomo en toda su altura',
         'stays' => 'Se queda donde se deja: cerrada, a medias, abierta',
         'stops' => 'Los dos topes aguantan un empujón firme y ninguno se ha movido',
-        'catch' => 'El retenedor coge la puerta en los dos extremos y la recoge',
+        'catch' => 'El retenedor coge la puerta :where y la recoge',
         'disc' => 'Discos bajo el carril',
         'air' => 'De 1 a 2 de aire entre guía y ranura, cerrada y abierta',
         'touches' => 'La ranura toca la guía, cerrada y abierta',
