@@ -75,3 +75,23 @@ test('a rail that its maker cuts is no step, and its length and holes are on the
         ->and($kit($maker)->note->with['holes'])
         ->toHaveCount(count($maker->rail->holes));
 });
+
+test('as many holes are kept as the better end leaves where they are wanted', function (int $bar) {
+    $plan = cutFrom($bar);
+    $wanted = array_map(fn (Length $hole) => $hole->minus($plan->rail->span->low)->toMm(), $plan->rail->holes);
+    $kept = [];
+    foreach ([0.0, $bar - $plan->rail->length->total->toMm()] as $off) {
+        $has = array_map(
+            fn (Length $hole) => $hole->toMm() - $off,
+            YokeLine\Planning\Rail::holesOfBar(Length::mm($bar), $plan->kit->rail),
+        );
+        $kept[] = count(
+            array_filter(
+                $wanted,
+                fn (float $at) => min(array_map(fn (float $hole) => abs($hole - $at), $has)) <= 0.5,
+            ),
+        );
+    }
+
+    expect(RailCut::of($plan)->kept)->toHaveCount(max($kept));
+})->with([3000, 3050, 3100, 3150, 3200, 3250, 3300, 3500, 4000]);
