@@ -49,6 +49,7 @@ Route::controller(JobController::class)->group(function () {
 
 Route::controller(LikeController::class)->group(function () {
     Route::post('/doorways/{doorway}/copy', 'copy')->name('doorways.copy');
+    Route::get('/doorways/{doorway}/like', 'ask')->name('doorways.like');
     Route::post('/doorways/{doorway}/pattern', 'pattern')->name('doorways.pattern');
 });
 Route::controller(DoorwayController::class)->group(function () {

@@ -30,7 +30,7 @@ final readonly class Numbers
         $line = LineHeight::of($plan, $this->setout->write);
 
         return [
-            'yoke_line' => [$line->caption, $line->number, $line->beside],
+            $line->why => [$line->caption, $line->number, $line->beside],
             'leaf.width' => [Speaker::words('bench.numbers.width'), $say($plan->layout->width->size->total)],
             'leaf.height' => [Speaker::words('bench.numbers.height'), $say($plan->heights->leaf->size->total)],
             'rail.length' => [

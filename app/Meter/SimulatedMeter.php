@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Meter;
 
+use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -16,7 +17,7 @@ final readonly class SimulatedMeter implements DistanceMeter
 
     public function name(): string
     {
-        return 'Simulated meter';
+        return Speaker::words('bench.simulated-meter');
     }
 
     public function next(string $browser): ?string

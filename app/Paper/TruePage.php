@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Words\Speaker;
 use TCPDF;
 
 /** A page in millimetres, exact, with letters of every language that its font has. */
@@ -174,7 +175,7 @@ final class TruePage extends TCPDF
             $x,
             $y + 15,
             8,
-            'Lay a rule on both. If either differs, print again at 100 %, not fitted to the page.',
+            Speaker::words('paper.templates.lay-a-rule'),
         );
     }
 

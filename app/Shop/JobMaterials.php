@@ -45,7 +45,7 @@ final readonly class JobMaterials
     /** @var array<string, MaterialLine> by key; what several doorways want stands once */
     public array $lines;
 
-    public function __construct(public Job $job, ?Unit $units, public ?int $only = null)
+    public function __construct(public Job $job, private ?Unit $units, public ?int $only = null)
     {
         $this->doorways = $job->doorwaysAtWork();
         $this->names = self::told($this->doorways);
@@ -70,7 +70,7 @@ final readonly class JobMaterials
     {
         $assumed = [];
         foreach ($this->doorways as $doorway) {
-            $count = isset($this->plans[$doorway->id]) ? count($doorway->setout(null)->assumed()) : 0;
+            $count = isset($this->plans[$doorway->id]) ? count($doorway->setout($this->units)->assumed()) : 0;
             if ($count > 0) {
                 $assumed[$this->names[$doorway->id]] = [route('bench', [$doorway, 'leaf']), $count];
             }

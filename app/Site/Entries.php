@@ -53,12 +53,11 @@ final readonly class Entries
                 $before = $this->log->last($kind)[$about] ?? null;
                 $at = $this->moment($entry['at'] ?? null);
                 if ($before !== null && $before->uid !== $entry['uid'] && $before->at->isAfter($at)) {
-                    $notices[] =
-                        "{$this->name($kind, $about)}: ".
-                        ($before->who === '' ? 'someone' : $before->who).
-                        ' had entered it later, at '.
-                        $before->at->format('H:i').
-                        '. Both are kept; theirs, which is newer, counts.';
+                    $notices[] = Speaker::words('site.entered-later', [
+                        'what' => $this->name($kind, $about),
+                        'who' => $before->who === '' ? Speaker::words('changes.someone') : $before->who,
+                        'at' => $before->at->format('H:i'),
+                    ]);
                 }
                 $this->log->add($kind, $about, $data, $this->who, $entry['uid'], $at);
                 $kept[] = $entry['uid'];

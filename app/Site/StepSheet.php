@@ -42,7 +42,11 @@ use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
-/** What a step shows: its drawing, its numbers, what one hesitates over. */
+/**
+ * What a step shows: its drawing, its numbers, what one hesitates over.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class StepSheet
 {
     /** @var array<string, Pulls> */
@@ -90,96 +94,156 @@ final readonly class StepSheet
     /** @return list<array{string, string}> */
     public function readings(Step $step): array
     {
-        $plan = $this->plan;
-        $say = $this->write->show(...);
-        $line = LineHeight::of($plan, $this->write);
-        $of = fn (string $what, array $with = []) => $this->speak->say(new Message('site.readings', $with, $what));
-        $marks = fn (array $marks, string $from = '') => array_map(
+        $leaf = $this->leaf($step);
+
+        return match ($step->kind()) {
+            StepKind::BoxCheck => $this->box(),
+            StepKind::Trial => $this->trial(),
+            StepKind::LeafIn => [[$this->mass(), $this->of($this->plan->mass->assumed ? 'mass-assumed' : 'mass')]],
+            StepKind::TrimLeaf => $this->trimmed($leaf),
+            StepKind::MarkLeaf => [
+                ...$this->marks(Tapes::across($this->plan, $leaf)),
+                ...$this->marks(Tapes::down($this->plan), 'down'),
+                ...$this->marks(Tapes::up($this->plan), 'up'),
+            ],
+            StepKind::BoreLeaf => $this->drilled($leaf),
+            StepKind::Groove => $this->groove($leaf->guide),
+            StepKind::CutBoard, StepKind::BoardUp => $this->board(),
+            StepKind::CutRail, StepKind::RailUp => $this->rail(),
+            StepKind::MarkBoard, StepKind::BoreBoard => [...$this->pulled('board'), ...$this->rows()],
+            StepKind::MarkWall, StepKind::BoreWall => [...$this->pulled('wall'), ...$this->rows()],
+            StepKind::MarkLine => $this->heights(),
+            StepKind::BoardFix, StepKind::BoreRail => $this->fixings(),
+            StepKind::SetStops, StepKind::StopsOn => $this->pulled('rail'),
+            StepKind::MarkGuide, StepKind::FixGuide => $this->pulled('floor'),
+            StepKind::Hang => [[(string) $step->people, $this->of('people')], [$this->mass(), $this->of('door')]],
+            default => [],
+        };
+    }
+
+    /** @param  array<string, Value>  $with */
+    private function of(string $what, array $with = []): string
+    {
+        return $this->speak->say(new Message('site.readings', $with, $what));
+    }
+
+    /** @return list<array{string, string}> */
+    private function box(): array
+    {
+        return array_map(
+            fn (array $row) => ["{$row[0]} ×", $row[1] instanceof Message ? $this->speak->say($row[1]) : $row[1]],
+            BoxCheck::of($this->plan),
+        );
+    }
+
+    /** @return list<array{string, string}> */
+    private function trial(): array
+    {
+        $heights = $this->plan->heights;
+
+        return [
+            [$this->write->show($heights->topGap->total), $this->of('trial-gap')],
+            ...array_map(
+                fn (Length $hole) => [$this->write->show($hole), $this->of('trial-hole')],
+                $heights->hangerHoles,
+            ),
+        ];
+    }
+
+    /** @return list<array{string, string}> */
+    private function trimmed(PlannedLeaf $leaf): array
+    {
+        return array_map(
+            fn (array $trim) => [$this->write->showFine($trim[1]), $this->of("trim-{$trim[0]}")],
+            Drilling::trims($this->plan, $leaf),
+        );
+    }
+
+    /**
+     * @param  list<TapeMark>  $marks
+     * @return list<array{string, string}>
+     */
+    private function marks(array $marks, string $from = ''): array
+    {
+        return array_map(
             fn (TapeMark $mark) => [
-                $say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
-                $from === '' ? $this->speak->say($mark->id->says()) : $of($from, ['mark' => $mark->id->says()]),
+                $this->write->show(Reading::of($mark, $mark->place, $this->write->unit)->shown),
+                $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
             ],
             $marks,
         );
+    }
 
-        return array_values(
-            match ($step->kind()) {
-                StepKind::BoxCheck => array_map(
-                    fn (array $row) => [
-                        "{$row[0]} ×",
-                        $row[1] instanceof Message ? $this->speak->say($row[1]) : $row[1],
-                    ],
-                    BoxCheck::of($plan),
-                ),
-                StepKind::Trial => [
-                    [$say($plan->heights->topGap->total), $of('trial-gap')],
-                    ...array_map(fn (Length $hole) => [$say($hole), $of('trial-hole')], $plan->heights->hangerHoles),
-                ],
-                StepKind::LeafIn => [[$this->mass(), $of($plan->mass->assumed ? 'mass-assumed' : 'mass')]],
-                StepKind::TrimLeaf => array_map(
-                    fn (array $trim) => [$this->write->showFine($trim[1]), $of("trim-{$trim[0]}")],
-                    Drilling::trims($plan, $this->leaf($step)),
-                ),
-                StepKind::MarkLeaf => [
-                    ...$marks(Tapes::across($plan, $this->leaf($step))),
-                    ...$marks(Tapes::down($plan), 'down'),
-                    ...$marks(Tapes::up($plan), 'up'),
-                ],
-                StepKind::BoreLeaf => array_map(
-                    fn (Drilling $row) => [
-                        self::bits($row->bits) ?: '–',
-                        $of('drilled', ['what' => $row->says(), 'from' => $row->from()]),
-                    ],
-                    array_values(
-                        array_filter(
-                            Drilling::of($plan, $this->leaf($step)),
-                            fn (Drilling $row) => $row->kind !== 'groove',
-                        ),
-                    ),
-                ),
-                StepKind::Groove => $this->groove($this->leaf($step)->guide),
-                StepKind::CutBoard, StepKind::BoardUp => $plan->header === null
-                    ? []
-                    : [
-                        [$say($plan->header->span->length()), $of('long')],
-                        [$say($plan->header->foot->total), $of('board-bottom')],
-                        [$say($plan->header->span->low), $of('left-end')],
-                    ],
-                StepKind::CutRail, StepKind::RailUp => [
-                    [$say($plan->rail->length->total), $of('rail')],
-                    [$say($plan->rail->span->low), $of('left-end')],
-                    [$line->number, "{$line->whole()}: {$line->beside}"],
-                ],
-                StepKind::MarkBoard, StepKind::BoreBoard => [...$this->pulled('board'), ...$this->rows()],
-                StepKind::MarkWall, StepKind::BoreWall => [...$this->pulled('wall'), ...$this->rows()],
-                StepKind::MarkLine => array_map(
-                    fn (Heights $at) => [
-                        $say($at->readings[count($at->readings) - 1]->shown),
-                        $of("line-at-{$at->how}", [
-                            'place' => MarkId::of($at->place)->says(),
-                            'at' => $at->x,
-                            'from' => $plan->doorway->survey->datum(),
-                        ]),
-                    ],
-                    Heights::of($plan),
-                ),
-                StepKind::BoardFix, StepKind::BoreRail => array_map(
-                    fn (Schedule $row) => [
-                        "{$row->count} ×",
-                        $of($row->length === null ? 'fixing' : 'fixing-long', [
-                            'what' => $row->says(),
-                            'into' => $row->into(),
-                            'long' => (string) $row->length?->toMm(),
-                            'bits' => self::bits($row->bits),
-                        ]),
-                    ],
-                    Schedule::of($plan),
-                ),
-                StepKind::SetStops, StepKind::StopsOn => $this->pulled('rail'),
-                StepKind::MarkGuide, StepKind::FixGuide => $this->pulled('floor'),
-                StepKind::Hang => [[(string) $step->people, $of('people')], [$this->mass(), $of('door')]],
-                default => [],
-            },
+    /** @return list<array{string, string}> */
+    private function drilled(PlannedLeaf $leaf): array
+    {
+        $rows = array_filter(Drilling::of($this->plan, $leaf), fn (Drilling $row) => $row->kind !== 'groove');
+
+        return array_map(
+            fn (Drilling $row) => [
+                self::bits($row->bits) ?: '–',
+                $this->of('drilled', ['what' => $row->says(), 'from' => $row->from()]),
+            ],
+            array_values($rows),
+        );
+    }
+
+    /** @return list<array{string, string}> */
+    private function board(): array
+    {
+        $header = $this->plan->header;
+
+        return $header === null
+            ? []
+            : [
+                [$this->write->show($header->span->length()), $this->of('long')],
+                [$this->write->show($header->foot->total), $this->of('board-bottom')],
+                [$this->write->show($header->span->low), $this->of('left-end')],
+            ];
+    }
+
+    /** @return list<array{string, string}> */
+    private function rail(): array
+    {
+        $line = LineHeight::of($this->plan, $this->write);
+
+        return [
+            [$this->write->show($this->plan->rail->length->total), $this->of('rail')],
+            [$this->write->show($this->plan->rail->span->low), $this->of('left-end')],
+            [$line->number, "{$line->whole()}: {$line->beside}"],
+        ];
+    }
+
+    /** @return list<array{string, string}> */
+    private function heights(): array
+    {
+        return array_map(
+            fn (Heights $at) => [
+                $this->write->show($at->readings[count($at->readings) - 1]->shown),
+                $this->of("line-at-{$at->how}", [
+                    'place' => MarkId::of($at->place)->says(),
+                    'at' => $at->x,
+                    'from' => $this->plan->doorway->survey->datum(),
+                ]),
+            ],
+            Heights::of($this->plan),
+        );
+    }
+
+    /** @return list<array{string, string}> */
+    private function fixings(): array
+    {
+        return array_map(
+            fn (Schedule $row) => [
+                "{$row->count} ×",
+                $this->of($row->length === null ? 'fixing' : 'fixing-long', [
+                    'what' => $row->says(),
+                    'into' => $row->into(),
+                    'long' => (string) $row->length?->toMm(),
+                    'bits' => self::bits($row->bits),
+                ]),
+            ],
+            Schedule::of($this->plan),
         );
     }
 

@@ -59,12 +59,12 @@ final class RunningMarks
     /** @return list<Mark> as `up`, with the two other heights that kits' sheets call the height of the rail */
     public static function heights(Plan $plan): array
     {
-        $half = $plan->kit->rail->height->half();
+        $heights = $plan->lineHeights();
 
         return self::inOrder([
             ...self::up($plan),
-            new Mark('rail-top', $plan->yokeLine()->plus($half), 'yoke_line'),
-            new Mark('rail-foot', $plan->yokeLine()->minus($half), 'yoke_line'),
+            new Mark('rail-top', $heights['top']->total, 'line.top'),
+            new Mark('rail-foot', $heights['foot']->total, 'line.foot'),
             ...self::rows($plan),
         ]);
     }

@@ -207,12 +207,17 @@ final readonly class Plan
         );
     }
 
-    /** @return non-empty-array<string, Length> what rail height can mean, the one first that this house means */
+    /** @return non-empty-array<string, Sum> what rail height can mean, the one first that this house means */
     public function lineHeights(): array
     {
         $half = $this->kit->rail->height->half();
-        $line = $this->yokeLine();
-        $heights = ['hole' => $line, 'top' => $line->plus($half), 'foot' => $line->minus($half)];
+        $line = $this->heights->yokeLine;
+        $of = fn (string $name) => Sum::of($name)->plus('yoke-line', $line);
+        $heights = [
+            'hole' => $line,
+            'top' => $of('rail-top')->plus('half-rail', $half),
+            'foot' => $of('rail-foot')->minus('half-rail', $half),
+        ];
         $means = $this->doorway->brief->rules->heightMeans->value;
 
         return [$means => $heights[$means], ...$heights];
@@ -335,6 +340,8 @@ final readonly class Plan
 
         $sums = [
             'yoke_line' => $this->heights->yokeLine,
+            'line.top' => $this->lineHeights()['top'],
+            'line.foot' => $this->lineHeights()['foot'],
             'head_y' => $this->heights->head,
             'top_gap' => $this->heights->topGap,
             'headroom_needed' => $this->heights->headroomNeeded,

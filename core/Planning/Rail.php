@@ -132,6 +132,12 @@ final readonly class Rail
         );
     }
 
+    /** Whether it is of a length that nobody stocks. */
+    public function isCut(): bool
+    {
+        return $this->origin === 'cut';
+    }
+
     /** The two holes that a place on the rail lies between, counted from the left; null past the outer ones. */
     public function bayOf(Length $x): ?int
     {

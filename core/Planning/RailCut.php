@@ -29,7 +29,12 @@ final readonly class RailCut
         public array $left,
     ) {}
 
-    /** Null where nothing is cut on site: it is a stock length, its maker cuts it, or no bar is long enough. */
+    public static function isOnSite(Plan $plan): bool
+    {
+        return $plan->rail->isCut() && $plan->doorway->told->answer('brief.rail_cut') !== 'maker';
+    }
+
+    /** Null where no bar keeps its holes: its maker cuts it, no bar is long enough, or all are drilled on site. */
     public static function of(Plan $plan): ?self
     {
         $rail = $plan->rail;
@@ -38,11 +43,11 @@ final readonly class RailCut
             fn (Length $bar) => $bar->isOver($rail->length->total),
         );
         if (
-            $rail->origin !== 'cut' ||
+            ! self::isOnSite($plan) ||
             $rail->pieces > 1 ||
             $enough === [] ||
             $plan->kit->rail->freeHoles ||
-            $plan->doorway->told->answer('brief.rail_cut') === 'maker'
+            $plan->backing()->isSiteDrilled()
         ) {
             return null;
         }

@@ -92,7 +92,7 @@ final readonly class WallEnds
             : null;
         $works =
             $cutOff->isPositive() &&
-            ($kit->cuttable || $plan->rail->origin === 'cut') &&
+            ($kit->cuttable || $plan->rail->isCut()) &&
             ! $span->length()->isUnder($again->rail->least->total);
         $redo = $new === null ? [StepKind::CutRail] : [StepKind::CutRail, StepKind::BoreRail];
 

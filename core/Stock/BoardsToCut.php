@@ -69,7 +69,7 @@ final readonly class BoardsToCut
         $pieces = $kits = [];
         foreach ($plans as $doorway => $plan) {
             if (
-                $plan->rail->origin === 'cut' &&
+                $plan->rail->isCut() &&
                 $plan->kit->rail->cuttable &&
                 ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())
             ) {

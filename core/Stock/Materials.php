@@ -110,7 +110,7 @@ final readonly class Materials
         $plan = $this->plan;
         $kit = $plan->kit;
         $cut = RailCut::of($plan);
-        $isMade = $plan->rail->origin === 'cut' && $cut === null;
+        $isMade = $plan->rail->isCut() && $cut === null;
         $rail = $cut->bar ?? $plan->rail->length->total;
         $pulls = array_filter(
             ['front' => $plan->doorway->brief->frontPull, 'wall-side' => $plan->doorway->brief->wallPull],
@@ -161,7 +161,7 @@ final readonly class Materials
                     default => null,
                 },
             ),
-            ...$plan->rail->origin === 'cut'
+            ...$plan->rail->isCut()
                 ? [
                     new Material(
                         'kit',

@@ -56,7 +56,7 @@ final readonly class Way
             count($layout->runs),
             $layout->width->origin !== 'made-to-order' &&
                 $plan->heights->leaf->origin !== 'made-to-order' &&
-                $plan->rail->origin === 'stock',
+                ! $plan->rail->isCut(),
             $settle,
             $stop,
             $plan->kit->price,

@@ -15,6 +15,7 @@ use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Tapes;
+use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\RailCut;
@@ -54,99 +55,16 @@ final readonly class Facts
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
     public static function of(Plan $plan, array $lead = [], bool $props = false, bool $doubtful = false): self
     {
-        $brief = $plan->doorway->brief;
-        $survey = $plan->doorway->survey;
-        $schedule = $brief->rules->schedule;
+        $schedule = $plan->doorway->brief->rules->schedule;
         $runs = array_keys($plan->layout->runs);
         $pair = count($runs) > 1 ? $runs : [''];
         $passing = $plan->hang()->rails() > 1;
-        $header = $plan->header;
-        $width = $plan->layout->width->size->total->toMm() / 1000;
-        $height = $plan->heights->leaf->size->total->toMm();
-        $lift = self::lift($plan->mass->kg, $height);
-        $board =
-            $header === null
-                ? 0.0
-                : ($header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm()) / 1e6;
-        $fromFirst = $schedule->holesFound === HolesFound::FromFirst;
-        $bored = $fromFirst ? 1 : count($plan->rail->holes);
-        $boardMarks = $bored + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
-        $fixings = Anchoring::of($plan)->header->fixings ?? [];
-        $was = $survey->opening->was ?? OldDoor::None;
-        $moved = array_filter($survey->obstacles, fn ($obstacle) => $obstacle->moved) !== [];
+        $was = $plan->doorway->survey->opening->was ?? OldDoor::None;
 
         return new self(
-            [
-                'always' => true,
-                'studs' => $survey->lining?->kind !== LiningKind::Masonry,
-                'doubt' => $doubtful || $schedule->trial,
-                'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
-                'fin' => $plan->kit->guide->style->needsGroove(),
-                'disc' => $plan->kit->jumpDisc !== null,
-                'soft' => $plan->hasSoftClose(),
-                'pull' => true,
-                'header' => $header !== null,
-                'not header' => $header === null,
-                'cut' => $plan->rail->origin === 'cut' && $plan->doorway->told->answer('brief.rail_cut') !== 'maker',
-                'bored' => $plan->backing()->isSiteDrilled() ||
-                    $plan->kit->rail->freeHoles ||
-                    (RailCut::of($plan)->bored ?? []) !== [],
-                'splice' => $plan->rail->pieces > 1,
-                'early' => $plan->kit->stop->style->goesOnBeforeRail(),
-                'was' => $was !== OldDoor::None,
-                'hazard_moved' => $survey->movesHazard(),
-                'wall_opened' => $survey->opensWall(),
-                'obstacle_moved' => $moved,
-                'eased' => $plan->doorway->told->flag('survey.eased'),
-                'buffer' => $plan->layout->buffers !== [],
-                'coats_leaf' => $schedule->coatsLeaf > 0,
-                'coats_board' => $header !== null && $schedule->coatsBoard > 0,
-                'laid_out' => $schedule->lineFound === LineFound::LaidOut,
-                'template' => $schedule->lineFound === LineFound::Template,
-                'held' => in_array($schedule->holesFound, [HolesFound::HeldUp, HolesFound::FromFirst], true),
-                'through' => $fromFirst,
-                'filled' => $header !== null && $schedule->looks === Looks::Wall,
-                'stained' => $header !== null && $schedule->looks === Looks::Leaf,
-                'capped' => $header !== null && $schedule->looks === Looks::Capped,
-                'coloured' => $header !== null && $schedule->looks === Looks::Coloured,
-            ],
-            [
-                'readings' => (float) count($survey->floor),
-                'wall_m' => $plan->room->wall->length()->toMm() / 1000,
-                // Holes of two hangers, discs, pull.
-                'leaf_holes' => (float) ((2 * count($plan->heights->hangerHoles) ?: 4) +
-                        ($plan->kit->jumpDisc === null ? 0 : 2) +
-                        2),
-                'leaf_w' => $width,
-                'leaf_m2' => (2 * $width * $height) / 1000,
-                'board_pieces' => $header === null
-                        ? 0.0
-                        : (float) count(BoardPieces::of($plan, $header)->lengths($header)),
-                'board_marks' => (float) $boardMarks,
-                'board_m2' => 2 * $board,
-                'rail_holes' => (float) count($plan->rail->holes),
-                'wall_holes' => (float) $bored,
-                'other_holes' => (float) (count($plan->rail->holes) - $bored),
-                'wall_marks' => (float) count(Tapes::wall($plan)),
-                'places' => (float) count(Heights::of($plan)),
-                'screws' => (float) count($fixings),
-                'leaves' => (float) count($runs),
-                'hard' => $plan->kit->guide->style->standsOnFloor() && $survey->hasHardFloor() ? 20.0 : 10.0,
-            ],
-            [
-                '1' => 1,
-                'lift' => $lift,
-                'lift2' => max(2, $lift),
-                '2' => 2,
-                'board' => $props || $schedule->props
-                        ? 1
-                        : match ($schedule->boardHeld) {
-                            BoardHeld::Helper => 2,
-                            BoardHeld::Props => 1,
-                            BoardHeld::Tacked => $header?->span->length()->toMm() >= self::LONG_MM ? 2 : 1,
-                        },
-                'longr' => ! $props && ! $schedule->props && $plan->rail->length->total->toMm() > self::LONG_MM ? 2 : 1,
-            ],
+            self::facts($plan, $doubtful),
+            self::counts($plan),
+            self::people($plan, $props || $schedule->props),
             $pair,
             array_values(
                 array_map(
@@ -167,6 +85,112 @@ final readonly class Facts
             $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
             $schedule,
         );
+    }
+
+    /** @return array<string, bool> what brings a step in */
+    private static function facts(Plan $plan, bool $doubtful): array
+    {
+        $brief = $plan->doorway->brief;
+        $survey = $plan->doorway->survey;
+        $schedule = $brief->rules->schedule;
+        $header = $plan->header;
+
+        return [
+            'always' => true,
+            'studs' => $survey->lining?->kind !== LiningKind::Masonry,
+            'doubt' => $doubtful || $schedule->trial,
+            'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
+            'fin' => $plan->kit->guide->style->needsGroove(),
+            'disc' => $plan->kit->jumpDisc !== null,
+            'soft' => $plan->hasSoftClose(),
+            'pull' => true,
+            'header' => $header !== null,
+            'not header' => $header === null,
+            'cut' => RailCut::isOnSite($plan),
+            'bored' => $plan->backing()->isSiteDrilled() ||
+                $plan->kit->rail->freeHoles ||
+                (RailCut::of($plan)->bored ?? []) !== [],
+            'splice' => $plan->rail->pieces > 1,
+            'early' => $plan->kit->stop->style->goesOnBeforeRail(),
+            'was' => ($survey->opening->was ?? OldDoor::None) !== OldDoor::None,
+            'hazard_moved' => $survey->movesHazard(),
+            'wall_opened' => $survey->opensWall(),
+            'obstacle_moved' => array_filter($survey->obstacles, fn ($obstacle) => $obstacle->moved) !== [],
+            'eased' => $plan->doorway->told->flag('survey.eased'),
+            'buffer' => $plan->layout->buffers !== [],
+            'coats_leaf' => $schedule->coatsLeaf > 0,
+            'coats_board' => $header !== null && $schedule->coatsBoard > 0,
+            'laid_out' => $schedule->lineFound === LineFound::LaidOut,
+            'template' => $schedule->lineFound === LineFound::Template,
+            'held' => in_array($schedule->holesFound, [HolesFound::HeldUp, HolesFound::FromFirst], true),
+            'through' => $schedule->holesFound === HolesFound::FromFirst,
+            'filled' => $header !== null && $schedule->looks === Looks::Wall,
+            'stained' => $header !== null && $schedule->looks === Looks::Leaf,
+            'capped' => $header !== null && $schedule->looks === Looks::Capped,
+            'coloured' => $header !== null && $schedule->looks === Looks::Coloured,
+        ];
+    }
+
+    /** @return array<string, float> what makes a step longer */
+    private static function counts(Plan $plan): array
+    {
+        $survey = $plan->doorway->survey;
+        $header = $plan->header;
+        $width = $plan->layout->width->size->total->toMm() / 1000;
+        $height = $plan->heights->leaf->size->total->toMm();
+        $board =
+            $header === null
+                ? 0.0
+                : ($header->span->length()->toMm() * $header->top->total->minus($header->foot->total)->toMm()) / 1e6;
+        $fromFirst = $plan->doorway->brief->rules->schedule->holesFound === HolesFound::FromFirst;
+        $bored = $fromFirst ? 1 : count($plan->rail->holes);
+        $boardMarks = $bored + ($header === null ? 0 : count(Tapes::of($plan)->studs()));
+
+        return [
+            'readings' => (float) count($survey->floor),
+            'wall_m' => $plan->room->wall->length()->toMm() / 1000,
+            // Holes of two hangers, discs, pull.
+            'leaf_holes' => (float) ((2 * count($plan->heights->hangerHoles) ?: 4) +
+                    ($plan->kit->jumpDisc === null ? 0 : 2) +
+                    2),
+            'leaf_w' => $width,
+            'leaf_m2' => (2 * $width * $height) / 1000,
+            'board_pieces' => $header === null
+                    ? 0.0
+                    : (float) count(BoardPieces::of($plan, $header)->lengths($header)),
+            'board_marks' => (float) $boardMarks,
+            'board_m2' => 2 * $board,
+            'rail_holes' => (float) count($plan->rail->holes),
+            'wall_holes' => (float) $bored,
+            'other_holes' => (float) (count($plan->rail->holes) - $bored),
+            'wall_marks' => (float) count(Tapes::wall($plan)),
+            'places' => (float) count(Heights::of($plan)),
+            'screws' => (float) count(Anchoring::of($plan)->header->fixings ?? []),
+            'leaves' => (float) count($plan->layout->runs),
+            'hard' => $plan->kit->guide->style->standsOnFloor() && $survey->hasHardFloor() ? 20.0 : 10.0,
+        ];
+    }
+
+    /** @return array<int|string, int> */
+    private static function people(Plan $plan, bool $props): array
+    {
+        $lift = self::lift($plan->mass->kg, $plan->heights->leaf->size->total->toMm());
+        $isLong = fn (?Length $length) => $length?->isUnder(Length::mm(self::LONG_MM)) === false;
+
+        return [
+            '1' => 1,
+            '2' => 2,
+            'lift' => $lift,
+            'lift2' => max(2, $lift),
+            'board' => $props
+                ? 1
+                : match ($plan->doorway->brief->rules->schedule->boardHeld) {
+                    BoardHeld::Helper => 2,
+                    BoardHeld::Props => 1,
+                    BoardHeld::Tacked => $isLong($plan->header?->span->length()) ? 2 : 1,
+                },
+            'longr' => ! $props && $plan->rail->length->total->isOver(Length::mm(self::LONG_MM)) ? 2 : 1,
+        ];
     }
 
     /** Whether a fact brings a step in for this leaf or rail: '' is the only one, or all of them together. */

@@ -112,6 +112,7 @@ return [
     'not-said' => 'not said',
     'least-hooked' => 'as few hooks as possible',
     'hook-to' => ['left' => ':hook, to the left', 'right' => ':hook, to the right'],
+    'simulated-meter' => 'Simulated meter',
     'page' => [
         'no-cure' => 'Nothing that can be bought or done cures it while this stays: :what.',
         'nobody-has-answered' => 'One thing nobody has answered|:count things nobody has answered',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 // The list of jobs, and how far they are.
 return [
+    'copy-of' => ':name, copy',
     'page' => [
         'one-like-it' => 'Begin one like it',
         'one-like-it-why' => 'Its choices and house rules are kept; the wall is measured anew.',
-        'name-of-one-like' => 'Name of one like :name',
+        'one-like' => 'One like :name',
+        'begin-it' => 'Begin it',
         'in-which-job' => 'In which job',
         'language' => 'Language',
         'download' => 'Download',

@@ -14,6 +14,7 @@ return [
         'plate' => 'hanger plate on the top edge, its middle on this line',
         'bottom' => 'Bottom of the :door, seen on its edge',
         'groove-stopped' => 'stopped :from short of the leading edge',
+        'lay-a-rule' => 'Lay a rule on both. If either differs, print again at 100 %, not fitted to the page.',
         'no-groove' => 'This guide holds the door from both sides: no groove.',
         'groove' => 'groove :deep deep, :wide wide, in the middle of :thickness',
         'cut-first' => 'Cut it before coating, along the whole width of the door.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What is asked, looked at and checked on site.
 return [
+    'entered-later' => ':what: :who had entered it later, at :at. Both are kept; theirs, which is newer, counts.',
     'of-leaf' => ':Leaf: :what',
     'off' => ['more' => ':by more than planned', 'less' => ':by less than planned'],
     'asks' => [

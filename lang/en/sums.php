@@ -183,6 +183,8 @@ return [
         'width-to-spare' => 'width to spare',
         'window' => 'room for the guide',
         'worked-out' => 'worked out',
+        'rail-top' => 'top of the rail',
+        'rail-foot' => 'bottom of the rail',
         'yoke-line' => 'rail line',
     ],
     'notes' => [

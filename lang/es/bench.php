@@ -112,6 +112,7 @@ return [
     'not-said' => 'sin decir',
     'least-hooked' => 'con los menos enganches posibles',
     'hook-to' => ['left' => ':hook, hacia la izquierda', 'right' => ':hook, hacia la derecha'],
+    'simulated-meter' => 'Medidor simulado',
     'page' => [
         'no-cure' => 'Nada que se pueda comprar o hacer lo resuelve mientras siga así: :what.',
         'nobody-has-answered' => 'Una cosa que nadie ha respondido|:count cosas que nadie ha respondido',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 // La lista de trabajos y cómo van.
 return [
+    'copy-of' => ':name, copia',
     'page' => [
         'one-like-it' => 'Empezar uno igual',
         'one-like-it-why' => 'Se conservan sus elecciones y reglas; la pared se mide de nuevo.',
-        'name-of-one-like' => 'Nombre de uno como :name',
+        'one-like' => 'Uno como :name',
+        'begin-it' => 'Empezarlo',
         'in-which-job' => 'En qué trabajo',
         'language' => 'Idioma',
         'download' => 'Descargar',

@@ -14,6 +14,7 @@ return [
         'plate' => 'placa del herraje en el canto superior, su centro en esta línea',
         'bottom' => 'Parte baja de la :door, vista de canto',
         'groove-stopped' => 'parada a :from del canto delantero',
+        'lay-a-rule' => 'Ponga una regla sobre las dos. Si alguna difiere, imprima de nuevo al 100 %, sin ajustar a la página.',
         'no-groove' => 'Esta guía sujeta la puerta por los dos lados: sin ranura.',
         'groove' => 'ranura de :deep de hondo y :wide de ancho, en el centro de :thickness',
         'cut-first' => 'Hágala antes de pintar, a todo lo ancho de la puerta.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Lo que se pregunta, se mira y se comprueba en la obra.
 return [
+    'entered-later' => ':what: :who lo anotó más tarde, a las :at. Se guardan las dos; cuenta la suya, que es más nueva.',
     'of-leaf' => ':Leaf: :what',
     'off' => ['more' => ':by más de lo previsto', 'less' => ':by menos de lo previsto'],
     'asks' => [

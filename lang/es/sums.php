@@ -183,6 +183,8 @@ return [
         'width-to-spare' => 'ancho que sobra',
         'window' => 'sitio para la guía',
         'worked-out' => 'calculado',
+        'rail-top' => 'canto superior del carril',
+        'rail-foot' => 'canto inferior del carril',
         'yoke-line' => 'línea del carril',
     ],
     'notes' => [

@@ -228,7 +228,7 @@ test('what was never answered is gone through in a minute, and then it fits', fu
 test('a doorway is begun like an earlier one, and measured anew', function () {
     $browser = $this->browser->visit('/');
     $browser->js('document.querySelectorAll(".doorway .more")[0].open = true');
-    $browser->type('Name of one like Kiln room', 'Second kiln', enter: false)->press('Begin one like it');
+    $browser->press('Begin one like it')->type('Room it leads to', 'Second kiln', enter: false)->press('Begin it');
     $browser->see('Second kiln')->see('Not enough measured yet.', '.verdict');
 
     expect($browser->js('return location.pathname'))->toEndWith('/wall');

@@ -55,7 +55,7 @@ test('quote and order ask for what nobody has answered', function (string $page)
 test('a doorway begun like an earlier one keeps its choices and rules, and is measured anew, in any job', function () {
     $kiln = doorwayNamed('Kiln room');
     $other = App\Models\Job::create(['name' => 'Barn']);
-    $this->post("/doorways/{$kiln->id}/pattern", ['name' => 'Drying shed', 'job' => 'Barn'])->assertRedirect();
+    $this->post("/doorways/{$kiln->id}/pattern", ['name' => 'Drying shed', 'job' => $other->id])->assertRedirect();
     $like = doorwayNamed('Drying shed');
     $document = $like->revision->document;
 
@@ -75,7 +75,7 @@ test('a doorway begun like an earlier one keeps its choices and rules, and is me
 
 test('a doorway cannot be begun in a job that is not there', function () {
     $kiln = doorwayNamed('Kiln room');
-    $this->post("/doorways/{$kiln->id}/pattern", ['name' => 'Shed', 'job' => 'Nowhere'])->assertSessionHasErrors('job');
+    $this->post("/doorways/{$kiln->id}/pattern", ['name' => 'Shed', 'job' => 0])->assertSessionHasErrors('job');
 
     expect(Doorway::query()->where('name', 'Shed')->exists())->toBeFalse();
 });

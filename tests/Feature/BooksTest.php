@@ -74,6 +74,20 @@ test('no sentence stands in the core', function () {
     expect($found)->toBe([]);
 });
 
+test('no sentence stands in the PHP of the application', function () {
+    // What a terminal is told, what a header is made of, and what a database is asked.
+    $told = ['Console', 'Http/Middleware/SendsGuarded.php', 'Rules/Level.php'];
+    $found = [];
+    foreach (File::allFiles(app_path()) as $file) {
+        $php = (string) preg_replace('/throw new \\w+\\([^;]*;/', '', $file->getContents());
+        if (! Str::startsWith($file->getRelativePathname(), $told)) {
+            $found = [...$found, ...sentencesIn($php)];
+        }
+    }
+
+    expect($found)->toBe([]);
+});
+
 test('every refusal that is named stands in the book of', function (string $language) {
     $missing = $named = [];
     $says = [

@@ -13,6 +13,7 @@ use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -22,7 +23,8 @@ final class LikeController
     public function copy(Request $request, Doorway $doorway): RedirectResponse
     {
         $editor = Editor::of($request);
-        $document = $doorway->revision->document->with('name', "{$doorway->name}, copy");
+        $name = Speaker::words('jobs.copy-of', ['name' => $doorway->name]);
+        $document = $doorway->revision->document->with('name', $name);
         $copy = Doorway::begin(
             $doorway->job,
             $document,
@@ -33,16 +35,17 @@ final class LikeController
         return to_route('bench', [$copy, 'wall']);
     }
 
+    public function ask(Doorway $doorway): View
+    {
+        return view('jobs.like', ['doorway' => $doorway, 'jobs' => Job::query()->inList(false)->latest('id')->get()]);
+    }
+
     /** A new one that is chosen and done like this one, and measured anew. */
     public function pattern(Request $request, Doorway $doorway): RedirectResponse
     {
-        $job = Job::query()
-            ->inList(false)
-            ->where('name', $request->string('job')->trim()->value())
-            ->latest('id')
-            ->first();
+        $job = Job::query()->inList(false)->find($request->integer('job'));
         if ($job === null) {
-            return to_route('jobs')->withErrors(['job' => Speaker::words('refusals.no-job')]);
+            return to_route('doorways.like', $doorway)->withErrors(['job' => Speaker::words('refusals.no-job')]);
         }
         $like = Doorway::begin(
             $job,

@@ -1,7 +1,7 @@
 @php($why = "{$bench->url}/why/")
 <footer class="strip">
   @foreach ($bench->numbers()->readOut() as $key => $read)
-    <button type="button" @class(['read', 'is-yoke' => $key === 'yoke_line']) data-why="{{ $why.$key }}"><span>{{ $read[0] }}</span><b>{{ $read[1] }}</b>@if ($read[2] ?? '')<small>{{ $read[2] }}</small>@endif</button>
+    <button type="button" @class(['read', 'is-yoke' => $loop->first]) data-why="{{ $why.$key }}"><span>{{ $read[0] }}</span><b>{{ $read[1] }}</b>@if ($read[2] ?? '')<small>{{ $read[2] }}</small>@endif</button>
   @endforeach
   @if ($bench->setout->plan)
     @php($runs = $bench->setout->plan->layout->runs)

@@ -39,7 +39,6 @@
     @empty
       <p class="nothing">{{ $words !== '' ? __('jobs.page.none-like', ['words' => $words]) : ($archived ? __('jobs.page.nothing-archived') : __('jobs.page.no-jobs-yet')) }}</p>
     @endforelse
-    <datalist id="jobs-to-choose">@foreach ($jobs as $job)<option value="{{ $job->name }}">@endforeach</datalist>
     {{ $jobs->links('jobs.pages') }}
   </div>
 </main>

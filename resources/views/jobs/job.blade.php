@@ -31,7 +31,7 @@
             @else
               <form method="post" action="{{ route('doorways.update', $doorway) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $doorway->name }}" aria-label="{{ __('jobs.page.new-name-of', ['name' => $doorway->name]) }}" required maxlength="120"><button class="btn">{{ __('jobs.page.rename') }}</button></form>
               <form method="post" action="{{ route('doorways.copy', $doorway) }}">@csrf<button class="btn">{{ __('jobs.page.duplicate') }}</button></form>
-              <form method="post" action="{{ route('doorways.pattern', $doorway) }}">@csrf<input class="form-control" name="name" placeholder="{{ __('jobs.page.room-it-leads-to') }}" aria-label="{{ __('jobs.page.name-of-one-like', ['name' => $doorway->name]) }}" required maxlength="120"><input class="form-control" name="job" list="jobs-to-choose" value="{{ $job->name }}" aria-label="{{ __('jobs.page.in-which-job') }}" required maxlength="120"><button class="btn" title="{{ __('jobs.page.one-like-it-why') }}">{{ __('jobs.page.one-like-it') }}</button></form>
+              <a class="btn" href="{{ route('doorways.like', $doorway) }}">{{ __('jobs.page.one-like-it') }}</a>
               <a class="btn" href="{{ route('files.show', $doorway) }}">{{ __('jobs.page.give-out-as-a-file') }}</a>
               <form method="post" action="{{ route('doorways.archive', $doorway) }}">@csrf<button class="btn">{{ __('jobs.page.put-away') }}</button></form>
             @endif

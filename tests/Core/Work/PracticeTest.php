@@ -282,7 +282,7 @@ test('the height that this house means is said first, the others beside it', fun
         ->toBe($means)
         ->and($heights)
         ->toHaveCount(3)
-        ->and($heights[$means]->minus($plan->yokeLine())->toMm())
+        ->and($heights[$means]->total->minus($plan->yokeLine())->toMm())
         ->toBe($off);
 })->with([['hole', 0.0], ['top', 20.0], ['foot', -20.0]]);
 
