@@ -29,7 +29,11 @@ use YokeLine\Work\RunCheck;
  */
 
 /** What is asked to be drawn as it is, and counts nowhere. */
-const DRAWN_ONLY = ['survey.wall.crown.projection' => 'headroom is the ceiling less the crown, however far it stands out'];
+const DRAWN_ONLY = [
+    'survey.wall.crown.projection' => 'headroom is the ceiling less the crown, however far that stands out',
+];
+
+const SLEEVE = ['kind' => 'sleeve', 'diameter' => 10, 'embedment' => 60, 'tension_N' => 900, 'shear_N' => 1500];
 
 /** Doorways that between them have what the answers are about. @return array<string, array<string, mixed>> */
 function doorwaysToAsk(): array
@@ -65,11 +69,11 @@ function doorwaysToAsk(): array
         'kiln-room, on a wall of masonry' => [
             'survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 0],
             'brief.backing' => 'masonry',
-            'brief.anchor' => ['kind' => 'sleeve', 'diameter' => 10, 'embedment' => 60, 'tension_N' => 900, 'shear_N' => 1500],
+            'brief.anchor' => SLEEVE,
         ],
         'kiln-room, before a baseboard' => ['survey.baseboard' => ['height' => 90, 'thickness' => 24]],
         'drying-niche' => [
-            'brief.anchor' => ['kind' => 'sleeve', 'diameter' => 10, 'embedment' => 60, 'tension_N' => 900, 'shear_N' => 1500],
+            'brief.anchor' => SLEEVE,
         ],
         'map-archive, both in hand' => [
             'brief.in_hand' => [

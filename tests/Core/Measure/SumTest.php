@@ -9,7 +9,10 @@ use YokeLine\Measure\Sum;
 function leafBack(int $board = 18, int $standoff = 30): Sum
 {
     return Sum::of('leaf-back')
-        ->plus('middle-rail', Sum::of('middle-rail')->plus('header', Length::mm($board))->plus('standoff', Length::mm($standoff)))
+        ->plus(
+            'middle-rail',
+            Sum::of('middle-rail')->plus('header', Length::mm($board))->plus('standoff', Length::mm($standoff)),
+        )
         ->minus('leaf-thickness', Length::mm(40));
 }
 
