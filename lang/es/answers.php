@@ -93,7 +93,7 @@ return [
         'wall' => 'de pared a pared',
     ],
     'brief.rules.cover' => [
-        'opening' => 'más que las jambas',
+        'opening' => 'las jambas',
         'casing' => 'el tapajuntas',
         'just-enough' => 'lo justo',
     ],

@@ -12,10 +12,13 @@ use Symfony\Component\HttpFoundation\Response;
 /** Pages are in the language of who asks for them; a paper that is asked for in another is in that one. */
 final class SpeaksTheirLanguage
 {
+    /** What is printed or sent as it is; pages fetch parts of themselves, which would come in another language. */
+    private const PAPERS = ['sheet', 'give-out', 'offer.paper', 'hand-over.paper'];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $asked = $request->isMethod('get') ? $request->query('language') : null;
+        $asked = $request->routeIs(...self::PAPERS) ? $request->query('language') : null;
         app()->setLocale(isset(Editor::LANGUAGES[$asked]) ? $asked : Editor::of($request)->language);
 
         return $next($request);
