@@ -92,6 +92,8 @@ final readonly class Comparison
 
     private function say(?Sum $sum): string
     {
-        return $sum === null ? Speaker::words('changes.nothing') : (new LengthWriter($this->after->write->unit))->show($sum->total);
+        return $sum === null
+            ? Speaker::words('changes.nothing')
+            : (new LengthWriter($this->after->write->unit))->show($sum->total);
     }
 }

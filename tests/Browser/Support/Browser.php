@@ -190,9 +190,17 @@ final class Browser
         return $this;
     }
 
+    /** The field with this name: written beside it, or said of it where there is no room. */
     public function field(string $label): WebDriverElement
     {
-        return $this->find("input[aria-label=\"{$label}\"], select[aria-label=\"{$label}\"]");
+        $named = "@aria-label=\"{$label}\" or ancestor::label[normalize-space(text()[1])=\"{$label}\"]";
+
+        return $this->until(
+            fn () => $this->driver->findElements(
+                WebDriverBy::xpath("//*[self::input or self::select or self::textarea][{$named}]"),
+            )[0] ?? null,
+            "a field called {$label}",
+        );
     }
 
     public function value(string $label): string
