@@ -118,8 +118,10 @@ final readonly class KitForm implements Form
                     'hanger.above',
                     'hanger.lift_on',
                 ),
+                Row::of(Field::ofKit('hangers')),
                 Row::named('wheel', Field::ofKit('wheel.material'), Field::ofKit('wheel.capacity_kg')),
             ]),
+            Group::named('kit-wheels', $this->items('wheels', 'wheel-n', 'material', 'capacity_kg', 'price')),
             Group::named('kit-stop', [
                 Row::of(Field::ofKit('stop.style')->asList()),
                 ...$rows('stop.reach', 'stop.body', 'stop.passes_standoffs'),
@@ -134,6 +136,19 @@ final readonly class KitForm implements Form
                     'guide.min_engagement',
                 ),
             ]),
+            Group::named(
+                'kit-guides',
+                $this->items(
+                    'guides',
+                    'guide-n',
+                    'style',
+                    'length',
+                    'blade_height',
+                    'blade_thickness',
+                    'cheek',
+                    'min_engagement',
+                ),
+            ),
             Group::named('kit-disc', [
                 $row('disc', 'jump_disc.inset', 'jump_disc.diameter', 'jump_disc.gap'),
                 $row('soft-close', 'soft_close.stroke', 'soft_close.catch_length', 'soft_close.min_leaf_width'),
@@ -141,7 +156,7 @@ final readonly class KitForm implements Form
                 ...$rows('catch_depth'),
             ]),
             Group::named('kit-two', $rows('track_pitch', 'bracket.rows', 'bracket.depth')),
-            Group::named('kit-box', $this->contents()),
+            Group::named('kit-box', $this->items('contents', 'part', 'part', 'count', 'into')),
         ];
     }
 
@@ -224,22 +239,16 @@ final readonly class KitForm implements Form
         return $sheet->without('rise')->with('height', $height);
     }
 
-    /** @return list<Row> */
-    private function contents(): array
+    /** @return list<Row> of what is in a list, and an empty one for what comes next */
+    private function items(string $list, string $row, string ...$keys): array
     {
-        $count = count((array) ($this->row->document->get('contents') ?? []));
-
-        $fields = fn (int $i) => array_map(fn (string $key) => Field::ofKit("contents[{$i}].{$key}", $i + 1), [
-            'part',
-            'count',
-            'into',
-        ]);
+        $count = count((array) ($this->row->document->get($list) ?? []));
 
         return array_map(
             fn (int $i) => new Row(
-                BenchWords::say('rows.part', ['n' => $i + 1]),
-                $fields($i),
-                $i < $count ? "contents[{$i}]" : null,
+                BenchWords::say("rows.{$row}", ['n' => $i + 1]),
+                array_map(fn (string $key) => Field::ofKit("{$list}[{$i}].{$key}", $i + 1), array_values($keys)),
+                $i < $count ? "{$list}[{$i}]" : null,
             ),
             range(0, $count),
         );

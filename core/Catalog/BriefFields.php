@@ -128,6 +128,7 @@ final class BriefFields
             Field::positive('brief.rules.pull_height')->usually(965, '38')->rule('guide', 'pull-height')->at('leaf'),
             Field::positive('brief.rules.aisle')->rule('guide', 'aisle')->at('leaf'),
             Field::positive('brief.rules.hanger_inset')->rule('rail', 'hanger-inset')->at('rail'),
+            Field::choice('brief.rules.hangers', 'auto', '2', '3', '4')->at('rail'),
             Field::enum('brief.rules.rail_reach', RailReach::Needed)->rule('rail', 'rail-reach')->at('rail'),
             Field::enum('brief.rules.open_end', OpenEnd::Stop)->at('rail'),
             Field::choice('brief.rules.jump_discs', 'two', 'one')->rule('rail', 'jump-discs')->at('rail'),

@@ -83,6 +83,7 @@ final class KitFields
             Field::size('kit.hanger.hole_diameter'),
             Field::size('kit.hanger.above')->unsure(Unsure::Kit),
             Field::size('kit.hanger.lift_on')->unsure(Unsure::Kit),
+            Field::choice('kit.hangers', '2', '3', '4'),
             Field::text('kit.wheel.material'),
             Field::amount('kit.wheel.capacity_kg'),
             Field::items('kit.wheels', 10),

@@ -10,6 +10,7 @@ enum MaterialKind: string
     case Leaf = 'leaf';
     case Kit = 'kit';
     case EndCaps = 'end-caps';
+    case Hanger = 'hanger';
     case Pull = 'pull';
     case LagBolt = 'lag-bolt';
     case BracketBolt = 'bracket-bolt';
@@ -52,6 +53,7 @@ enum MaterialKind: string
             self::Leaf, self::Pull, self::Packing, self::MaskingFilm => ['leaf'],
             self::Kit => ['rail', 'leaf'],
             self::EndCaps,
+            self::Hanger,
             self::LagBolt,
             self::BracketBolt,
             self::Washer,

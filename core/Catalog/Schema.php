@@ -103,7 +103,12 @@ final class Schema
             FieldType::Texts => ['type' => 'array', 'maxItems' => $field->most, 'items' => ['type' => 'string']],
             FieldType::Flag => ['enum' => [true, false, 'yes', 'no']],
             FieldType::Count, FieldType::Amount => ['type' => ['number', 'string']],
-            FieldType::Choice => ['enum' => $field->answers],
+            FieldType::Choice => [
+                'enum' => [
+                    ...$field->answers,
+                    ...array_map(intval(...), array_values(array_filter($field->answers, ctype_digit(...)))),
+                ],
+            ],
             FieldType::Choices => ['type' => 'array', 'items' => ['enum' => $field->answers]],
             FieldType::Items => ['type' => 'array', 'maxItems' => $field->most, 'items' => array_filter($item)],
         };

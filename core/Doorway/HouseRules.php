@@ -16,6 +16,7 @@ final readonly class HouseRules
     /**
      * @param  Unit  $units  of the doorway, which decide what is usual
      * @param  ?Length  $overlapSaid  null where nobody has said
+     * @param  ?int  $hangers  to a leaf, null where width and mass ask
      * @param  bool  $parked  the leaf stands before the span for good
      * @param  int  $loadFactorTenths  static load to design load, in tenths
      * @param  ?Length  $railLeft  where the rail's left end was set by hand, null where it is worked out
@@ -37,6 +38,7 @@ final readonly class HouseRules
         public Length $meetingGap,
         public ?Length $midOverlap,
         public ?Length $hangerInset,
+        public ?int $hangers,
         public Length $pullHeight,
         public Length $spacer,
         public bool $softClose,
@@ -84,6 +86,7 @@ final readonly class HouseRules
             $this->meetingGap,
             $this->midOverlap,
             $this->hangerInset,
+            $this->hangers,
             $this->pullHeight,
             $this->spacer,
             $this->softClose,

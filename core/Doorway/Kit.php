@@ -16,6 +16,7 @@ final readonly class Kit
      * @param  list<Wheel>  $wheels  to choose from
      * @param  list<GuideKit>  $guides  to choose from, beside its usual one
      * @param  ?GuideKit  $ownGuide  its usual one, where another was chosen
+     * @param  int  $hangers  to a leaf, in its box
      * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
      */
     public function __construct(
@@ -45,7 +46,14 @@ final readonly class Kit
         public array $wheels = [],
         public array $guides = [],
         private ?GuideKit $ownGuide = null,
+        public int $hangers = 2,
     ) {}
+
+    /** Whether it comes with wheels to choose from. */
+    public function choosesWheel(): bool
+    {
+        return count($this->wheels) > 1;
+    }
 
     /** With wheels, guide and catches as this house takes them; what it has no choice of stays as it is. */
     public function chosen(Tread $tread, GuideChoice $guide, CatchSides $catches = CatchSides::Both): self
@@ -90,6 +98,7 @@ final readonly class Kit
                 $this->wheels,
                 $this->guides,
                 $this->ownGuide ?? $this->guide,
+                $this->hangers,
             );
     }
 

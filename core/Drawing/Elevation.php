@@ -425,11 +425,11 @@ final readonly class Elevation
                 new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile)),
             ),
         ];
-        $hangers = $run->hangers($leaf);
         $tread = $plan->yokeLine()->plus($plan->kit->rail->height->half());
         $holes = $plan->heights->hangerHoles;
         $strapFoot = $top->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(25)));
-        foreach ([$hangers->low, $hangers->high] as $x) {
+        foreach ($plan->hangers()->at as $inset) {
+            $x = $run->fromLeading($leaf, $inset);
             $width = $plan->kit->hanger->strapWidth;
             $shapes[] = Shape::spanned(
                 'strap',

@@ -13,6 +13,7 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planner\Workshop;
+use YokeLine\Planning\Hangers;
 use YokeLine\Planning\Plan;
 
 /**
@@ -81,7 +82,7 @@ final readonly class SizeCard
             $brief->rules,
         );
         $wheel = $kit->wheel?->capacityKg;
-        $byWheel = $wheel === null ? INF : 2 * $wheel - $leaf->hardwareKg;
+        $byWheel = $wheel === null ? INF : Hangers::most($plan) * $wheel - $leaf->hardwareKg;
 
         return new self(
             self::limit(

@@ -439,6 +439,7 @@ final class DoorwayReader
             meetingGap: $at->lengthOrUsual('brief.rules.meeting_gap'),
             midOverlap: $at->length('brief.rules.mid_overlap'),
             hangerInset: $at->length('brief.rules.hanger_inset'),
+            hangers: ['2' => 2, '3' => 3, '4' => 4][$at->answer('brief.rules.hangers')] ?? null,
             pullHeight: $at->lengthOrUsual('brief.rules.pull_height'),
             spacer: $at->lengthOrUsual('brief.rules.spacer'),
             softClose: $at->answer('brief.rules.soft_close') !== 'off',

@@ -137,6 +137,8 @@ final class Fields
         $field = $this->catalog->at($path);
         $usual = (string) $field->usual;
         $value = $this->document->get($path) ?? $usual;
+        // Of 2, 3 or 4 a file writes the number.
+        $value = is_int($value) ? (string) $value : $value;
         if (is_string($value) && in_array($value, $field->answers, true)) {
             return $value;
         }

@@ -146,6 +146,7 @@ final readonly class KitReader
                 $at->places("{$this->kit}.wheels"),
             ),
             guides: array_map($this->guide(...), $at->places("{$this->kit}.guides")),
+            hangers: (int) $at->answer("{$this->kit}.hangers"),
         );
     }
 

@@ -36,6 +36,12 @@ final class PlanWriter
             'top_gap' => self::mm($heights->topGap->total),
             'headroom_needed' => self::mm($heights->headroomNeeded->total),
             'gap' => ['min' => self::mm($heights->gap->low), 'max' => self::mm($heights->gap->high)],
+            'hanging' => [
+                'count' => $plan->hangers()->count,
+                'at' => array_map(self::mm(...), $plan->hangers()->at),
+                'cases' => $plan->hangers()->cases(),
+                'worst_wheel_kg' => $plan->hungKg() / 2,
+            ],
             'hanger_holes_from_top' => array_map(self::mm(...), $heights->hangerHoles),
             'pulls_up' => array_map(fn (array $pull) => array_map(self::mm(...), $pull), $plan->pullsUp()),
             'leaf' => [

@@ -26,6 +26,7 @@ final class Anchoring
      * @param  list<Fixing>  $fixings
      * @param  list<WheelRun>  $runs
      * @param  list<Length>  $supports  the rail's holes that carry
+     * @param  float  $wheel  what the worst wheel bears: a stiff leaf rides on two, N
      */
     private function __construct(
         public readonly Plan $plan,
@@ -48,19 +49,19 @@ final class Anchoring
     private static function worked(Plan $plan): self
     {
         $hung = $plan->hungKg();
-        $wheel = ($hung * Mass::GRAVITY) / 2;
+        $weight = $hung * Mass::GRAVITY;
         $runs = self::runs($plan);
         $holding = RailFixings::holding($plan);
-        $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $wheel);
+        $header = $plan->header === null ? null : HeaderAnchors::of($plan, $plan->header, $runs, $weight);
 
         return new self(
             $plan,
             $plan->place ?? self::asIfDirect($plan),
-            [...RailFixings::of($plan, $runs, $wheel), ...$header->fixings ?? []],
+            [...RailFixings::of($plan, $runs, $weight), ...$header->fixings ?? []],
             $header,
             $runs,
             RailFixings::supports($plan, $holding),
-            $wheel,
+            $weight / 2,
             $hung,
             self::stiffness($plan),
         );
@@ -121,10 +122,10 @@ final class Anchoring
      */
     public function taken(string $leaf, Length $by): array
     {
-        $wheels = [];
-        foreach ($this->plan->layout->runs as $name => $run) {
-            $at = $run->hangers($name === $leaf ? $run->opened($by) : $run->closed());
-            array_push($wheels, $at->low->toMm(), $at->high->toMm());
+        $leftWheels = [];
+        foreach ($this->runs as $run) {
+            $at = $this->plan->layout->runs[$run->leaf];
+            $leftWheels[] = $at->hangers($run->leaf === $leaf ? $at->opened($by) : $at->closed())->low->toMm();
         }
         $taken = [];
         foreach (Pieces::of($this->plan, $this->supports) as $piece) {
@@ -132,11 +133,27 @@ final class Anchoring
             foreach (
                 count($supports) < 2 ? [] : Influence::ofBeam($supports, $piece['low'], $piece['high']) as $influence
             ) {
-                $taken[] = $this->wheel * array_sum(array_map($influence->at(...), $wheels));
+                $taken[] = array_sum(
+                    array_map(
+                        fn (WheelRun $run, float $s) => $this->atMost($influence, $run, $s),
+                        $this->runs,
+                        $leftWheels,
+                    ),
+                );
             }
         }
 
         return $taken;
+    }
+
+    /** What a support takes of a leaf that stands there, whichever of its wheels bear. */
+    private function atMost(Influence $influence, WheelRun $run, float $leftWheel): float
+    {
+        $part = fn (array $wheel) => $wheel[1] * $influence->at($leftWheel + $wheel[0]);
+
+        return 2 *
+            $this->wheel *
+            max(array_map(fn (array $wheels) => array_sum(array_map($part, $wheels)), $run->cases));
     }
 
     /**
@@ -175,7 +192,7 @@ final class Anchoring
                     $piece['low'],
                     $piece['high'],
                     $run,
-                    $this->wheel,
+                    2 * $this->wheel,
                     $this->stiffness,
                 ) ?? [null, null];
                 $greatest =
@@ -235,7 +252,13 @@ final class Anchoring
         foreach ($plan->layout->runs as $leaf => $run) {
             [$shut, $open] = [$run->hangers($run->closed()), $run->hangers($run->open())];
             $both = $shut->low->isUnder($open->low) ? [$shut->low, $open->low] : [$open->low, $shut->low];
-            $runs[] = new WheelRun($leaf, $both[0]->toMm(), $both[1]->toMm(), $shut->length()->toMm());
+            $runs[] = new WheelRun(
+                $leaf,
+                $both[0]->toMm(),
+                $both[1]->toMm(),
+                $shut->length()->toMm(),
+                $plan->hangers()->cases(),
+            );
         }
 
         return $runs;

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace YokeLine\Holding;
 
-/** A rail on rigid supports under equal loads: where it bends most, span by span. Lengths in mm, forces in N. */
+/** A rail on rigid supports under loads: where it bends most, span by span. Lengths in mm, forces in N. */
 final readonly class Beam
 {
     /**
      * @param  list<float>  $supports  ascending, at least two
-     * @param  float  $load  each, N
      * @param  float  $stiffness  E I, N mm²
      */
-    public function __construct(private array $supports, private float $load, private float $stiffness) {}
+    public function __construct(private array $supports, private float $stiffness) {}
 
     /**
      * The greatest bend of each span that bends down, and of each end that goes on under a load.
      *
-     * @param  list<float>  $loads  where they stand, ascending
+     * @param  list<array{float, float}>  $loads  where they stand, ascending, and what they weigh, N
      * @return list<array{float, float, float, bool}> how far, where, over what span, whether past the last support
      */
     public function bends(array $loads): array
@@ -31,24 +30,26 @@ final readonly class Beam
         $found = [];
         for ($k = 0; $k < $last; $k++) {
             $l = $x[$k + 1] - $x[$k];
-            $inside = array_values(array_filter($loads, fn (float $at) => $at > $x[$k] && $at < $x[$k + 1]));
+            $inside = array_values(
+                array_filter($loads, fn (array $load) => $load[0] > $x[$k] && $load[0] < $x[$k + 1]),
+            );
             [$bend, $at] = $this->topOfSpan(
                 $l,
                 $moments[$k],
                 $moments[$k + 1],
-                array_map(fn (float $at) => $at - $x[$k], $inside),
+                array_map(fn (array $load) => [$load[0] - $x[$k], $load[1]], $inside),
             );
             if ($bend > 0) {
                 $found[] = [$bend, $x[$k] + $at, $l, false];
             }
         }
         foreach ([[0, 1, -1], [$last, $last - 1, 1]] as [$end, $next, $way]) {
-            $out = array_map(fn (float $at) => ($at - $x[$end]) * $way, $loads);
-            $past = array_values(array_filter($out, fn (float $at) => $at > 0));
+            $out = array_map(fn (array $load) => [($load[0] - $x[$end]) * $way, $load[1]], $loads);
+            $past = array_values(array_filter($out, fn (array $load) => $load[0] > 0));
             if ($past !== []) {
                 [$bend, $at] = $this->topPast($past, $this->slopeAt($end, $next, $moments, $loads));
                 if ($bend > 0) {
-                    $found[] = [$bend, $x[$end] + $way * $at, max($past), true];
+                    $found[] = [$bend, $x[$end] + $way * $at, max(array_column($past, 0)), true];
                 }
             }
         }
@@ -59,7 +60,7 @@ final readonly class Beam
     /**
      * Support moments, sagging positive, by the theorem of three moments.
      *
-     * @param  list<float>  $loads
+     * @param  list<array{float, float}>  $loads
      * @return list<float>
      */
     private function moments(array $loads): array
@@ -68,17 +69,17 @@ final readonly class Beam
         $n = count($x);
         $m = array_fill(0, $n, 0.0);
         $right = array_fill(0, $n, 0.0);
-        foreach ($loads as $at) {
+        foreach ($loads as [$at, $load]) {
             if ($at <= $x[0]) {
-                $m[0] -= $this->load * ($x[0] - $at);
+                $m[0] -= $load * ($x[0] - $at);
             } elseif ($at >= $x[$n - 1]) {
-                $m[$n - 1] -= $this->load * ($at - $x[$n - 1]);
+                $m[$n - 1] -= $load * ($at - $x[$n - 1]);
             } else {
                 for ($k = 0; $at > $x[$k + 1]; $k++);
                 $l = $x[$k + 1] - $x[$k];
                 [$a, $b] = [$at - $x[$k], $x[$k + 1] - $at];
-                $right[$k + 1] -= ($this->load * $a * ($l * $l - $a * $a)) / $l;
-                $right[$k] -= ($this->load * $b * ($l * $l - $b * $b)) / $l;
+                $right[$k + 1] -= ($load * $a * ($l * $l - $a * $a)) / $l;
+                $right[$k] -= ($load * $b * ($l * $l - $b * $b)) / $l;
             }
         }
         $upper = $value = array_fill(0, $n, 0.0);
@@ -100,33 +101,33 @@ final readonly class Beam
      * E I w in a span, as a cubic in u on each stretch between its loads: u (c1 + c2 u + c3 u²) and (u - a)³ for each
      * load passed.
      *
-     * @param  list<float>  $loads  from its left end, ascending
+     * @param  list<array{float, float}>  $loads  from its left end, ascending
      * @return array{float, float} the greatest bend and its place
      */
     private function topOfSpan(float $l, float $left, float $right, array $loads): array
     {
         // Bending moment M(u) = left + s u - sum P (u - a); E I w'' = -M, w = 0 at both ends.
         $s = ($right - $left) / $l;
-        foreach ($loads as $a) {
-            $s += ($this->load * ($l - $a)) / $l;
+        foreach ($loads as [$a, $load]) {
+            $s += ($load * ($l - $a)) / $l;
         }
         $atEnd = (-$left * $l * $l) / 2 - ($s * $l ** 3) / 6;
-        foreach ($loads as $a) {
-            $atEnd += ($this->load * ($l - $a) ** 3) / 6;
+        foreach ($loads as [$a, $load]) {
+            $atEnd += ($load * ($l - $a) ** 3) / 6;
         }
         $slope = -$atEnd / $l;
         $best = [0.0, 0.0];
         $from = 0.0;
         // w = d0 + d1 u + d2 u² + d3 u³ on the stretch.
         $d = [0.0, $slope, -$left / 2, -$s / 6];
-        foreach ([...$loads, $l] as $to) {
+        foreach ([...$loads, [$l, 0.0]] as [$to, $load]) {
             foreach (self::turns($d[1], 2 * $d[2], 3 * $d[3], $from, $to) as $u) {
                 $w = $d[0] + $u * ($d[1] + $u * ($d[2] + $u * $d[3]));
                 if ($w > $best[0]) {
                     $best = [$w, $u];
                 }
             }
-            $p = $this->load / 6;
+            $p = $load / 6;
             $d = [$d[0] - $p * $to ** 3, $d[1] + 3 * $p * $to ** 2, $d[2] - 3 * $p * $to, $d[3] + $p];
             $from = $to;
         }
@@ -137,17 +138,17 @@ final readonly class Beam
     /**
      * Past the last support the rail goes on with the slope it has there, and bends of itself under each load.
      *
-     * @param  non-empty-list<float>  $loads  out from the support
+     * @param  non-empty-list<array{float, float}>  $loads  out from the support
      * @param  float  $slope  E I times it, down and out
      * @return array{float, float} the bend under the outermost wheel, and its place out from the support
      */
     private function topPast(array $loads, float $slope): array
     {
         // It bends down ever faster: the outermost wheel stands lowest.
-        $v = max($loads);
+        $v = max(array_column($loads, 0));
         $w = $slope * $v;
-        foreach ($loads as $a) {
-            $w += ($this->load * $a * $a * (3 * $v - $a)) / 6;
+        foreach ($loads as [$a, $load]) {
+            $w += ($load * $a * $a * (3 * $v - $a)) / 6;
         }
 
         return [$w / $this->stiffness, $v];
@@ -157,17 +158,17 @@ final readonly class Beam
      * E I times the slope at an outer support, positive where the rail past it goes down.
      *
      * @param  list<float>  $moments
-     * @param  list<float>  $loads
+     * @param  list<array{float, float}>  $loads
      */
     private function slopeAt(int $end, int $next, array $moments, array $loads): float
     {
         $x = $this->supports;
         $l = abs($x[$next] - $x[$end]);
         $inwards = (($moments[$end] * 2 + $moments[$next]) * $l) / 6;
-        foreach ($loads as $at) {
+        foreach ($loads as [$at, $load]) {
             $a = abs($at - $x[$end]);
             if ($at > min($x[$end], $x[$next]) && $at < max($x[$end], $x[$next])) {
-                $inwards += ($this->load * $a * ($l - $a) * (2 * $l - $a)) / (6 * $l);
+                $inwards += ($load * $a * ($l - $a) * (2 * $l - $a)) / (6 * $l);
             }
         }
 

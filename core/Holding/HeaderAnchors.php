@@ -48,8 +48,9 @@ final readonly class HeaderAnchors
 
     /**
      * @param  list<WheelRun>  $runs
+     * @param  float  $hung  what hangs on a leaf's wheels, N
      */
-    public static function of(Plan $plan, Header $header, array $runs, float $wheel): self
+    public static function of(Plan $plan, Header $header, array $runs, float $hung): self
     {
         $layers = Layers::of($plan);
         $rows = [
@@ -68,7 +69,7 @@ final readonly class HeaderAnchors
         if (count($at) >= 2) {
             foreach (Influence::ofLever(array_map(fn (Length $x) => $x->toMm(), $at)) as $i => $influence) {
                 foreach ($runs as $leaf => $run) {
-                    $peak = Peak::of($influence, $run, $wheel);
+                    $peak = Peak::of($influence, $run, $hung);
                     $reactions[$i] = $reactions[$i]->plus($peak);
                     $pulls[$i] += $peak->demand() * ($out[$leaf] ?? $out[0]);
                 }

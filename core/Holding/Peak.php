@@ -39,14 +39,39 @@ final readonly class Peak
     }
 
     /**
+     * Whichever of its wheels bear.
+     *
+     * @param  float  $hung  what hangs on the leaf's wheels, N
+     */
+    public static function of(Influence $influence, WheelRun $run, float $hung): self
+    {
+        $peaks = array_map(fn (array $wheels) => self::under($influence, $run, $wheels, $hung), $run->cases);
+
+        return array_reduce($peaks, fn (?self $worst, self $peak) => $worst?->or($peak) ?? $peak) ?? self::none();
+    }
+
+    /** Whichever of two comes. */
+    private function or(self $other): self
+    {
+        return new self(
+            max($this->max, $other->max),
+            min($this->min, $other->min),
+            $other->max > $this->max + 1e-9 ? $other->leftWheelAt : $this->leftWheelAt,
+        );
+    }
+
+    /**
      * Exact: the reaction is a cubic between places where a wheel passes a support or an end, so its peaks are there or
      * where its derivative is nought.
+     *
+     * @param  list<array{float, float}>  $wheels
      */
-    public static function of(Influence $influence, WheelRun $run, float $wheel): self
+    private static function under(Influence $influence, WheelRun $run, array $wheels, float $hung): self
     {
         $breaks = [$run->from, $run->to];
         foreach ($influence->breaks() as $x) {
-            foreach ([$x, $x - $run->spacing] as $s) {
+            foreach ($wheels as [$offset]) {
+                $s = $x - $offset;
                 if ($s > $run->from && $s < $run->to) {
                     $breaks[] = $s;
                 }
@@ -57,9 +82,9 @@ final readonly class Peak
         $last = count($breaks) - 1;
         for ($i = 0; $i < max(1, $last); $i++) {
             [$from, $to] = [$breaks[$i], $breaks[min($last, $i + 1)]];
-            $cubic = self::sum($influence, $run, ($from + $to) / 2, $from);
+            $cubic = self::sum($influence, $wheels, ($from + $to) / 2, $from);
             foreach ([0.0, $to - $from, ...self::turns($cubic, $to - $from)] as $u) {
-                $reaction = $wheel * ($cubic[0] + $u * ($cubic[1] + $u * ($cubic[2] + $u * $cubic[3])));
+                $reaction = $hung * ($cubic[0] + $u * ($cubic[1] + $u * ($cubic[2] + $u * $cubic[3])));
                 if ($reaction > $max + 1e-9) {
                     [$max, $at] = [$reaction, $from + $u];
                 }
@@ -71,22 +96,23 @@ final readonly class Peak
     }
 
     /**
-     * Both wheels' cubics in u = s - $origin, of the pieces they stand on while the left one is near $near.
+     * The wheels' cubics in u = s - $origin, of the pieces they stand on while the left one is near $near.
      *
+     * @param  list<array{float, float}>  $wheels
      * @return array{float, float, float, float}
      */
-    private static function sum(Influence $influence, WheelRun $run, float $near, float $origin): array
+    private static function sum(Influence $influence, array $wheels, float $near, float $origin): array
     {
         $sum = [0.0, 0.0, 0.0, 0.0];
-        foreach ([0.0, $run->spacing] as $offset) {
+        foreach ($wheels as [$offset, $share]) {
             $part = $influence->partAt($near + $offset);
             if ($part !== null) {
                 [$from, $a, $b, $c, $d] = $part;
                 $v = $origin + $offset - $from;
-                $sum[0] += $a + $v * ($b + $v * ($c + $v * $d));
-                $sum[1] += $b + $v * (2 * $c + 3 * $d * $v);
-                $sum[2] += $c + 3 * $d * $v;
-                $sum[3] += $d;
+                $sum[0] += $share * ($a + $v * ($b + $v * ($c + $v * $d)));
+                $sum[1] += $share * ($b + $v * (2 * $c + 3 * $d * $v));
+                $sum[2] += $share * ($c + 3 * $d * $v);
+                $sum[3] += $share * $d;
             }
         }
 

@@ -34,7 +34,7 @@ final readonly class RailFixings
     private float $loadFactor;
 
     /** @param  list<WheelRun>  $runs */
-    private function __construct(private Plan $plan, private array $runs, private float $wheel)
+    private function __construct(private Plan $plan, private array $runs, private float $hung)
     {
         $survey = $plan->doorway->survey;
         $this->layers = Layers::of($plan);
@@ -50,9 +50,9 @@ final readonly class RailFixings
      * @param  list<WheelRun>  $runs
      * @return list<Fixing>
      */
-    public static function of(Plan $plan, array $runs, float $wheel): array
+    public static function of(Plan $plan, array $runs, float $hung): array
     {
-        return (new self($plan, $runs, $wheel))->fixings();
+        return (new self($plan, $runs, $hung))->fixings();
     }
 
     /** Where bolts of this rail hold, if it is fixed straight to the wall. */
@@ -94,7 +94,7 @@ final readonly class RailFixings
                 $piece['high'],
             );
             foreach ($piece['supports'] as $i => $x) {
-                $peaks = array_map(fn (WheelRun $run) => Peak::of($influences[$i], $run, $this->wheel), $this->runs);
+                $peaks = array_map(fn (WheelRun $run) => Peak::of($influences[$i], $run, $this->hung), $this->runs);
                 array_push(
                     $fixings,
                     ...$this->plan->kit->bracket === null

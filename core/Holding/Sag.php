@@ -72,6 +72,7 @@ final readonly class Sag
      * The greatest bend, and the one that is most of what it may be: a short end may bend less than a long span does.
      *
      * @param  list<float>  $supports  ascending, at least two
+     * @param  float  $hung  what hangs on the leaf's wheels, N
      * @param  float  $stiffness  E I, N mm²
      * @return ?array{self, self} null where the leaf never is on this piece of the rail
      */
@@ -80,40 +81,50 @@ final readonly class Sag
         float $low,
         float $high,
         WheelRun $run,
-        float $wheel,
+        float $hung,
         float $stiffness,
     ): ?array {
-        $beam = new Beam($supports, $wheel, $stiffness);
-        $known = [];
-        $at = function (float $s) use ($beam, $low, $high, $run, &$known): array {
-            if (isset($known["{$s}"])) {
-                return $known["{$s}"];
-            }
-            $loads = array_values(array_filter([$s, $s + $run->spacing], fn (float $x) => $x >= $low && $x <= $high));
-
-            return $known["{$s}"] = array_map(
-                fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]),
-                $beam->bends($loads),
-            );
-        };
+        $beam = new Beam($supports, $stiffness);
         $greatest = $worst = null;
-        foreach (self::stretches($supports, $low, $high, $run) as [$from, $to]) {
-            $greatest = self::best($at, $from, $to, fn (self $sag) => $sag->greatest, $greatest);
-            $worst = self::best($at, $from, $to, fn (self $sag) => $sag->share(), $worst);
+        foreach ($run->cases as $wheels) {
+            $known = [];
+            $at = function (float $s) use ($beam, $low, $high, $wheels, $hung, &$known): array {
+                return $known["{$s}"] ??= array_map(
+                    fn (array $bend) => new self($bend[0], $bend[1], $s, $bend[2], $bend[3]),
+                    $beam->bends(self::loads($wheels, $hung, $s, $low, $high)),
+                );
+            };
+            foreach (self::stretches($supports, $low, $high, $run, $wheels) as [$from, $to]) {
+                $greatest = self::best($at, $from, $to, fn (self $sag) => $sag->greatest, $greatest);
+                $worst = self::best($at, $from, $to, fn (self $sag) => $sag->share(), $worst);
+            }
         }
 
         return $greatest === null || $worst === null ? null : [$greatest, $worst];
     }
 
     /**
+     * @param  list<array{float, float}>  $wheels
+     * @return list<array{float, float}> where they stand on this piece, and what they weigh
+     */
+    private static function loads(array $wheels, float $hung, float $leftWheel, float $low, float $high): array
+    {
+        $loads = array_map(fn (array $wheel) => [$leftWheel + $wheel[0], $wheel[1] * $hung], $wheels);
+
+        return array_values(array_filter($loads, fn (array $load) => $load[0] >= $low && $load[0] <= $high));
+    }
+
+    /**
      * @param  list<float>  $supports
+     * @param  list<array{float, float}>  $wheels
      * @return list<array{float, float}> of the left wheel's way, between which no wheel passes anything
      */
-    private static function stretches(array $supports, float $low, float $high, WheelRun $run): array
+    private static function stretches(array $supports, float $low, float $high, WheelRun $run, array $wheels): array
     {
         $turns = [$run->from, $run->to];
         foreach ([$low, ...$supports, $high] as $x) {
-            foreach ([$x, $x - $run->spacing] as $s) {
+            foreach ($wheels as [$offset]) {
+                $s = $x - $offset;
                 if ($s > $run->from && $s < $run->to) {
                     $turns[] = $s;
                 }

@@ -100,4 +100,5 @@ enum FindingCode: string
     case Uncovers = 'uncovers';
     case Uplift = 'uplift';
     case WheelOverloaded = 'wheel-overloaded';
+    case WheelWorst = 'wheel-worst';
 }

@@ -52,18 +52,19 @@ final readonly class Drilling
     public static function of(Plan $plan, PlannedLeaf $leaf): array
     {
         $hanger = $plan->kit->hanger;
+        $hangers = $plan->hangers()->count;
         $pilot = [Length::mm(self::PILOT_MM)];
         $onEdge = 'top-edge';
         $rows = [
             $hanger->style === HangerStyle::FaceStrap
                 ? new self(
                     'hanger',
-                    2 * count($plan->heights->hangerHoles),
+                    $hangers * count($plan->heights->hangerHoles),
                     self::steps($plan->leafHole()),
                     'face',
                     null,
                 )
-                : new self('plate', 8, $pilot, $onEdge, Length::mm(35)),
+                : new self('plate', 4 * $hangers, $pilot, $onEdge, Length::mm(35)),
         ];
         if ($plan->kit->jumpDisc !== null) {
             $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));

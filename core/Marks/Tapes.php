@@ -130,6 +130,11 @@ final readonly class Tapes
         $marks = [
             $tapes->mark('hanger-lead', 'leaf', $run->hangerInset, 'mark-leaf'),
             $tapes->mark('hanger-trail', 'leaf', $run->width->minus($run->hangerInset), 'mark-leaf'),
+            ...array_map(
+                fn (int $i, Length $at) => $tapes->mark('hanger-'.($i + 2), 'leaf', $at, 'mark-leaf'),
+                array_keys($plan->hangers()->inner()),
+                $plan->hangers()->inner(),
+            ),
             $tapes->mark('pull', 'leaf', $plan->doorway->brief->leaf->stile->half(), 'mark-leaf'),
         ];
         if ($disc !== null) {

@@ -294,6 +294,12 @@ final readonly class Plan
         return $this->mass->kg + $this->doorway->brief->leaf->hardwareKg;
     }
 
+    /** What each leaf hangs by. */
+    public function hangers(): Hangers
+    {
+        return $this->worked(Hangers::class, fn () => Hangers::of($this));
+    }
+
     /** Whether the kit's soft close is fitted to any leaf. */
     public function hasSoftClose(): bool
     {

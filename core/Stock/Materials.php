@@ -161,6 +161,18 @@ final readonly class Materials
                     default => null,
                 },
             ),
+            ...$plan->hangers()->count > $kit->hangers
+                ? [
+                    new Material(
+                        'kit',
+                        MaterialId::named(MaterialKind::Hanger, $kit->id),
+                        ($plan->hangers()->count - $kit->hangers) * count($plan->layout->runs),
+                        '',
+                        self::for('more-hangers'),
+                        ['kit' => $kit->name],
+                    ),
+                ]
+                : [],
             ...$plan->rail->isCut()
                 ? [
                     new Material(

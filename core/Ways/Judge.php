@@ -66,7 +66,7 @@ final class Judge
                 ? $plan->yokeLine()->nm
                 : '';
         $onBoard = $plan->header === null ? '' : $plan->yokeLine()->minus($plan->header->foot->total)->nm;
-        $key = "{$along} {$byHeight} {$onBoard}";
+        $key = "{$along} {$byHeight} {$onBoard} {$plan->hangers()->count}";
         $this->anchorings[$key] ??= Anchoring::of($plan);
 
         return $this->anchorings[$key]->plan === $plan

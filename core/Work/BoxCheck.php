@@ -25,7 +25,10 @@ final class BoxCheck
         $needed = [
             [$rails * $plan->rail->pieces, $part($plan->rail->pieces > 1 ? 'rail-pieces' : 'rail')],
             [$rails * count($plan->rail->holes), $part('standoffs')],
-            [2 * $leaves, $part($kit->hanger->style === HangerStyle::FaceStrap ? 'straps' : 'plates')],
+            [
+                min($kit->hangers, $plan->hangers()->count) * $leaves,
+                $part($kit->hanger->style === HangerStyle::FaceStrap ? 'straps' : 'plates'),
+            ],
             [count($plan->layout->stops) - count($plan->layout->buffers), $part('stops')],
             [$kit->guide->isBought ? 0 : count($plan->guides), $part('guides')],
             ...$kit->jumpDisc === null

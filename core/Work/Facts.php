@@ -149,8 +149,8 @@ final readonly class Facts
         return [
             'readings' => (float) count($survey->floor),
             'wall_m' => $plan->room->wall->length()->toMm() / 1000,
-            // Holes of two hangers, discs, pull.
-            'leaf_holes' => (float) ((2 * count($plan->heights->hangerHoles) ?: 4) +
+            // Holes of hangers, discs, pull.
+            'leaf_holes' => (float) ($plan->hangers()->count * (count($plan->heights->hangerHoles) ?: 2) +
                     ($plan->kit->jumpDisc === null ? 0 : 2) +
                     2),
             'leaf_w' => $width,

@@ -123,6 +123,7 @@ return [
         'places' => 'a tape reading at every mark',
         'laser' => 'a laser',
     ],
+    'brief.rules.hangers' => ['auto' => 'as many as the door asks', '2' => 'two', '3' => 'three', '4' => 'four'],
     'brief.rules.wheels' => ['quiet' => 'quiet plastic tread', 'steel' => 'steel'],
     'brief.rules.guide' => [
         'kit' => 'the one in the kit',
@@ -187,6 +188,7 @@ return [
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
     'kit.soft_close.sides' => ['both' => 'at both ends', 'shut' => 'when shut', 'open' => 'when open'],
+    'kit.hangers' => ['2' => 'two', '3' => 'three', '4' => 'four'],
     'kit.hanger.style' => ['face-strap' => 'strap on the face', 'top-plate' => 'plate on the top edge'],
     'kit.stop.style' => [
         'clamp-on' => 'clamps on',

@@ -20,6 +20,7 @@ return [
     'floor-gap' => 'Floor gap :to',
     'front-flush' => 'Flush pull on the front',
     'hangers-in' => 'Hangers :to in from the edge',
+    'hangers-more' => ':to hangers on each door',
     'hazard-moved' => 'Have the :what moved',
     'header-anchored' => 'Header board, anchored clear of the edges',
     'header-auto' => 'Header board, door height worked out',

@@ -477,4 +477,8 @@ return [
         'says' => 'Each wheel would carry :wheel_kg',
         'more' => 'A :material wheel of this kit takes :capacity_kg.',
     ],
+    'wheel-worst' => [
+        'says' => 'One wheel may have to carry :wheel_kg',
+        'more' => 'A stiff door rides on two of its :count wheels at a time, and a wheel takes :capacity_kg. More hangers do not take that off it unless each is set under load.',
+    ],
 ];

@@ -39,6 +39,7 @@ return [
         'stop-right' => 'stop face, right',
         'hanger-lead' => 'hanger, leading',
         'hanger-trail' => 'hanger, trailing',
+        'hanger' => 'hanger :n',
         'disc-lead' => 'jump disc, leading',
         'disc-trail' => 'jump disc, trailing',
         'trigger-lead' => 'trigger, leading',

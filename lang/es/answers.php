@@ -131,6 +131,7 @@ return [
         'places' => 'una medida en cada marca',
         'laser' => 'un láser',
     ],
+    'brief.rules.hangers' => ['auto' => 'los que pida la puerta', '2' => 'dos', '3' => 'tres', '4' => 'cuatro'],
     'brief.rules.wheels' => ['quiet' => 'de plástico, silenciosas', 'steel' => 'de acero'],
     'brief.rules.guide' => [
         'kit' => 'la del herraje',
@@ -198,6 +199,7 @@ return [
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
     'kit.soft_close.sides' => ['both' => 'en los dos extremos', 'shut' => 'al cerrar', 'open' => 'al abrir'],
+    'kit.hangers' => ['2' => 'dos', '3' => 'tres', '4' => 'cuatro'],
     'kit.hanger.style' => ['face-strap' => 'pletina en la cara', 'top-plate' => 'placa en el canto superior'],
     'kit.stop.style' => [
         'clamp-on' => 'de abrazadera',

@@ -20,6 +20,7 @@ return [
     'floor-gap' => 'Holgura al suelo de :to',
     'front-flush' => 'Tirador embutido por delante',
     'hangers-in' => 'Colgadores a :to del canto',
+    'hangers-more' => ':to colgadores en cada puerta',
     'hazard-moved' => 'Mandar mover :what',
     'header-anchored' => 'Tablero, anclado lejos de los bordes',
     'header-auto' => 'Tablero, con la altura de la puerta calculada',

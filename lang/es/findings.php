@@ -477,4 +477,8 @@ return [
         'says' => 'Cada rueda cargaría :wheel_kg',
         'more' => 'Una rueda de :material de este herraje aguanta :capacity_kg.',
     ],
+    'wheel-worst' => [
+        'says' => 'Una sola rueda puede llegar a cargar :wheel_kg',
+        'more' => 'Una puerta rígida rueda sobre dos de sus :count ruedas a la vez, y una rueda aguanta :capacity_kg. Más colgadores no la descargan si no se ajusta cada uno con la puerta colgada.',
+    ],
 ];

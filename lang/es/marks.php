@@ -39,6 +39,7 @@ return [
         'stop-right' => 'cara del tope, derecha',
         'hanger-lead' => 'colgador delantero',
         'hanger-trail' => 'colgador trasero',
+        'hanger' => 'colgador :n',
         'disc-lead' => 'disco delantero',
         'disc-trail' => 'disco trasero',
         'trigger-lead' => 'gatillo delantero',

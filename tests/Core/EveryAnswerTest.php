@@ -72,6 +72,7 @@ function doorwaysToAsk(): array
             'brief.anchor' => SLEEVE,
         ],
         'kiln-room, before a baseboard' => ['survey.baseboard' => ['height' => 90, 'thickness' => 24]],
+        'kiln-room, behind a wide door' => ['brief.leaf.width' => 1300],
         'drying-niche' => [
             'brief.anchor' => SLEEVE,
         ],

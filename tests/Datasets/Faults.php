@@ -200,6 +200,11 @@ dataset(
         ],
         'over-capacity' => [
             'over-capacity',
+            ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels', 'brief.rules.hangers' => 2],
+            ['soft-wheels' => ['wheels' => [], 'wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
+        ],
+        'wheel-worst' => [
+            'wheel-worst',
             ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
             ['soft-wheels' => ['wheels' => [], 'wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
         ],

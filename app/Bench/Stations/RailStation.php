@@ -36,6 +36,7 @@ final class RailStation
                     )->asList(),
                 ),
                 Row::of(Field::of('brief.rules.hanger_inset', grey: $kit?->hanger->inset)),
+                Row::of(Field::of('brief.rules.hangers')),
                 Row::of(Field::of('brief.rules.soft_close')),
                 Row::of(Field::of('brief.rules.spacer')),
                 Row::of(Field::of('brief.rules.trial')),

@@ -11,6 +11,7 @@ use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
+use YokeLine\Planning\Hangers;
 
 /** What the kit is made to carry: thickness and mass of the leaf. */
 final class LeafSuitsKit implements Check
@@ -49,31 +50,60 @@ final class LeafSuitsKit implements Check
                 how: $mass->assumed ? 'assumed' : 'known',
             );
         }
-        $wheel = $kit->wheel?->capacityKg;
-        // One of several that the kit comes with: another may carry it.
-        $isChoice = count($kit->wheels) > 1;
-        $hung = ($mass->kg + $context->brief->leaf->hardwareKg) / 2;
-        if ($wheel !== null && $hung > $wheel) {
-            yield new Finding(
-                $isChoice ? FindingCode::WheelOverloaded : FindingCode::OverCapacity,
-                Severity::Stop,
-                $isChoice ? 'brief.rules.wheels' : 'brief.kit',
-                [
-                    'wheel_kg' => Quantity::kilograms($hung),
-                    'capacity_kg' => Quantity::kilograms($wheel),
-                    'material' => Message::word('wheels', $kit->wheel->material),
-                ],
-                [
-                    ...$isChoice ? [$context->cure('wheels-steel', ['brief.rules.wheels' => 'steel'])] : [],
-                    ...$context->otherKits(),
-                ],
-            );
-        }
+        yield from $this->wheels($context);
         if ($mass->kg <= $kit->capacityKg && $mass->assumed) {
             yield new Finding(FindingCode::MassAssumed, Severity::Note, 'brief.leaf.construction.kind', [
                 'mass_kg' => Quantity::kilograms($mass->kg),
                 'capacity_kg' => Quantity::kilograms($kit->capacityKg),
             ]);
+        }
+    }
+
+    /** @return iterable<Finding> what each wheel carries, and what the worst one may: a stiff leaf rides on two */
+    private function wheels(CheckContext $context): iterable
+    {
+        $kit = $context->kit;
+        $wheel = $kit->wheel?->capacityKg;
+        $count = $context->plan->hangers()->count;
+        $hung = $context->plan->hungKg();
+        if ($count > Hangers::FEWEST && $hung / 2 > Hangers::wheelKg($context->plan)) {
+            yield new Finding(
+                FindingCode::WheelWorst,
+                Severity::Settle,
+                'brief.rules.hangers',
+                [
+                    'wheel_kg' => Quantity::kilograms($hung / 2),
+                    'capacity_kg' => Quantity::kilograms(Hangers::wheelKg($context->plan)),
+                    'count' => $count,
+                ],
+                $context->otherKits(),
+            );
+        }
+        // One of several that the kit comes with: another may carry it.
+        $isChoice = $kit->choosesWheel();
+        if ($wheel !== null && $hung / $count > $wheel) {
+            yield new Finding(
+                $isChoice ? FindingCode::WheelOverloaded : FindingCode::OverCapacity,
+                Severity::Stop,
+                $isChoice ? 'brief.rules.wheels' : 'brief.kit',
+                [
+                    'wheel_kg' => Quantity::kilograms($hung / $count),
+                    'capacity_kg' => Quantity::kilograms($wheel),
+                    'material' => Message::word('wheels', $kit->wheel->material),
+                ],
+                [
+                    ...$isChoice ? [$context->cure('wheels-steel', ['brief.rules.wheels' => 'steel'])] : [],
+                    ...array_map(
+                        fn (int $more) => $context->cure(
+                            'hangers-more',
+                            ['brief.rules.hangers' => (string) $more],
+                            ['to' => $more],
+                        ),
+                        $count < Hangers::MOST ? range($count + 1, Hangers::MOST) : [],
+                    ),
+                    ...$context->otherKits(),
+                ],
+            );
         }
     }
 }

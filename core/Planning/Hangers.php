@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YokeLine\Planning;
+
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
+
+/** What a leaf hangs by: two to four of them, the outer ones an inset from its edges, the others even between. */
+final readonly class Hangers
+{
+    public const FEWEST = 2;
+
+    public const MOST = 4;
+
+    /** What part of the hung mass each takes: a stiff leaf rides on two wheels, and which two is not known. */
+    private const CASES = [
+        2 => [[0.5, 0.5]],
+        3 => [[0.5, 0.0, 0.5], [0.25, 0.5, 0.25]],
+        4 => [[0.5, 0.0, 0.0, 0.5], [0.0, 0.5, 0.5, 0.0]],
+    ];
+
+    /** @param  non-empty-list<Length>  $at  from the leading edge, the leading one first */
+    private function __construct(public int $count, public array $at) {}
+
+    /** As many as its width and its mass ask for, unless a number is said; never fewer than come in the box. */
+    public static function of(Plan $plan): self
+    {
+        $rules = $plan->doorway->brief->rules;
+        $run = $plan->layout->runs[array_key_first($plan->layout->runs)];
+        $count =
+            $rules->hangers ??
+            max(
+                $plan->kit->hangers,
+                self::byWidth($run->width, $plan->doorway->units),
+                // A wheel that was chosen is told when it takes too much, not outvoted by one more.
+                $plan->kit->choosesWheel() ? self::FEWEST : self::byMass($plan->hungKg(), self::wheelKg($plan)),
+            );
+        $between = $run->width->minus($run->hangerInset->times(2));
+
+        return new self(
+            $count,
+            array_map(fn (int $i) => $run->hangerInset->plus($between->scaled($i, $count - 1)), range(0, $count - 1)),
+        );
+    }
+
+    /** So many may hang it at the most. */
+    public static function most(Plan $plan): int
+    {
+        return $plan->doorway->brief->rules->hangers ??
+            ($plan->kit->choosesWheel() ? $plan->hangers()->count : self::MOST);
+    }
+
+    /** What one wheel may carry: by its own sheet, else half of what the kit may with what is screwed to the leaf. */
+    public static function wheelKg(Plan $plan): float
+    {
+        return $plan->kit->wheel->capacityKg ??
+            ($plan->kit->capacityKg + $plan->doorway->brief->leaf->hardwareKg) / 2;
+    }
+
+    /** @return non-empty-list<non-empty-list<float>> by case, the part of the hung mass that each hanger takes */
+    public function cases(): array
+    {
+        return self::CASES[$this->count];
+    }
+
+    /** @return list<Length> those between the outer two */
+    public function inner(): array
+    {
+        return array_slice($this->at, 1, -1);
+    }
+
+    /** Rule of thumb: two up to 1200 (48 in), three up to 1800 (72 in). */
+    private static function byWidth(Length $width, Unit $unit): int
+    {
+        $isOver = fn (int $mm, int $inches) => $width->isOver(
+            $unit === Unit::Inch ? Length::sixteenths(16 * $inches) : Length::mm($mm),
+        );
+
+        return match (true) {
+            $isOver(1800, 72) => 4,
+            $isOver(1200, 48) => 3,
+            default => self::FEWEST,
+        };
+    }
+
+    private static function byMass(float $hungKg, float $wheelKg): int
+    {
+        return max(self::FEWEST, min(self::MOST, (int) ceil($hungKg / $wheelKg - 1e-9)));
+    }
+}
