@@ -136,19 +136,7 @@ final readonly class KitForm implements Form
                     'guide.min_engagement',
                 ),
             ]),
-            Group::named(
-                'kit-guides',
-                $this->items(
-                    'guides',
-                    'guide-n',
-                    'style',
-                    'length',
-                    'blade_height',
-                    'blade_thickness',
-                    'cheek',
-                    'min_engagement',
-                ),
-            ),
+            Group::named('kit-guides', $this->guides()),
             Group::named('kit-disc', [
                 $row('disc', 'jump_disc.inset', 'jump_disc.diameter', 'jump_disc.gap'),
                 $row('soft-close', 'soft_close.stroke', 'soft_close.catch_length', 'soft_close.min_leaf_width'),
@@ -239,6 +227,24 @@ final readonly class KitForm implements Form
         return $sheet->without('rise')->with('height', $height);
     }
 
+    /** @return list<Row> each guide with its numbers below its style; the next one is begun by its style */
+    private function guides(): array
+    {
+        $rows = [];
+        foreach ($this->items('guides', 'guide-n', 'style') as $i => $row) {
+            $numbers = $row->remove === null
+                ? []
+                : ['length', 'blade_height', 'blade_thickness', 'cheek', 'min_engagement'];
+            array_push(
+                $rows,
+                $row,
+                ...array_map(fn (string $key) => Row::of(Field::ofKit("guides[{$i}].{$key}", $i + 1)), $numbers),
+            );
+        }
+
+        return $rows;
+    }
+
     /** @return list<Row> of what is in a list, and an empty one for what comes next */
     private function items(string $list, string $row, string ...$keys): array
     {
@@ -247,7 +253,10 @@ final readonly class KitForm implements Form
         return array_map(
             fn (int $i) => new Row(
                 BenchWords::say("rows.{$row}", ['n' => $i + 1]),
-                array_map(fn (string $key) => Field::ofKit("{$list}[{$i}].{$key}", $i + 1), array_values($keys)),
+                array_map(
+                    fn (string $key) => Field::ofKit("{$list}[{$i}].{$key}", $i + 1, isShort: count($keys) > 1),
+                    array_values($keys),
+                ),
                 $i < $count ? "{$list}[{$i}]" : null,
             ),
             range(0, $count),

@@ -31,6 +31,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -115,6 +116,7 @@ final readonly class StepSheet
             StepKind::MarkLine => $this->heights(),
             StepKind::BoardFix, StepKind::BoreRail => $this->fixings(),
             StepKind::SetStops, StepKind::StopsOn => $this->pulled('rail'),
+            StepKind::Buffer => $this->buffers(),
             StepKind::MarkGuide, StepKind::FixGuide => $this->pulled('floor'),
             StepKind::Hang => [[(string) $step->people, $this->of('people')], [$this->mass(), $this->of('door')]],
             default => [],
@@ -186,6 +188,24 @@ final readonly class StepSheet
             ],
             array_values($rows),
         );
+    }
+
+    /** @return list<array{string, string}> */
+    private function buffers(): array
+    {
+        $rows = [];
+        foreach (Buffer::of($this->plan) as $buffer) {
+            $of = ['way' => Message::word('ways', $buffer->way), 'thick' => $buffer->thickness];
+            $rows[] = [$this->write->show($buffer->edge), $this->of('buffer-edge', $of)];
+            foreach ($buffer->heights as $up) {
+                $rows[] = [$this->write->show($up), $this->of('buffer-up', $of)];
+            }
+            if ($buffer->packing()->isPositive()) {
+                $rows[] = [$this->write->show($buffer->packing()), $this->of('buffer-packing', $of)];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return list<array{string, string}> */

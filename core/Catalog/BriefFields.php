@@ -7,6 +7,8 @@ namespace YokeLine\Catalog;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\BoardHeld;
 use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\EndBy;
+use YokeLine\Doorway\Ends;
 use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\Groove;
@@ -20,7 +22,6 @@ use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\LeafHoles;
 use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\Looks;
-use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Doorway\RailReach;
@@ -37,7 +38,38 @@ final class BriefFields
     /** @return list<Field> */
     public static function all(): array
     {
-        return [...self::leaf(), ...self::carrying(), ...self::sizes(), ...self::practice()];
+        return [...self::leaf(), ...self::carrying(), ...self::travelEnds(), ...self::sizes(), ...self::practice()];
+    }
+
+    /** @return array<string, string> where each end of each leaf's travel is told, by `shut` or `left.shut` */
+    public static function ends(): array
+    {
+        $pairs = array_filter(Hang::cases(), fn (Hang $hang) => count($hang->leaves()) > 1);
+        $leaves = array_merge(...array_map(fn (Hang $hang) => $hang->leaves(), array_values($pairs)));
+        $ends = Ends::WAYS;
+        foreach ($leaves as $leaf) {
+            array_push($ends, ...array_map(fn (string $way) => "{$leaf}.{$way}", Ends::WAYS));
+        }
+
+        return array_combine($ends, array_map(fn (string $end) => "brief.ends.{$end}", $ends));
+    }
+
+    /** @return list<Field> */
+    private static function travelEnds(): array
+    {
+        $fields = [];
+        $by = array_map(fn (EndBy $by) => $by->value, EndBy::cases());
+        foreach (self::ends() as $end => $place) {
+            $isOwn = str_contains($end, '.');
+            $at = Field::positive("{$place}.at")->at('rail');
+            array_push(
+                $fields,
+                Field::choice("{$place}.by", ...$isOwn ? [Ends::AS_BOTH, ...$by] : $by)->at('rail'),
+                $isOwn ? $at : $at->usually(150, '6'),
+            );
+        }
+
+        return $fields;
     }
 
     /** @return list<Field> */
@@ -130,7 +162,6 @@ final class BriefFields
             Field::positive('brief.rules.hanger_inset')->rule('rail', 'hanger-inset')->at('rail'),
             Field::choice('brief.rules.hangers', 'auto', '2', '3', '4')->at('rail'),
             Field::enum('brief.rules.rail_reach', RailReach::Needed)->rule('rail', 'rail-reach')->at('rail'),
-            Field::enum('brief.rules.open_end', OpenEnd::Stop)->at('rail'),
             Field::choice('brief.rules.jump_discs', 'two', 'one')->rule('rail', 'jump-discs')->at('rail'),
             Field::choice('brief.rules.soft_close', 'auto', 'shut', 'open', 'off')
                 ->rule('rail', 'soft-close')

@@ -11,6 +11,11 @@ enum MaterialKind: string
     case Kit = 'kit';
     case EndCaps = 'end-caps';
     case Hanger = 'hanger';
+    case Buffer = 'buffer';
+    case BufferScrew = 'buffer-screw';
+    case BufferPlug = 'buffer-plug';
+    case BufferPacking = 'buffer-packing';
+    case EdgeRubber = 'edge-rubber';
     case Pull = 'pull';
     case LagBolt = 'lag-bolt';
     case BracketBolt = 'bracket-bolt';
@@ -54,6 +59,11 @@ enum MaterialKind: string
             self::Kit => ['rail', 'leaf'],
             self::EndCaps,
             self::Hanger,
+            self::Buffer,
+            self::BufferScrew,
+            self::BufferPlug,
+            self::BufferPacking,
+            self::EdgeRubber,
             self::LagBolt,
             self::BracketBolt,
             self::Washer,

@@ -25,7 +25,7 @@ final readonly class AtStop
     public static function each(Plan $plan, Wording $wording): array
     {
         $found = [];
-        $onRail = array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers));
+        $onRail = $plan->layout->stopsOnRail();
         foreach ($plan->leaves() as $leaf) {
             foreach (['shut' => $leaf->run->closed(), 'open' => $leaf->run->open()] as $end => $where) {
                 $face = $onRail[$end === 'shut' ? $leaf->run->shutStop : $leaf->run->openStop] ?? null;

@@ -13,6 +13,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Wording;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
@@ -296,6 +297,11 @@ final readonly class Elevation
         }
         foreach ($plan->stopBodies() as $body) {
             $shapes[] = Shape::spanned('stop-block', $body, $high->widened(Length::mm(8)));
+        }
+        foreach (Buffer::of($plan) as $buffer) {
+            foreach ($buffer->heights as $up) {
+                $shapes[] = Shape::spanned('buffer', $buffer->span, (new Span($up, $up))->widened(Length::mm(25)));
+            }
         }
         foreach ($plan->guides as $guide) {
             if ($guide->at !== null) {

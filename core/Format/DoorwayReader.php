@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use YokeLine\Catalog\BriefFields;
 use YokeLine\Doorway\Anchor;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Baseboard;
@@ -15,6 +16,8 @@ use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\Crown;
 use YokeLine\Doorway\Datum;
 use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\EndBy;
+use YokeLine\Doorway\Ends;
 use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\FirstBolt;
 use YokeLine\Doorway\FloorReading;
@@ -39,7 +42,6 @@ use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\Marking;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\OldDoor;
-use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opening;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\PlusMinus;
@@ -81,6 +83,7 @@ final class DoorwayReader
         if (! in_array($document->get('version'), [1, ItemIds::VERSION], true)) {
             throw UnreadableFile::unknownVersion($document->get('version'));
         }
+        $document = OldKeys::renewed($document);
         $units = (new Fields($document, Unit::Millimetre))->choice('units', Unit::class);
         $fields = new Fields($document, $units);
         $fields->answer('units');
@@ -358,6 +361,7 @@ final class DoorwayReader
             frontPull: $front = $this->pull('brief.pulls.front'),
             wallPull: $this->wallPull($front),
             rules: $this->rules(),
+            ends: $this->ends(),
             inHand: $this->inHand(),
             anchor: $this->anchor(),
             purposes: array_values(
@@ -406,6 +410,20 @@ final class DoorwayReader
         return $leaf('brief.in_hand', $leaf('brief.in_hand.second'));
     }
 
+    private function ends(): Ends
+    {
+        $by = $at = [];
+        foreach (BriefFields::ends() as $end => $place) {
+            $answer = $this->at->answer("{$place}.by");
+            $by[$end] = EndBy::tryFrom($answer);
+            $at[$end] = str_contains($end, '.')
+                ? $this->at->length("{$place}.at")
+                : $this->at->lengthOrUsual("{$place}.at");
+        }
+
+        return new Ends(array_filter($by), array_filter($at));
+    }
+
     private function anchor(): ?Anchor
     {
         $at = $this->at;
@@ -446,7 +464,6 @@ final class DoorwayReader
             reach: $at->choice('brief.rules.reach', Reach::class),
             aboveCasing: $at->lengthOrUsual('brief.rules.above_casing'),
             railReach: $at->choice('brief.rules.rail_reach', RailReach::class),
-            openEnd: $at->choice('brief.rules.open_end', OpenEnd::class),
             parked: $at->flag('brief.rules.parked'),
             loadFactorTenths: (int) round(10 * (float) $at->amount('brief.rules.load_factor')),
             oneDisc: $at->answer('brief.rules.jump_discs') === 'one',

@@ -23,6 +23,7 @@ final class ItemIds
      */
     public static function given(Document $document, string $prefix = 'i'): Document
     {
+        $document = OldKeys::renewed($document);
         foreach (Catalog::whole()->lists() as $path) {
             $list = $document->get($path);
             if (is_array($list) && array_filter($list, fn (mixed $item) => self::of($item) === null) !== []) {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use YokeLine\Doorway\EndBy;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\LeafRun;
@@ -59,6 +61,8 @@ final class PlanWriter
             ],
             'rail_holes' => array_map(self::mm(...), $plan->rail->holes),
             'stops' => array_map(fn (Sum $face) => self::mm($face->total), $layout->stops),
+            'ends' => array_map(fn (EndBy $by) => $by->value, $layout->ends),
+            'buffers' => array_map(self::buffer(...), Buffer::of($plan)),
             'header' => $plan->header === null
                     ? null
                     : [
@@ -84,6 +88,20 @@ final class PlanWriter
                 default => self::bypass($plan, $layout->midOverlap),
             },
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function buffer(Buffer $buffer): array
+    {
+        return [
+            'leaf' => $buffer->leaf,
+            'end' => $buffer->way,
+            'edge' => self::mm($buffer->edge),
+            'thickness' => self::mm($buffer->thickness),
+            'heights' => array_map(self::mm(...), $buffer->heights),
+            'carrier' => $buffer->carrier?->toMm(),
+            'packing' => self::mm($buffer->packing()),
+        ];
     }
 
     /** @return array<string, mixed> */

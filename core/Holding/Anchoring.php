@@ -149,11 +149,15 @@ final class Anchoring
     /** What a support takes of a leaf that stands there, whichever of its wheels bear. */
     private function atMost(Influence $influence, WheelRun $run, float $leftWheel): float
     {
-        $part = fn (array $wheel) => $wheel[1] * $influence->at($leftWheel + $wheel[0]);
+        $taken = -INF;
+        foreach ($run->cases as $wheels) {
+            $taken = max(
+                $taken,
+                array_sum(array_map(fn (array $wheel) => $wheel[1] * $influence->at($leftWheel + $wheel[0]), $wheels)),
+            );
+        }
 
-        return 2 *
-            $this->wheel *
-            max(array_map(fn (array $wheels) => array_sum(array_map($part, $wheels)), $run->cases));
+        return 2 * $this->wheel * $taken;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Inspection;
 
 use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
@@ -119,6 +120,25 @@ final readonly class CheckContext
             ),
             [...$set === [] ? [] : ['to' => $set[0]], ...$with],
         );
+    }
+
+    /**
+     * @param  'shut'|'open'  ...$ways
+     * @return list<Cure> a buffer on what stands beside the leaf, instead of a stop
+     */
+    public function buffers(string ...$ways): array
+    {
+        $cures = [];
+        foreach ($this->plan->layout->runs as $leaf => $run) {
+            foreach ($ways as $way) {
+                $place = $this->brief->ends->place($leaf, $way);
+                if ($this->brief->ends->by($leaf, $way) === EndBy::Stop) {
+                    $cures[$place] = $this->cure('buffer', [$place => EndBy::WallBuffer->value]);
+                }
+            }
+        }
+
+        return array_values($cures);
     }
 
     /** @return list<Cure> a board that is at least so thick, as the yard has it */

@@ -20,6 +20,7 @@ final class Inspector
         Checks\RailHasRoom::class,
         Checks\ShutRoom::class,
         Checks\Travel::class,
+        Checks\TravelEnds::class,
         Checks\PairOfLeaves::class,
         Checks\GuideStands::class,
         Checks\GuideHolds::class,

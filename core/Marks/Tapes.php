@@ -93,7 +93,7 @@ final readonly class Tapes
             'right' => 'stop-right',
         ];
         $marks = [];
-        foreach (array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)) as $end => $face) {
+        foreach ($plan->layout->stopsOnRail() as $end => $face) {
             $marks[] = $tapes->mark($names[$end] ?? "stop-{$end}", 'rail', $at($face->total), 'set-stops');
         }
         foreach ($plan->joints() as $i => $joint) {

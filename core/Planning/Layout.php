@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
+use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\Stop;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
 
 /** Everything along the wall that follows from how the door hangs. */
 final readonly class Layout
@@ -16,10 +18,10 @@ final readonly class Layout
      * @param  non-empty-array<string, LeafRun>  $runs  by leaf: `leaf`, or `left` and `right`, or `rear` and `front`
      * @param  Sum  $endRoom  what must stay free at the end of the wall
      * @param  non-empty-array<string, Sum>  $passages  by the way it opens: `clear` where there is but one
-     * @param  array<string, Sum>  $stops  faces, by what they end
+     * @param  array<string, Sum>  $stops  faces, by what they end; of a buffer the edge of the leaf
      * @param  non-empty-array<string, Window>  $guideWindows  where a guide may stand, by guide
      * @param  ?Length  $meeting  where two leaves meet
-     * @param  list<string>  $buffers  stops that are buffers on the wall, not on the rail
+     * @param  array<string, EndBy>  $ends  what ends each leaf's travel, by leaf and way: `leaf.shut`
      * @param  ?Sum  $midOverlap  how far two leaves that pass each other overlap when shut
      */
     public function __construct(
@@ -34,7 +36,7 @@ final readonly class Layout
         public array $guideWindows,
         public ?Length $meeting = null,
         public ?Sum $midOverlap = null,
-        public array $buffers = [],
+        public array $ends = [],
     ) {}
 
     public function leastRail(): Span
@@ -74,6 +76,46 @@ final readonly class Layout
         return $this->runs[array_key_first($this->runs)]->hangerInset;
     }
 
+    /** @return array<string, Sum> faces of those that sit on a rail, by what they end */
+    public function stopsOnRail(): array
+    {
+        $onRail = [];
+        foreach ($this->runs as $leaf => $run) {
+            foreach (['shut' => $run->shutStop, 'open' => $run->openStop] as $way => $stop) {
+                $this->endedBy($leaf, $way) === EndBy::Stop && ($onRail[$stop] = true);
+            }
+        }
+
+        return array_intersect_key($this->stops, $onRail);
+    }
+
+    /** @param  'shut'|'open'  $way */
+    public function endedBy(string $leaf, string $way): EndBy
+    {
+        return $this->ends["{$leaf}.{$way}"] ?? EndBy::Stop;
+    }
+
+    /**
+     * What must stay free between the outermost leaf when shut and the end of the wall on that side.
+     *
+     * @param  'left'|'right'  $side
+     */
+    public function roomKept(string $side, Unit $unit): Length
+    {
+        foreach ($this->runs as $leaf => $run) {
+            $isOutermost =
+                $side === 'left'
+                    ? $run->left->total->equals($this->shut()->low)
+                    : $run->right->total->equals($this->shut()->high);
+            $way = ($side === 'left') === ($run->direction === 1) ? 'shut' : 'open';
+            if ($isOutermost && $this->endedBy($leaf, $way) === EndBy::WallBuffer) {
+                return Buffer::thickness($unit);
+            }
+        }
+
+        return $this->endRoom->total;
+    }
+
     /**
      * @return list<Span> where the bodies of the stops lie on the rail: each outside its face, away from the wheel that
      * it stops
@@ -81,7 +123,7 @@ final readonly class Layout
     public function stopBodies(Stop $stop): array
     {
         $bodies = [];
-        foreach (array_diff_key($this->stops, array_flip($this->buffers)) as $name => $face) {
+        foreach ($this->stopsOnRail() as $name => $face) {
             $bodies[] = $this->endsToTheLeft($name)
                 ? new Span($face->total->minus($stop->body), $face->total)
                 : new Span($face->total, $face->total->plus($stop->body));
@@ -130,7 +172,7 @@ final readonly class Layout
             $this->railTo->mirrored(),
             $this->railFrom->mirrored(),
             array_map(fn (Window $window) => $window->mirrored(), $this->guideWindows),
-            buffers: $this->buffers,
+            ends: $this->ends,
         );
     }
 }

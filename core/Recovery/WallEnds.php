@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace YokeLine\Recovery;
 
+use YokeLine\Doorway\EndBy;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
@@ -13,8 +15,6 @@ use YokeLine\Work\StepKind;
 /** The wall ends sooner than it was measured, for the rail or for the leaf. */
 final readonly class WallEnds
 {
-    private const BUFFER_MM = 15;
-
     private string $end;
 
     /** The leaf that opens towards that end; any, where none does. */
@@ -129,8 +129,9 @@ final readonly class WallEnds
     private function buffer(Plan $again): WayOut
     {
         $run = $this->site->plan->layout->runs[$this->leaf];
+        $ends = $this->site->plan->doorway->brief->ends;
         $room = $again->room->wall;
-        $end = Length::mm(self::BUFFER_MM);
+        $end = Buffer::thickness($this->site->plan->doorway->units);
         $wall =
             $run->direction === 1
                 ? $room->high->minus($end, $run->closed()->high)
@@ -148,7 +149,7 @@ final readonly class WallEnds
             0,
             $gains->isPositive() ? 'gains' : 'nothing',
             ['end' => $end, 'travel' => $travel, 'passage' => $passage, 'gains' => $gains],
-            $this->site->written([...$this->truly(), 'brief.rules.open_end' => 'buffer']),
+            $this->site->written([...$this->truly(), $ends->place($this->leaf, 'open') => EndBy::WallBuffer->value]),
         );
     }
 

@@ -23,6 +23,7 @@ use YokeLine\Marks\Props;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailCut;
 
@@ -57,6 +58,7 @@ final readonly class Materials
             ...$all->kit(),
             ...$all->fixings(),
             ...$all->finish(),
+            ...$all->buffers(),
             ...$all->looks(),
             ...$all->holding(),
             ...$all->tools(),
@@ -355,6 +357,35 @@ final readonly class Materials
                 ? [$of(MaterialKind::MaskingFilm, 1, 'roll')]
                 : [],
         ];
+    }
+
+    /** @return list<Material> what ends a leaf's travel at its edge: rubber on both, and what holds it */
+    private function buffers(): array
+    {
+        $found = [];
+        $into = $this->plan->doorway->survey->isMasonry() ? MaterialKind::BufferPlug : MaterialKind::BufferScrew;
+        $of = fn (MaterialKind $kind, int $count, Length ...$sizes) => new Material(
+            'fixings',
+            MaterialId::of($kind, ...$sizes),
+            $count,
+            '',
+            self::for($kind->value),
+            array_combine(array_map(strval(...), array_keys($sizes)), $sizes),
+        );
+        foreach (Buffer::of($this->plan) as $buffer) {
+            $count = count($buffer->heights);
+            $packing = $buffer->packing();
+            array_push(
+                $found,
+                $of(MaterialKind::Buffer, $count, thickness: $buffer->thickness),
+                // Two through the buffer's foot; a thing that stands before the wall takes screws.
+                $of($buffer->on === null ? $into : MaterialKind::BufferScrew, 2 * $count),
+                $of(MaterialKind::EdgeRubber, $count),
+                ...$packing->isPositive() ? [$of(MaterialKind::BufferPacking, $count, thickness: $packing)] : [],
+            );
+        }
+
+        return $found;
     }
 
     /** @return list<Material> what the board and its screw heads are made to look with */

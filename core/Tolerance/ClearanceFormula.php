@@ -291,7 +291,7 @@ final readonly class ClearanceFormula
         $margin = $plan->kit->rail->endMargin;
         $faces = array_map(
             fn ($face) => $face->total,
-            array_diff_key($plan->layout->stops, array_flip($plan->layout->buffers)),
+            $plan->layout->stopsOnRail(),
         );
         $names = $alone ? ['shut' => 'closed', 'open' => 'open'] : ['open' => rtrim($mark, '.').'_open'];
         $rows = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
+use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\Part;
 use YokeLine\Measure\Message;
@@ -29,7 +30,7 @@ final class BoxCheck
                 min($kit->hangers, $plan->hangers()->count) * $leaves,
                 $part($kit->hanger->style === HangerStyle::FaceStrap ? 'straps' : 'plates'),
             ],
-            [count($plan->layout->stops) - count($plan->layout->buffers), $part('stops')],
+            [count(array_filter($plan->layout->ends, fn (EndBy $by) => $by === EndBy::Stop)), $part('stops')],
             [$kit->guide->isBought ? 0 : count($plan->guides), $part('guides')],
             ...$kit->jumpDisc === null
                 ? []

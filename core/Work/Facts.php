@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Work;
 
 use YokeLine\Doorway\BoardHeld;
+use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\LiningKind;
@@ -117,7 +118,7 @@ final readonly class Facts
             'wall_opened' => $survey->opensWall(),
             'obstacle_moved' => array_filter($survey->obstacles, fn ($obstacle) => $obstacle->moved) !== [],
             'eased' => $plan->doorway->told->flag('survey.eased'),
-            'buffer' => $plan->layout->buffers !== [],
+            'buffer' => in_array(EndBy::WallBuffer, $plan->layout->ends, true),
             'coats_leaf' => $schedule->coatsLeaf > 0,
             'coats_board' => $header !== null && $schedule->coatsBoard > 0,
             'laid_out' => $schedule->lineFound === LineFound::LaidOut,

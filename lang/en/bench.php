@@ -38,6 +38,7 @@ return [
         'kit-height' => 'From the top of the door up to the rail',
         'kit-rail' => 'Rail',
         'kit-standoff' => 'Standoff and bolt',
+        'ends' => 'Ends of travel',
         'kit-hanger' => 'Hanger',
         'kit-stop' => 'Stop',
         'kit-guide' => 'Floor guide',

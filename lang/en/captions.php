@@ -59,4 +59,10 @@ return [
     'kit.soft_close.stroke' => 'stroke',
     'kit.soft_close.catch_length' => 'catch',
     'kit.soft_close.min_leaf_width' => 'door',
+    'kit.wheels[].material' => 'material',
+    'kit.wheels[].capacity_kg' => 'carries kg',
+    'kit.wheels[].price' => 'price',
+    'kit.contents[].part' => 'part',
+    'kit.contents[].count' => 'how many',
+    'kit.contents[].into' => 'goes into',
 ];

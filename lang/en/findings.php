@@ -481,4 +481,12 @@ return [
         'says' => 'One wheel may have to carry :wheel_kg',
         'more' => 'A stiff door rides on two of its :count wheels at a time, and a wheel takes :capacity_kg. More hangers do not take that off it unless each is set under load.',
     ],
+    'runs-off' => [
+        'says' => 'Nothing stops the door when it runs :way',
+        'more' => 'It runs off the rail and falls. A stop on the rail or a buffer beside the door ends its travel.',
+    ],
+    'buffer-far' => [
+        'says' => 'There is nothing to fix a buffer to where the door stands :way',
+        'more' => 'The door’s edge comes to :edge. Within :reach of it a wall return, a half wall or a casing must stand out as far as the door and reach :up up.',
+    ],
 ];

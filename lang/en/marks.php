@@ -191,7 +191,7 @@ return [
         'seen-from-the-room-measured' => ':Which, opens :side. Seen from the room; measured from the leading edge and the top.',
         'at-a-hanger' => 'At a hanger',
         'at-the-stops' => 'At the stops',
-        'a-buffer-on-the-wall' => ':Stop: a buffer on the wall, at :end.',
+        'a-buffer' => 'Door :way: a buffer beside the door, its face at :edge, fixed :up up from the floor.',
         'at-the-guide' => 'At the guide',
         'cut-through-the-wall-to' => ':name, section, the wall on the left',
         'along-the-wall-heights' => ':name along the wall, heights ×:taller',

@@ -83,6 +83,9 @@ return [
         'square' => 'Drill one hole, check that it is square, then the second.',
     ],
     'readings' => [
+        'buffer-edge' => 'face of the buffer, door :way, where the door’s edge comes to rest',
+        'buffer-up' => 'up from the floor to its middle',
+        'buffer-packing' => 'packing behind it',
         'trial-gap' => 'top gap to expect, from the top of the door to the bottom of the rail',
         'trial-hole' => 'hole, down from the top of the off-cut',
         'mass' => 'weight of the door',

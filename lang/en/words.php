@@ -17,6 +17,7 @@ return [
     'a-door' => 'door',
     'leaves' => ['left' => 'left door', 'right' => 'right door', 'rear' => 'rear door', 'front' => 'front door'],
     'when' => ['always' => 'both shut and open', 'shut' => 'when shut', 'open' => 'when open'],
+    'ways' => ['shut' => 'shut', 'open' => 'open'],
     'sides' => ['left' => 'left', 'right' => 'right', 'rear' => 'rear', 'front' => 'front'],
     'rails' => ['rear' => 'rear rail', 'front' => 'front rail'],
     'than-measured' => ['lower' => 'lower than measured', 'higher' => 'higher than measured'],

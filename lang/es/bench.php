@@ -38,6 +38,7 @@ return [
         'kit-height' => 'De lo alto de la puerta al carril',
         'kit-rail' => 'Carril',
         'kit-standoff' => 'Separador y tornillo',
+        'ends' => 'Finales de recorrido',
         'kit-hanger' => 'Colgador',
         'kit-stop' => 'Tope',
         'kit-guide' => 'Guía de suelo',

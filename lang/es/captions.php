@@ -59,4 +59,10 @@ return [
     'kit.soft_close.stroke' => 'carrera',
     'kit.soft_close.catch_length' => 'retenedor',
     'kit.soft_close.min_leaf_width' => 'puerta',
+    'kit.wheels[].material' => 'material',
+    'kit.wheels[].capacity_kg' => 'aguanta kg',
+    'kit.wheels[].price' => 'precio',
+    'kit.contents[].part' => 'pieza',
+    'kit.contents[].count' => 'cuántas',
+    'kit.contents[].into' => 'va en',
 ];

@@ -481,4 +481,12 @@ return [
         'says' => 'Una sola rueda puede llegar a cargar :wheel_kg',
         'more' => 'Una puerta rígida rueda sobre dos de sus :count ruedas a la vez, y una rueda aguanta :capacity_kg. Más colgadores no la descargan si no se ajusta cada uno con la puerta colgada.',
     ],
+    'runs-off' => [
+        'says' => 'Nada detiene la puerta :way',
+        'more' => 'Se sale del carril y se cae. Un tope en el carril o un tope de goma junto a la puerta acaba su recorrido.',
+    ],
+    'buffer-far' => [
+        'says' => 'No hay dónde fijar un tope de goma con la puerta :way',
+        'more' => 'El canto de la puerta llega a :edge. A menos de :reach tiene que haber un retorno de pared, un murete o un marco que salga tanto como la puerta y llegue a :up de alto.',
+    ],
 ];

@@ -191,7 +191,7 @@ return [
         'seen-from-the-room-measured' => ':Which, abre :side. Vista desde el cuarto; medida desde el canto delantero y desde arriba.',
         'at-a-hanger' => 'En un colgador',
         'at-the-stops' => 'En los topes',
-        'a-buffer-on-the-wall' => ':Stop: un tope de goma en la pared, en :end.',
+        'a-buffer' => 'Puerta :way: un tope de goma junto a la puerta, con la cara en :edge, fijado a :up del suelo.',
         'at-the-guide' => 'En la guía',
         'cut-through-the-wall-to' => ':name, corte, con la pared a la izquierda',
         'along-the-wall-heights' => ':name a lo largo de la pared, alturas ×:taller',

@@ -83,6 +83,9 @@ return [
         'square' => 'Haga un agujero, compruebe que está a escuadra y después el segundo.',
     ],
     'readings' => [
+        'buffer-edge' => 'cara del tope de goma, puerta :way, donde descansa el canto de la puerta',
+        'buffer-up' => 'desde el suelo hasta su centro',
+        'buffer-packing' => 'calzo detrás',
         'trial-gap' => 'holgura superior prevista, de lo alto de la puerta a lo bajo del carril',
         'trial-hole' => 'agujero, bajando desde lo alto del retal',
         'mass' => 'peso de la puerta',

@@ -22,6 +22,7 @@ return [
         'front' => 'puerta delantera',
     ],
     'when' => ['always' => 'cerrada y abierta', 'shut' => 'cuando está cerrada', 'open' => 'cuando está abierta'],
+    'ways' => ['shut' => 'cerrada', 'open' => 'abierta'],
     'sides' => ['left' => 'izquierdo', 'right' => 'derecho', 'rear' => 'trasero', 'front' => 'delantero'],
     'rails' => ['rear' => 'carril trasero', 'front' => 'carril delantero'],
     'than-measured' => ['lower' => 'más bajo de lo medido', 'higher' => 'más alto de lo medido'],

@@ -43,8 +43,10 @@ export function startFields(htmx) {
   document.getElementById(location.hash.slice(1))?.focus();
 }
 
+// Typed or chosen, and not yet answered.
 export function isBeingTyped(field) {
-  return field?.matches?.('input[type=text], input[type=search]') && field.value !== field.defaultValue;
+  const usual = field?.matches?.('select') && [...field.options].find((option) => option.defaultSelected);
+  return usual ? !usual.selected : field?.matches?.('input[type=text], input[type=search]') && field.value !== field.defaultValue;
 }
 
 function sendNudge(htmx, field, steps) {

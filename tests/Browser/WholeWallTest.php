@@ -114,6 +114,16 @@ test('nothing is lost when one types on before the answer is there', function ()
     ])->toBe(['968', '2150', '42']);
 });
 
+test('what is chosen in one list while the answer to another is under way is kept', function () {
+    $browser = $this->browser->visit('/doorways/1/rail');
+    $browser
+        ->choose('When open, ended by', 'a buffer beside the door')
+        ->choose('Hangers on a door', 'three')
+        ->see('Buffer height, open');
+
+    expect($browser->value('Hangers on a door'))->toBe('3');
+});
+
 test('a kit is copied, changed and looked at', function () {
     $browser = $this->browser->visit('/shelf')->press('Copy')->see('copy', '.kit-drawn h2');
     $browser

@@ -72,6 +72,15 @@ function doorwaysToAsk(): array
             'brief.anchor' => SLEEVE,
         ],
         'kiln-room, before a baseboard' => ['survey.baseboard' => ['height' => 90, 'thickness' => 24]],
+        'kiln-room, between buffers' => [
+            'brief.ends' => ['shut' => ['by' => 'wall-buffer'], 'open' => ['by' => 'wall-buffer']],
+        ],
+        'map-archive, between buffers' => [
+            'brief.ends' => ['shut' => ['by' => 'wall-buffer'], 'open' => ['by' => 'wall-buffer']],
+        ],
+        'reclaim-bay, between buffers' => [
+            'brief.ends' => ['shut' => ['by' => 'wall-buffer'], 'open' => ['by' => 'wall-buffer']],
+        ],
         'kiln-room, behind a wide door' => ['brief.leaf.width' => 1300],
         'drying-niche' => [
             'brief.anchor' => SLEEVE,

@@ -208,6 +208,8 @@ dataset(
             ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
             ['soft-wheels' => ['wheels' => [], 'wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
         ],
+        'runs-off' => ['runs-off', ['brief.ends.open.by' => 'none']],
+        'buffer-far' => ['buffer-far', ['brief.ends.shut.by' => 'wall-buffer']],
         'wheel-overloaded' => [
             'wheel-overloaded',
             ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'either-wheels'],

@@ -8,6 +8,9 @@ use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
 use App\Words\FieldWords;
+use YokeLine\Catalog\BriefFields;
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\Kit;
@@ -64,13 +67,35 @@ final class RailStation
             Group::named('rail', [
                 Row::of(Field::of('brief.rules.rail_reach')->asList()),
                 Row::of(Field::of('brief.rail_cut')),
-                Row::of(Field::of('brief.rules.open_end')->asList()),
                 Row::of(Field::of('brief.rules.jump_discs')),
             ]),
+            Group::named('ends', self::ends($brief)),
             Group::named('room', [
                 Row::of(Field::of('brief.rules.end_clearance')),
                 Row::of(Field::of('brief.rules.guide_margin')),
             ]),
         ];
+    }
+
+    /** @return list<Row> what ends each leaf's travel, and how high a buffer is fixed where there is one */
+    private static function ends(Brief $brief): array
+    {
+        $leaves = $brief->hang->leaves();
+        $rows = [];
+        foreach (BriefFields::ends() as $end => $place) {
+            $leaf = strtok($end, '.');
+            $way = str_ends_with($end, 'shut') ? 'shut' : 'open';
+            if ($leaf !== $end && (count($leaves) < 2 || ! in_array($leaf, $leaves, true))) {
+                continue;
+            }
+            $rows[] = Row::of(Field::of("{$place}.by")->asList());
+            if ($brief->ends->by($leaf, $way) === EndBy::WallBuffer) {
+                $rows[] = Row::of(
+                    Field::of("{$place}.at", grey: $leaf === $end ? null : $brief->ends->at($leaf, $way)),
+                );
+            }
+        }
+
+        return $rows;
     }
 }

@@ -30,6 +30,7 @@ final class RailHasRoom implements AlongCheck
         $ways = [
             $context->cure('overlap', ['brief.rules.side_overlap' => $overlap]),
             $context->openTo($other),
+            ...$context->buffers('shut', 'open'),
             ...$context->otherKits(),
         ];
         if ($context->isShort(Length::zero(), $past)) {

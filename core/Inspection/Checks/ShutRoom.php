@@ -19,11 +19,17 @@ final class ShutRoom implements AlongCheck
     {
         $shut = $context->plan->layout->shut();
         $wall = $context->plan->room->wall;
-        $end = $context->plan->layout->endRoom->total;
-        $room = Length::least($shut->low->minus($wall->low), $wall->high->minus($shut->high));
+        $units = $context->plan->doorway->units;
+        $rooms = ['left' => $shut->low->minus($wall->low), 'right' => $wall->high->minus($shut->high)];
+        $shorts = array_map(
+            fn (string $side, Length $room) => $context->plan->layout->roomKept($side, $units)->minus($room)->nm,
+            array_keys($rooms),
+            $rooms,
+        );
+        $side = $shorts[0] >= $shorts[1] ? 'left' : 'right';
+        [$room, $end] = [$rooms[$side], $context->plan->layout->roomKept($side, $units)];
         if ($context->isShort($room, $end)) {
             $short = $end->minus($room);
-            $side = $shut->low->minus($wall->low)->equals($room) ? 'left' : 'right';
             $past = $room->isNegative();
             yield new Finding(
                 FindingCode::ShutRoom,
@@ -36,6 +42,7 @@ final class ShutRoom implements AlongCheck
                     ]),
                     $context->cure('surplus-trailing', ['brief.rules.surplus' => 'trailing']),
                     $context->cure('surplus-leading', ['brief.rules.surplus' => 'leading']),
+                    ...$past ? [] : $context->buffers('shut'),
                 ],
                 how: $past ? 'past' : 'near',
             );

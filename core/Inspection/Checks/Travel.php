@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YokeLine\Inspection\Checks;
 
-use YokeLine\Doorway\OpenEnd;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Surplus;
 use YokeLine\Inspection\AlongCheck;
@@ -114,9 +113,7 @@ final class Travel implements AlongCheck
             ...$context->rules->surplus === Surplus::Leading
                 ? []
                 : [$context->cure('surplus-leading', ['brief.rules.surplus' => 'leading'])],
-            ...$context->rules->openEnd === OpenEnd::Buffer
-                ? []
-                : [$context->cure('buffer', ['brief.rules.open_end' => 'buffer'])],
+            ...$context->buffers('open'),
             $context->park($park),
         ];
     }

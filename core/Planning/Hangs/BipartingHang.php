@@ -41,8 +41,7 @@ final class BipartingHang extends HangPlan
             $this->brief->leaf->stockWidths,
             $this->unit,
         );
-        $openRoom = $this->openRoom();
-        $buffers = $this->buffers('left_open', 'right_open');
+        $ends = $this->ends();
 
         $innerLeft = Sum::of('left-leaf-shut-right-edge')
             ->place('middle', $middle)
@@ -66,7 +65,7 @@ final class BipartingHang extends HangPlan
         $limitLeft = Sum::of('travel-wall-allows-left-leaf')
             ->place('left-leaf-shut-left-edge', $outerLeft)
             ->fromPlace('left-end-wall', $wall->low)
-            ->minus('room-kept-at-wall-end', $openRoom);
+            ->minus('room-kept-at-wall-end', $this->openRoom('left'));
         $wantedRight = $this->wanted(
             Sum::of('travel-wanted-right-leaf')
                 ->place('right-jamb', $jambs->high)
@@ -75,7 +74,7 @@ final class BipartingHang extends HangPlan
         );
         $limitRight = Sum::of('travel-wall-allows-right-leaf')
             ->place('right-end-wall', $wall->high)
-            ->minus('room-kept-at-wall-end', $openRoom)
+            ->minus('room-kept-at-wall-end', $this->openRoom('right'))
             ->fromPlace('right-leaf-shut-right-edge', $outerRight);
         $travelLeft = $this->neverBelowZero(
             Sum::least('travel-left-leaf', ['travel-wanted' => $wantedLeft, 'travel-wall-allows' => $limitLeft]),
@@ -119,21 +118,17 @@ final class BipartingHang extends HangPlan
                     ->plus('travel-right-leaf', $travelRight),
             ]),
         );
-        $stops = [
-            'left_open' => $this->stopLeftOf(
-                'stop-face-left-leaf-open',
-                Sum::of('left-leaf-open-left-edge')
-                    ->place('left-leaf-shut-left-edge', $outerLeft)
-                    ->minus('travel', $travelLeft),
-            ),
+        $openLeft = Sum::of('left-leaf-open-left-edge')
+            ->place('left-leaf-shut-left-edge', $outerLeft)
+            ->minus('travel', $travelLeft);
+        $openRight = Sum::of('right-leaf-open-right-edge')
+            ->place('right-leaf-shut-right-edge', $outerRight)
+            ->plus('travel', $travelRight);
+        $faces = [
+            'left_open' => $this->stopLeftOf('stop-face-left-leaf-open', $openLeft),
             'left_closed' => $this->stopRightOf('stop-face-left-leaf-shut', $innerLeft),
             'right_closed' => $this->stopLeftOf('stop-face-right-leaf-shut', $innerRight),
-            'right_open' => $this->stopRightOf(
-                'stop-face-right-leaf-open',
-                Sum::of('right-leaf-open-right-edge')
-                    ->place('right-leaf-shut-right-edge', $outerRight)
-                    ->plus('travel', $travelRight),
-            ),
+            'right_open' => $this->stopRightOf('stop-face-right-leaf-open', $openRight),
         ];
 
         return new Layout(
@@ -142,12 +137,17 @@ final class BipartingHang extends HangPlan
             $runs,
             $this->endRoom(),
             ['clear' => $passage],
-            $stops,
-            $this->railFrom($stops['left_open'], $buffers !== []),
-            $this->railTo($stops['right_open'], $buffers !== []),
+            [
+                'left_open' => $this->end($ends['left.open'], $faces['left_open'], $openLeft),
+                'left_closed' => $this->end($ends['left.shut'], $faces['left_closed'], $innerLeft),
+                'right_closed' => $this->end($ends['right.shut'], $faces['right_closed'], $innerRight),
+                'right_open' => $this->end($ends['right.open'], $faces['right_open'], $openRight),
+            ],
+            $this->railFrom($faces['left_open'], $ends['left.open']),
+            $this->railTo($faces['right_open'], $ends['right.open']),
             ['left' => $this->windowLeft($runs['left']), 'right' => $this->windowRight($runs['right'])],
             meeting: $middle,
-            buffers: $buffers,
+            ends: $ends,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning\Hangs;
 
+use YokeLine\Doorway\EndBy;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\Covering;
@@ -51,9 +52,14 @@ final class BypassHang extends HangPlan
                 ->place('front-leaf-shut-left-edge', $frontLeft)
                 ->fromPlace('rear-leaf-shut-left-edge', $rearLeft),
         );
-        $stops = [
+        $faces = [
             'left' => $this->stopLeftOf('stop-face-left', $rearLeft),
             'right' => $this->stopRightOf('stop-face-right', $frontRight),
+        ];
+        $ends = $this->ends();
+        [$atLeft, $atRight] = [
+            $this->both($ends['rear.shut'], $ends['front.open']),
+            $this->both($ends['rear.open'], $ends['front.shut']),
         ];
 
         return new Layout(
@@ -100,9 +106,12 @@ final class BypassHang extends HangPlan
                         ->fromPlace('rear-leaf-shut-right-edge', $rearRight),
                 ),
             ],
-            $stops,
-            $this->railFrom($stops['left']),
-            $this->railTo($stops['right']),
+            [
+                'left' => $this->end($atLeft, $faces['left'], $rearLeft),
+                'right' => $this->end($atRight, $faces['right'], $frontRight),
+            ],
+            $this->railFrom($faces['left'], $atLeft),
+            $this->railTo($faces['right'], $atRight),
             [
                 'guide' => new Window(
                     $this->inside($frontLeft, 1)->renamed('guide-window-from'),
@@ -113,7 +122,14 @@ final class BypassHang extends HangPlan
                 ->plus('leaf-width', $width->size)
                 ->plus('leaf-width', $width->size)
                 ->minus('what-covered', $span),
+            ends: $ends,
         );
+    }
+
+    /** Both leaves come to the same end, each on its rail: it is a stop as soon as one of them wants one. */
+    private function both(EndBy $one, EndBy $other): EndBy
+    {
+        return $one === $other ? $one : EndBy::Stop;
     }
 
     private function passage(string $name, Length $least, Sum $free): Sum

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace YokeLine\Planning\Hangs;
 
 use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\EndBy;
+use YokeLine\Doorway\Ends;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
-use YokeLine\Doorway\OpenEnd;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Measure\Unit;
+use YokeLine\Planning\Buffer;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\LeafRun;
@@ -20,8 +22,6 @@ use YokeLine\Planning\Window;
 /** One way of hanging a door; the place that chooses it, and what all of them share. */
 abstract class HangPlan
 {
-    private const BUFFER_MM = 15;
-
     protected readonly Length $inset;
 
     final protected function __construct(
@@ -57,11 +57,11 @@ abstract class HangPlan
         ]);
     }
 
-    /** The same where the leaf opens: a buffer on the wall ends it sooner than a stop and the end of the rail do. */
-    protected function openRoom(): Sum
+    /** The same where this leaf opens: a buffer ends it sooner than a stop and the end of the rail do. */
+    protected function openRoom(string $leaf): Sum
     {
-        return $this->brief->rules->openEnd === OpenEnd::Buffer
-            ? Sum::of('room-kept-at-wall-end')->plus('buffer-on-wall', Length::mm(self::BUFFER_MM))
+        return $this->brief->ends->by($leaf, 'open') === EndBy::WallBuffer
+            ? Sum::of('room-kept-at-wall-end')->plus('buffer-on-wall', Buffer::thickness($this->unit))
             : $this->endRoom();
     }
 
@@ -69,12 +69,6 @@ abstract class HangPlan
     protected function wanted(Sum $travel): Sum
     {
         return $this->brief->rules->parked ? $travel->becomes(Length::zero(), 'parked') : $travel;
-    }
-
-    /** @return list<string> which of these stops are buffers on the wall */
-    protected function buffers(string ...$stops): array
-    {
-        return $this->brief->rules->openEnd === OpenEnd::Buffer ? array_values($stops) : [];
     }
 
     /** Whether the guide must keep out of the way of people. */
@@ -101,22 +95,41 @@ abstract class HangPlan
             ->plus('stop-reach', $this->kit->stop->reach);
     }
 
-    /** A stop that is a buffer on the wall has no body on the rail. */
-    protected function railFrom(Sum $stop, bool $buffered = false): Sum
+    /** @return array<string, EndBy> by leaf and way */
+    protected function ends(): array
     {
-        $end = Sum::of('least-rail-from')->place('left-stop-face', $stop);
+        $ends = [];
+        foreach ($this->brief->hang->leaves() as $leaf) {
+            foreach (Ends::WAYS as $way) {
+                $ends["{$leaf}.{$way}"] = $this->brief->ends->by($leaf, $way);
+            }
+        }
 
-        return ($buffered ? $end : $end->minus('stop-body', $this->kit->stop->body))->minus(
+        return $ends;
+    }
+
+    /** What ends the travel at a leaf's edge: the edge itself where a buffer does, else the stop's face. */
+    protected function end(EndBy $by, Sum $face, Sum $edge): Sum
+    {
+        return $by === EndBy::WallBuffer ? Sum::of($face->name)->place($edge->name, $edge) : $face;
+    }
+
+    /** Of a stop that is not on the rail the rail has no body to carry. */
+    protected function railFrom(Sum $face, EndBy $by): Sum
+    {
+        $end = Sum::of('least-rail-from')->place('left-stop-face', $face);
+
+        return ($by === EndBy::Stop ? $end->minus('stop-body', $this->kit->stop->body) : $end)->minus(
             'end-margin',
             $this->kit->rail->endMargin,
         );
     }
 
-    protected function railTo(Sum $stop, bool $buffered = false): Sum
+    protected function railTo(Sum $face, EndBy $by): Sum
     {
-        $end = Sum::of('least-rail-to')->place('right-stop-face', $stop);
+        $end = Sum::of('least-rail-to')->place('right-stop-face', $face);
 
-        return ($buffered ? $end : $end->plus('stop-body', $this->kit->stop->body))->plus(
+        return ($by === EndBy::Stop ? $end->plus('stop-body', $this->kit->stop->body) : $end)->plus(
             'end-margin',
             $this->kit->rail->endMargin,
         );

@@ -40,8 +40,7 @@ final class SingleHang extends HangPlan
             ->place('leaf-shut-left-edge', $left)
             ->plus('leaf-width', $width->size);
         $endRoom = $this->endRoom();
-        $openRoom = $this->openRoom();
-        $buffers = $this->buffers('open');
+        $ends = $this->ends();
         $wanted = $this->wanted(
             Sum::of('travel-wanted')
                 ->place('right-jamb', $jambs->high)
@@ -50,7 +49,7 @@ final class SingleHang extends HangPlan
         );
         $limit = Sum::of('travel-wall-allows')
             ->place('right-end-wall', $this->room->wall->high)
-            ->minus('room-kept-at-wall-end', $openRoom)
+            ->minus('room-kept-at-wall-end', $this->openRoom('leaf'))
             ->fromPlace('leaf-shut-right-edge', $right);
         $travel = $this->neverBelowZero(
             Sum::least('travel', ['travel-wanted' => $wanted, 'travel-wall-allows' => $limit]),
@@ -67,10 +66,8 @@ final class SingleHang extends HangPlan
             ]),
         );
         $openEdge = Sum::of('leaf-open-right-edge')->place('leaf-shut-right-edge', $right)->plus('travel', $travel);
-        $stops = [
-            'closed' => $this->stopLeftOf('stop-face-shut', $left),
-            'open' => $this->stopRightOf('stop-face-open', $openEdge),
-        ];
+        $shutFace = $this->stopLeftOf('stop-face-shut', $left);
+        $openFace = $this->stopRightOf('stop-face-open', $openEdge);
 
         return new Layout(
             $covering,
@@ -78,11 +75,14 @@ final class SingleHang extends HangPlan
             ['leaf' => $run],
             $endRoom,
             ['clear' => $passage],
-            $stops,
-            $this->railFrom($stops['closed']),
-            $this->railTo($stops['open'], $buffers !== []),
+            [
+                'closed' => $this->end($ends['leaf.shut'], $shutFace, $left),
+                'open' => $this->end($ends['leaf.open'], $openFace, $openEdge),
+            ],
+            $this->railFrom($shutFace, $ends['leaf.shut']),
+            $this->railTo($openFace, $ends['leaf.open']),
             ['guide' => $this->windowRight($run)],
-            buffers: $buffers,
+            ends: $ends,
         );
     }
 

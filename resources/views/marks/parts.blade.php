@@ -21,7 +21,7 @@
   <section aria-label="{{ __('marks.page.at-a-hanger') }}"><h2>{{ __('marks.page.at-a-hanger') }}</h2><div class="detail"><figure>{!! Svg::write(AtHanger::of($plan, $speak)) !!}</figure>@include('marks.hand', ['says' => AtHand::hanger($plan)])</div></section>
   <section aria-label="{{ __('marks.page.at-the-stops') }}"><h2>{{ __('marks.page.at-the-stops') }}</h2>
     <div class="details">@foreach (AtStop::each($plan, $speak) as [$name, $scene])<figure>{!! Svg::write($scene) !!}<figcaption>{{ $speak->say($name) }}</figcaption></figure>@endforeach</div>
-    @foreach ($plan->layout->buffers as $end)<p>{{ __('marks.page.a-buffer-on-the-wall', ['stop' => $speak->say(YokeLine\Marks\MarkId::of($end)->says()), 'end' => $write->show($plan->layout->stops[$end]->total)]) }}</p>@endforeach
+    @foreach (YokeLine\Planning\Buffer::of($plan) as $buffer)<p>{{ __('marks.page.a-buffer', ['way' => __("words.ways.{$buffer->way}"), 'edge' => $write->show($buffer->edge), 'up' => implode(' + ', array_map($write->show(...), $buffer->heights))]) }}</p>@endforeach
     @include('marks.hand', ['says' => AtHand::stop($plan)])
   </section>
   <section aria-label="{{ __('marks.page.at-the-guide') }}"><h2>{{ __('marks.page.at-the-guide') }}</h2>

@@ -154,7 +154,7 @@ test('what is moved away is in no way any more', function () {
 });
 
 test('a buffer on the wall gives back what stop and clearance took', function () {
-    $plan = Doorways::plan(changes: ['survey.wall.to' => 2700, 'brief.rules.open_end' => 'buffer']);
+    $plan = Doorways::plan(changes: ['survey.wall.to' => 2700, 'brief.ends.open.by' => 'wall-buffer']);
 
     expect($plan->layout->runs['leaf']->travel->total->toMm())
         ->toBe(863.0)

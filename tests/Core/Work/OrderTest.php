@@ -77,7 +77,7 @@ test('whatever is taken of cures is a step of the work', function () {
                 'moved' => true,
             ],
         ],
-        'brief.rules.open_end' => 'buffer',
+        'brief.ends.open.by' => 'wall-buffer',
     ];
 
     expect(array_keys(Order::of(Doorways::plan('kiln-room', $changes))->steps))->toContain(
