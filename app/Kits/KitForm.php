@@ -141,6 +141,7 @@ final readonly class KitForm implements Form
                 $row('disc', 'jump_disc.inset', 'jump_disc.diameter', 'jump_disc.gap'),
                 $row('soft-close', 'soft_close.stroke', 'soft_close.catch_length', 'soft_close.min_leaf_width'),
                 Row::of(Field::ofKit('soft_close.sides')),
+                ...$rows('soft_close.screws.short', 'soft_close.screws.long'),
                 ...$rows('catch_depth'),
             ]),
             Group::named('kit-two', $rows('track_pitch', 'bracket.rows', 'bracket.depth')),

@@ -284,6 +284,7 @@ final readonly class StepSheet
             StepKind::SetCatches,
             StepKind::DiscsIn => AtHand::stop($this->plan),
             StepKind::MarkGuide, StepKind::FixGuide => AtHand::guide($this->plan),
+            StepKind::FitTriggers => AtHand::catchScrews($this->plan),
             StepKind::BoreLeaf => [new Message('site.hand', [], 'square')],
             default => [],
         };

@@ -16,6 +16,7 @@ final readonly class Kit
      * @param  list<Wheel>  $wheels  to choose from
      * @param  list<GuideKit>  $guides  to choose from, beside its usual one
      * @param  ?GuideKit  $ownGuide  its usual one, where another was chosen
+     * @param  list<string>  $usual  keys of numbers that its sheet leaves out, taken as is usual
      * @param  int  $hangers  to a leaf, in its box
      * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
      */
@@ -47,6 +48,7 @@ final readonly class Kit
         public array $guides = [],
         private ?GuideKit $ownGuide = null,
         public int $hangers = 2,
+        public array $usual = [],
     ) {}
 
     /** Whether it comes with wheels to choose from. */
@@ -99,6 +101,7 @@ final readonly class Kit
                 $this->guides,
                 $this->ownGuide ?? $this->guide,
                 $this->hangers,
+                $this->usual,
             );
     }
 

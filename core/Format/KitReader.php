@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use ArrayObject;
 use YokeLine\Doorway\Bracket;
 use YokeLine\Doorway\CatchSides;
 use YokeLine\Doorway\GuideKit;
@@ -28,7 +29,18 @@ use YokeLine\Measure\Unit;
 /** A shelf of kits, version 1: document to values. */
 final readonly class KitReader
 {
-    private function __construct(private Fields $at, private string $kit) {}
+    /** What a leaf is thick where the sheet does not say, mm. */
+    private const USUAL_LEAF = [35, 45];
+
+    /** @var ArrayObject<int, string> numbers that its sheet leaves out, by key */
+    private ArrayObject $usual;
+
+    private function __construct(private Fields $at, private string $kit)
+    {
+        /** @var ArrayObject<int, string> $usual */
+        $usual = new ArrayObject();
+        $this->usual = $usual;
+    }
 
     /**
      * @return array<string, Kit> by id
@@ -88,25 +100,25 @@ final readonly class KitReader
     private function kit(): Kit
     {
         $at = $this->at;
-        $bolt = $this->needed('bolt.diameter');
+        $bolt = $this->orUsual('bolt.diameter');
 
         return new Kit(
             id: $at->text("{$this->kit}.id"),
             name: $at->text("{$this->kit}.name"),
             hangs: $at->choices("{$this->kit}.hang", Hang::class),
-            capacityKg: (float) $at->amount("{$this->kit}.capacity_kg"),
-            leafThickness: $at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero()),
+            capacityKg: $this->capacity(),
+            leafThickness: $this->leafThickness(),
             rise: $this->rise(),
             standoff: $this->needed('standoff'),
-            standoffBase: $this->needed('standoff_base'),
+            standoffBase: $this->orUsual('standoff_base'),
             boltDiameter: $bolt,
-            boltLength: $this->needed('bolt.length'),
+            boltLength: $this->orUsual('bolt.length'),
             rail: $this->rail($bolt),
             hanger: $this->hanger(),
             stop: new Stop(
                 $at->choice("{$this->kit}.stop.style", StopStyle::class),
-                $this->needed('stop.reach'),
-                $this->needed('stop.body'),
+                $this->orUsual('stop.reach'),
+                $this->orUsual('stop.body'),
                 $at->flag("{$this->kit}.stop.passes_standoffs"),
             ),
             guide: $this->guide("{$this->kit}.guide"),
@@ -123,6 +135,8 @@ final readonly class KitReader
                     $this->needed('soft_close.catch_length'),
                     $this->needed('soft_close.min_leaf_width'),
                     $at->choice("{$this->kit}.soft_close.sides", CatchSides::class),
+                    $at->length("{$this->kit}.soft_close.screws.short"),
+                    $at->length("{$this->kit}.soft_close.screws.long"),
                 )
                 : null,
             topGap: new Span(
@@ -147,6 +161,7 @@ final readonly class KitReader
             ),
             guides: array_map($this->guide(...), $at->places("{$this->kit}.guides")),
             hangers: (int) $at->answer("{$this->kit}.hangers"),
+            usual: array_values($this->usual->getArrayCopy()),
         );
     }
 
@@ -159,7 +174,7 @@ final readonly class KitReader
         $stated = $this->needed('height.value');
         $rise = $this->at
             ->choice("{$this->kit}.height.datum", HeightDatum::class)
-            ->toRise($stated, $this->needed('rail.height'), $this->needed('hanger.above'));
+            ->toRise($stated, $this->needed('rail.height'), $this->orUsual('hanger.above'));
         if ($rise->isNegative()) {
             $this->at->problem("{$this->kit}.height.value", 'kit-hole-under-top');
         }
@@ -202,14 +217,14 @@ final readonly class KitReader
             thickness: $this->needed('rail.thickness'),
             lengths: $lengths === [] ? [Length::zero()] : $lengths,
             cuttable: $at->flag("{$this->kit}.rail.cuttable"),
-            endMargin: $this->needed('rail.end_margin'),
+            endMargin: $this->orUsual('rail.end_margin'),
             spliceOver: $at->length("{$this->kit}.rail.splice_over") ?? end($lengths) ?: Length::zero(),
             freeHoles: $at->flag("{$this->kit}.rail.holes.free"),
             firstHole: $listed === [] ? $this->needed('rail.holes.first') : $listed[0],
             maxSpacing: $listed === [] ? $this->needed('rail.holes.max_spacing') : Length::zero(),
             holeDiameter: $at->length("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
-            firstFixingWithin: $this->needed('rail.first_fixing_within'),
-            maxFixingSpacing: $this->needed('rail.max_fixing_spacing'),
+            firstFixingWithin: $this->orUsual('rail.first_fixing_within'),
+            maxFixingSpacing: $this->orUsual('rail.max_fixing_spacing'),
             material: $at->choice("{$this->kit}.rail.material", RailMaterial::class),
             holesAt: $listed,
         );
@@ -223,31 +238,61 @@ final readonly class KitReader
         return new Hanger(
             style: $at->choice("{$this->kit}.hanger.style", HangerStyle::class),
             inset: $this->needed('hanger.inset'),
-            strapWidth: $this->needed('hanger.strap_width'),
-            strapPlane: $this->needed('hanger.strap_plane'),
-            strapThickness: $this->needed('hanger.strap_thickness'),
-            boltHead: $this->needed('hanger.bolt_head'),
+            strapWidth: $this->orUsual('hanger.strap_width'),
+            strapPlane: $this->orUsual('hanger.strap_plane'),
+            strapThickness: $this->orUsual('hanger.strap_thickness'),
+            boltHead: $this->orUsual('hanger.bolt_head'),
             holeToTread: $at->length("{$this->kit}.hanger.hole_to_tread"),
             holeOffsets: $offsets,
-            holeDiameter: $this->needed('hanger.hole_diameter'),
+            holeDiameter: $this->orUsual('hanger.hole_diameter'),
             plateLength: $at->length("{$this->kit}.hanger.plate_length"),
-            above: $this->needed('hanger.above'),
-            liftOn: $this->needed('hanger.lift_on'),
+            above: $this->orUsual('hanger.above'),
+            liftOn: $this->orUsual('hanger.lift_on'),
         );
     }
 
+    /** @param  string  $place  in the document */
     private function guide(string $place): GuideKit
     {
+        $within = substr($place, strlen($this->kit) + 1);
+
         return new GuideKit(
             style: $this->at->choice("{$place}.style", GuideStyle::class),
-            length: $this->at->required("{$place}.length"),
-            bladeHeight: $this->at->required("{$place}.blade_height"),
-            bladeThickness: $this->at->required("{$place}.blade_thickness"),
-            minEngagement: $this->at->required("{$place}.min_engagement"),
+            length: $this->orUsual("{$within}.length"),
+            bladeHeight: $this->orUsual("{$within}.blade_height"),
+            bladeThickness: $this->orUsual("{$within}.blade_thickness"),
+            minEngagement: $this->orUsual("{$within}.min_engagement"),
             cheek: $this->at->lengthOrUsual("{$place}.cheek"),
         );
     }
 
+    private function capacity(): float
+    {
+        $this->at->has("{$this->kit}.capacity_kg") || $this->usual->append('capacity_kg');
+
+        return (float) $this->at->amount("{$this->kit}.capacity_kg");
+    }
+
+    private function leafThickness(): Span
+    {
+        if (! $this->at->has("{$this->kit}.leaf_thickness")) {
+            $this->usual->append('leaf_thickness');
+
+            return new Span(Length::mm(self::USUAL_LEAF[0]), Length::mm(self::USUAL_LEAF[1]));
+        }
+
+        return $this->at->span("{$this->kit}.leaf_thickness") ?? new Span(Length::zero(), Length::zero());
+    }
+
+    /** A number that may be asked for later: what is usual, where its sheet is silent. */
+    private function orUsual(string $key): Length
+    {
+        $this->at->has("{$this->kit}.{$key}") || $this->usual->append($key);
+
+        return $this->at->lengthOrUsual("{$this->kit}.{$key}");
+    }
+
+    /** What nothing can be planned without. */
     private function needed(string $key): Length
     {
         return $this->at->required("{$this->kit}.{$key}");

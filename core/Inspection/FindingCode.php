@@ -100,6 +100,7 @@ enum FindingCode: string
     case Uncovers = 'uncovers';
     case Uplift = 'uplift';
     case WheelOverloaded = 'wheel-overloaded';
+    case KitUsual = 'kit-usual';
     case RunsOff = 'runs-off';
     case BufferFar = 'buffer-far';
     case WheelWorst = 'wheel-worst';

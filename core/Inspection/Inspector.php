@@ -41,6 +41,7 @@ final class Inspector
         Checks\PullReach::class,
         Checks\FloorFalls::class,
         Checks\OldDoorGoes::class,
+        Checks\KitTold::class,
         Checks\MeasuresMissing::class,
     ];
 

@@ -32,7 +32,7 @@ final class AtHand
     /** @return list<Message> */
     public static function stop(Plan $plan): array
     {
-        return self::lines([
+        $says = self::lines([
             'buffer-to-door',
             match ($plan->kit->stop->style) {
                 StopStyle::Collar, StopStyle::SlideOn => 'stop-before-rail',
@@ -44,6 +44,18 @@ final class AtHand
             $plan->hasSoftClose() ? 'catches-differ' : '',
             $plan->kit->jumpDisc !== null ? 'discs-in' : '',
         ]);
+
+        return [...$says, ...self::catchScrews($plan)];
+    }
+
+    /** @return list<Message> which of two lengths goes where: they are easily swapped */
+    public static function catchScrews(Plan $plan): array
+    {
+        $soft = $plan->hasSoftClose() ? $plan->kit->softClose : null;
+
+        return $soft?->shortScrews === null || $soft->longScrews === null
+            ? []
+            : [new Message('site.hand', ['short' => $soft->shortScrews, 'long' => $soft->longScrews], 'catch-screws')];
     }
 
     /** @return list<Message> */

@@ -307,6 +307,8 @@ return [
     'kit.soft_close.catch_length' => 'Catch length',
     'kit.soft_close.min_leaf_width' => 'Narrowest door',
     'kit.soft_close.sides' => 'Catches',
+    'kit.soft_close.screws.short' => 'Short screws of the catch',
+    'kit.soft_close.screws.long' => 'Long screws of the trigger',
     'kit.catch_depth' => 'Catch depth',
     'kit.track_pitch' => 'From rail to rail',
     'kit.bracket.rows' => 'Bracket rows, up',

@@ -489,4 +489,8 @@ return [
         'says' => 'There is nothing to fix a buffer to where the door stands :way',
         'more' => 'The door’s edge comes to :edge. Within :reach of it a wall return, a half wall or a casing must stand out as far as the door and reach :up up.',
     ],
+    'kit-usual' => [
+        'says' => 'The sheet of :kit does not say everything',
+        'more' => 'What is usual is planned with: :what. Read them off the parts and enter them on the kit’s page.',
+    ],
 ];

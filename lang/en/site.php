@@ -70,6 +70,7 @@ return [
         'stop-buffer' => 'On the wall or the casing, into solid wood, in the middle of the edge of the door.',
         'stop-snug' => 'Tighten its screw snug by hand tool: it must not creep, and a rail dents.',
         'catches-differ' => 'Left and right catches differ: each hooks towards its own stop. Cock it before the door goes on. The trigger meets its mouth, not its side.',
+        'catch-screws' => 'Screws of two lengths, easily swapped: the :short ones hold the catch on the rail, the :long ones the trigger in the top edge of the door.',
         'discs-in' => 'Turn the jump discs in once the door hangs, before anyone lets go.',
         'fin' => 'Fin along the wall, square to it, in the groove at both ends of the travel. Mark it with the door plumb.',
         'shoe' => 'Shoe astride the bottom of the door, both cheeks free of it by a card’s thickness.',

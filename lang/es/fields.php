@@ -307,6 +307,8 @@ return [
     'kit.soft_close.catch_length' => 'Largo del retenedor',
     'kit.soft_close.min_leaf_width' => 'Puerta más estrecha',
     'kit.soft_close.sides' => 'Retenedores',
+    'kit.soft_close.screws.short' => 'Tornillos cortos del retenedor',
+    'kit.soft_close.screws.long' => 'Tornillos largos del gatillo',
     'kit.catch_depth' => 'Fondo del retenedor',
     'kit.track_pitch' => 'De carril a carril',
     'kit.bracket.rows' => 'Filas del soporte, hacia arriba',

@@ -489,4 +489,8 @@ return [
         'says' => 'No hay dónde fijar un tope de goma con la puerta :way',
         'more' => 'El canto de la puerta llega a :edge. A menos de :reach tiene que haber un retorno de pared, un murete o un marco que salga tanto como la puerta y llegue a :up de alto.',
     ],
+    'kit-usual' => [
+        'says' => 'La hoja de :kit no lo dice todo',
+        'more' => 'Se calcula con lo usual: :what. Mídelos en las piezas y anótalos en la página del herraje.',
+    ],
 ];

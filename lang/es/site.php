@@ -70,6 +70,7 @@ return [
         'stop-buffer' => 'En la pared o en el marco, en madera maciza, a media altura del canto de la puerta.',
         'stop-snug' => 'Apriete su tornillo a mano: no debe correrse, y el carril se abolla.',
         'catches-differ' => 'El retenedor izquierdo y el derecho son distintos: cada uno engancha hacia su tope. Móntelo antes de colgar la puerta. El gatillo entra por su boca, no por el lado.',
+        'catch-screws' => 'Tornillos de dos largos que se confunden: los de :short sujetan el retenedor al carril, los de :long el gatillo en el canto superior de la puerta.',
         'discs-in' => 'Gire los discos hacia dentro en cuanto cuelgue la puerta, antes de soltarla.',
         'fin' => 'Aleta a lo largo de la pared, a escuadra, en la ranura en los dos extremos del recorrido. Márquela con la puerta a plomo.',
         'shoe' => 'Zapata a caballo del borde inferior de la puerta, las dos mejillas libres el grueso de una tarjeta.',
