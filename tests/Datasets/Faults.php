@@ -208,7 +208,11 @@ dataset(
             ['brief.leaf.mass_kg' => 52, 'brief.kit' => 'soft-wheels'],
             ['soft-wheels' => ['wheels' => [], 'wheel' => ['material' => 'nylon', 'capacity_kg' => 25]]],
         ],
-        'kit-usual' => ['kit-usual', ['brief.kit' => 'silent'], ['silent' => ['stop.body' => null]]],
+        'kit-usual' => [
+            'kit-usual',
+            ['brief.kit' => 'silent', 'brief.header.thickness' => 38, 'brief.leaf.width' => 1067],
+            ['silent' => ['stop.body' => null]],
+        ],
         'runs-off' => ['runs-off', ['brief.ends.open.by' => 'none']],
         'buffer-far' => ['buffer-far', ['brief.ends.shut.by' => 'wall-buffer']],
         'wheel-overloaded' => [
