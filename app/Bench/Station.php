@@ -32,7 +32,7 @@ enum Station: string
         $groups = match ($this) {
             self::Wall => Stations\WallStation::groups($setout, $doorway, $items),
             self::Leaf => Stations\LeafStation::groups($setout, $doorway),
-            self::Rail => Stations\RailStation::groups($setout, $kits),
+            self::Rail => Stations\RailStation::groups($setout, $kits, $items),
             self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
         $added = array_filter(

@@ -11,6 +11,7 @@ enum MaterialKind: string
     case Kit = 'kit';
     case EndCaps = 'end-caps';
     case Hanger = 'hanger';
+    case KitPart = 'kit-part';
     case Buffer = 'buffer';
     case BufferScrew = 'buffer-screw';
     case BufferPlug = 'buffer-plug';
@@ -59,6 +60,7 @@ enum MaterialKind: string
             self::Kit => ['rail', 'leaf'],
             self::EndCaps,
             self::Hanger,
+            self::KitPart,
             self::Buffer,
             self::BufferScrew,
             self::BufferPlug,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Catalog;
 
 use YokeLine\Doorway\Datum;
+use YokeLine\Doorway\KitPart;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\Spanned;
@@ -88,6 +89,10 @@ final class SurveyFields
     {
         return [
             Field::flag('survey.eased')->alone(),
+            Field::items('survey.parts', 20, 'part')->at('rail'),
+            Field::enum('survey.parts[].part', KitPart::Rail)->at('rail'),
+            Field::count('survey.parts[].count', 1)->at('rail'),
+            Field::choice('survey.parts[].how', 'missing', 'wrong')->at('rail'),
             Field::items('survey.studs', 200),
             Field::length('survey.studs[].x')->unsure(Unsure::Tape)->csv('stud'),
             Field::positive('survey.studs[].width')->usually(38, '1 1/2')->unsure(Unsure::Tape),

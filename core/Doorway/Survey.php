@@ -19,6 +19,7 @@ final readonly class Survey
      * @param  string  $wood  species of the studs, '' where not said
      * @param  ?Length  $walkway  from the wall to what faces it across the room, null where nothing is near
      * @param  Length  $plate  what the tape stands on where the floor is soft
+     * @param  list<PartAway>  $partsAway  what is missing in the kit's box
      * @param  list<string>  $unfinished  places of readings of which only a part is told
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class Survey
         public ?Length $pile = null,
         public ?Length $plate = null,
         public array $unfinished = [],
+        public array $partsAway = [],
     ) {}
 
     public function wall(): ?Span
@@ -137,6 +139,7 @@ final readonly class Survey
             $this->pile,
             $this->plate,
             $this->unfinished,
+            $this->partsAway,
         );
     }
 }

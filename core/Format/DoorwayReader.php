@@ -32,6 +32,7 @@ use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\HeightMeans;
 use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\HouseRules;
+use YokeLine\Doorway\KitPart;
 use YokeLine\Doorway\LeafBrief;
 use YokeLine\Doorway\LeafHoles;
 use YokeLine\Doorway\LeafInHand;
@@ -44,6 +45,7 @@ use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\Opening;
 use YokeLine\Doorway\Opens;
+use YokeLine\Doorway\PartAway;
 use YokeLine\Doorway\PlusMinus;
 use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
@@ -135,6 +137,7 @@ final class DoorwayReader
             leftEnd: $at->choice('survey.wall.ends.left', WallEnd::class),
             rightEnd: $at->choice('survey.wall.ends.right', WallEnd::class),
             opening: $opening,
+            partsAway: $this->partsAway(),
             baseboard: $at->has('survey.baseboard')
                 ? new Baseboard(
                     $at->lengthOrUsual('survey.baseboard.height'),
@@ -408,6 +411,19 @@ final class DoorwayReader
             : null;
 
         return $leaf('brief.in_hand', $leaf('brief.in_hand.second'));
+    }
+
+    /** @return list<PartAway> */
+    private function partsAway(): array
+    {
+        return array_map(
+            fn (string $place) => new PartAway(
+                $this->at->choice("{$place}.part", KitPart::class),
+                max(1, $this->at->count("{$place}.count")),
+                $this->at->answer("{$place}.how") === 'wrong',
+            ),
+            $this->at->places('survey.parts'),
+        );
     }
 
     private function ends(): Ends

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Recovery;
 
+use YokeLine\Doorway\KitPart;
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
@@ -36,13 +37,16 @@ final readonly class Problems
         'obstacle',
         'floor',
         'size',
+        'part',
     ];
 
     /** Those that change the survey alone: what follows from them is found as ever. */
-    public const SURVEYED = ['stud', 'solid', 'obstacle', 'floor', 'size'];
+    public const SURVEYED = ['stud', 'solid', 'obstacle', 'floor', 'size', 'part'];
 
     /** What a stud is taken to be wide, where it is not said. */
     private const STUD_MM = 38;
+
+    private const COUNTS = ['1', '2', '3', '4', '5', '6', '8', '10', '12'];
 
     private const OBSTACLES = ['switch', 'socket', 'thermostat', 'vent', 'radiator', 'shelf', 'furniture', 'other'];
 
@@ -123,6 +127,11 @@ final readonly class Problems
                 'at' => $length('where'),
                 'than' => self::choice('there', 'than-measured', ['lower', 'higher']),
                 'by' => $length('by'),
+            ],
+            'part' => [
+                'part' => self::choice('which-part', 'kit-parts', array_column(KitPart::cases(), 'value')),
+                'count' => self::choice('how-many', 'counts', self::COUNTS),
+                'how' => self::choice('how-so', 'parts-away', ['missing', 'wrong']),
             ],
             'size' => ['size' => Question::choice('which-size', $this->sizes()), 'is' => $length('is')],
             default => [],

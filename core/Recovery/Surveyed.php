@@ -62,6 +62,7 @@ final readonly class Surveyed
                 : $document,
             'stud' => $found->stud($told),
             'solid', 'obstacle' => $found->thing($row, $told),
+            'part' => $found->part($told),
             'floor' => $found->floor($told),
             'size' => is_string($told['size'] ?? null) && ($told['is'] ?? null) instanceof Length
                 ? $found->size($told['size'], $told['is'])
@@ -277,6 +278,30 @@ final readonly class Surveyed
         } catch (UnreadableLength) {
             return false;
         }
+    }
+
+    /**
+     * A part that is missing in the box, or not the right one; told again, it is the same.
+     *
+     * @param  array<string, Length|string>  $told
+     */
+    private function part(array $told): Document
+    {
+        $part = $told['part'] ?? null;
+        $how = $told['how'] ?? 'missing';
+        $count = $told['count'] ?? '1';
+        if (! is_string($part) || ! is_string($how) || ! is_string($count)) {
+            return $this->document;
+        }
+        $others = array_filter(
+            (array) $this->document->get('survey.parts'),
+            fn (mixed $other) => ! ($other instanceof stdClass) || ($other->part ?? null) !== $part,
+        );
+
+        return $this->document->with('survey.parts', [
+            ...array_values($others),
+            (object) ['part' => $part, 'count' => (int) $count, 'how' => $how, ...$this->whose()],
+        ]);
     }
 
     private function size(string $place, Length $is): Document

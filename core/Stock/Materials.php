@@ -12,6 +12,7 @@ use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\PartAway;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Fixing;
@@ -175,6 +176,17 @@ final readonly class Materials
                     ),
                 ]
                 : [],
+            ...array_map(
+                fn (PartAway $away) => new Material(
+                    'kit',
+                    MaterialId::named(MaterialKind::KitPart, "{$kit->id} {$away->part->value}"),
+                    $away->count,
+                    '',
+                    self::for($away->isWrong ? 'part-wrong' : 'part-missing'),
+                    ['part' => Message::word('kit-parts', $away->part->value), 'kit' => $kit->name],
+                ),
+                $plan->doorway->survey->partsAway,
+            ),
             ...$plan->rail->isCut()
                 ? [
                     new Material(

@@ -7,10 +7,12 @@ namespace YokeLine\Work;
 use YokeLine\Doorway\BoardHeld;
 use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HolesFound;
+use YokeLine\Doorway\KitPart;
 use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\Looks;
 use YokeLine\Doorway\OldDoor;
+use YokeLine\Doorway\PartAway;
 use YokeLine\Doorway\WorkRules;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
@@ -36,6 +38,7 @@ final readonly class Facts
      * @param  list<string>  $softLeaves  those that the soft close is fitted to
      * @param  list<string>  $rails
      * @param  list<string>  $guides
+     * @param  list<KitPart>  $parts  that are missing, each once
      * @param  array<string, int>  $coats
      * @param  array<string, int>  $waits  minutes
      */
@@ -51,6 +54,7 @@ final readonly class Facts
         public array $waits,
         public bool $oldLeafFirst,
         public WorkRules $rules,
+        public array $parts = [],
     ) {}
 
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
@@ -85,6 +89,13 @@ final readonly class Facts
             ],
             $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
             $schedule,
+            array_values(
+                array_column(
+                    array_map(fn (PartAway $away) => $away->part, $plan->doorway->survey->partsAway),
+                    null,
+                    'value',
+                ),
+            ),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Work;
 
+use YokeLine\Doorway\KitPart;
 use YokeLine\Planning\Plan;
 
 /** The steps of one doorway as a graph: what is there, and what each comes after, with nothing said twice. */
@@ -21,7 +22,7 @@ final readonly class Order
     {
         $rows = [];
         foreach (StepTable::of($facts->rules) as $row) {
-            $rows[rtrim(explode('.', $row[0])[0], '*^#')] = $row;
+            $rows[rtrim(explode('.', $row[0])[0], '*^#%')] = $row;
         }
         $made = [];
         foreach ($rows as $kind => [$id, $when, $after, $people, $base, $per, $at]) {
@@ -38,14 +39,14 @@ final readonly class Order
             }
         }
 
-        return new self(self::reduced(self::passing($made, $facts)));
+        return new self(self::reduced(self::waiting(self::passing($made, $facts), $facts)));
     }
 
     /** What one step of that kind takes, whether or not this doorway has it. */
     public static function minutesFor(StepKind $kind, Facts $facts): int
     {
         foreach (StepTable::of($facts->rules) as [$id, , , , $base, $per]) {
-            if (rtrim(explode('.', $id)[0], '*^#') === $kind->value) {
+            if (rtrim(explode('.', $id)[0], '*^#%') === $kind->value) {
                 return self::length($base, $per, $facts);
             }
         }
@@ -81,6 +82,7 @@ final readonly class Order
             str_contains($id, '*') => $facts->leaves,
             str_contains($id, '^') => $facts->rails,
             str_contains($id, '#') => $facts->guides,
+            str_contains($id, '%') => array_map(fn (KitPart $part) => $part->value, $facts->parts),
             default => [''],
         };
     }
@@ -115,7 +117,7 @@ final readonly class Order
                 continue;
             }
             [$name, $lag] = array_pad(explode('~', rtrim($written, '?')), 2, null);
-            $before = rtrim((string) $name, '*^#');
+            $before = rtrim((string) $name, '*^#%');
             [$id, $when, $its] = $rows[$before];
             $those = self::those($id, $facts);
             foreach (in_array($of, $those, true) && $of !== '' ? [$of] : $those as $one) {
@@ -147,6 +149,28 @@ final readonly class Order
                 ...$step->after,
                 new After($before),
             ]);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What needs a part that is missing waits until it has come.
+     *
+     * @param  array<string, Step>  $steps
+     * @return array<string, Step>
+     */
+    private static function waiting(array $steps, Facts $facts): array
+    {
+        foreach ($facts->parts as $part) {
+            foreach ($steps as $id => $step) {
+                if (in_array($step->kind(), PartWaits::of($part), true)) {
+                    $steps[$id] = new Step($id, $step->people, $step->minutes, $step->at, [
+                        ...$step->after,
+                        new After(StepKind::PartComes->value.".{$part->value}"),
+                    ]);
+                }
+            }
         }
 
         return $steps;

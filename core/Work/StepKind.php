@@ -13,6 +13,7 @@ enum StepKind: string
     case Choose = 'choose';
     case Order = 'order';
     case BoxCheck = 'box-check';
+    case PartComes = 'part-comes';
     case Trial = 'trial';
     case LeafIn = 'leaf-in';
     case TrimLeaf = 'trim-leaf';
@@ -86,7 +87,7 @@ enum StepKind: string
     {
         return match ($this) {
             self::Look, self::Measure, self::Scan, self::Choose, self::Order => WorkCard::Choose,
-            self::BoxCheck, self::Trial => WorkCard::Box,
+            self::BoxCheck, self::PartComes, self::Trial => WorkCard::Box,
             self::LeafIn,
             self::TrimLeaf,
             self::LayOut,

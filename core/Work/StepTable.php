@@ -13,7 +13,7 @@ use YokeLine\Doorway\WorkRules;
 /**
  * Every step there can be, in the order they are usually met.
  *
- * id, * for each leaf, ^ each rail, # each guide, .k each coat; the fact that brings it in; what it comes after,
+ * id, * for each leaf, ^ each rail, # each guide, % each part that is missing, .k each coat; the fact that brings it in; what it comes after,
  * `a~wait` with a wait;
  * people; minutes, as a base and so much for each of something; where.
  *
@@ -78,6 +78,7 @@ final class StepTable
             ['choose', 'always', ['measure', 'scan'], '1', 15, null, 'bench'],
             ['order', 'always', ['choose'], '1', 10, null, 'bench'],
             ['box-check', 'always', ['order~kit'], '1', 10, null, 'bench'],
+            ['part-comes%', 'always', ['box-check'], '1', 5, null, 'bench'],
             ['trial', 'doubt', ['box-check'], '1', 15, null, 'bench'],
             ['leaf-in*', 'always', ['order~leaf'], 'lift', 10, null, 'bench'],
             ['trim-leaf*', 'trim', ['leaf-in*'], '1', 25, null, 'bench'],

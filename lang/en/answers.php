@@ -237,6 +237,16 @@ return [
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
     'kit.soft_close.sides' => ['both' => 'at both ends', 'shut' => 'when shut', 'open' => 'when open'],
+    'survey.parts[].part' => [
+        'rail' => 'rail',
+        'standoffs' => 'standoffs',
+        'hangers' => 'hangers',
+        'stops' => 'stops',
+        'guides' => 'floor guide',
+        'discs' => 'jump discs',
+        'catches' => 'soft close',
+    ],
+    'survey.parts[].how' => ['missing' => 'not in the box', 'wrong' => 'the wrong one'],
     'kit.hangers' => ['2' => 'two', '3' => 'three', '4' => 'four'],
     'kit.hanger.style' => ['face-strap' => 'strap on the face', 'top-plate' => 'plate on the top edge'],
     'kit.stop.style' => [

@@ -65,4 +65,7 @@ return [
     'kit.contents[].part' => 'part',
     'kit.contents[].count' => 'how many',
     'kit.contents[].into' => 'goes into',
+    'survey.parts[].part' => 'part',
+    'survey.parts[].count' => 'how many',
+    'survey.parts[].how' => 'why',
 ];

@@ -22,8 +22,12 @@ return [
         'obstacle' => 'Something is in the way on the wall',
         'floor' => 'The floor is higher or lower somewhere',
         'size' => 'A size is not as measured',
+        'part' => 'A part of the kit is missing or wrong',
     ],
     'asks' => [
+        'which-part' => 'Which part',
+        'how-many' => 'How many',
+        'how-so' => 'What is wrong with it',
         'kind' => 'What it is',
         'from' => 'From, along the wall',
         'to' => 'To, along the wall',

@@ -248,6 +248,16 @@ return [
     'kit.rail.cuttable' => $noYes,
     'kit.rail.holes.free' => $noYes,
     'kit.soft_close.sides' => ['both' => 'en los dos extremos', 'shut' => 'al cerrar', 'open' => 'al abrir'],
+    'survey.parts[].part' => [
+        'rail' => 'carril',
+        'standoffs' => 'separadores',
+        'hangers' => 'colgadores',
+        'stops' => 'topes',
+        'guides' => 'guía de suelo',
+        'discs' => 'discos',
+        'catches' => 'cierre amortiguado',
+    ],
+    'survey.parts[].how' => ['missing' => 'no está en la caja', 'wrong' => 'no es la buena'],
     'kit.hangers' => ['2' => 'dos', '3' => 'tres', '4' => 'cuatro'],
     'kit.hanger.style' => ['face-strap' => 'pletina en la cara', 'top-plate' => 'placa en el canto superior'],
     'kit.stop.style' => [

@@ -65,4 +65,7 @@ return [
     'kit.contents[].part' => 'pieza',
     'kit.contents[].count' => 'cuántas',
     'kit.contents[].into' => 'va en',
+    'survey.parts[].part' => 'pieza',
+    'survey.parts[].count' => 'cuántas',
+    'survey.parts[].how' => 'por qué',
 ];

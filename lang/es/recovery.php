@@ -22,8 +22,12 @@ return [
         'obstacle' => 'Algo estorba en la pared',
         'floor' => 'El suelo está más alto o más bajo en algún sitio',
         'size' => 'Una medida no es como se tomó',
+        'part' => 'Falta una pieza del herraje o no es la buena',
     ],
     'asks' => [
+        'which-part' => 'Qué pieza',
+        'how-many' => 'Cuántas',
+        'how-so' => 'Qué le pasa',
         'kind' => 'Qué es',
         'from' => 'Desde, a lo largo de la pared',
         'to' => 'Hasta, a lo largo de la pared',

@@ -6,7 +6,9 @@ namespace App\Bench\Stations;
 
 use App\Bench\Field;
 use App\Bench\Group;
+use App\Bench\Items;
 use App\Bench\Row;
+use App\Words\BenchWords;
 use App\Words\FieldWords;
 use YokeLine\Catalog\BriefFields;
 use YokeLine\Doorway\Brief;
@@ -23,7 +25,7 @@ final class RailStation
      * @param  array<string, Kit>  $kits
      * @return list<Group>
      */
-    public static function groups(Setout $setout, array $kits): array
+    public static function groups(Setout $setout, array $kits, Items $items): array
     {
         $brief = $setout->doorway->brief;
         $header = $brief->header;
@@ -45,6 +47,7 @@ final class RailStation
                 Row::of(Field::of('brief.rules.trial')),
                 Row::of(Field::of('brief.rules.props')),
             ]),
+            ...self::away($items),
             Group::named('carries', [
                 Row::of(
                     Field::of('brief.backing', options: FieldWords::answers('brief.backing', ['header', 'direct'])),
@@ -75,6 +78,27 @@ final class RailStation
                 Row::of(Field::of('brief.rules.guide_margin')),
             ]),
         ];
+    }
+
+    /** @return list<Group> what was missing in the kit's box, where anything was */
+    private static function away(Items $items): array
+    {
+        $places = $items->of('survey.parts');
+        $rows = array_map(
+            fn (string $place, int $i) => new Row(
+                BenchWords::say('rows.part-away', ['n' => $i + 1]),
+                [
+                    Field::of("{$place}.part", $i + 1, isShort: true)->asList(),
+                    Field::of("{$place}.count", $i + 1, isShort: true),
+                    Field::of("{$place}.how", $i + 1, isShort: true)->asList(),
+                ],
+                $place,
+            ),
+            $places,
+            array_keys($places),
+        );
+
+        return $rows === [] ? [] : [Group::named('away', $rows)];
     }
 
     /** @return list<Row> what ends each leaf's travel, and how high a buffer is fixed where there is one */
