@@ -18,7 +18,7 @@ final class MarksTable
     public static function csv(Plan $plan): string
     {
         $speak = Speaker::in(Unit::Millimetre);
-        $rows = array_map(
+        $rows = [...self::heights($plan), ...array_map(
             fn (TapeMark $mark) => [
                 'mark',
                 $mark->tape,
@@ -33,7 +33,7 @@ final class MarksTable
                 $mark->step,
             ],
             MarksWriter::marks($plan),
-        );
+        )];
         foreach (Anchoring::of($plan)->fixings as $i => $fixing) {
             $rows[] = [
                 'fixing',
@@ -54,5 +54,17 @@ final class MarksTable
             ['what', 'tape', 'id', 'name', 'place_mm', 'up_mm', 'spare_mm', 'diameter_mm', 'length_mm', 'into', 'step'],
             $rows,
         );
+    }
+
+    /** @return list<list<string|float>> how high the rail is, first as this house means it */
+    private static function heights(Plan $plan): array
+    {
+        $rows = [];
+        foreach ($plan->lineHeights() as $means => $height) {
+            $name = Speaker::words("words.line-means.{$means}");
+            $rows[] = ['height', 'up', "line-{$means}", $name, '', $height->total->toMm(), '', '', '', '', 'mark-line'];
+        }
+
+        return $rows;
     }
 }

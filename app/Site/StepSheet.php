@@ -15,6 +15,7 @@ use YokeLine\Drawing\AtHanger;
 use YokeLine\Drawing\AtStop;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\LeafCard;
+use YokeLine\Drawing\RailBolts;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
 use YokeLine\Holding\Schedule;
@@ -82,7 +83,8 @@ final readonly class StepSheet
                 $plan,
                 $this->speak,
             ),
-            StepKind::RailUp, StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
+            StepKind::RailUp => RailBolts::of($plan, Drive::of($plan)->insert, $this->speak),
+            StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
             StepKind::RailTrue => $this->line(($this->lineBuilt)(SiteMeasurements::railOf($step, $this->plan))),
             StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
             StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->speak),
@@ -340,7 +342,7 @@ final readonly class StepSheet
     private function line(array $built): Scene
     {
         return $built === []
-            ? AtHanger::of($this->plan, $this->speak)
+            ? RailBolts::of($this->plan, Drive::of($this->plan)->tighten, $this->speak)
             : AsBuilt::line($this->plan, $built, $this->speak);
     }
 

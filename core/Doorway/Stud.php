@@ -9,11 +9,12 @@ use YokeLine\Measure\Length;
 /** An upright in the wall, by its centre. */
 final readonly class Stud
 {
+    /** @param  float  $confidence  of 1, how sure a scan is of it; 0 where nobody said */
     public function __construct(
         public Length $x,
         public Length $width,
         public ?string $source = null,
-        public ?string $confidence = null,
+        public float $confidence = 0.0,
         public string $place = '',
     ) {}
 

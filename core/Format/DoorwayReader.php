@@ -247,7 +247,6 @@ final class DoorwayReader
         $studs = [];
         foreach ($this->at->places('survey.studs') as $place) {
             $x = $this->at->length("{$place}.x");
-            $this->at->amount("{$place}.confidence");
             if ($x === null) {
                 $this->unfinished[] = "{$place}.x";
             } else {
@@ -255,7 +254,8 @@ final class DoorwayReader
                     $x,
                     $this->at->lengthOrUsual("{$place}.width"),
                     $this->at->text("{$place}.source") ?: null,
-                    place: $place,
+                    (float) $this->at->amount("{$place}.confidence"),
+                    $place,
                 );
             }
         }

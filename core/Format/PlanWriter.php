@@ -35,6 +35,8 @@ final class PlanWriter
         $common = [
             'head_y' => self::mm($heights->head->total),
             'yoke_line' => self::mm($plan->yokeLine()),
+            // How high the rail is, first as this house means it.
+            'line_heights' => array_map(fn (Sum $height) => self::mm($height->total), $plan->lineHeights()),
             'top_gap' => self::mm($heights->topGap->total),
             'headroom_needed' => self::mm($heights->headroomNeeded->total),
             'gap' => ['min' => self::mm($heights->gap->low), 'max' => self::mm($heights->gap->high)],

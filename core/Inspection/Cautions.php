@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Inspection;
 
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\Solid;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Plan;
@@ -24,6 +25,7 @@ final class Cautions
             $plan->mass->assumed ? 'mass-assumed' : 'mass',
             'ladder',
             $survey->lining?->kind === LiningKind::Masonry ? 'drill-masonry' : 'drill-wall',
+            array_filter($survey->solids, fn (Solid $solid) => $solid->kind === 'lintel') === [] ? '' : 'lintel',
             $survey->hazardsThatStay() === [] ? 'no-hazard' : 'hazard',
             $plan->doorway->brief->leaf->glassM2 > 0 ? 'glass' : '',
             $survey->hasHardFloor() ? 'heated' : '',

@@ -100,6 +100,8 @@ enum FindingCode: string
     case Uncovers = 'uncovers';
     case Uplift = 'uplift';
     case WheelOverloaded = 'wheel-overloaded';
+    case StudUnsure = 'stud-unsure';
+    case KitBracketDepth = 'kit-bracket-depth';
     case KitUsual = 'kit-usual';
     case RunsOff = 'runs-off';
     case BufferFar = 'buffer-far';

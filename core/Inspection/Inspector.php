@@ -90,6 +90,7 @@ final class Inspector
     /** How the rail is held, in the order of the load: wall, board, rail, fixing. */
     private const ANCHORS = [
         Checks\StudsKnown::class,
+        Checks\StudsSure::class,
         Checks\RailHeld::class,
         Checks\BoardHolds::class,
         Checks\HazardBehind::class,

@@ -172,5 +172,12 @@ final readonly class KitCheck
         if ($passes && ($this->kit->bracket === null || $this->kit->trackPitch === null)) {
             yield new Finding(FindingCode::KitBracket, Severity::Stop, 'track_pitch');
         }
+        $needed = $this->kit->standoff->plus($this->kit->trackPitch ?? Length::zero(), $this->kit->rail->thickness);
+        if ($this->kit->bracket?->depth->isUnder($needed) === true) {
+            yield new Finding(FindingCode::KitBracketDepth, Severity::Stop, 'bracket.depth', [
+                'depth' => $this->kit->bracket->depth,
+                'needed' => $needed,
+            ]);
+        }
     }
 }

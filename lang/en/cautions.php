@@ -13,6 +13,7 @@ return [
     'drill-wall' => 'Drilling and cutting: wear eye and ear protection, and a dust mask for boards, linings and old paint, which may hold lead or asbestos.',
     'dust' => 'Wear eye and ear protection, and a dust mask for boards and old paint.',
     'old-paint' => 'Old paint and linings may hold lead or asbestos.',
+    'lintel' => 'A lintel carries the wall over the opening: drill it only where the plan says, no larger and no deeper. If in doubt ask a structural engineer.',
     'no-hazard' => 'No cable or pipe is recorded here. Search the wall before any hole, and isolate before opening it.',
     'hazard' => 'There is a cable or pipe in this wall. Drill nothing near it; moving it is work for an electrician or plumber.',
     'search' => 'Search the wall for cables and pipes first; isolate before opening it.',

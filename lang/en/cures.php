@@ -72,4 +72,5 @@ return [
         'passage.clear' => 'passage :to',
         'rail.length' => 'rail :to',
     ],
+    'stud-proved' => 'A pilot hole found it at :x',
 ];

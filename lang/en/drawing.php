@@ -15,6 +15,8 @@ return [
     'high-more' => ':by higher',
     'high-less' => ':by lower',
     'leaf-as-built' => 'The door as planned and as it came, differences drawn larger',
+    'rail-bolts' => 'The rail’s bolts, numbered from the left; below each, its turn',
+    'in-turn' => 'turn :n',
     'planned' => 'planned',
     'as-planned' => 'as planned',
     'high' => ':by high',

@@ -493,4 +493,12 @@ return [
         'says' => 'The sheet of :kit does not say everything',
         'more' => 'What is usual is planned with: :what. Read them off the parts and enter them on the kit’s page.',
     ],
+    'stud-unsure' => [
+        'says' => 'The scan is only :sure sure of the stud at :x',
+        'more' => '{1} One fixing rests on it. Drill a pilot hole there before anything hangs on it.|[2,*] :count fixings rest on it. Drill a pilot hole there before anything hangs on it.',
+    ],
+    'kit-bracket-depth' => [
+        'says' => 'The bracket reaches out :depth, less than its two rails',
+        'more' => 'Standoff, rail to rail and the front rail take :needed.',
+    ],
 ];

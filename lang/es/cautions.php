@@ -13,6 +13,7 @@ return [
     'drill-wall' => 'Taladrar y cortar: protéjase los ojos y los oídos, y use mascarilla con tableros, revestimientos y pintura vieja, que pueden tener plomo o amianto.',
     'dust' => 'Protéjase los ojos y los oídos, y use mascarilla con tableros y pintura vieja.',
     'old-paint' => 'La pintura y los revestimientos viejos pueden tener plomo o amianto.',
+    'lintel' => 'El dintel sostiene la pared sobre el hueco: taládrelo solo donde dice el plano, ni más grande ni más hondo. Si hay duda, pregunte a un técnico de estructuras.',
     'no-hazard' => 'Aquí no hay anotado ningún cable ni tubo. Rastree la pared antes de cualquier agujero y corte la corriente o el agua antes de abrirla.',
     'hazard' => 'En esta pared hay un cable o un tubo. No taladre cerca; moverlo es trabajo de electricista o fontanero.',
     'search' => 'Rastree antes la pared por si hay cables y tubos; corte la corriente o el agua antes de abrirla.',

@@ -72,4 +72,5 @@ return [
         'passage.clear' => 'paso :to',
         'rail.length' => 'carril :to',
     ],
+    'stud-proved' => 'Un taladro guía lo encontró en :x',
 ];

@@ -15,6 +15,8 @@ return [
     'high-more' => ':by más alta',
     'high-less' => ':by más baja',
     'leaf-as-built' => 'La puerta según plan y como llegó, con las diferencias aumentadas',
+    'rail-bolts' => 'Los tornillos del carril, numerados desde la izquierda; debajo, su turno',
+    'in-turn' => 'turno :n',
     'planned' => 'plan',
     'as-planned' => 'según plan',
     'high' => ':by alta',

@@ -493,4 +493,12 @@ return [
         'says' => 'La hoja de :kit no lo dice todo',
         'more' => 'Se calcula con lo usual: :what. Mídelos en las piezas y anótalos en la página del herraje.',
     ],
+    'stud-unsure' => [
+        'says' => 'El escaneo solo está seguro al :sure del montante en :x',
+        'more' => '{1} Una fijación se apoya en él. Haga un taladro guía antes de colgar nada.|[2,*] :count fijaciones se apoyan en él. Haga un taladro guía antes de colgar nada.',
+    ],
+    'kit-bracket-depth' => [
+        'says' => 'El soporte sale :depth, menos que sus dos carriles',
+        'more' => 'Separador, distancia entre carriles y carril delantero ocupan :needed.',
+    ],
 ];

@@ -13,6 +13,7 @@ use YokeLine\Format\UnreadableFile;
 use YokeLine\Format\WorkWriter;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\KitCheck;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
 use YokeLine\Measure\Length;
@@ -20,6 +21,7 @@ use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Setout;
+use YokeLine\Stock\Materials;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\RunCheck;
 
@@ -126,7 +128,8 @@ function whatStands(Document $document, array $kits): array
         'plan' => serialize($written),
         'mark' => serialize(MarksWriter::write($plan)),
         'step' => serialize($work['order']),
-        'line' => serialize($work['materials']),
+        'line' => serialize([$work['materials'], Materials::of($plan)]),
+        'sheet' => serialize(KitCheck::of($plan->kit)),
         'reading' => serialize(Heights::of($plan)),
         'turn' => serialize($work['drive']),
         'card' => serialize([
@@ -170,7 +173,7 @@ function answersTo(Field $field): array
     return match ($field->type) {
         FieldType::Choice => array_values(array_diff($field->answers, [(string) $field->usual])),
         FieldType::Flag => [$field->usual !== true],
-        FieldType::Length => [[$more->toMm(), 900, 2900, 0]],
+        FieldType::Length => [["{$more->toMm()} mm", '900 mm', '2900 mm', 0]],
         FieldType::Amount => [is_numeric($field->usual) ? $field->usual + 1 : 5],
         FieldType::Count => [(int) $field->usual + 1],
         default => [],
@@ -199,3 +202,185 @@ test('an answer that is given moves something', function (string $path, mixed $a
 
     expect($moved)->not->toBe([], $path);
 })->with('answers');
+
+/**
+ * What of an item in a list, or of a kit's sheet, says who found it or what it is called, and what it costs: shown
+ * with it, and worth nothing to the plan.
+ */
+const SHOWN_ONLY = [
+    'survey.studs[].source',
+    'survey.hazards[].source',
+    'survey.obstacles[].name',
+    'kit.units',
+    'kit.id',
+    'kit.name',
+    'kit.price',
+    'kit.wheels[].price',
+];
+
+/** A list that has one of everything, where a doorway has none of it. @return array<string, list<array<string, mixed>>> */
+function itemsToAsk(): array
+{
+    return [
+        'survey.parts' => [['part' => 'rail', 'count' => 1, 'how' => 'missing']],
+        'survey.studs' => [['x' => 700], ['x' => 1100], ['x' => 1500], ['x' => 1900], ['x' => 2300], ['x' => 2700]],
+        'survey.hazards' => [['kind' => 'cable', 'x' => [1600, 1630], 'y' => [0, 2400]]],
+        'survey.obstacles' => [['kind' => 'shelf', 'x' => [2500, 2600], 'y' => [0, 1100], 'projection' => 120]],
+        'survey.solids' => [['kind' => 'blocking', 'x' => [600, 2900], 'y' => [2150, 2250]]],
+        'survey.floor.readings' => [['x' => 900, 'level' => 0], ['x' => 2600, 'level' => 4]],
+    ];
+}
+
+/** @return list<string> what an answer in the first item of a list moves */
+function whatItemMoved(string $list, string $key, mixed $value): array
+{
+    $moved = [];
+    foreach ([['header', []], ['direct', []], ['header', ['brief.purpose' => ['space']]]] as [$backing, $more]) {
+        $document = Doorways::document('kiln-room', [
+            $list => array_map(fn (array $item) => (object) $item, itemsToAsk()[$list]),
+            'brief.backing' => $backing,
+            ...$more,
+        ]);
+        $before = whatStands($document, Doorways::kits());
+        try {
+            $after = whatStands($document->with("{$list}[0].{$key}", $value), Doorways::kits());
+        } catch (UnreadableFile) {
+            continue;
+        }
+        foreach ($before as $what => $stood) {
+            ($after[$what] ?? '') === $stood || ($moved[$what] = true);
+        }
+    }
+
+    return array_keys($moved);
+}
+
+dataset('answers in lists', function () {
+    foreach (Catalog::whole()->of('survey') as $path => $field) {
+        if (! str_contains($path, '[].') || in_array($path, SHOWN_ONLY, true)) {
+            continue;
+        }
+        [$list, $key] = explode('[].', $path);
+        $answers = $field->type === FieldType::Span
+            ? [[[1480, 1500], [2150, 2380], [0, 90]]]
+            : ($field->type === FieldType::Text
+                ? [['pipe', 'blocking', 'furniture']]
+                : ($field->type === FieldType::Amount ? [[0.5]] : answersTo($field)));
+        foreach ($answers as $answer) {
+            $called = is_array($answer) ? 'otherwise' : json_encode($answer);
+            yield "{$path} {$called}" => [$list, $key, $answer];
+        }
+    }
+});
+
+test('an answer in a list moves something', function (string $list, string $key, mixed $answer) {
+    $moved = [];
+    foreach (is_array($answer) ? $answer : [$answer] as $one) {
+        $moved = $moved === [] ? whatItemMoved($list, $key, $one) : $moved;
+    }
+
+    expect($moved)->not->toBe([], "{$list}[].{$key}");
+})->with('answers in lists');
+
+/** @return list<string> what a number of the kit's sheet moves, in doorways that are planned with it */
+function whatSheetMoved(string $key, mixed $value): array
+{
+    $moved = [];
+    $roller = [
+        'style' => 'wall-roller',
+        'length' => 60,
+        'blade_height' => 0,
+        'blade_thickness' => 0,
+        'min_engagement' => 12,
+    ];
+    $fin = [...$roller, 'style' => 't-fin', 'blade_height' => 22, 'blade_thickness' => 5];
+    $ways = [
+        ['kiln-room', [], []],
+        ['map-archive', [], []],
+        [
+            'reclaim-bay',
+            ['brief.rules.hangers' => '2', 'brief.leaf.mass_kg' => 65],
+            ['wheel' => (object) ['material' => 'nylon', 'capacity_kg' => 30]],
+        ],
+        ['kiln-room', ['brief.ends.open.by' => 'wall-buffer'], ['height' => (object) ['value' => 100]]],
+        [
+            'kiln-room',
+            ['brief.leaf.mass_kg' => 58, 'brief.rules.guide' => 'roller', 'brief.rules.wheels' => 'steel'],
+            ['guides' => [(object) $roller]],
+        ],
+        ['glaze-store', ['brief.rules.guide' => 'fin'], ['guides' => [(object) $fin]]],
+        ['kiln-room', ['brief.leaf.mass_kg' => 58], ['wheels' => [(object) ['material' => 'nylon', 'capacity_kg' => 30]]]],
+        [
+            'kiln-room',
+            ['brief.header.thickness' => 38, 'brief.leaf.width' => 1300, 'survey.wall.ceiling' => 2240],
+            [
+                'contents' => [(object) ['part' => 'rail bolt', 'count' => 1, 'into' => '']],
+                'bolt' => (object) ['diameter' => 8, 'length' => 90],
+            ],
+        ],
+        // Its rail is cut from a longer bar, and new holes are bored.
+        ['kiln-room', ['survey.wall.from' => 640, 'survey.wall.to' => 2740], ['lengths' => [3050]]],
+    ];
+    foreach ($ways as [$name, $changes, $more]) {
+        $id = (string) Doorways::document($name)->get('brief.kit');
+        $sheet = array_values(
+            array_filter((array) Doorways::shelf()->get('kits'), fn ($kit) => $kit->id === $id),
+        )[0];
+        $sheet->soft_close ??= (object) ['stroke' => 66, 'catch_length' => 240, 'min_leaf_width' => 720];
+        $sheet->soft_close->screws = (object) ['short' => 16, 'long' => 35];
+        foreach ($more as $of => $is) {
+            $sheet->{$of} = $is;
+        }
+        if (isset($more['wheel'])) {
+            unset($sheet->wheels);
+        }
+        if (isset($more['height'])) {
+            unset($sheet->rise);
+        }
+        if (isset($more['lengths'])) {
+            $sheet->rail->lengths = $more['lengths'];
+            $sheet->rail->first_fixing_within = 100;
+        }
+        $document = Doorways::document($name, [...$changes, 'kit' => $sheet]);
+        try {
+            $before = whatStands($document, Doorways::kits());
+            $after = whatStands($document->with("kit.{$key}", $value), Doorways::kits());
+        } catch (UnreadableFile) {
+            continue;
+        }
+        foreach ($before as $what => $stood) {
+            ($after[$what] ?? '') === $stood || ($moved[$what] = true);
+        }
+    }
+
+    return array_keys($moved);
+}
+
+dataset('answers on a sheet', function () {
+    foreach (Catalog::whole()->of('kit') as $path => $field) {
+        if (in_array($path, SHOWN_ONLY, true) || in_array($field->type, [FieldType::Items, FieldType::Choices], true)) {
+            continue;
+        }
+        $answers = match ($field->type) {
+            FieldType::Span => [[[30, 36]]],
+            FieldType::Lengths => [[[500, 900], [1900, 2000], [0, 20]]],
+            FieldType::Text => [['steel', 'rail bolt 12', 'board']],
+            FieldType::Amount => [[5, 3, 40]],
+            FieldType::Flag => [[true, false]],
+            default => answersTo($field),
+        };
+        foreach ($answers as $answer) {
+            $called = is_array($answer) ? 'otherwise' : json_encode($answer);
+            yield "{$path} {$called}" => [str_replace('[]', '[0]', substr($path, strlen('kit.'))), $answer];
+        }
+    }
+});
+
+test('an answer on the sheet of a kit moves something', function (string $key, mixed $answer) {
+    $moved = [];
+    foreach (is_array($answer) ? $answer : [$answer] as $one) {
+        $moved = $moved === [] ? whatSheetMoved($key, $one) : $moved;
+    }
+
+    expect($moved)->not->toBe([], $key);
+})->with('answers on a sheet');
