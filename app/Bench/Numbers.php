@@ -34,7 +34,7 @@ final readonly class Numbers
             'leaf.width' => [Speaker::words('bench.numbers.width'), $say($plan->layout->width->size->total)],
             'leaf.height' => [Speaker::words('bench.numbers.height'), $say($plan->heights->leaf->size->total)],
             'rail.length' => [
-                Speaker::words('bench.numbers.rail', ['count' => $plan->rail->pieces]),
+                Speaker::words('bench.numbers.rail', ['count' => count($plan->rail->pieces)]),
                 $say($plan->rail->length->total),
                 Speaker::words('bench.numbers.by-thumb', [
                     'thumb' => $say($plan->railByThumb()),

@@ -99,6 +99,7 @@ final readonly class KitForm implements Form
                     'rail.max_fixing_spacing',
                 ),
             ]),
+            Group::named('kit-pieces', $this->items('rail.pieces', 'piece-n', 'length', 'left', 'right')),
             Group::named('kit-standoff', [
                 ...$rows('standoff', 'standoff_base'),
                 $row('bolt', 'bolt.diameter', 'bolt.length'),

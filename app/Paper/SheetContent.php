@@ -193,8 +193,8 @@ final readonly class SheetContent
             ],
             [
                 $this->of('rail'),
-                $plan->rail->pieces > 1
-                    ? $this->of('in-pieces', ['long' => $plan->rail->length->total, 'pieces' => $plan->rail->pieces])
+                count($plan->rail->pieces) > 1
+                    ? $this->of('in-pieces', ['long' => $plan->rail->length->total, 'pieces' => count($plan->rail->pieces)])
                     : $say($plan->rail->length->total),
             ],
             ...$plan->header === null

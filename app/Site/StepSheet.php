@@ -9,6 +9,7 @@ use App\Words\LineHeight;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use Closure;
+use YokeLine\Doorway\RailEnd;
 use YokeLine\Drawing\AsBuilt;
 use YokeLine\Drawing\AtGuide;
 use YokeLine\Drawing\AtHanger;
@@ -113,6 +114,7 @@ final readonly class StepSheet
             StepKind::Groove => $this->groove($leaf->guide),
             StepKind::CutBoard, StepKind::BoardUp => $this->board(),
             StepKind::CutRail, StepKind::RailUp => $this->rail(),
+            StepKind::JoinRail => $this->pieces(),
             StepKind::MarkBoard, StepKind::BoreBoard => [...$this->pulled('board'), ...$this->rows()],
             StepKind::MarkWall, StepKind::BoreWall => [...$this->pulled('wall'), ...$this->rows()],
             StepKind::MarkLine => $this->heights(),
@@ -222,6 +224,30 @@ final readonly class StepSheet
                 [$this->write->show($header->foot->total), $this->of('board-bottom')],
                 [$this->write->show($header->span->low), $this->of('left-end')],
             ];
+    }
+
+    /** @return list<array{string, string}> the pieces of the rail from the left, each with the ends that it has */
+    private function pieces(): array
+    {
+        $parts = $this->plan->kit->rail->parts;
+        $end = fn (string $side, ?RailEnd $end) => new Message(
+            'answer',
+            ['of' => "kit.rail.pieces[].{$side}"],
+            ($end ?? RailEnd::Plate)->value,
+        );
+
+        return array_map(
+            fn (int $i, Length $piece) => [
+                $this->write->show($piece),
+                $this->of('piece', [
+                    'n' => $i + 1,
+                    'left' => $end('left', $parts[$i]->left ?? null),
+                    'right' => $end('right', $parts[$i]->right ?? null),
+                ]),
+            ],
+            array_keys($this->plan->rail->pieces),
+            $this->plan->rail->pieces,
+        );
     }
 
     /** @return list<array{string, string}> */

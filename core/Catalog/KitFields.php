@@ -9,6 +9,7 @@ use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\HeightDatum;
+use YokeLine\Doorway\RailEnd;
 use YokeLine\Doorway\RailMaterial;
 use YokeLine\Doorway\StopStyle;
 use YokeLine\Doorway\Unsure;
@@ -54,6 +55,10 @@ final class KitFields
             Field::positive('kit.rail.thickness')->unsure(Unsure::Kit),
             Field::enum('kit.rail.material', RailMaterial::Steel),
             Field::lengths('kit.rail.lengths'),
+            Field::items('kit.rail.pieces', 20),
+            Field::positive('kit.rail.pieces[].length'),
+            Field::enum('kit.rail.pieces[].left', RailEnd::Plain),
+            Field::enum('kit.rail.pieces[].right', RailEnd::Plain),
             Field::flag('kit.rail.cuttable'),
             Field::positive('kit.rail.splice_over'),
             Field::size('kit.rail.end_margin')->usually(12, '1/2'),

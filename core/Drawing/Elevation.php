@@ -283,8 +283,8 @@ final readonly class Elevation
             return $shapes;
         }
         $shapes[] = Shape::spanned('rail', $plan->rail->span, $high);
-        for ($joint = 1; $joint < $plan->rail->pieces; $joint++) {
-            $x = $plan->rail->span->low->plus($plan->rail->span->length()->scaled($joint, $plan->rail->pieces))->toMm();
+        foreach ($plan->joints() as $joint) {
+            $x = $joint->toMm();
             $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
         }
         foreach ($plan->rail->holes as $hole) {

@@ -16,8 +16,10 @@ use YokeLine\Doorway\HeightDatum;
 use YokeLine\Doorway\JumpDisc;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Part;
+use YokeLine\Doorway\RailEnd;
 use YokeLine\Doorway\RailKit;
 use YokeLine\Doorway\RailMaterial;
+use YokeLine\Doorway\RailPart;
 use YokeLine\Doorway\SoftClose;
 use YokeLine\Doorway\Stop;
 use YokeLine\Doorway\StopStyle;
@@ -227,6 +229,14 @@ final readonly class KitReader
             maxFixingSpacing: $this->orUsual('rail.max_fixing_spacing'),
             material: $at->choice("{$this->kit}.rail.material", RailMaterial::class),
             holesAt: $listed,
+            parts: array_map(
+                fn (string $place) => new RailPart(
+                    $at->required("{$place}.length"),
+                    $at->choice("{$place}.left", RailEnd::class),
+                    $at->choice("{$place}.right", RailEnd::class),
+                ),
+                $at->places("{$this->kit}.rail.pieces"),
+            ),
         );
     }
 

@@ -59,7 +59,7 @@ final class PlanWriter
                 'right' => self::mm($plan->rail->span->high),
                 'length' => self::mm($plan->rail->length->total),
                 'min_length' => self::mm($plan->rail->least->total),
-                'pieces' => $plan->rail->pieces,
+                'pieces' => count($plan->rail->pieces),
             ],
             'rail_holes' => array_map(self::mm(...), $plan->rail->holes),
             'stops' => array_map(fn (Sum $face) => self::mm($face->total), $layout->stops),

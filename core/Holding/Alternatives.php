@@ -79,7 +79,7 @@ final readonly class Alternatives
                     $stops,
                     $kit->rail,
                     $kit->standoffBase,
-                    1,
+                    [$length],
                 ),
             ];
         }

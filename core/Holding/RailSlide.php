@@ -56,7 +56,7 @@ final class RailSlide
      * @param  Span  $least  the shortest rail that would do, which the rail must cover
      * @param  list<Length>  $offsets  of its holes from its left end
      * @param  list<Span>  $stopBodies
-     * @param  int  $pieces  equal, each with holes of its own
+     * @param  list<Length>  $pieces  how long each is, with holes of its own
      * @param  ?Length  $byHand  judged there, wherever else it would be better
      */
     public static function best(
@@ -69,7 +69,7 @@ final class RailSlide
         array $stopBodies,
         RailKit $kit,
         Length $standoffBase,
-        int $pieces,
+        array $pieces,
         ?Length $byHand = null,
     ): RailPlace {
         $range = new Span(

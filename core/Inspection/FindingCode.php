@@ -102,6 +102,8 @@ enum FindingCode: string
     case WheelOverloaded = 'wheel-overloaded';
     case StudUnsure = 'stud-unsure';
     case KitBracketDepth = 'kit-bracket-depth';
+    case KitJoint = 'kit-joint';
+    case KitPieces = 'kit-pieces';
     case KitUsual = 'kit-usual';
     case RunsOff = 'runs-off';
     case BufferFar = 'buffer-far';

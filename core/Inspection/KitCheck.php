@@ -7,7 +7,9 @@ namespace YokeLine\Inspection;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\RailPart;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 
 /** Whether the numbers of a kit's sheet can be true together. */
 final readonly class KitCheck
@@ -29,6 +31,7 @@ final readonly class KitCheck
             ...$check->guide(),
             ...$check->discs(),
             ...$check->bracket(),
+            ...$check->pieces(),
         ]);
     }
 
@@ -162,6 +165,28 @@ final readonly class KitCheck
                 'lift_on' => $this->kit->hanger->liftOn,
                 'gap' => $disc->gap,
             ]);
+        }
+    }
+
+    /** @return iterable<Finding> each numbered piece meets the next, and together they are a length that is sold */
+    private function pieces(): iterable
+    {
+        $parts = $this->kit->rail->parts;
+        foreach ($parts as $i => $part) {
+            $next = $parts[$i + 1] ?? null;
+            if ($next !== null && ! $part->right->meets($next->left)) {
+                yield new Finding(FindingCode::KitJoint, Severity::Stop, "rail.pieces[{$i}].right", [
+                    'n' => $i + 1,
+                    'next' => $i + 2,
+                    'right' => new Message('answer', ['of' => 'kit.rail.pieces[].right'], $part->right->value),
+                    'left' => new Message('answer', ['of' => 'kit.rail.pieces[].left'], $next->left->value),
+                ]);
+            }
+        }
+        $whole = array_reduce($parts, fn (Length $all, RailPart $part) => $all->plus($part->length), Length::zero());
+        $sold = array_filter($this->kit->rail->lengths, fn (Length $length) => $length->equals($whole));
+        if ($parts !== [] && $sold === []) {
+            yield new Finding(FindingCode::KitPieces, Severity::Settle, 'rail.pieces[0].length', ['whole' => $whole]);
         }
     }
 

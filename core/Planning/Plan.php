@@ -177,12 +177,7 @@ final readonly class Plan
     /** @return list<Length> where the pieces of the rail meet */
     public function joints(): array
     {
-        $rail = $this->rail;
-
-        return array_map(
-            fn (int $joint) => $rail->span->low->plus($rail->span->length()->scaled($joint, $rail->pieces)),
-            $rail->pieces > 1 ? range(1, $rail->pieces - 1) : [],
-        );
+        return $this->rail->joints();
     }
 
     public function yokeLine(): Length

@@ -14,6 +14,7 @@ use YokeLine\Measure\Sum;
 final readonly class Rail
 {
     /**
+     * @param  non-empty-list<Length>  $pieces  how long each is, from the left
      * @param  list<Length>  $holes  room x, ascending
      * @param  'stock'|'cut'  $origin
      */
@@ -23,7 +24,7 @@ final readonly class Rail
         public Sum $right,
         public Sum $least,
         public Sum $length,
-        public int $pieces,
+        public array $pieces,
         public array $holes,
         public string $origin,
         public bool $canBeHad,
@@ -62,7 +63,7 @@ final readonly class Rail
         $span = Span::from($shared->total, $length->total)->heldInside($room->wall);
         $left = $shared->becomes($span->low, 'held-inside');
         $right = Sum::of('rail-right-end')->place('rail-left-end', $left)->plus('rail-length', $length);
-        $pieces = self::pieces($length->total, $kit);
+        $pieces = $kit->piecesOf($length->total);
 
         return new self(
             $span,
@@ -100,7 +101,7 @@ final readonly class Rail
     /** Another stock length of the same kit, in one piece or as many as it needs, with the holes it has. */
     public function ofLength(Length $left, Length $length, RailKit $kit): self
     {
-        $pieces = self::pieces($length, $kit);
+        $pieces = $kit->piecesOf($length);
         $span = Span::from($left, $length);
 
         return new self(
@@ -150,40 +151,64 @@ final readonly class Rail
         return null;
     }
 
-    private static function pieces(Length $length, RailKit $kit): int
+    /** @return list<Span> the pieces where they lie, from the left */
+    public function lying(): array
     {
-        return $length->isOver($kit->spliceOver) ? max(2, $length->stepsOf(Length::greatest(...$kit->lengths))) : 1;
+        return self::inRow($this->span, $this->pieces);
+    }
+
+    /** @return list<Length> where two pieces meet */
+    public function joints(): array
+    {
+        return array_map(fn (Span $piece) => $piece->low, array_slice($this->lying(), 1));
+    }
+
+    /**
+     * @param  list<Length>  $pieces
+     * @return list<Span> the last one ends where the rail does
+     */
+    public static function inRow(Span $rail, array $pieces): array
+    {
+        $row = [];
+        $at = $rail->low;
+        foreach ($pieces as $piece) {
+            $row[] = new Span($at, $at->plus($piece));
+            $at = $at->plus($piece);
+        }
+
+        return $row;
     }
 
     /** @return list<Length> of one bar as it is sold, from its left end */
     public static function holesOfBar(Length $bar, RailKit $kit): array
     {
-        return self::holes(Span::from(Length::zero(), $bar), 1, $kit);
+        return self::holes(Span::from(Length::zero(), $bar), [$bar], $kit);
     }
 
-    /** @return list<Length> first and last `firstHole` from the ends of each piece, the rest evenly between */
-    private static function holes(Span $rail, int $pieces, RailKit $kit): array
+    /**
+     * @param  list<Length>  $pieces
+     * @return list<Length> first and last `firstHole` from the ends of each piece, the rest evenly between
+     */
+    private static function holes(Span $rail, array $pieces, RailKit $kit): array
     {
         $holes = [];
-        for ($piece = 0; $piece < $pieces; $piece++) {
-            $start = $rail->low->plus($rail->length()->scaled($piece, $pieces));
+        foreach (self::inRow($rail, $pieces) as $piece) {
             if ($kit->holesAt !== []) {
-                $end = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces));
                 array_push(
                     $holes,
                     ...array_filter(
-                        array_map($start->plus(...), $kit->holesAt),
-                        fn (Length $hole) => $hole->isUnder($end),
+                        array_map($piece->low->plus(...), $kit->holesAt),
+                        fn (Length $hole) => $hole->isUnder($piece->high),
                     ),
                 );
 
                 continue;
             }
-            $from = $start->plus($kit->firstHole);
-            $run = $rail->low->plus($rail->length()->scaled($piece + 1, $pieces))->minus($kit->firstHole, $from);
+            $from = $piece->low->plus($kit->firstHole);
+            $run = $piece->high->minus($kit->firstHole, $from);
             if (! $run->isPositive()) {
                 // No room for two: one in the middle.
-                $holes[] = $start->plus($rail->length()->scaled(1, 2 * $pieces));
+                $holes[] = $piece->middle();
 
                 continue;
             }

@@ -44,7 +44,7 @@ final readonly class RailCut
         );
         if (
             ! self::isOnSite($plan) ||
-            $rail->pieces > 1 ||
+            count($rail->pieces) > 1 ||
             $enough === [] ||
             $plan->kit->rail->freeHoles ||
             $plan->backing()->isSiteDrilled()

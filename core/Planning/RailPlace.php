@@ -88,15 +88,12 @@ final readonly class RailPlace
      * Whether fixings at these places carry the rail: two to a piece, none too far apart, and near both ends.
      *
      * @param  list<Length>  $places  ascending
+     * @param  list<Length>  $pieces  how long each is, from the left
      */
-    public static function carries(array $places, Span $rail, RailKit $kit, int $pieces): bool
+    public static function carries(array $places, Span $rail, RailKit $kit, array $pieces): bool
     {
-        for ($piece = 0; $piece < $pieces; $piece++) {
-            $part = new Span(
-                $rail->low->plus($rail->length()->scaled($piece, $pieces)),
-                $rail->low->plus($rail->length()->scaled($piece + 1, $pieces)),
-            );
-            if (count(array_filter($places, $part->contains(...))) < 2) {
+        foreach (Rail::inRow($rail, $pieces) as $piece) {
+            if (count(array_filter($places, $piece->contains(...))) < 2) {
                 return false;
             }
         }

@@ -24,7 +24,7 @@ final class BoxCheck
         $listed = array_map(fn (Part $part) => [$part->count, $part->part], $kit->contents);
         $part = fn (string $code) => new Message('site.box', ['length' => $plan->rail->length->total], $code);
         $needed = [
-            [$rails * $plan->rail->pieces, $part($plan->rail->pieces > 1 ? 'rail-pieces' : 'rail')],
+            [$rails * count($plan->rail->pieces), $part(count($plan->rail->pieces) > 1 ? 'rail-pieces' : 'rail')],
             [$rails * count($plan->rail->holes), $part('standoffs')],
             [
                 min($kit->hangers, $plan->hangers()->count) * $leaves,

@@ -122,7 +122,7 @@ final readonly class Facts
             'bored' => $plan->backing()->isSiteDrilled() ||
                 $plan->kit->rail->freeHoles ||
                 (RailCut::of($plan)->bored ?? []) !== [],
-            'splice' => $plan->rail->pieces > 1,
+            'splice' => count($plan->rail->pieces) > 1,
             'early' => $plan->kit->stop->style->goesOnBeforeRail(),
             'was' => ($survey->opening->was ?? OldDoor::None) !== OldDoor::None,
             'hazard_moved' => $survey->movesHazard(),

@@ -247,6 +247,8 @@ return [
         'catches' => 'soft close',
     ],
     'survey.parts[].how' => ['missing' => 'not in the box', 'wrong' => 'the wrong one'],
+    'kit.rail.pieces[].left' => ['plain' => 'plain', 'male' => 'male', 'female' => 'female', 'plate' => 'with a plate'],
+    'kit.rail.pieces[].right' => ['plain' => 'plain', 'male' => 'male', 'female' => 'female', 'plate' => 'with a plate'],
     'kit.hangers' => ['2' => 'two', '3' => 'three', '4' => 'four'],
     'kit.hanger.style' => ['face-strap' => 'strap on the face', 'top-plate' => 'plate on the top edge'],
     'kit.stop.style' => [

@@ -68,4 +68,7 @@ return [
     'survey.parts[].part' => 'part',
     'survey.parts[].count' => 'how many',
     'survey.parts[].how' => 'why',
+    'kit.rail.pieces[].length' => 'long',
+    'kit.rail.pieces[].left' => 'left end',
+    'kit.rail.pieces[].right' => 'right end',
 ];

@@ -501,4 +501,12 @@ return [
         'says' => 'The bracket reaches out :depth, less than its two rails',
         'more' => 'Standoff, rail to rail and the front rail take :needed.',
     ],
+    'kit-joint' => [
+        'says' => 'Piece :n of the rail does not go into piece :next',
+        'more' => 'The right end of one is :right, the left end of the other :left.',
+    ],
+    'kit-pieces' => [
+        'says' => 'The pieces of the rail make :whole, which is none of its lengths',
+        'more' => 'Together they are a length that is sold.',
+    ],
 ];

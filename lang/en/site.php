@@ -84,6 +84,7 @@ return [
         'square' => 'Drill one hole, check that it is square, then the second.',
     ],
     'readings' => [
+        'piece' => 'piece :n from the left; its left end :left, its right end :right',
         'buffer-edge' => 'face of the buffer, door :way, where the door’s edge comes to rest',
         'buffer-up' => 'up from the floor to its middle',
         'buffer-packing' => 'packing behind it',

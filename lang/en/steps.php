@@ -99,6 +99,7 @@ return [
         'set-stops' => 'Snug, so that it does not creep, with the buffer towards the door.',
     ],
     'tools' => [
+        'part-comes' => ['phone'],
         'box-check' => ['the kit’s sheet', 'tape'],
         'trial' => ['off-cut', 'drill', 'one hanger', 'rule'],
         'leaf-in' => ['blankets', 'scales', 'tape', 'calliper'],

@@ -258,6 +258,8 @@ return [
         'catches' => 'cierre amortiguado',
     ],
     'survey.parts[].how' => ['missing' => 'no está en la caja', 'wrong' => 'no es la buena'],
+    'kit.rail.pieces[].left' => ['plain' => 'liso', 'male' => 'macho', 'female' => 'hembra', 'plate' => 'con placa'],
+    'kit.rail.pieces[].right' => ['plain' => 'liso', 'male' => 'macho', 'female' => 'hembra', 'plate' => 'con placa'],
     'kit.hangers' => ['2' => 'dos', '3' => 'tres', '4' => 'cuatro'],
     'kit.hanger.style' => ['face-strap' => 'pletina en la cara', 'top-plate' => 'placa en el canto superior'],
     'kit.stop.style' => [

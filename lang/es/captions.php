@@ -68,4 +68,7 @@ return [
     'survey.parts[].part' => 'pieza',
     'survey.parts[].count' => 'cuántas',
     'survey.parts[].how' => 'por qué',
+    'kit.rail.pieces[].length' => 'largo',
+    'kit.rail.pieces[].left' => 'izquierdo',
+    'kit.rail.pieces[].right' => 'derecho',
 ];

@@ -501,4 +501,12 @@ return [
         'says' => 'El soporte sale :depth, menos que sus dos carriles',
         'more' => 'Separador, distancia entre carriles y carril delantero ocupan :needed.',
     ],
+    'kit-joint' => [
+        'says' => 'El tramo :n del carril no encaja en el :next',
+        'more' => 'El extremo derecho de uno es :right y el izquierdo del otro :left.',
+    ],
+    'kit-pieces' => [
+        'says' => 'Los tramos del carril suman :whole, que no es ninguno de sus largos',
+        'more' => 'Juntos hacen un largo que se vende.',
+    ],
 ];

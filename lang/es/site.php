@@ -84,6 +84,7 @@ return [
         'square' => 'Haga un agujero, compruebe que está a escuadra y después el segundo.',
     ],
     'readings' => [
+        'piece' => 'tramo :n desde la izquierda; extremo izquierdo :left, extremo derecho :right',
         'buffer-edge' => 'cara del tope de goma, puerta :way, donde descansa el canto de la puerta',
         'buffer-up' => 'desde el suelo hasta su centro',
         'buffer-packing' => 'calzo detrás',

@@ -99,6 +99,7 @@ return [
         'set-stops' => 'Firme, para que no se corra, con la goma hacia la puerta.',
     ],
     'tools' => [
+        'part-comes' => ['teléfono'],
         'box-check' => ['la hoja del herraje', 'cinta'],
         'trial' => ['recorte', 'taladro', 'un colgador', 'regla'],
         'leaf-in' => ['mantas', 'báscula', 'cinta', 'calibre'],
@@ -169,6 +170,11 @@ return [
         'finish' => 'Comprobar y entregar',
     ],
     'of' => [
+        'left' => 'izquierda',
+        'right' => 'derecha',
+        'rear' => 'trasera',
+        'front' => 'delantera',
+        'coat' => 'mano :n',
         'rail' => 'carril',
         'standoffs' => 'separadores',
         'hangers' => 'colgadores',
@@ -176,11 +182,6 @@ return [
         'guides' => 'guía de suelo',
         'discs' => 'discos',
         'catches' => 'cierre amortiguado',
-        'left' => 'izquierda',
-        'right' => 'derecha',
-        'rear' => 'trasera',
-        'front' => 'delantera',
-        'coat' => 'mano :n',
     ],
     'after' => [
         'dry' => ':step, y :minutes minutos de secado',

@@ -604,10 +604,23 @@ test('marks and fixings as a table have the places of the plan', function () {
     );
 
     expect($rows[1])
+        ->toBe(['height', 'up', 'line-hole', 'Rail line, hole centre', '', '2191', '', '', '', '', 'mark-line'])
+        ->and($rows[4])
         ->toBe(['mark', 'wall', 'board-l', 'header board, left end', '670.5', '', '', '', '', '', 'mark-wall'])
         ->and(array_column($rows, 0))
         ->toContain('fixing');
 });
+
+test('the table begins with the height of the rail as this house means it', function (string $means) {
+    $doorway = $this->doorway;
+    $this->post(route('changes', [$doorway, 'rail']), [
+        'changes' => json_encode(['brief.rules.height_means' => $means]),
+        'base' => $doorway->revision_id,
+    ])->assertOk();
+    $lines = explode("\n", $this->get("/doorways/{$doorway->id}/give-out/marks.csv")->getContent());
+
+    expect($lines[1])->toContain("line-{$means}");
+})->with(['hole', 'top', 'foot']);
 
 test('a log entry without its moment is refused by name, and changes nothing', function () {
     $path = JobArchive::write($this->doorway->job);

@@ -28,5 +28,11 @@ test('numbers that cannot be true together are found', function (
     'a fin no taller than the gap' => ['kit-guide', ['guide.blade_height' => 11]],
     'a disc that holds nothing' => ['kit-disc', ['jump_disc.gap' => 20]],
     'two rails without a bracket' => ['kit-bracket', ['track_pitch' => null], 'flat-40-bypass'],
+    'a bracket that reaches out less than its rails' => ['kit-bracket-depth', ['bracket.depth' => 93], 'flat-40-bypass'],
+    'pieces that do not go together' => [
+        'kit-joint',
+        ['rail.pieces' => [['length' => 1220, 'right' => 'male'], ['length' => 1220, 'left' => 'male']]],
+    ],
+    'pieces that make no length that is sold' => ['kit-pieces', ['rail.pieces' => [['length' => 1000]]]],
     'no hang' => ['kit-hangs-nothing', ['hang' => []]],
 ]);

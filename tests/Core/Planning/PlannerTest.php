@@ -190,7 +190,7 @@ test('a rail that no stock serves is cut to the next five millimetres', function
 
     expect(mm($plan->rail->length->total))
         ->toBe(1915.0)
-        ->and($plan->rail->pieces)
+        ->and(count($plan->rail->pieces))
         ->toBe(1)
         ->and($plan->rail->origin)
         ->toBe('cut');
@@ -200,7 +200,7 @@ test('a long rail comes in equal pieces with holes at both sides of each joint',
     $plan = Doorways::plan(kit: Doorways::kit('flat-40-strap', ['rail.splice_over' => 1800]));
     $joint = mm($plan->rail->span->middle());
 
-    expect($plan->rail->pieces)
+    expect(count($plan->rail->pieces))
         ->toBe(2)
         ->and(array_map(mm(...), $plan->rail->holes))
         ->toContain($joint - 60, $joint + 60);
