@@ -194,7 +194,10 @@ final readonly class SheetContent
             [
                 $this->of('rail'),
                 count($plan->rail->pieces) > 1
-                    ? $this->of('in-pieces', ['long' => $plan->rail->length->total, 'pieces' => count($plan->rail->pieces)])
+                    ? $this->of('in-pieces', [
+                        'long' => $plan->rail->length->total,
+                        'pieces' => count($plan->rail->pieces),
+                    ])
                     : $say($plan->rail->length->total),
             ],
             ...$plan->header === null

@@ -9,7 +9,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
-/** A rail with the numbers of its holes from the left, as the turn of the bolts tells them; those that carry are full. */
+/** A rail, its holes numbered from the left as the turn of the bolts tells them; those that carry are full. */
 final class RailBolts
 {
     private const WIDE = 430;

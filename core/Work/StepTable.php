@@ -13,8 +13,8 @@ use YokeLine\Doorway\WorkRules;
 /**
  * Every step there can be, in the order they are usually met.
  *
- * id, * for each leaf, ^ each rail, # each guide, % each part that is missing, .k each coat; the fact that brings it in; what it comes after,
- * `a~wait` with a wait;
+ * id, * for each leaf, ^ each rail, # each guide, % each part that is missing, .k each coat; the fact that brings it
+ * in; what it comes after, `a~wait` with a wait;
  * people; minutes, as a base and so much for each of something; where.
  *
  * @phpstan-type Row array{string, string, list<string>, string, float, ?array{float, string}, 'wall'|'bench'}

@@ -294,6 +294,11 @@ function whatSheetMoved(string $key, mixed $value): array
         'min_engagement' => 12,
     ];
     $fin = [...$roller, 'style' => 't-fin', 'blade_height' => 22, 'blade_thickness' => 5];
+    $pieces = fn (string $right, string $left) => [
+        (object) ['length' => 710, 'left' => 'plain', 'right' => $right],
+        (object) ['length' => 710, 'left' => $left, 'right' => $right],
+        (object) ['length' => 710, 'left' => $left, 'right' => 'plain'],
+    ];
     $ways = [
         ['kiln-room', [], []],
         ['map-archive', [], []],
@@ -318,6 +323,8 @@ function whatSheetMoved(string $key, mixed $value): array
                 'bolt' => (object) ['diameter' => 8, 'length' => 90],
             ],
         ],
+        ['kiln-room', [], ['pieces' => $pieces('male', 'female')]],
+        ['kiln-room', [], ['pieces' => $pieces('plate', 'plate')]],
         // Its rail is cut from a longer bar, and new holes are bored.
         ['kiln-room', ['survey.wall.from' => 640, 'survey.wall.to' => 2740], ['lengths' => [3050]]],
     ];
@@ -336,6 +343,9 @@ function whatSheetMoved(string $key, mixed $value): array
         }
         if (isset($more['height'])) {
             unset($sheet->rise);
+        }
+        if (isset($more['pieces'])) {
+            $sheet->rail->pieces = $more['pieces'];
         }
         if (isset($more['lengths'])) {
             $sheet->rail->lengths = $more['lengths'];
@@ -371,7 +381,10 @@ dataset('answers on a sheet', function () {
         };
         foreach ($answers as $answer) {
             $called = is_array($answer) ? 'otherwise' : json_encode($answer);
-            yield "{$path} {$called}" => [str_replace('[]', '[0]', substr($path, strlen('kit.'))), $answer];
+            yield "{$path} {$called}" => [
+                str_replace(['pieces[]', '[]'], ['pieces[1]', '[0]'], substr($path, strlen('kit.'))),
+                $answer,
+            ];
         }
     }
 });
