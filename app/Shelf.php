@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App;
 
 use App\Models\ShelfKit;
+use App\Models\ShelfPart;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;
 use stdClass;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\LooseKind;
 use YokeLine\Format\Document;
 use YokeLine\Format\KitReader;
+use YokeLine\Format\PartReader;
 use YokeLine\Format\UnreadableFile;
 
 /** The kits that can be chosen from: the company's own, or those of a file. */
@@ -81,11 +84,17 @@ final class Shelf
     {
         try {
             $sheets = ShelfKit::query()->toBase()->orderBy('name')->pluck('document', 'key')->all();
-            $this->stamp = sha1(serialize($sheets));
+            $guides = ShelfPart::query()
+                ->toBase()
+                ->where('kind', LooseKind::Guide->value)
+                ->orderBy('name')
+                ->pluck('document')
+                ->all();
+            $this->stamp = sha1(serialize([$sheets, $guides]));
 
             // Read once for each state of the shelf: every page needs all of them.
             /** @var array<string, Kit> */
-            return Cache::rememberForever("shelf {$this->stamp}", fn () => self::read($sheets));
+            return Cache::rememberForever("shelf {$this->stamp}", fn () => self::read($sheets, $guides));
         } catch (QueryException) {
             // No database has been made here yet: the command line plans from what ships with the product.
             return self::ofFile(self::shippedFile());
@@ -94,14 +103,23 @@ final class Shelf
 
     /**
      * @param  array<string, string>  $sheets  JSON by id
+     * @param  array<string>  $guides  JSON of those that belong to no kit
      * @return array<string, Kit>
      */
-    private static function read(array $sheets): array
+    private static function read(array $sheets, array $guides): array
     {
+        $loose = [];
+        foreach ($guides as $json) {
+            try {
+                $loose[] = PartReader::of(Document::fromJson($json))->guide();
+            } catch (UnreadableFile) {
+                // Half told yet.
+            }
+        }
         $kits = [];
         foreach ($sheets as $key => $json) {
             try {
-                $kits[$key] = KitReader::sheet(Document::fromJson($json));
+                $kits[$key] = KitReader::sheet(Document::fromJson($json))->besides(...$loose);
             } catch (UnreadableFile) {
                 // Half told yet: the shelf shows it, no doorway can choose it.
             }

@@ -127,18 +127,20 @@ final readonly class Setout
     {
         $doorway = DoorwayReader::read($document);
 
-        return self::planned($document, $doorway, $kits, $shown, self::kitAsPlanned($document, $doorway));
+        return self::planned($document, $doorway, $kits, $shown, self::kitAsPlanned($document, $doorway, $kits));
     }
 
     /**
      * A doorway carries the kit as it was when it was planned; null where it carries none, or another one's.
      *
+     * @param  array<string, Kit>  $kits  by id
+     *
      * @throws UnreadableFile
      */
-    private static function kitAsPlanned(Document $document, Doorway $doorway): ?Kit
+    private static function kitAsPlanned(Document $document, Doorway $doorway, array $kits): ?Kit
     {
         return $document->get('kit.id') === $doorway->brief->kit && $doorway->brief->kit !== ''
-            ? KitReader::at($document, 'kit')
+            ? KitReader::at($document, 'kit')->besides(...Kit::looseGuides($kits))
             : null;
     }
 
@@ -265,7 +267,7 @@ final readonly class Setout
                     $doorway,
                     $kits,
                     $this->write->unit,
-                    $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway),
+                    $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway, $kits),
                     $finding,
                     $stops,
                     $times,

@@ -25,6 +25,7 @@ use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
+use App\Http\Controllers\PartsShelfController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
@@ -187,6 +188,13 @@ Route::controller(BenchController::class)->group(function () {
 
 Route::post('/shelf/bring-in', [ShelfFileController::class, 'store'])->name('shelf.bring-in');
 Route::get('/shelf/kits.json', [ShelfFileController::class, 'show'])->name('shelf.give-out');
+Route::controller(PartsShelfController::class)->group(function () {
+    Route::get('/shelf/parts', 'index')->name('shelf.parts');
+    Route::post('/shelf/parts', 'store')->name('shelf.parts.store');
+    Route::get('/shelf/parts/{part}', 'show')->name('shelf.parts.show');
+    Route::post('/shelf/parts/{part}/changes', 'change')->name('shelf.parts.changes');
+    Route::delete('/shelf/parts/{part}', 'destroy')->name('shelf.parts.destroy');
+});
 Route::controller(ShelfController::class)->group(function () {
     Route::get('/shelf', 'index')->name('shelf');
     Route::post('/shelf', 'store')->name('shelf.store');

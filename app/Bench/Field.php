@@ -71,6 +71,12 @@ final readonly class Field
         return self::declared($place, "kit.{$place}", $n, null, $isShort, []);
     }
 
+    /** Of a part that belongs to no kit, on which places begin at the part. */
+    public static function ofPart(string $place): self
+    {
+        return self::declared($place, "part.{$place}", 0, null, false, []);
+    }
+
     /** @param  array<string, string>  $options */
     private static function declared(
         string $place,

@@ -8,6 +8,7 @@ use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\Price;
 use App\Models\ShelfKit;
+use App\Models\ShelfPart;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Shop\Prices;
@@ -54,6 +55,7 @@ final class FirmArchive
         }
         $prices = new Prices();
         $zip->addFromString('kits.json', self::kits()->toJson(pretty: true)."\n");
+        $zip->addFromString('parts.json', ShelfPart::file()->toJson(pretty: true)."\n");
         $zip->addFromString(
             'firm.json',
             Document::of([
@@ -111,6 +113,10 @@ final class FirmArchive
             throw UnreadableFile::unknownVersion($firm->get('version'));
         }
         $kits = Zip::document($zip->text('kits.json', self::MOST_BYTES), 'kits.json');
+        // Houses that went out before there were any have none.
+        $parts = $zip->has('parts.json')
+            ? Zip::document($zip->text('parts.json', self::MOST_BYTES), 'parts.json')
+            : null;
         $rules = self::rules($firm);
         $prices = self::prices($firm);
         $arrived = [];
@@ -118,8 +124,9 @@ final class FirmArchive
             foreach ((array) $firm->get('jobs') as $i => $name) {
                 $arrived[] = self::job($zip, is_string($name) ? $name : '', "jobs[{$i}]")->id;
             }
-            DB::transaction(function () use ($firm, $kits, $rules, $prices): void {
+            DB::transaction(function () use ($firm, $kits, $parts, $rules, $prices): void {
                 ShelfKit::bringIn($kits);
+                $parts === null || ShelfPart::bringIn($parts);
                 self::reckon($firm);
                 array_map((new Prices())->set(...), array_map(strval(...), array_keys($prices)), $prices);
                 self::bringEdits($firm);

@@ -34,6 +34,7 @@ final readonly class Catalog
             ...BriefFields::all(),
             ...MarkingFields::all(),
             ...KitFields::all(),
+            ...PartFields::all(),
         ], null, 'path'));
     }
 

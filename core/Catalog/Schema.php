@@ -15,6 +15,9 @@ final class Schema
     {
         $properties = ['format' => ['const' => 'yoke-line/doorway'], 'version' => ['enum' => [1, 2]]];
         foreach (Catalog::whole()->fields as $field) {
+            if (str_starts_with($field->path, 'part.')) {
+                continue;
+            }
             $isKit = str_starts_with($field->path, 'kit.');
             $properties = self::with(
                 $properties,

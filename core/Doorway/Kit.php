@@ -51,6 +51,23 @@ final readonly class Kit
         public array $usual = [],
     ) {}
 
+    /** With guides that a shelf keeps by themselves, beside its own. */
+    public function besides(GuideKit ...$guides): self
+    {
+        return $this->remade([...$this->guides, ...array_values($guides)]);
+    }
+
+    /**
+     * @param  array<string, self>  $kits  of one shelf
+     * @return list<GuideKit> those that it keeps by themselves
+     */
+    public static function looseGuides(array $kits): array
+    {
+        $any = $kits[array_key_first($kits) ?? ''] ?? null;
+
+        return array_values(array_filter($any->guides ?? [], fn (GuideKit $guide) => $guide->isBought));
+    }
+
     /** Whether it comes with wheels to choose from. */
     public function choosesWheel(): bool
     {
@@ -73,36 +90,46 @@ final readonly class Kit
 
         return $wheel === $this->wheel && $guide === $this->guide && $softClose === $this->softClose
             ? $this
-            : new self(
-                $this->id,
-                $this->name,
-                $this->hangs,
-                $this->capacityKg,
-                $this->leafThickness,
-                $this->rise,
-                $this->standoff,
-                $this->standoffBase,
-                $this->boltDiameter,
-                $this->boltLength,
-                $this->rail,
-                $this->hanger,
-                $this->stop,
-                $guide,
-                $this->jumpDisc,
-                $softClose,
-                $this->topGap,
-                $this->bracket,
-                $this->trackPitch,
-                $wheel,
-                $this->contents,
-                $this->catchDepth,
-                $this->price,
-                $this->wheels,
-                $this->guides,
-                $this->ownGuide ?? $this->guide,
-                $this->hangers,
-                $this->usual,
-            );
+            : $this->remade($this->guides, $wheel, $guide, $softClose);
+    }
+
+    /** @param  list<GuideKit>  $guides */
+    private function remade(
+        array $guides,
+        ?Wheel $wheel = null,
+        ?GuideKit $guide = null,
+        ?SoftClose $softClose = null,
+    ): self {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->hangs,
+            $this->capacityKg,
+            $this->leafThickness,
+            $this->rise,
+            $this->standoff,
+            $this->standoffBase,
+            $this->boltDiameter,
+            $this->boltLength,
+            $this->rail,
+            $this->hanger,
+            $this->stop,
+            $guide ?? $this->guide,
+            $this->jumpDisc,
+            $guide === null ? $this->softClose : $softClose,
+            $this->topGap,
+            $this->bracket,
+            $this->trackPitch,
+            $guide === null ? $this->wheel : $wheel,
+            $this->contents,
+            $this->catchDepth,
+            $this->price,
+            $this->wheels,
+            $guides,
+            $guide === null ? $this->ownGuide : $this->ownGuide ?? $this->guide,
+            $this->hangers,
+            $this->usual,
+        );
     }
 
     /**

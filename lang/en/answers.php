@@ -271,4 +271,12 @@ return [
         'u-shoe' => 'shoe',
         'wall-roller' => 'roller on the wall',
     ],
+    'part.kind' => ['guide' => 'Floor guide', 'handle' => 'Handle', 'anchor' => 'Masonry anchor', 'board' => 'Board'],
+    'part.guide.style' => [
+        't-fin' => 'fin in a groove',
+        'double-fin' => 'two fins',
+        'u-shoe' => 'shoe',
+        'wall-roller' => 'roller on the wall',
+    ],
+    'part.handle.kind' => $handle,
 ];

@@ -71,4 +71,12 @@ return [
     'kit.rail.pieces[].length' => 'long',
     'kit.rail.pieces[].left' => 'left end',
     'kit.rail.pieces[].right' => 'right end',
+    'brief.pulls.front.width' => 'wide',
+    'brief.pulls.front.height' => 'high',
+    'brief.pulls.front.projection' => 'proud',
+    'brief.pulls.wall.width' => 'wide',
+    'brief.pulls.wall.height' => 'high',
+    'brief.pulls.wall.projection' => 'proud',
+    'brief.leaf.construction.glass_m2' => 'm²',
+    'brief.leaf.construction.glass_thickness' => 'thick',
 ];

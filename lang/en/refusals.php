@@ -27,6 +27,7 @@ return [
     'doorway-needs-name' => 'A doorway needs a name, such as the room it leads to.',
     'job-needs-name' => 'A job needs a name, such as the customer’s or the building’s.',
     'kit-needs-name' => 'A kit needs a name.',
+    'part-needs-name' => 'Give the part a name.',
     'name-long' => 'A name has at most 120 letters.',
     'choose-doorway' => 'Choose a doorway file to import.',
     'choose-job' => 'Choose the ZIP of a job to import.',

@@ -30,4 +30,20 @@ return [
         'look-again' => 'Check these numbers again.',
     ],
     'number-of' => ':what_within of :name',
+    'parts' => [
+        'title' => 'Parts without a kit',
+        'why' => 'Guides, handles, anchors and boards that you keep by themselves. Each is one tap away where a door takes it.',
+        'kind' => 'Kind',
+        'name' => 'Name of the part',
+        'new' => 'New part',
+        'part' => 'Part',
+        'remove' => 'Remove',
+        'used' => [
+            'guide' => 'It is taken where a door’s rules ask for a guide of its style that the kit does not hold.',
+            'handle' => 'It is offered under Door, for either side.',
+            'anchor' => 'It is offered under Anchors, on masonry.',
+            'board' => 'It is offered under Rail, where a header board carries it.',
+        ],
+    ],
+    'kinds' => ['guide' => 'Floor guide', 'handle' => 'Handle', 'anchor' => 'Masonry anchor', 'board' => 'Board'],
 ];

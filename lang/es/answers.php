@@ -282,4 +282,12 @@ return [
         'u-shoe' => 'zapata',
         'wall-roller' => 'rodillo en la pared',
     ],
+    'part.kind' => ['guide' => 'Guía de suelo', 'handle' => 'Tirador', 'anchor' => 'Anclaje para obra', 'board' => 'Tablero'],
+    'part.guide.style' => [
+        't-fin' => 'aleta en una ranura',
+        'double-fin' => 'dos aletas',
+        'u-shoe' => 'zapata',
+        'wall-roller' => 'rodillo en la pared',
+    ],
+    'part.handle.kind' => $handle,
 ];

@@ -71,4 +71,12 @@ return [
     'kit.rail.pieces[].length' => 'largo',
     'kit.rail.pieces[].left' => 'izquierdo',
     'kit.rail.pieces[].right' => 'derecho',
+    'brief.pulls.front.width' => 'ancho',
+    'brief.pulls.front.height' => 'alto',
+    'brief.pulls.front.projection' => 'sale',
+    'brief.pulls.wall.width' => 'ancho',
+    'brief.pulls.wall.height' => 'alto',
+    'brief.pulls.wall.projection' => 'sale',
+    'brief.leaf.construction.glass_m2' => 'm²',
+    'brief.leaf.construction.glass_thickness' => 'grosor',
 ];

@@ -27,6 +27,7 @@ return [
     'doorway-needs-name' => 'Un hueco necesita un nombre, como el cuarto al que lleva.',
     'job-needs-name' => 'Un trabajo necesita un nombre, como el del cliente o el del edificio.',
     'kit-needs-name' => 'Un herraje necesita un nombre.',
+    'part-needs-name' => 'Ponga un nombre a la pieza.',
     'name-long' => 'Un nombre lleva como mucho 120 letras.',
     'choose-doorway' => 'Elija un archivo de hueco para importar.',
     'choose-job' => 'Elija el ZIP de un trabajo para importar.',

@@ -30,4 +30,20 @@ return [
         'look-again' => 'Compruebe estos números.',
     ],
     'number-of' => ':what_within de :name',
+    'parts' => [
+        'title' => 'Piezas sin herraje',
+        'why' => 'Guías, tiradores, anclajes y tableros que se guardan sueltos. Cada uno está a un toque donde una puerta lo lleva.',
+        'kind' => 'Tipo',
+        'name' => 'Nombre de la pieza',
+        'new' => 'Pieza nueva',
+        'part' => 'Pieza',
+        'remove' => 'Quitar',
+        'used' => [
+            'guide' => 'Se toma donde las reglas de una puerta piden una guía de su tipo que el herraje no trae.',
+            'handle' => 'Se ofrece en Puerta, para cualquier lado.',
+            'anchor' => 'Se ofrece en Anclajes, sobre obra.',
+            'board' => 'Se ofrece en Carril, donde lo lleva un tablero.',
+        ],
+    ],
+    'kinds' => ['guide' => 'Guía de suelo', 'handle' => 'Tirador', 'anchor' => 'Anclaje para obra', 'board' => 'Tablero'],
 ];

@@ -9,10 +9,12 @@ use App\Bench\Group;
 use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
+use App\Kits\LooseParts;
 use App\Words\BenchWords;
 use App\Words\Speaker;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Doorway\LooseKind;
 use YokeLine\Holding\Alternative;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Wood;
@@ -94,7 +96,7 @@ final class AnchorsStation
                         ),
                         Row::of(Field::of('brief.anchor.tension_N')),
                         Row::of(Field::of('brief.anchor.shear_N')),
-                    ]),
+                    ], LooseParts::offers(LooseKind::Anchor, 'brief.anchor', $setout->doorway->units)),
                 ]
                 : [],
             Group::named(

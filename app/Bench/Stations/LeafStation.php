@@ -6,8 +6,12 @@ namespace App\Bench\Stations;
 
 use App\Bench\Field;
 use App\Bench\Group;
+use App\Bench\Offer;
 use App\Bench\Row;
+use App\Kits\LooseParts;
+use App\Words\BenchWords;
 use YokeLine\Doorway\Cover;
+use YokeLine\Doorway\LooseKind;
 use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
 use YokeLine\Setout;
@@ -63,15 +67,53 @@ final class LeafStation
                 Row::of(Field::of('brief.leaf.stile')),
                 Row::of(Field::of('brief.rules.pull_height')),
                 Row::of(Field::of('brief.leaf.construction.kind')),
+                Row::named(
+                    'glass',
+                    Field::of('brief.leaf.construction.glass_m2', isShort: true),
+                    Field::of('brief.leaf.construction.glass_thickness', isShort: true),
+                ),
                 Row::of(
                     Field::of('brief.leaf.mass_kg', grey: $plan === null ? null : (string) round($plan->mass->kg, 1)),
                 ),
+                Row::of(Field::of('brief.leaf.hardware_kg')),
             ]),
+            Group::named('handles', [...self::handle('front'), ...self::handle('wall')], self::handles($setout)),
+            Group::named(
+                'coats',
+                array_map(
+                    fn (string $key) => Row::of(Field::of("brief.rules.{$key}")),
+                    ['coats_leaf', 'coats_board', 'dry', 'cure'],
+                ),
+            ),
             Group::named(
                 'stock',
                 [Row::of(Field::of('brief.leaf.stock_widths')), Row::of(Field::of('brief.leaf.stock_heights'))],
                 links: ['size-card' => "/doorways/{$doorway}/size-card"],
             ),
         ];
+    }
+
+    /** @return list<Row> */
+    private static function handle(string $side): array
+    {
+        $size = fn (string $key) => Field::of("brief.pulls.{$side}.{$key}", isShort: true);
+
+        return [
+            Row::of(Field::of("brief.pulls.{$side}.kind")->asList()),
+            new Row('', [$size('width'), $size('height'), $size('projection')]),
+        ];
+    }
+
+    /** @return list<Offer> those that the shelf keeps, for either side */
+    private static function handles(Setout $setout): array
+    {
+        $offers = fn (string $side) => LooseParts::offers(
+            LooseKind::Handle,
+            "brief.pulls.{$side}",
+            $setout->doorway->units,
+            BenchWords::say("offers.handle-{$side}"),
+        );
+
+        return [...$offers('front'), ...$offers('wall')];
     }
 }

@@ -7,7 +7,9 @@ namespace App\Bench\Stations;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Items;
+use App\Bench\Offer;
 use App\Bench\Row;
+use App\Kits\LooseParts;
 use App\Words\BenchWords;
 use App\Words\FieldWords;
 use YokeLine\Catalog\BriefFields;
@@ -16,6 +18,7 @@ use YokeLine\Doorway\EndBy;
 use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\LooseKind;
 use YokeLine\Setout;
 
 /** Kit, what carries it, and where stops and guide have room. */
@@ -66,7 +69,7 @@ final class RailStation
                         Row::of(Field::of('brief.header.build_out')),
                     ]
                     : [],
-            ]),
+            ], self::boards($setout)),
             Group::named('rail', [
                 Row::of(Field::of('brief.rules.rail_reach')->asList()),
                 Row::of(Field::of('brief.rail_cut')),
@@ -78,6 +81,14 @@ final class RailStation
                 Row::of(Field::of('brief.rules.guide_margin')),
             ]),
         ];
+    }
+
+    /** @return list<Offer> those that the shelf keeps, where a board carries the rail */
+    private static function boards(Setout $setout): array
+    {
+        return $setout->doorway->brief->backing->isHeader()
+            ? LooseParts::offers(LooseKind::Board, 'brief.header', $setout->doorway->units)
+            : [];
     }
 
     /** @return list<Group> what was missing in the kit's box, where anything was */

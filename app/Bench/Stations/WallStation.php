@@ -44,6 +44,7 @@ final class WallStation
                 'wall',
                 [
                     Row::named('from-to', Field::of('survey.wall.from'), Field::of('survey.wall.to')),
+                    Row::of(Field::of('survey.zero')),
                     Row::named(
                         'ends',
                         Field::of('survey.wall.ends.left')->asList(),
@@ -82,6 +83,7 @@ final class WallStation
                 self::row('baseboard', 'survey.baseboard.height', 'survey.baseboard.thickness'),
                 Row::of(Field::of('survey.floor.finish')),
                 Row::of(Field::of('survey.floor.drillable')),
+                Row::of(Field::of('survey.eased')),
                 ...$isCarpet
                     ? [
                         self::row('carpet', 'survey.floor.pile', 'survey.floor.plate'),

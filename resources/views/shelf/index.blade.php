@@ -11,6 +11,7 @@
       <button class="btn btn-primary">{{ __('shelf.page.new-kit') }}</button>
     </form>
     <form class="bring" method="post" action="{{ route('shelf.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn">{{ __('shelf.page.bring-in-kits') }}<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>
+    <a class="btn" href="{{ route('shelf.parts') }}">{{ __('shelf.parts.title') }}</a>
     <a class="btn" href="{{ route('shelf.give-out') }}">{{ __('shelf.page.give-them-out') }}</a>
   </div>
   @if ($errors->any())<p class="refused" role="alert">{{ $errors->first() }}</p>@endif

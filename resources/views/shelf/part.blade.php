@@ -1,0 +1,14 @@
+<x-page :title="$form->row->name" class="is-kit">
+<header class="top">
+  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
+  <div class="whose"><h1>{{ __('shelf.parts.part') }}</h1><a href="{{ route('shelf.parts') }}">{{ __('shelf.parts.title') }}</a></div>
+  <x-places at="shelf" />
+  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
+    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $form->unit()->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
+  </form>
+</header>
+<main id="kit" class="kit-page" hx-include="#seen" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
+  @include('shelf.part-sheet')
+</main>
+<p id="unanswered" role="alert" hidden>{{ __('common.page.no-answer-from-yoke-line') }} <b>{{ __('common.page.not-kept') }}</b>{{ __('common.page.it-still-stands-in-its') }}</p>
+</x-page>
