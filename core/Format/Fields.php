@@ -58,16 +58,6 @@ final class Fields
         $this->problems[$path] ??= new Message('refusals', $with, $how);
     }
 
-    public function isDeclared(string $path): bool
-    {
-        return $this->catalog->find($path) !== null;
-    }
-
-    public function isLength(string $path): bool
-    {
-        return $this->catalog->at($path)->type === FieldType::Length;
-    }
-
     public function has(string $path): bool
     {
         return $this->document->get($path) !== null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Doorway\GuideKit;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\LooseKind;
@@ -62,13 +64,12 @@ final readonly class PartReader
     {
         $of = "part.{$this->kind()->value}";
         $told = [];
-        foreach ((array) ($this->document->get($of) ?? []) as $key => $value) {
-            $known = is_string($key) && is_scalar($value) && $this->at->isDeclared("{$of}.{$key}");
-            $told[(string) $key] = match (true) {
-                ! $known => null,
-                $this->at->isLength("{$of}.{$key}") => $this->at->length("{$of}.{$key}"),
-                is_numeric($value) => (float) $value,
-                default => (string) $value,
+        foreach (Catalog::whole()->of($of) as $path => $field) {
+            $told[substr($path, strlen($of) + 1)] = match ($field->type) {
+                FieldType::Length => $this->at->has($path) ? $this->at->length($path) : null,
+                FieldType::Amount => $this->at->amount($path),
+                FieldType::Choice => $this->at->answer($path),
+                default => $this->at->text($path) ?: null,
             };
         }
 

@@ -22,6 +22,8 @@ dataset('pages', [
     'readings' => '/doorways/1/readings',
     'shelf' => '/shelf',
     'kit' => '/shelf/flat-40-strap',
+    'parts without a kit' => '/shelf/parts',
+    'part' => '/shelf/parts/floor-fin-40',
     'house rules' => '/rules',
     'marks' => '/doorways/1/marks',
     'marks of two leaves' => '/doorways/6/marks',

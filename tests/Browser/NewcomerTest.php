@@ -233,3 +233,12 @@ test('a doorway is begun like an earlier one, and measured anew', function () {
 
     expect($browser->js('return location.pathname'))->toEndWith('/wall');
 });
+
+test('a handle of the shelf is put on the door with one tap', function () {
+    $browser = $this->browser->visit('/shelf/parts')->choose('Kind', 'Handle');
+    $browser->type('Name of the part', 'Rope pull', enter: false)->press('New part');
+    $browser->type('Height', '260')->type('Stands out', '30');
+    $browser->visit('/doorways/1/leaf')->press('Rope pull, front');
+
+    expect($browser->see('saved')->value('Front handle, height'))->toBe('260');
+});

@@ -209,3 +209,20 @@ test('what the server refuses is set aside with its reason, and what came after 
         ->toContain('a-picture-1')
         ->not->toContain('no-picture-');
 });
+
+test('a part that is missing in the box is bought, and what needs it waits', function () {
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/found/part');
+    $browser->choose('Which part', 'stops')->choose('How many', '2')->press('What can be done');
+    $browser->see('It is now part of the survey.');
+    $browser->visit('/jobs/1/materials')->see('Part of Flat bar 40, face strap: stops');
+    $browser->visit('/doorways/1/order')->see('Wait for what was missing in the box, stops');
+});
+
+test('the rail’s bolts are numbered where they are driven', function () {
+    $browser = $this->browser->visit('/doorways/1/site');
+    $numbers = $browser->js(
+        'return [...document.querySelectorAll("[data-step=\"rail-up\"] svg .reading")].map((node) => node.textContent)',
+    );
+
+    expect($numbers)->toBe(['1', '2', '3', '4', '5', '6']);
+});

@@ -12,6 +12,8 @@ use App\Kits\LooseParts;
 use App\Words\BenchWords;
 use YokeLine\Doorway\Cover;
 use YokeLine\Doorway\LooseKind;
+use YokeLine\Doorway\Pull;
+use YokeLine\Doorway\PullKind;
 use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
 use YokeLine\Setout;
@@ -77,7 +79,11 @@ final class LeafStation
                 ),
                 Row::of(Field::of('brief.leaf.hardware_kg')),
             ]),
-            Group::named('handles', [...self::handle('front'), ...self::handle('wall')], self::handles($setout)),
+            Group::named(
+                'handles',
+                [...self::handle('front', $brief->frontPull), ...self::handle('wall', $brief->wallPull)],
+                self::handles($setout),
+            ),
             Group::named(
                 'coats',
                 array_map(
@@ -93,14 +99,16 @@ final class LeafStation
         ];
     }
 
-    /** @return list<Row> */
-    private static function handle(string $side): array
+    /** @return list<Row> its sizes once there is one */
+    private static function handle(string $side, ?Pull $pull): array
     {
         $size = fn (string $key) => Field::of("brief.pulls.{$side}.{$key}", isShort: true);
 
         return [
             Row::of(Field::of("brief.pulls.{$side}.kind")->asList()),
-            new Row('', [$size('width'), $size('height'), $size('projection')]),
+            ...$pull === null || $pull->kind === PullKind::None
+                ? []
+                : [new Row('', [$size('width'), $size('height'), $size('projection')])],
         ];
     }
 
