@@ -27,9 +27,10 @@ final class Shelf
     /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
     public function __construct(private readonly ?string $file = null) {}
 
-    public static function shippedFile(): string
+    /** @return list<string> those in millimetres, and those in inches */
+    public static function shippedFiles(): array
     {
-        return resource_path('kits/kits.json');
+        return [resource_path('kits/kits.json'), resource_path('kits/kits-inch.json')];
     }
 
     /**
@@ -97,7 +98,7 @@ final class Shelf
             return Cache::rememberForever("shelf {$this->stamp}", fn () => self::read($sheets, $guides));
         } catch (QueryException) {
             // No database has been made here yet: the command line plans from what ships with the product.
-            return self::ofFile(self::shippedFile());
+            return array_merge(...array_map(self::ofFile(...), self::shippedFiles()));
         }
     }
 

@@ -113,7 +113,7 @@ final readonly class Setout
     {
         $doorway = DoorwayReader::read($document);
 
-        return new self($document, $doorway, null, [], new LengthWriter($shown ?? $doorway->units));
+        return new self($document, $doorway, null, [], $doorway->writer($shown));
     }
 
     /**
@@ -191,7 +191,7 @@ final readonly class Setout
         array $stops = [],
         int $times = 1,
     ): self {
-        $write = new LengthWriter($shown ?? $doorway->units);
+        $write = $doorway->writer($shown);
         try {
             $kit = $asPlanned ?? ($kits[$doorway->brief->kit] ?? throw new CannotPlan($doorway->brief->kit));
             $plan = Planner::plan($doorway, $kit);
@@ -267,7 +267,9 @@ final readonly class Setout
                     $doorway,
                     $kits,
                     $this->write->unit,
-                    $this->sameKit($document, $doorway) ? $this->plan?->kit : self::kitAsPlanned($document, $doorway, $kits),
+                    $this->sameKit($document, $doorway)
+                        ? $this->plan?->kit
+                        : self::kitAsPlanned($document, $doorway, $kits),
                     $finding,
                     $stops,
                     $times,

@@ -80,7 +80,7 @@ final readonly class MarkingForm extends DoorwayForm
 
     public function packing(): Length
     {
-        return $this->marking()->packing ?? $this->plan()->doorway->brief->rules->gap;
+        return $this->marking()->packing ?? $this->plan()->heights->gap->low;
     }
 
     /** Where the laser's line is; null where nobody has read it. */
@@ -113,7 +113,7 @@ final readonly class MarkingForm extends DoorwayForm
                 $on,
                 $hooks[$tape],
                 $this->tape(),
-                $this->setout->write->unit,
+                $this->setout->write->step(),
                 $this->marking()->pulls[$tape],
             );
         }
@@ -123,7 +123,7 @@ final readonly class MarkingForm extends DoorwayForm
 
     private function tape(): Length
     {
-        return $this->marking()->tape ?? Length::mm(Pulls::TAPE_MM);
+        return $this->marking()->tape ?? $this->plan()->doorway->tape();
     }
 
     /** @return non-empty-list<Hook> */

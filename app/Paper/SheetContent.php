@@ -11,6 +11,7 @@ use App\Models\Doorway;
 use App\Words\LineHeight;
 use App\Words\Speaker;
 use App\Words\StepWords;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Schedule;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Inspection\Finding;
@@ -147,7 +148,7 @@ final readonly class SheetContent
     public function leafTapes(): array
     {
         $read = fn (TapeMark $mark, string $from = '') => [
-            $this->say(Reading::of($mark, $mark->place, $this->write->unit)->shown),
+            $this->say(Reading::of($mark, $mark->place, $this->write->step())->shown),
             $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
         ];
 
@@ -229,7 +230,8 @@ final readonly class SheetContent
     /** @return list<string> */
     public function fixings(): array
     {
-        $mm = fn (?Length $length) => $length === null ? '?' : (string) $length->toMm();
+        $fasteners = Fasteners::of($this->bench->setout->doorway->units);
+        $mm = fn (?Length $length) => $length === null ? '?' : $fasteners->size($length);
 
         return array_map(
             fn (Schedule $row) => $this->of($row->depth === null ? 'fixing' : 'fixing-deep', [
@@ -248,13 +250,14 @@ final readonly class SheetContent
     /** @return list<string> what is bored in each leaf: what is bored alike, in one line */
     public function drilling(): array
     {
+        $fasteners = Fasteners::of($this->bench->setout->doorway->units);
         $said = [];
         foreach (
             $this->plan->leavesThatDiffer(fn (PlannedLeaf $leaf) => Drilling::of($this->plan, $leaf)) as $name => $leaf
         ) {
             $alike = [];
             foreach (Drilling::of($this->plan, $leaf) as $row) {
-                $bits = implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $row->bits));
+                $bits = implode(' → ', array_map($fasteners->size(...), $row->bits));
                 $how = $this->of($bits === '' ? 'drilled-from' : 'drilled-with', [
                     'from' => $row->from(),
                     'bits' => $bits,

@@ -11,6 +11,7 @@ use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\RunCheck;
 
@@ -113,7 +114,9 @@ final readonly class HandOver
                 Speaker::words('words.The-door'),
                 "{$say($plan->layout->width->size->total)} × {$say($plan->heights->leaf->size->total)} × {$say(
                     $plan->thickness,
-                )}, ".Speaker::words('paper.hand-over.about', ['kg' => (int) round($plan->mass->kg)]),
+                )}, ".Speaker::words('paper.hand-over.about', [
+                    'mass' => Speaker::in($this->run->write)->amount(Quantity::kilograms(round($plan->mass->kg))),
+                ]),
             ],
             [Speaker::words('paper.hand-over.kit'), $plan->kit->name],
             [

@@ -19,6 +19,7 @@ use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\RailBolts;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Schedule;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
@@ -173,7 +174,7 @@ final readonly class StepSheet
     {
         return array_map(
             fn (TapeMark $mark) => [
-                $this->write->show(Reading::of($mark, $mark->place, $this->write->unit)->shown),
+                $this->write->show(Reading::of($mark, $mark->place, $this->write->step())->shown),
                 $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
             ],
             $marks,
@@ -187,7 +188,7 @@ final readonly class StepSheet
 
         return array_map(
             fn (Drilling $row) => [
-                self::bits($row->bits) ?: '–',
+                $this->bits($row->bits) ?: '–',
                 $this->of('drilled', ['what' => $row->says(), 'from' => $row->from()]),
             ],
             array_values($rows),
@@ -281,14 +282,16 @@ final readonly class StepSheet
     /** @return list<array{string, string}> */
     private function fixings(): array
     {
+        $fasteners = Fasteners::of($this->plan->doorway->units);
+
         return array_map(
             fn (Schedule $row) => [
                 "{$row->count} ×",
                 $this->of($row->length === null ? 'fixing' : 'fixing-long', [
                     'what' => $row->says(),
                     'into' => $row->into(),
-                    'long' => (string) $row->length?->toMm(),
-                    'bits' => self::bits($row->bits),
+                    'long' => $row->length === null ? '' : $fasteners->size($row->length),
+                    'bits' => $this->bits($row->bits),
                 ]),
             ],
             Schedule::of($this->plan),
@@ -334,9 +337,9 @@ final readonly class StepSheet
     }
 
     /** @param  list<Length>  $bits */
-    private static function bits(array $bits): string
+    private function bits(array $bits): string
     {
-        return implode(' → ', array_map(fn (Length $bit) => (string) $bit->toMm(), $bits));
+        return implode(' → ', array_map(Fasteners::of($this->plan->doorway->units)->size(...), $bits));
     }
 
     private function stop(): ?Scene

@@ -11,6 +11,7 @@ use YokeLine\Measure\Dimension;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Pounds;
 use YokeLine\Measure\Quantity;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\Wording;
@@ -136,7 +137,7 @@ final readonly class Speaker implements Wording
         return match (true) {
             $value instanceof Message => $this->say($value),
             $value instanceof Length => $this->write->show($value),
-            $value instanceof Quantity => self::quantity($value),
+            $value instanceof Quantity => $this->quantity($value),
             $value instanceof BackedEnum => $this->say(self::word($value)),
             is_array($value) => $this->list(array_values($value)),
             is_float($value) => self::number($value, 1),
@@ -145,17 +146,33 @@ final readonly class Speaker implements Wording
         };
     }
 
-    private static function quantity(Quantity $quantity): string
+    /** A mass, a force and the like, by itself. */
+    public function amount(Quantity $quantity): string
     {
-        return match ($quantity->of) {
-            Dimension::Mass => self::number($quantity->value, 1)."\u{a0}kg",
-            Dimension::Force => self::number($quantity->value, 0)."\u{a0}N",
-            Dimension::Moment => self::number($quantity->value, 0)."\u{a0}N·m",
-            Dimension::Pressure => self::number($quantity->value, 1)."\u{a0}MPa",
-            Dimension::Area => self::number($quantity->value, 1)."\u{a0}m²",
-            Dimension::Share => ((int) ceil($quantity->value * 100))."\u{a0}%",
-            Dimension::Bend => self::number($quantity->value, 1)."\u{a0}mm",
+        return $this->quantity($quantity);
+    }
+
+    /** In pounds and feet where lengths are in inches; only what is shown is rounded. */
+    private function quantity(Quantity $quantity): string
+    {
+        $isInch = $this->write->unit === Unit::Inch;
+        [$value, $decimals, $symbol] = match ($quantity->of) {
+            Dimension::Mass => $isInch ? [$quantity->value / Pounds::KG, 0, 'lb'] : [$quantity->value, 1, 'kg'],
+            Dimension::Force => $isInch ? [$quantity->value / Pounds::N, 0, 'lbf'] : [$quantity->value, 0, 'N'],
+            Dimension::Moment => $isInch
+                ? [$quantity->value / Pounds::NM_A_POUND_FOOT, 0, 'lbf·ft']
+                : [$quantity->value, 0, 'N·m'],
+            Dimension::Pressure => $isInch
+                ? [$quantity->value / Pounds::MPA_A_PSI, 0, 'psi']
+                : [$quantity->value, 1, 'MPa'],
+            Dimension::Area => $isInch
+                ? [$quantity->value / Pounds::M2_A_SQUARE_FOOT, 1, 'sq ft']
+                : [$quantity->value, 1, 'm²'],
+            Dimension::Share => [ceil($quantity->value * 100), 0, '%'],
+            Dimension::Bend => $isInch ? [$quantity->value / 25.4, 2, 'in'] : [$quantity->value, 1, 'mm'],
         };
+
+        return self::number($value, $decimals)."\u{a0}{$symbol}";
     }
 
     private static function number(float $value, int $decimals): string

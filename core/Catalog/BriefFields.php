@@ -88,9 +88,12 @@ final class BriefFields
             Field::lengths('brief.leaf.stock_heights', 100)->at('leaf'),
             Field::text('brief.leaf.construction.kind', 'softwood')->decidesOrder()->at('leaf'),
             Field::amountOrNone('brief.leaf.construction.glass_m2', 0.0)->at('leaf'),
+            Field::amountOrNone('brief.leaf.construction.glass_sqft', 0.0)->at('leaf'),
             Field::positive('brief.leaf.construction.glass_thickness')->usually(4, '3/16')->at('leaf'),
             Field::amount('brief.leaf.mass_kg')->at('leaf'),
+            Field::amount('brief.leaf.mass_lb')->at('leaf'),
             Field::amountOrNone('brief.leaf.hardware_kg', 3.0)->at('leaf'),
+            Field::amountOrNone('brief.leaf.hardware_lb', 7.0)->at('leaf'),
             Field::sizeOrNone('brief.leaf.trim_limit')->at('leaf'),
             Field::spans('brief.leaf.solid', 20)->at('leaf'),
             Field::positive('brief.in_hand.width')->at('leaf'),
@@ -123,6 +126,7 @@ final class BriefFields
         return [
             Field::choice('brief.rail_cut', 'site', 'maker')->alone()->at('rail'),
             Field::enum('brief.backing', Backing::Header)->rule('rail', 'backing')->at('anchors'),
+            Field::text('brief.header.board')->at('rail'),
             Field::positive('brief.header.width')->usually(140, '5 1/2')->unsure(Unsure::Kit)->at('rail'),
             Field::positive('brief.header.thickness')->usually(38, '1 1/2')->unsure(Unsure::Kit)->at('rail'),
             Field::enum('brief.header.align', HeaderAlign::Centred)->rule('rail', 'header-align')->at('rail'),
@@ -137,6 +141,8 @@ final class BriefFields
             Field::positive('brief.anchor.embedment')->at('anchors'),
             Field::amount('brief.anchor.tension_N')->at('anchors'),
             Field::amount('brief.anchor.shear_N')->at('anchors'),
+            Field::amount('brief.anchor.tension_lbf')->at('anchors'),
+            Field::amount('brief.anchor.shear_lbf')->at('anchors'),
         ];
     }
 
@@ -160,6 +166,7 @@ final class BriefFields
             Field::positive('brief.rules.pull_height')->usually(965, '38')->rule('guide', 'pull-height')->at('leaf'),
             Field::positive('brief.rules.aisle')->rule('guide', 'aisle')->at('leaf'),
             Field::positive('brief.rules.hanger_inset')->rule('rail', 'hanger-inset')->at('rail'),
+            Field::choice('brief.rules.fraction', '16', '8', '32')->at('leaf'),
             Field::choice('brief.rules.hangers', 'auto', '2', '3', '4')->at('rail'),
             Field::enum('brief.rules.rail_reach', RailReach::Needed)->rule('rail', 'rail-reach')->at('rail'),
             Field::choice('brief.rules.jump_discs', 'two', 'one')->rule('rail', 'jump-discs')->at('rail'),

@@ -33,6 +33,7 @@ final class KitFields
             Field::text('kit.name'),
             Field::enums('kit.hang', Hang::Single),
             Field::amount('kit.capacity_kg', 60.0),
+            Field::amount('kit.capacity_lb'),
             Field::span('kit.leaf_thickness'),
             Field::amount('kit.price'),
             Field::size('kit.rise')->unsure(Unsure::Kit),
@@ -91,9 +92,11 @@ final class KitFields
             Field::choice('kit.hangers', '2', '3', '4'),
             Field::text('kit.wheel.material'),
             Field::amount('kit.wheel.capacity_kg'),
+            Field::amount('kit.wheel.capacity_lb'),
             Field::items('kit.wheels', 10),
             Field::text('kit.wheels[].material'),
             Field::amount('kit.wheels[].capacity_kg'),
+            Field::amount('kit.wheels[].capacity_lb'),
             Field::amount('kit.wheels[].price'),
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Doorway;
 
+use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
 /** One opening with its wall and what is wanted there. */
@@ -17,6 +19,28 @@ final readonly class Doorway
         public Marking $marking,
         public Told $told,
     ) {}
+
+    /** What its tapes are marked to, and what an arrow key nudges by. */
+    public function step(): Length
+    {
+        return $this->units === Unit::Inch
+            ? Length::nm(intdiv(Length::NM_PER_INCH, $this->brief->rules->fraction))
+            : $this->units->step();
+    }
+
+    /** Its lengths as they are said, in the other unit where that is asked for. */
+    public function writer(?Unit $shown = null): LengthWriter
+    {
+        return $shown === null || $shown === $this->units
+            ? new LengthWriter($this->units, $this->step())
+            : new LengthWriter($shown);
+    }
+
+    /** How long its tape is where nobody says: 5 m, or 16 ft. */
+    public function tape(): Length
+    {
+        return $this->units === Unit::Inch ? Length::sixteenths(16 * 12 * 16) : Length::mm(5000);
+    }
 
     public function wanting(Brief $brief): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 
 /** What holds the foot of the leaf: the kit's own, or one that is bought by itself. */
 final readonly class GuideKit
@@ -33,8 +34,8 @@ final readonly class GuideKit
     }
 
     /** Of the groove that its blade runs in; null where it needs none. */
-    public function grooveWidth(GuideTouch $touch): ?Length
+    public function grooveWidth(GuideTouch $touch, Unit $unit): ?Length
     {
-        return $this->style->needsGroove() ? $this->bladeThickness->plus(Length::nm($touch->airNm())) : null;
+        return $this->style->needsGroove() ? $this->bladeThickness->plus($touch->air($unit)) : null;
     }
 }

@@ -21,6 +21,7 @@ final readonly class HouseRules
      * @param  int  $loadFactorTenths  static load to design load, in tenths
      * @param  ?Length  $railLeft  where the rail's left end was set by hand, null where it is worked out
      * @param  bool  $washers  40 x 3 under each standoff
+     * @param  int  $fraction  of an inch that tapes are marked to, in doorways that are worked in inches
      * @param  ?Length  $aisle  what must be left to walk in before the leaf, null where the house asks for none
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class HouseRules
         public Groove $groove,
         public HeightMeans $heightMeans,
         public WorkRules $schedule,
+        public int $fraction = 16,
     ) {
         $this->sideOverlap = $overlapSaid ?? $this->usualOverlap();
     }
@@ -105,6 +107,7 @@ final readonly class HouseRules
             $this->groove,
             $this->heightMeans,
             $this->schedule,
+            $this->fraction,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace YokeLine\Doorway;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
 
 /** Rail, hangers, stops and guide made to go together, with their geometry. */
 final readonly class Kit
@@ -16,6 +17,8 @@ final readonly class Kit
      * @param  list<Wheel>  $wheels  to choose from
      * @param  list<GuideKit>  $guides  to choose from, beside its usual one
      * @param  ?GuideKit  $ownGuide  its usual one, where another was chosen
+     * @param  Unit  $units  that it is sold in
+     * @param  ?Length  $soldBolt  the diameter of its own bolts, where another one is planned with
      * @param  list<string>  $usual  keys of numbers that its sheet leaves out, taken as is usual
      * @param  int  $hangers  to a leaf, in its box
      * @param  ?Length  $catchDepth  what a catch of the soft close takes up, from the rail
@@ -49,12 +52,29 @@ final readonly class Kit
         private ?GuideKit $ownGuide = null,
         public int $hangers = 2,
         public array $usual = [],
+        public Unit $units = Unit::Millimetre,
+        public ?Length $soldBolt = null,
     ) {}
 
     /** With guides that a shelf keeps by themselves, beside its own. */
     public function besides(GuideKit ...$guides): self
     {
         return $this->remade([...$this->guides, ...array_values($guides)]);
+    }
+
+    /**
+     * Those that are sold where a doorway is worked, and the one it has; all where none is.
+     *
+     * @param  array<string, self>  $kits  by id
+     * @return array<string, self>
+     */
+    public static function soldIn(Unit $units, array $kits, string $has): array
+    {
+        $sold = array_filter($kits, fn (self $kit) => $kit->units === $units);
+
+        return $sold === []
+            ? $kits
+            : array_filter($kits, fn (self $kit) => $kit->units === $units || $kit->id === $has);
     }
 
     /**
@@ -66,6 +86,21 @@ final readonly class Kit
         $any = $kits[array_key_first($kits) ?? ''] ?? null;
 
         return array_values(array_filter($any->guides ?? [], fn (GuideKit $guide) => $guide->isBought));
+    }
+
+    /** Where it is hung: a kit that is sold in the other unit takes the nearest bolt that is sold here. */
+    public function hungIn(Unit $units): self
+    {
+        if ($units === $this->units) {
+            return $this;
+        }
+        $here = Yard::bolts($units);
+        $off = fn (Length $bolt) => [$bolt->minus($this->boltDiameter)->absolute()->nm, $bolt->nm];
+        usort($here, fn (Length $a, Length $b) => $off($a) <=> $off($b));
+
+        return $here[0]->equals($this->boltDiameter)
+            ? $this
+            : $this->remade($this->guides, boltDiameter: $here[0], soldBolt: $this->boltDiameter);
     }
 
     /** Whether it comes with wheels to choose from. */
@@ -99,6 +134,8 @@ final readonly class Kit
         ?Wheel $wheel = null,
         ?GuideKit $guide = null,
         ?SoftClose $softClose = null,
+        ?Length $boltDiameter = null,
+        ?Length $soldBolt = null,
     ): self {
         return new self(
             $this->id,
@@ -109,7 +146,7 @@ final readonly class Kit
             $this->rise,
             $this->standoff,
             $this->standoffBase,
-            $this->boltDiameter,
+            $boltDiameter ?? $this->boltDiameter,
             $this->boltLength,
             $this->rail,
             $this->hanger,
@@ -129,6 +166,8 @@ final readonly class Kit
             $guide === null ? $this->ownGuide : $this->ownGuide ?? $this->guide,
             $this->hangers,
             $this->usual,
+            $this->units,
+            $soldBolt ?? $this->soldBolt,
         );
     }
 

@@ -20,6 +20,46 @@ final class Yard
     /** 3 1/2, 5 1/2, 7 1/4, 9 1/4, 11 1/4. */
     private const WIDE_32NDS = [112, 176, 232, 296, 360];
 
+    /** Nominal thickness => true one, and nominal width => true one, in 1/32 in. */
+    private const NOMINAL_THICK = ['1' => 24, '5/4' => 32, '2' => 48];
+
+    private const NOMINAL_WIDE = ['4' => 112, '6' => 176, '8' => 232, '10' => 296, '12' => 360];
+
+    /**
+     * A board by its name, `2x6` or `5/4x8`.
+     *
+     * @return ?array{Length, Length} its true thickness and width
+     */
+    public static function named(string $name): ?array
+    {
+        [$thick, $wide] = array_pad(explode('x', strtolower(str_replace(' ', '', $name))), 2, '');
+        [$thick, $wide] = [self::NOMINAL_THICK[$thick] ?? null, self::NOMINAL_WIDE[$wide] ?? null];
+        $true = fn (int $n) => Length::nm(intdiv(Length::NM_PER_INCH * $n, 32));
+
+        return $thick === null || $wide === null ? null : [$true($thick), $true($wide)];
+    }
+
+    /** @return non-empty-list<Length> diameters of bolts that are sold */
+    public static function bolts(Unit $unit): array
+    {
+        return $unit === Unit::Inch
+            ? array_map(Length::sixteenths(...), [4, 5, 6, 8])
+            : array_map(Length::mm(...), [6, 8, 10, 12]);
+    }
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        $names = [];
+        foreach (array_keys(self::NOMINAL_THICK) as $thick) {
+            foreach (array_keys(self::NOMINAL_WIDE) as $wide) {
+                $names[] = "{$thick}x{$wide}";
+            }
+        }
+
+        return $names;
+    }
+
     /** The least thickness that is not under it; null where two boards do not make it. */
     public static function thickness(Length $least, Unit $unit): ?Length
     {

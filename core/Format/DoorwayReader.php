@@ -61,7 +61,9 @@ use YokeLine\Doorway\Tread;
 use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Doorway\WallEnd;
 use YokeLine\Doorway\WorkRules;
+use YokeLine\Doorway\Yard;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Pounds;
 use YokeLine\Measure\Unit;
 
 /** The doorway file, version 1: document to values. A half-measured survey reads as far as it goes. */
@@ -330,6 +332,8 @@ final class DoorwayReader
         $at = $this->at;
         $toOrder = $at->answer('brief.rules.sizes') === 'made-to-order';
 
+        $board = $this->board();
+
         return new Brief(
             hang: $at->choice('brief.hang', Hang::class),
             opens: $at->choice('brief.opens', Opens::class),
@@ -342,17 +346,21 @@ final class DoorwayReader
                 stockWidths: $toOrder ? [] : $at->lengths('brief.leaf.stock_widths'),
                 stockHeights: $toOrder ? [] : $at->lengths('brief.leaf.stock_heights'),
                 construction: $at->has('brief.leaf.construction') ? $at->text('brief.leaf.construction.kind') : null,
-                glassM2: (float) $at->amount('brief.leaf.construction.glass_m2'),
+                glassM2: (float) $at->amountOr(
+                    'brief.leaf.construction.glass_m2',
+                    'brief.leaf.construction.glass_sqft',
+                    Pounds::M2_A_SQUARE_FOOT,
+                ),
                 glassThickness: $at->lengthOrUsual('brief.leaf.construction.glass_thickness'),
-                massKg: $at->amount('brief.leaf.mass_kg'),
-                hardwareKg: (float) $at->amount('brief.leaf.hardware_kg'),
+                massKg: $at->amountOr('brief.leaf.mass_kg', 'brief.leaf.mass_lb', Pounds::KG),
+                hardwareKg: $this->hardwareKg(),
                 trimLimit: $at->lengthOrUsual('brief.leaf.trim_limit'),
                 solid: array_values(array_filter(array_map($at->spanIfTold(...), $at->places('brief.leaf.solid')))),
             ),
             backing: $at->choice('brief.backing', Backing::class),
             header: new HeaderBrief(
-                width: $at->lengthOrUsual('brief.header.width'),
-                thickness: $at->lengthOrUsual('brief.header.thickness'),
+                width: $at->length('brief.header.width') ?? ($board[1] ?? $at->usual('brief.header.width')),
+                thickness: $at->length('brief.header.thickness') ?? ($board[0] ?? $at->usual('brief.header.thickness')),
                 align: $at->choice('brief.header.align', HeaderAlign::class),
                 reveal: $at->lengthOrUsual('brief.header.reveal'),
                 overrun: $at->lengthOrUsual('brief.header.overrun'),
@@ -426,6 +434,28 @@ final class DoorwayReader
         );
     }
 
+    /** What is screwed to the leaf, kg: 3, or 7 lb where a doorway is worked in inches. */
+    private function hardwareKg(): float
+    {
+        $isTold = $this->at->has('brief.leaf.hardware_kg') || $this->at->has('brief.leaf.hardware_lb');
+
+        return $isTold || $this->units === Unit::Millimetre
+            ? (float) $this->at->amountOr('brief.leaf.hardware_kg', 'brief.leaf.hardware_lb', Pounds::KG)
+            : (float) $this->at->amount('brief.leaf.hardware_lb') * Pounds::KG;
+    }
+
+    /** @return ?array{Length, Length} thickness and width of the board that is named as yards name them */
+    private function board(): ?array
+    {
+        $named = $this->at->text('brief.header.board');
+        $board = $named === '' ? null : Yard::named($named);
+        if ($named !== '' && $board === null) {
+            $this->at->problem('brief.header.board', 'no-such-board', ['typed' => $named]);
+        }
+
+        return $board;
+    }
+
     private function ends(): Ends
     {
         $by = $at = [];
@@ -445,7 +475,10 @@ final class DoorwayReader
         $at = $this->at;
         $kind = $at->text('brief.anchor.kind');
         [$diameter, $embedment] = [$at->length('brief.anchor.diameter'), $at->length('brief.anchor.embedment')];
-        [$tension, $shear] = [$at->amount('brief.anchor.tension_N'), $at->amount('brief.anchor.shear_N')];
+        [$tension, $shear] = [
+            $at->amountOr('brief.anchor.tension_N', 'brief.anchor.tension_lbf', Pounds::N),
+            $at->amountOr('brief.anchor.shear_N', 'brief.anchor.shear_lbf', Pounds::N),
+        ];
 
         return $diameter === null || $embedment === null || $tension === null || $shear === null
             ? null
@@ -492,6 +525,7 @@ final class DoorwayReader
             guideTouch: $at->choice('brief.rules.guide_touch', GuideTouch::class),
             groove: $at->choice('brief.rules.groove', Groove::class),
             heightMeans: $at->choice('brief.rules.height_means', HeightMeans::class),
+            fraction: (int) $at->answer('brief.rules.fraction'),
             schedule: new WorkRules(
                 $at->count('brief.rules.coats_leaf'),
                 $at->count('brief.rules.coats_board'),

@@ -58,6 +58,12 @@ final class Fields
         $this->problems[$path] ??= new Message('refusals', $with, $how);
     }
 
+    /** In which lengths stand where none is written. */
+    public function unit(): Unit
+    {
+        return $this->unit;
+    }
+
     public function has(string $path): bool
     {
         return $this->document->get($path) !== null;
@@ -98,6 +104,24 @@ final class Fields
         $this->problem($path, $field->least === Least::Zero ? 'want-number-from-0' : 'want-number-over-0');
 
         return $usual;
+    }
+
+    /**
+     * An amount that may be told in one of two units; what is usual of the first where neither is told.
+     *
+     * @param  float  $of  how many of the first one of the second is
+     */
+    public function amountOr(string $path, string $other, float $of): ?float
+    {
+        if (! $this->has($other)) {
+            return $this->amount($path);
+        }
+        if ($this->has($path)) {
+            $this->problem($other, 'told-twice');
+        }
+        $told = $this->amount($other);
+
+        return $told === null ? null : $told * $of;
     }
 
     private function number(string $path): ?float

@@ -25,6 +25,7 @@ use YokeLine\Doorway\Stop;
 use YokeLine\Doorway\StopStyle;
 use YokeLine\Doorway\Wheel;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Pounds;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 
@@ -148,7 +149,7 @@ final readonly class KitReader
             bracket: $this->bracket(),
             trackPitch: $at->length("{$this->kit}.track_pitch"),
             wheel: $at->has("{$this->kit}.wheel")
-                ? new Wheel($at->text("{$this->kit}.wheel.material"), $at->amount("{$this->kit}.wheel.capacity_kg"))
+                ? new Wheel($at->text("{$this->kit}.wheel.material"), $this->carries("{$this->kit}.wheel"))
                 : null,
             contents: $this->contents(),
             catchDepth: $at->length("{$this->kit}.catch_depth"),
@@ -156,7 +157,7 @@ final readonly class KitReader
             wheels: array_map(
                 fn (string $place) => new Wheel(
                     $at->text("{$place}.material"),
-                    $at->amount("{$place}.capacity_kg"),
+                    $this->carries($place),
                     $at->amount("{$place}.price"),
                 ),
                 $at->places("{$this->kit}.wheels"),
@@ -164,6 +165,7 @@ final readonly class KitReader
             guides: array_map($this->guide(...), $at->places("{$this->kit}.guides")),
             hangers: (int) $at->answer("{$this->kit}.hangers"),
             usual: array_values($this->usual->getArrayCopy()),
+            units: $at->unit(),
         );
     }
 
@@ -224,7 +226,7 @@ final readonly class KitReader
             freeHoles: $at->flag("{$this->kit}.rail.holes.free"),
             firstHole: $listed === [] ? $this->needed('rail.holes.first') : $listed[0],
             maxSpacing: $listed === [] ? $this->needed('rail.holes.max_spacing') : Length::zero(),
-            holeDiameter: $at->length("{$this->kit}.rail.holes.diameter") ?? $bolt->plus(Length::mm(1)),
+            holeDiameter: $at->length("{$this->kit}.rail.holes.diameter") ?? $bolt->plus($at->unit()->step()),
             firstFixingWithin: $this->orUsual('rail.first_fixing_within'),
             maxFixingSpacing: $this->orUsual('rail.max_fixing_spacing'),
             material: $at->choice("{$this->kit}.rail.material", RailMaterial::class),
@@ -278,9 +280,18 @@ final readonly class KitReader
 
     private function capacity(): float
     {
-        $this->at->has("{$this->kit}.capacity_kg") || $this->usual->append('capacity_kg');
+        $capacity = $this->carries($this->kit);
+        $this->at->has("{$this->kit}.capacity_kg") ||
+            $this->at->has("{$this->kit}.capacity_lb") ||
+            $this->usual->append('capacity_kg');
 
-        return (float) $this->at->amount("{$this->kit}.capacity_kg");
+        return (float) $capacity;
+    }
+
+    /** What may hang on it, kg. */
+    private function carries(string $place): ?float
+    {
+        return $this->at->amountOr("{$place}.capacity_kg", "{$place}.capacity_lb", Pounds::KG);
     }
 
     private function leafThickness(): Span

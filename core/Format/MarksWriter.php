@@ -10,7 +10,6 @@ use YokeLine\Marks\Pulls;
 use YokeLine\Marks\Reading;
 use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
-use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
 /** The marks of a plan as the open file has them: each on its tape, and the pulls that put them on the wall. */
@@ -19,7 +18,7 @@ final class MarksWriter
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
     {
-        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(Pulls::TAPE_MM), $plan->doorway->units);
+        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), $plan->doorway->tape(), $plan->doorway->step());
 
         return [
             'marks' => array_map(

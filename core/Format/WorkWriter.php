@@ -28,7 +28,7 @@ final class WorkWriter
     {
         $drive = Drive::of($plan);
         $boards = [];
-        foreach (BoardsToCut::of([$plan], [''], array_map(Length::mm(...), BoardsToCut::STOCK_MM)) as $section) {
+        foreach (BoardsToCut::of([$plan], [''], BoardsToCut::stock($plan->doorway->units)) as $section) {
             foreach ($section->bars() as $nm => $count) {
                 $boards[] = self::material($section->bar(Length::nm($nm)), $count, '');
             }

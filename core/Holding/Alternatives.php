@@ -7,6 +7,7 @@ namespace YokeLine\Holding;
 use YokeLine\Doorway\Backing;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailPlace;
 
@@ -80,6 +81,7 @@ final readonly class Alternatives
                     $kit->rail,
                     $kit->standoffBase,
                     [$length],
+                    grid: Grid::of($plan->doorway),
                 ),
             ];
         }

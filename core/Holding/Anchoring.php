@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Holding;
 
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Mass;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailPlace;
@@ -283,6 +284,13 @@ final class Anchoring
     /** Where the rail would lie if it were fixed straight to the wall. */
     private static function asIfDirect(Plan $plan): RailPlace
     {
-        return RailSlide::of($plan->room->wall, $plan->layout, $plan->rail, RailFixings::holding($plan), $plan->kit);
+        return RailSlide::of(
+            $plan->room->wall,
+            $plan->layout,
+            $plan->rail,
+            RailFixings::holding($plan),
+            $plan->kit,
+            grid: Grid::of($plan->doorway),
+        );
     }
 }

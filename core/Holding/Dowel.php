@@ -11,7 +11,7 @@ namespace YokeLine\Holding;
  */
 final readonly class Dowel
 {
-    private const MM = 25.4;
+    public const MM = 25.4;
 
     private const N_PER_LB = 4.4482216;
 
@@ -27,27 +27,33 @@ final readonly class Dowel
         private bool $isLag,
     ) {}
 
-    /** @param  float  $diameter  nominal, mm */
-    public static function lag(float $diameter): self
+    /**
+     * @param  float  $diameter  nominal, mm
+     * @param  ?float  $root  mm, where it is known
+     */
+    public static function lag(float $diameter, ?float $root = null): self
     {
         $inches = $diameter / self::MM;
 
         return new self(
             $diameter,
-            0.72 * $diameter,
+            $root ?? 0.72 * $diameter,
             $inches < 0.28 ? 70_000 : ($inches < 0.344 ? 60_000 : 45_000),
             true,
         );
     }
 
-    /** @param  float  $diameter  nominal, mm */
-    public static function woodScrew(float $diameter): self
+    /**
+     * @param  float  $diameter  nominal, mm
+     * @param  ?float  $root  mm, where it is known
+     */
+    public static function woodScrew(float $diameter, ?float $root = null): self
     {
         $inches = $diameter / self::MM;
 
         return new self(
             $diameter,
-            0.8 * $diameter,
+            $root ?? 0.8 * $diameter,
             match (true) {
                 $inches <= 0.142 => 90_000,
                 $inches <= 0.177 => 80_000,

@@ -7,6 +7,7 @@ namespace YokeLine\Holding;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Rail;
 use YokeLine\Planning\RailPlace;
 
@@ -32,6 +33,7 @@ final class FreeBrackets
         array $stops,
         Kit $kit,
         ?Length $byHand,
+        ?Grid $grid = null,
     ): RailPlace {
         $length = $rail->length->total;
         $shared = $rail->span->low;
@@ -41,7 +43,12 @@ final class FreeBrackets
         );
         $fouls = array_map(fn (Span $body) => $body->widened($kit->standoffBase->half()->minus(Length::mm(1))), $stops);
         $best = null;
-        foreach ($byHand === null ? self::candidates($range, $shared, $length, $holding, $kit) : [$byHand] as $left) {
+        $lefts = match (true) {
+            $byHand !== null => [$byHand],
+            $grid === null || $grid->isFree() => self::candidates($range, $shared, $length, $holding, $kit),
+            default => self::nearestFirst([...$grid->lefts($range, $length), $shared], $shared),
+        };
+        foreach ($lefts as $left) {
             $places = self::places(Span::from($left, $length), $holding, $fouls, $kit);
             $holds = RailPlace::carries($places, Span::from($left, $length), $kit->rail, $rail->pieces);
             if ($best === null || $holds) {
@@ -92,12 +99,22 @@ final class FreeBrackets
                 }
             }
         }
+
+        return self::nearestFirst(array_values($found), $shared);
+    }
+
+    /**
+     * @param  non-empty-list<Length>  $lefts
+     * @return non-empty-list<Length>
+     */
+    private static function nearestFirst(array $lefts, Length $shared): array
+    {
         usort(
-            $found,
+            $lefts,
             fn (Length $a, Length $b) => [abs($a->nm - $shared->nm), $a->nm] <=> [abs($b->nm - $shared->nm), $b->nm],
         );
 
-        return $found;
+        return $lefts;
     }
 
     /**
@@ -113,7 +130,7 @@ final class FreeBrackets
                 $wanted[] = $grip->stud;
             } elseif ($grip->stud === null) {
                 $solid = $grip->span->cutTo($room);
-                $bays = max(1, $solid->length()->orZeroIfNegative()->stepsOf(Length::mm(self::OVER_SOLID_MM)));
+                $bays = max(1, $solid->length()->orZeroIfNegative()->stepsOf($kit->units->usual(Length::mm(self::OVER_SOLID_MM), Length::sixteenths(256))));
                 for ($i = 0; $i <= $bays && ! $solid->length()->isNegative(); $i++) {
                     $wanted[] = $solid->low->plus($solid->length()->scaled($i, $bays));
                 }

@@ -7,6 +7,7 @@ namespace YokeLine\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\Depth;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Header;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailPlace;
@@ -14,21 +15,10 @@ use YokeLine\Planning\RailPlace;
 /** How a header board is held: two screws at every stud, or anchors in two rows on masonry, and what each takes. */
 final readonly class HeaderAnchors
 {
-    private const ROW_MM = 22;
-
     private const END_MM = 30;
-
-    /** A screw stands this far inside its stud's edge. */
-    private const BAND_MM = 9;
-
-    private const SCREW_MM = 6;
 
     /** Studs nearer than this work as one. */
     private const TOGETHER_MM = 150;
-
-    private const MASONRY_END_MM = 60;
-
-    private const MASONRY_APART_MM = 400;
 
     /**
      * @param  list<Fixing>  $fixings
@@ -53,9 +43,10 @@ final readonly class HeaderAnchors
     public static function of(Plan $plan, Header $header, array $runs, float $hung): self
     {
         $layers = Layers::of($plan);
+        $fasteners = Fasteners::of($plan->doorway->units);
         $rows = [
-            $header->foot->total->plus(Length::mm(self::ROW_MM)),
-            $header->top->total->minus(Length::mm(self::ROW_MM)),
+            $header->foot->total->plus($fasteners->row()),
+            $header->top->total->minus($fasteners->row()),
         ];
         [$places, $leftOut] = $layers->isMasonry
             ? [self::onMasonry($plan, $header, $rows), []]
@@ -138,13 +129,14 @@ final readonly class HeaderAnchors
         $each = new Peak($reaction->max / $count, $reaction->min / $count, $reaction->leftWheelAt);
         $pull *= $loadFactor;
         $width = $header->top->total->minus($header->foot->total)->toMm();
-        $lever = $width - self::ROW_MM;
+        $row = Fasteners::of($plan->doorway->units)->row()->toMm();
+        $lever = $width - $row;
         $fixings = [];
         foreach ($screws as [$x, $y, $stud]) {
             $isUpper = $y->equals($this->rows[1]);
             // With no upper screw the lower ones hold the board against its own foot.
             $tension = match (true) {
-                $upper === [] => $pull / (self::ROW_MM * $count),
+                $upper === [] => $pull / ($row * $count),
                 $isUpper => $pull / ($lever * count($upper)),
                 default => 0.0,
             };
@@ -176,6 +168,7 @@ final readonly class HeaderAnchors
         float $loadFactor,
     ): Fixing {
         $brief = $plan->doorway->brief;
+        $fasteners = Fasteners::of($plan->doorway->units);
         $anchor = $brief->anchor;
         if ($layers->isMasonry) {
             $strength =
@@ -189,7 +182,7 @@ final readonly class HeaderAnchors
                 $x,
                 $y,
                 null,
-                $anchor->diameter ?? Length::mm(8),
+                $anchor->diameter ?? $fasteners->silentAnchor(),
                 $this->length,
                 $anchor?->embedment->toMm() ?? 0.0,
                 $reaction,
@@ -201,7 +194,7 @@ final readonly class HeaderAnchors
                 $strength->utilisation,
             );
         }
-        $dowel = Dowel::woodScrew(self::SCREW_MM);
+        $dowel = $fasteners->screw();
         $board = Wood::of($brief->header->wood);
         $wood = Wood::of($plan->doorway->survey->wood);
         $plank = Wood::of($plan->doorway->survey->lining->wood ?? '');
@@ -217,7 +210,7 @@ final readonly class HeaderAnchors
                 $x,
                 $y,
                 $stud,
-                Length::mm(self::SCREW_MM),
+                $fasteners->screwDiameter(),
                 $this->length,
                 0.0,
                 $reaction,
@@ -254,7 +247,7 @@ final readonly class HeaderAnchors
             $x,
             $y,
             $stud,
-            Length::mm(self::SCREW_MM),
+            $fasteners->screwDiameter(),
             $this->length,
             $thread,
             $reaction,
@@ -281,9 +274,11 @@ final readonly class HeaderAnchors
             }
         }
         $apart = $plan->kit->boltDiameter->times(4);
+        $screw = Fasteners::of($plan->doorway->units)->screwDiameter();
         $found = $leftOut = [];
         foreach (Holding::studs($plan->doorway->survey) as [$centre, $width]) {
-            $reach = $width->half()->minus(Length::mm(self::BAND_MM));
+            // A screw keeps one and a half of itself inside a stud.
+            $reach = $width->half()->minus($screw->scaled(3, 2));
             $band = (new Span($centre->minus($reach), $centre->plus($reach)))->cutTo($inside);
             if ($reach->isNegative() || $band->length()->isNegative()) {
                 continue;
@@ -361,11 +356,14 @@ final readonly class HeaderAnchors
      */
     private static function onMasonry(Plan $plan, Header $header, array $rows): array
     {
-        $span = $header->span->widened(Length::mm(-self::MASONRY_END_MM));
-        $bays = max(1, $span->length()->orZeroIfNegative()->stepsOf(Length::mm(self::MASONRY_APART_MM)));
+        $fasteners = Fasteners::of($plan->doorway->units);
+        $grid = Grid::of($plan->doorway);
+        $span = $header->span->widened($fasteners->firstAnchor()->negated());
+        $bays = max(1, $span->length()->orZeroIfNegative()->stepsOf($fasteners->anchorsApart()));
         $found = [];
         for ($i = 0; $i <= $bays; $i++) {
             $x = $span->low->plus($span->length()->scaled($i, $bays));
+            $x = $i > 0 && $i < $bays ? $grid->nearest($x) : $x;
             $screws = array_map(
                 fn (Length $y) => [$x, $y],
                 array_values(

@@ -11,16 +11,6 @@ use YokeLine\Planning\Plan;
 /** What a bolt passes through from rail to stud: grip, board, lining; and how long it must be. */
 final readonly class Layers
 {
-    private const BOLTS_MM = [50, 60, 70, 75, 80, 90, 100, 110, 120, 130, 140, 150, 160, 180, 200];
-
-    private const SCREWS_MM = [40, 50, 60, 70, 80, 90, 100, 110, 120, 140, 160];
-
-    private const BRACKET_MM = 6;
-
-    private const INTO_STUD_MM = 40;
-
-    private const INTO_MASONRY_MM = 50;
-
     private function __construct(
         public Length $grip,
         public Length $standoff,
@@ -29,15 +19,17 @@ final readonly class Layers
         public bool $isPlank,
         public bool $isMasonry,
         public Length $bolt,
+        private Fasteners $fasteners,
     ) {}
 
     public static function of(Plan $plan): self
     {
         $kit = $plan->kit;
+        $fasteners = Fasteners::of($plan->doorway->units);
         $spacer = $plan->doorway->brief->rules->spacer;
         $lining = $plan->doorway->survey->lining;
         $kind = $lining->kind ?? LiningKind::Gypsum;
-        $standoff = $kit->bracket === null ? $kit->standoff->plus($spacer) : Length::mm(self::BRACKET_MM);
+        $standoff = $kit->bracket === null ? $kit->standoff->plus($spacer) : $fasteners->bracketGrip();
 
         return new self(
             $kit->bracket === null ? $kit->rail->thickness->plus($standoff) : $standoff,
@@ -47,6 +39,7 @@ final readonly class Layers
             $kind === LiningKind::Plank,
             $kind === LiningKind::Masonry,
             $kit->boltDiameter,
+            $fasteners,
         );
     }
 
@@ -74,26 +67,25 @@ final readonly class Layers
             Member::Masonry => $this->grip->plus(
                 $this->board,
                 $this->lining,
-                $embedment ?? Length::mm(self::INTO_MASONRY_MM),
+                $embedment ?? $this->fasteners->intoMasonry(),
             ),
             // Board and plank, or plank alone: the point comes out, and no further than it must.
             Member::Board, Member::Plank => $this->grip->plus($this->boardWood(), $this->bolt->scaled(6, 10)),
-            default => $this->grip->plus($this->board, $this->lining, Length::mm(self::INTO_STUD_MM)),
+            default => $this->grip->plus($this->board, $this->lining, $this->fasteners->intoStud()),
         };
 
-        return self::least(self::BOLTS_MM, $needed);
+        return $this->fasteners->lagLength($needed);
     }
 
     public function screw(): ?Length
     {
-        return self::least(self::SCREWS_MM, $this->board->plus($this->lining, Length::mm(self::INTO_STUD_MM)));
+        return $this->fasteners->screwLength($this->board->plus($this->lining, $this->fasteners->intoStud()));
     }
 
     public function headerAnchor(?Length $embedment): ?Length
     {
-        return self::least(
-            self::BOLTS_MM,
-            $this->board->plus($this->lining, $embedment ?? Length::mm(self::INTO_MASONRY_MM)),
+        return $this->fasteners->lagLength(
+            $this->board->plus($this->lining, $embedment ?? $this->fasteners->intoMasonry()),
         );
     }
 
@@ -116,17 +108,5 @@ final readonly class Layers
             'plank' => $this->isPlank ? $in($grip + $board, $grip + $board + $lining) : 0.0,
             'behind' => $member->isBehindLining() ? $in($grip + $board + $lining, INF) : 0.0,
         ];
-    }
-
-    /** @param  non-empty-list<int>  $lengths */
-    private static function least(array $lengths, Length $needed): ?Length
-    {
-        foreach ($lengths as $mm) {
-            if (! Length::mm($mm)->isUnder($needed)) {
-                return Length::mm($mm);
-            }
-        }
-
-        return null;
     }
 }

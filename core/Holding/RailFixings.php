@@ -39,7 +39,7 @@ final readonly class RailFixings
         $survey = $plan->doorway->survey;
         $this->layers = Layers::of($plan);
         $this->holding = self::holding($plan);
-        $this->bolt = Dowel::lag($plan->kit->boltDiameter->toMm());
+        $this->bolt = Fasteners::of($plan->doorway->units)->lag($plan->kit->boltDiameter);
         $this->studs = Wood::of($survey->wood);
         $this->board = Wood::of($plan->doorway->brief->header->wood);
         $this->plank = Wood::of($survey->lining->wood ?? '');
@@ -114,11 +114,12 @@ final readonly class RailFixings
         $reaction = array_reduce($peaks, fn (Peak $all, Peak $peak) => $all->plus($peak), Peak::none());
         $shear = $reaction->demand() * $this->loadFactor;
         $washers = $this->plan->doorway->brief->rules->washers;
-        $base = $washers ? Washer::width()->toMm() : $kit->standoffBase->toMm();
+        $fasteners = Fasteners::of($this->plan->doorway->units);
+        $base = $washers ? $fasteners->washerWidth()->toMm() : $kit->standoffBase->toMm();
         $arm =
             $this->layers->standoff->toMm() +
             $kit->rail->thickness->toMm() / 2 +
-            ($washers ? Washer::thickness()->toMm() : 0);
+            ($washers ? $fasteners->washerThickness()->toMm() : 0);
         $tension = ($shear * $arm) / ((self::LEVER * $base) / 2);
 
         return $this->fixing(

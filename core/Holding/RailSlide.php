@@ -8,6 +8,7 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\RailKit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\Rail;
 use YokeLine\Planning\RailPlace;
@@ -32,11 +33,12 @@ final class RailSlide
         Holding $holding,
         Kit $kit,
         ?Length $byHand = null,
+        ?Grid $grid = null,
     ): RailPlace {
         $stops = $layout->stopsInTheWay($kit->stop);
 
         return $kit->rail->freeHoles
-            ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $stops, $kit, $byHand)
+            ? FreeBrackets::best($wall, $layout->leastRail(), $rail, $holding, $stops, $kit, $byHand, $grid)
             : self::best(
                 $wall,
                 $layout->leastRail(),
@@ -49,6 +51,7 @@ final class RailSlide
                 $kit->standoffBase,
                 $rail->pieces,
                 $byHand,
+                $grid,
             );
     }
 
@@ -71,6 +74,7 @@ final class RailSlide
         Length $standoffBase,
         array $pieces,
         ?Length $byHand = null,
+        ?Grid $grid = null,
     ): RailPlace {
         $range = new Span(
             Length::greatest($wall->low, $least->high->minus($length)),
@@ -78,7 +82,11 @@ final class RailSlide
         );
         $fouls = array_map(fn (Span $body) => $body->widened($standoffBase->half()->minus(Length::mm(1))), $stopBodies);
         $judged = [];
-        foreach (self::candidates($range, $shared, $offsets, $holding, $fouls) as $left) {
+        $lefts =
+            $grid === null || $grid->isFree()
+                ? self::candidates($range, $shared, $offsets, $holding, $fouls)
+                : [...$grid->lefts($range, $length), $shared];
+        foreach ($lefts as $left) {
             $judged[] = self::judge($left, $shared, $offsets, $holding, $fouls);
         }
         usort($judged, fn (array $a, array $b) => $a['rank'] <=> $b['rank']);
@@ -88,7 +96,7 @@ final class RailSlide
         }
         $runnerUp = null;
         foreach ($judged as $other) {
-            if ($other['hits'] !== [] && array_keys($other['hits']) !== array_keys($best['hits'])) {
+            if (array_keys($other['hits']) !== array_keys($best['hits'])) {
                 $runnerUp = ['left' => $other['left'], 'hits' => count($other['hits'])];
                 break;
             }

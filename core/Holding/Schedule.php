@@ -93,7 +93,10 @@ final readonly class Schedule
                 'rail',
                 $plan->kit->rail->holeDiameter,
                 null,
-                [Length::mm(4), $plan->kit->rail->holeDiameter],
+                [
+                    $plan->doorway->units->usual(Length::mm(4), Length::nm(10 * intdiv(Length::NM_PER_INCH, 64))),
+                    $plan->kit->rail->holeDiameter,
+                ],
                 'press',
                 null,
             );
@@ -104,6 +107,7 @@ final readonly class Schedule
 
     private static function row(int $count, Fixing $fixing, Plan $plan, Layers $layers): self
     {
+        $units = $plan->doorway->units;
         if ($fixing->kind === 'anchor') {
             $anchor = $plan->doorway->brief->anchor;
 
@@ -116,7 +120,9 @@ final readonly class Schedule
                 $fixing->length,
                 [$fixing->diameter],
                 'sheet',
-                $anchor?->embedment->plus($layers->lining, Length::mm(10)),
+                $anchor?->embedment
+                    ->plus($layers->lining, $units->usual(Length::mm(10), Length::sixteenths(6)))
+                    ->roundedUpTo($units->step()),
                 $anchor->kind ?? '',
             );
         }
@@ -128,8 +134,9 @@ final readonly class Schedule
                 default => $plan->doorway->survey->wood,
             },
         );
-        $pilot = self::pilot($fixing->diameter, $isScrew, $wood);
-        $depth = $fixing->length?->minus($isScrew ? Length::zero() : $layers->grip);
+        $fasteners = Fasteners::of($plan->doorway->units);
+        $pilot = $fasteners->pilot($fixing->diameter, $isScrew, $wood->gravity);
+        $depth = $fixing->length?->minus($isScrew ? Length::zero() : $layers->grip)->roundedUpTo($units->step());
 
         return $isScrew
             ? new self(
@@ -139,7 +146,7 @@ final readonly class Schedule
                 'studs-through-board',
                 $fixing->diameter,
                 $fixing->length,
-                [$pilot, $fixing->diameter],
+                [$pilot, $fasteners->clearance($fixing->diameter)],
                 'driver',
                 $fixing->length,
             )
@@ -150,7 +157,7 @@ final readonly class Schedule
                 self::held($fixing->into),
                 $fixing->diameter,
                 $fixing->length,
-                [$pilot, $fixing->diameter],
+                [$pilot, $fasteners->clearance($fixing->diameter)],
                 'ratchet',
                 $depth,
             );
@@ -164,13 +171,5 @@ final readonly class Schedule
             Member::Plank => 'plank',
             default => 'studs',
         };
-    }
-
-    /** 70 % of the root in light wood, 90 % in dense, to half a millimetre. */
-    private static function pilot(Length $diameter, bool $isScrew, Wood $wood): Length
-    {
-        $root = $diameter->scaled($isScrew ? 80 : 72, 100);
-
-        return $root->scaled(($wood->gravity ?? 0.42) < 0.55 ? 70 : 90, 100)->roundedTo(Length::nm(500_000));
     }
 }

@@ -12,7 +12,7 @@ use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\Yard;
 use YokeLine\Holding\Anchoring;
-use YokeLine\Holding\Washer;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
@@ -177,7 +177,7 @@ final readonly class CheckContext
         return $this->cure(
             'washers',
             ['brief.rules.washers' => true],
-            ['wide' => Washer::width(), 'thick' => Washer::thickness()],
+            ['wide' => Fasteners::of($this->plan->doorway->units)->washerWidth(), 'thick' => Fasteners::of($this->plan->doorway->units)->washerThickness()],
         );
     }
 
@@ -210,7 +210,7 @@ final readonly class CheckContext
             return [];
         }
         $others = array_filter(
-            $this->kits,
+            Kit::soldIn($this->plan->doorway->units, $this->kits, $this->kit->id),
             fn (Kit $kit) => $kit->id !== $this->kit->id && in_array($this->brief->hang, $kit->hangs, true),
         );
 

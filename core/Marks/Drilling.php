@@ -16,11 +16,6 @@ use YokeLine\Planning\Tolerance;
 /** What is bored and cut in one leaf: with which bits in steps, from which side, and whether it lands in solid wood. */
 final readonly class Drilling
 {
-    /** A bit is followed by one at most so much larger, so that it runs true. */
-    private const STEP_MM = 4;
-
-    private const PILOT_MM = 3;
-
     /**
      * @param  string  $kind  hanger, disc, trigger, pull or groove
      * @param  list<Length>  $bits  in steps; [] where the part's own sheet says it
@@ -53,24 +48,25 @@ final readonly class Drilling
     {
         $hanger = $plan->kit->hanger;
         $hangers = $plan->hangers()->count;
-        $pilot = [Length::mm(self::PILOT_MM)];
+        $unit = $plan->doorway->units;
+        $pilot = [self::first($unit)];
         $onEdge = 'top-edge';
         $rows = [
             $hanger->style === HangerStyle::FaceStrap
                 ? new self(
                     'hanger',
                     $hangers * count($plan->heights->hangerHoles),
-                    self::steps($plan->leafHole()),
+                    self::steps($plan->leafHole(), $unit),
                     'face',
                     null,
                 )
-                : new self('plate', 4 * $hangers, $pilot, $onEdge, Length::mm(35)),
+                : new self('plate', 4 * $hangers, $pilot, $onEdge, $unit->usual(Length::mm(35), Length::sixteenths(22))),
         ];
         if ($plan->kit->jumpDisc !== null) {
-            $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, Length::mm(30));
+            $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, $unit->usual(Length::mm(30), Length::sixteenths(20)));
         }
         if ($leaf->softClose) {
-            $rows[] = new self('trigger', $plan->kit->softClose?->sides->count() ?? 2, $pilot, $onEdge, Length::mm(25));
+            $rows[] = new self('trigger', $plan->kit->softClose?->sides->count() ?? 2, $pilot, $onEdge, $unit->usual(Length::mm(25), Length::sixteenths(16)));
         }
         $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {
@@ -92,24 +88,30 @@ final readonly class Drilling
      *
      * @return non-empty-list<Length>
      */
-    public static function steps(Length $full): array
+    public static function steps(Length $full, Unit $unit): array
     {
-        $pilot = Length::mm(self::PILOT_MM);
+        $pilot = self::first($unit);
         $over = $full->minus($pilot);
         if (! $over->isPositive()) {
             return [$full];
         }
-        $count = (int) ceil($over->toMm() / self::STEP_MM);
+        // A bit is followed by one at most so much larger, so that it runs true.
+        $count = $over->stepsOf($unit->usual(Length::mm(4), Length::sixteenths(2)));
 
         return [
             $pilot,
             ...array_map(
                 fn (int $i) => $i === $count
                     ? $full
-                    : $pilot->plus($over->scaled($i, $count))->roundedTo(Unit::Millimetre->step()),
+                    : $pilot->plus($over->scaled($i, $count))->roundedTo($unit->usual(Length::mm(1), Length::nm(intdiv(Length::NM_PER_INCH, 64)))),
                 range(1, $count),
             ),
         ];
+    }
+
+    private static function first(Unit $unit): Length
+    {
+        return $unit->usual(Length::mm(3), Length::sixteenths(2));
     }
 
     /** @return list<TapeMark> holes that miss every solid member, as far as it is told where those are */

@@ -68,7 +68,7 @@ final readonly class Heights
                     fn (TapeMark $mark) => Reading::of(
                         $mark,
                         $mark->place->minus($floor, $plate),
-                        $plan->doorway->units,
+                        $plan->doorway->step(),
                     ),
                     self::marks($plan),
                 ),

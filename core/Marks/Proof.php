@@ -41,7 +41,7 @@ final readonly class Proof
 
         return new self(
             'packing',
-            $plan->kit->rise->plus($plan->doorway->brief->rules->gap)->minus($plan->floor->at($x), $packing),
+            $plan->kit->rise->plus($plan->heights->gap->low)->minus($plan->floor->at($x), $packing),
             1,
             self::rss($by->tape, $by->level, $by->leaf, $by->kit, $by->tape),
         );
@@ -80,7 +80,7 @@ final readonly class Proof
 
         return new self(
             'gauge-block',
-            $plan->doorway->brief->rules->gap->minus($plan->floor->at($x))->plus($plan->heights->leaf->size->total),
+            $plan->heights->gap->low->minus($plan->floor->at($x))->plus($plan->heights->leaf->size->total),
             1,
             self::rss($by->tape, $by->level, $by->hole, $by->kit),
         );

@@ -6,7 +6,6 @@ namespace YokeLine\Marks;
 
 use Generator;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
 /**
@@ -14,9 +13,6 @@ use YokeLine\Planning\Plan;
  */
 final readonly class Pulls
 {
-    /** How long a tape is where nobody says. */
-    public const TAPE_MM = 5000;
-
     /** No wall needs more. */
     private const MOST = 3;
 
@@ -33,7 +29,7 @@ final readonly class Pulls
      * @param  list<string>  $kept  the pulls that the user chose, hook and way: they stay, and others come in only
      *   where these do not reach
      */
-    public static function of(array $marks, array $hooks, Length $tape, Unit $unit, array $kept = []): self
+    public static function of(array $marks, array $hooks, Length $tape, Length $step, array $kept = []): self
     {
         $pairs = [];
         foreach ($hooks as $hook) {
@@ -75,7 +71,7 @@ final readonly class Pulls
         [$pulls, $walk] =
             $best === null
                 ? [[], Length::zero()]
-                : [self::pulls($marks, $best[0], $best[1], $best[2], $unit), Length::nm($bestCost[1])];
+                : [self::pulls($marks, $best[0], $best[1], $best[2], $step), Length::nm($bestCost[1])];
         $alone = array_unique(array_map(fn (TapeMark $mark) => $mark->place->nm, $marks));
 
         return new self(
@@ -242,7 +238,7 @@ final readonly class Pulls
      * @param  list<int>  $order
      * @return list<Pull>
      */
-    private static function pulls(array $marks, array $pairs, array $reaches, array $order, Unit $unit): array
+    private static function pulls(array $marks, array $pairs, array $reaches, array $order, Length $step): array
     {
         $taken = [];
         foreach ($marks as $mark) {
@@ -258,7 +254,7 @@ final readonly class Pulls
                 }
             }
             if ($best !== null) {
-                $taken[$best[0]][] = Reading::of($mark, $best[1], $unit);
+                $taken[$best[0]][] = Reading::of($mark, $best[1], $step, $pairs[$best[0]][1]);
             }
         }
         $pulls = [];

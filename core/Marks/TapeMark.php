@@ -11,6 +11,9 @@ final readonly class TapeMark
 {
     public MarkId $id;
 
+    /** Where it is marked: a thing's start on the tape's grid, its end as long from there as it is said to be. */
+    public Length $marked;
+
     /** @param  ?Length  $spare  null where nothing is known to say it by */
     public function __construct(
         string|MarkId $id,
@@ -18,7 +21,9 @@ final readonly class TapeMark
         public Length $place,
         public string $step,
         public ?Length $spare = null,
+        ?Length $marked = null,
     ) {
+        $this->marked = $marked ?? $place;
         $this->id = MarkId::of($id);
     }
 }

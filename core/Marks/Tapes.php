@@ -7,6 +7,8 @@ namespace YokeLine\Marks;
 use YokeLine\Doorway\HolesFound;
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Span;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
@@ -23,19 +25,18 @@ final readonly class Tapes
     public static function wall(Plan $plan): array
     {
         $tapes = new self($plan);
+        $grid = Grid::of($plan->doorway);
         $marks = [
             ...$plan->header === null
                 ? []
                 : [
-                    $tapes->mark('board-l', 'wall', $plan->header->span->low, 'mark-wall'),
-                    $tapes->mark('board-r', 'wall', $plan->header->span->high, 'mark-wall'),
+                    ...$tapes->ends('board', 'wall', $plan->header->span, $grid->endsAsRail($plan->header->span)),
                 ],
             // Where the board is bored by itself, the rail's ends stand on it alone.
             ...$plan->header !== null && $tapes->found() === HolesFound::Bench
                 ? []
                 : [
-                    $tapes->mark('rail-l', 'wall', $plan->rail->span->low, 'mark-wall'),
-                    $tapes->mark('rail-r', 'wall', $plan->rail->span->high, 'mark-wall'),
+                    ...$tapes->ends('rail', 'wall', $plan->rail->span, $grid->endsAsRail($plan->rail->span)),
                 ],
         ];
         foreach ($tapes->studs() as $i => $stud) {
@@ -129,7 +130,7 @@ final readonly class Tapes
         $disc = $plan->kit->jumpDisc;
         $marks = [
             $tapes->mark('hanger-lead', 'leaf', $run->hangerInset, 'mark-leaf'),
-            $tapes->mark('hanger-trail', 'leaf', $run->width->minus($run->hangerInset), 'mark-leaf'),
+            $tapes->fromTrailing('hanger-trail', $run, $run->hangerInset),
             ...array_map(
                 fn (int $i, Length $at) => $tapes->mark('hanger-'.($i + 2), 'leaf', $at, 'mark-leaf'),
                 array_keys($plan->hangers()->inner()),
@@ -138,7 +139,7 @@ final readonly class Tapes
             $tapes->mark('pull', 'leaf', $plan->doorway->brief->leaf->stile->half(), 'mark-leaf'),
         ];
         if ($disc !== null) {
-            $marks[] = $tapes->mark('disc-trail', 'leaf', $run->width->minus($disc->inset), 'mark-leaf');
+            $marks[] = $tapes->fromTrailing('disc-trail', $run, $disc->inset);
             if (! $plan->doorway->brief->rules->oneDisc) {
                 $marks[] = $tapes->mark('disc-lead', 'leaf', $disc->inset, 'mark-leaf');
             }
@@ -150,7 +151,7 @@ final readonly class Tapes
                 $marks[] = $tapes->mark('trigger-lead', 'leaf', $inset, 'mark-leaf');
             }
             if ($plan->kit->softClose?->sides->has('open') === true) {
-                $marks[] = $tapes->mark('trigger-trail', 'leaf', $run->width->minus($inset), 'mark-leaf');
+                $marks[] = $tapes->fromTrailing('trigger-trail', $run, $inset);
             }
         }
 
@@ -241,18 +242,30 @@ final readonly class Tapes
     /** @return list<TapeMark> */
     private function edges(string $leaf, LeafRun $run): array
     {
-        $marks = [
-            $this->mark("{$leaf}shut-l", 'wall', $run->closed()->low, 'mark-wall'),
-            $this->mark("{$leaf}shut-r", 'wall', $run->closed()->high, 'mark-wall'),
-        ];
+        $grid = Grid::of($this->plan->doorway);
+        $of = fn (string $is, Span $edges) => $this->ends(
+            "{$leaf}{$is}",
+            'wall',
+            $edges,
+            $grid->ends($edges, $run->direction === -1),
+        );
 
-        return ! $this->plan->hang()->hasOpenPlaces()
-            ? $marks
-            : [
-                ...$marks,
-                $this->mark("{$leaf}open-l", 'wall', $run->open()->low, 'mark-wall'),
-                $this->mark("{$leaf}open-r", 'wall', $run->open()->high, 'mark-wall'),
-            ];
+        return [
+            ...$of('shut', $run->closed()),
+            ...$this->plan->hang()->hasOpenPlaces() ? $of('open', $run->open()) : [],
+        ];
+    }
+
+    /**
+     * @param  array{Length, Length}  $marked  where its ends are marked
+     * @return list<TapeMark> both ends of a thing
+     */
+    private function ends(string $id, string $tape, Span $thing, array $marked): array
+    {
+        return [
+            new TapeMark("{$id}-l", $tape, $thing->low, 'mark-wall', marked: $marked[0]),
+            new TapeMark("{$id}-r", $tape, $thing->high, 'mark-wall', marked: $marked[1]),
+        ];
     }
 
     /** How far a hole on a stud may be off: half the stud less one and a half bolts less what it is off already. */
@@ -269,6 +282,18 @@ final readonly class Tapes
         }
 
         return $spares === [] ? null : Length::greatest(...$spares);
+    }
+
+    /** On the leaf, in from its trailing edge: the leaf less that, both as they are said. */
+    private function fromTrailing(string $id, LeafRun $run, Length $in): TapeMark
+    {
+        $step = $this->plan->doorway->step();
+        $marked =
+            Grid::of($this->plan->doorway)->isFree()
+                ? null
+                : $run->width->roundedTo($step)->minus($in->roundedTo($step));
+
+        return new TapeMark($id, 'leaf', $run->width->minus($in), 'mark-leaf', marked: $marked);
     }
 
     private function mark(string $id, string $tape, Length $place, string $step): TapeMark

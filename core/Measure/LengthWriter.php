@@ -13,22 +13,28 @@ final readonly class LengthWriter
 {
     public function __construct(public Unit $unit, private ?Length $step = null) {}
 
+    /** What is shown is rounded to this. */
+    public function step(): Length
+    {
+        return $this->step ?? $this->unit->step();
+    }
+
     /** With thin spaces between thousands of millimetres, without the unit. */
     public function show(Length $length): string
     {
-        return $this->write($length->roundedTo($this->step ?? $this->unit->step()), "\u{202f}");
+        return $this->write($length->roundedTo($this->step()), "\u{202f}");
     }
 
     /** Rounded up: for what is short or needed. */
     public function showUp(Length $length): string
     {
-        return $this->write($length->roundedUpTo($this->step ?? $this->unit->step()), "\u{202f}");
+        return $this->write($length->roundedUpTo($this->step()), "\u{202f}");
     }
 
     /** Rounded down: for what is to spare or allowed. */
     public function showDown(Length $length): string
     {
-        return $this->write($length->roundedDownTo($this->step ?? $this->unit->step()), "\u{202f}");
+        return $this->write($length->roundedDownTo($this->step()), "\u{202f}");
     }
 
     /** With its unit: 12 mm, 1/2". */

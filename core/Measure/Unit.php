@@ -18,6 +18,12 @@ enum Unit: string
         };
     }
 
+    /** Of two numbers the one that is usual here. */
+    public function usual(Length $mm, Length $inches): Length
+    {
+        return $this === self::Inch ? $inches : $mm;
+    }
+
     public function other(): self
     {
         return $this === self::Inch ? self::Millimetre : self::Inch;

@@ -14,6 +14,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Floor;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Hangs\HangPlan;
 use YokeLine\Planning\Header;
@@ -31,8 +32,11 @@ use YokeLine\Planning\Window;
 /** Plans of one surveyed doorway by many briefs: what they share is worked once and kept. */
 final class Workshop
 {
-    /** @var array<string, array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>}> */
+    /** @var array<string, array{Layout, Rail, Floor}> */
     private array $along = [];
+
+    /** @var array<string, non-empty-array<string, GuidePlace>> */
+    private array $guides = [];
 
     /** @var array<string, Heights> */
     private array $up = [];
@@ -61,19 +65,22 @@ final class Workshop
     public function plan(Brief $brief, Kit $kit, string $along = '', string $up = '', bool $slides = true): Plan
     {
         $thickness = $brief->leaf->thickness ?? throw new NotYetMeasured($this->doorway->missing());
-        $kit = $kit->chosen($brief->rules->tread, $brief->rules->guide, $brief->rules->catches);
-        $units = $this->doorway->units;
-        [$layout, $rail, $floor, $guides] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
+        $kit = $kit
+            ->chosen($brief->rules->tread, $brief->rules->guide, $brief->rules->catches)
+            ->hungIn($this->doorway->units);
+        $grid = Grid::of($this->doorway->wanting($brief));
+        [$layout, $rail, $floor] = $this->along[$along] ??= $this->alongTheWall($brief, $kit);
         $heights = $this->up["{$up} {$brief->backing->value} {$floor->level()}"] ??= Heights::of(
             $this->room,
             $floor,
             $brief,
             $kit,
-            $units,
+            $grid,
         );
         if (! $heights->gap->length()->equals($floor->fall())) {
-            $heights = $heights->over($floor, $brief->rules->gap);
+            $heights = $heights->over($floor);
         }
+        $guides = $this->guides["{$along} {$heights->gap->low->nm}"] ??= $this->guides($layout, $floor, $brief, $kit, $heights, $grid);
         $byHand =
             $brief->rules->railLeft === null
                 ? null
@@ -97,7 +104,7 @@ final class Workshop
             $rail = $brief->backing->isSiteDrilled() ? $rail->drilledAt($place->withNew($rail->holes)) : $rail;
         }
         $header = $brief->backing->isHeader()
-            ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail)
+            ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail, $grid)
             : null;
         $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before-board' : '';
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
@@ -150,19 +157,44 @@ final class Workshop
             Holding::of($survey, $brief, $kit, $floor, $heights),
             $kit,
             $inMasonry ? $byHand ?? $rail->span->low : $byHand,
+            Grid::of($this->doorway->wanting($brief)),
         );
     }
 
-    /** @return array{Layout, Rail, Floor, non-empty-array<string, GuidePlace>} */
+    /** @return array{Layout, Rail, Floor} */
     private function alongTheWall(Brief $brief, Kit $kit): array
     {
-        $layout = HangPlan::of($this->room, $brief, $kit, $this->doorway->units);
-        $floor = Floor::under($this->room->floor, $layout->sweep());
-        $guides = array_map(
-            fn (Window $window) => GuidePlace::of($window, $floor, $kit, $brief->rules, $brief->leaf->stile),
+        $grid = Grid::of($this->doorway->wanting($brief));
+        $layout = HangPlan::of($this->room, $brief, $kit, $this->doorway->units, $grid);
+
+        return [
+            $layout,
+            Rail::of($this->room, $layout, $kit->rail, $grid, $brief->rules->railReach),
+            Floor::under($this->room->floor, $layout->sweep()),
+        ];
+    }
+
+    /** @return non-empty-array<string, GuidePlace> */
+    private function guides(
+        Layout $layout,
+        Floor $floor,
+        Brief $brief,
+        Kit $kit,
+        Heights $heights,
+        Grid $grid,
+    ): array {
+        return array_map(
+            fn (Window $window) => GuidePlace::of(
+                $window,
+                $floor,
+                $kit,
+                $brief->rules,
+                $brief->leaf->stile,
+                $heights->gap->low,
+                $grid,
+                $this->doorway->units,
+            ),
             $layout->guideWindows,
         );
-
-        return [$layout, Rail::of($this->room, $layout, $kit->rail, $brief->rules->railReach), $floor, $guides];
     }
 }

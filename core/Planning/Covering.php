@@ -14,22 +14,25 @@ final readonly class Covering
 {
     private function __construct(public Sum $left, public Sum $right) {}
 
-    public static function of(Room $room, HouseRules $rules): self
+    public static function of(Room $room, HouseRules $rules, Grid $grid): self
     {
         $opening = $room->opening;
         $jambs = $opening->span();
         $left = Sum::of('must-cover-from')->place('left-jamb', $jambs->low);
         $right = Sum::of('must-cover-to')->place('right-jamb', $jambs->high);
 
-        return $rules->cover === Cover::Casing
-            ? new self(
-                $left->minus('left-casing', $opening->casing->left)->minus('casing-margin', $rules->casingMargin),
-                $right->plus('right-casing', $opening->casing->right)->plus('casing-margin', $rules->casingMargin),
-            )
-            : new self(
-                $left->minus('side-overlap', $rules->sideOverlap),
-                $right->plus('side-overlap', $rules->sideOverlap),
-            );
+        [$left, $right] =
+            $rules->cover === Cover::Casing
+                ? [
+                    $left->minus('left-casing', $opening->casing->left)->minus('casing-margin', $rules->casingMargin),
+                    $right->plus('right-casing', $opening->casing->right)->plus('casing-margin', $rules->casingMargin),
+                ]
+                : [
+                    $left->minus('side-overlap', $rules->sideOverlap),
+                    $right->plus('side-overlap', $rules->sideOverlap),
+                ];
+
+        return new self($grid->start($left), $grid->start($right));
     }
 
     public function span(): Span

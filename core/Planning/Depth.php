@@ -83,7 +83,7 @@ final readonly class Depth
         $things = [
             'wall' => Length::zero(),
             'casing' => $room->opening->casing->thickness,
-            'baseboard' => $room->baseboard?->standsBehind($brief->rules->gap) === true
+            'baseboard' => $room->baseboard?->standsBehind($heights->gap->low) === true
                 ? $room->baseboard->thickness
                 : Length::zero(),
         ];
@@ -103,7 +103,7 @@ final readonly class Depth
     /** @return list<Obstacle> what stands on the wall where the leaf slides */
     public static function obstaclesBehind(Room $room, Floor $floor, Heights $heights, Brief $brief): array
     {
-        $leaf = new Span($brief->rules->gap, $heights->leafTop());
+        $leaf = new Span($heights->gap->low, $heights->leafTop());
 
         return array_values(
             array_filter(

@@ -11,6 +11,7 @@ use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
 
 /** Where the floor guide stands and how well it holds. */
 final readonly class GuidePlace
@@ -35,7 +36,7 @@ final readonly class GuidePlace
         public ?Length $grooveFrom = null,
     ) {}
 
-    public static function of(Window $window, Floor $floor, Kit $kit, HouseRules $rules, Length $stile): self
+    public static function of(Window $window, Floor $floor, Kit $kit, HouseRules $rules, Length $stile, Length $gap, Grid $grid, Unit $unit): self
     {
         $guide = $kit->guide;
         $short = $guide->length->minus($window->length())->orZeroIfNegative();
@@ -43,11 +44,16 @@ final readonly class GuidePlace
         $at = Sum::of('middle-guide')
             ->place('guide-window-from', $window->from)
             ->plus('half-window', $half->becomes($window->span()->middle()->minus($window->from->total), 'halved'));
+        // On the tape, if what the window has to spare allows it.
+        $onTape = $grid->nearest($at->total);
+        if (! $onTape->minus($at->total)->absolute()->isOver($window->length()->minus($guide->length)->half())) {
+            $at = $at->becomes($onTape, 'on-the-tape');
+        }
         $middle = $at->total;
         $groove = $guide->style->needsGroove();
         $hold = Sum::of($groove ? 'bite-fin' : 'reach-up-leaf')
             ->plus($groove ? 'blade-height' : 'cheek', $groove ? $guide->bladeHeight : $guide->cheek)
-            ->minus('floor-gap', $rules->gap)
+            ->minus('floor-gap', $gap)
             ->plus('floor-at-guide', $floor->at($middle));
 
         return new self(
@@ -56,8 +62,8 @@ final readonly class GuidePlace
             $at,
             $short,
             $hold,
-            $groove ? $hold->total->plus(Length::mm(3)) : null,
-            $guide->grooveWidth($rules->guideTouch),
+            $groove ? $hold->total->plus($unit->usual(Length::mm(3), Length::sixteenths(2))) : null,
+            $guide->grooveWidth($rules->guideTouch, $unit),
             $groove && $rules->groove === Groove::Stopped
                 ? Length::least($stile->half(), Length::mm(self::STOPS_SHORT_MM))
                 : null,

@@ -25,28 +25,30 @@ final readonly class Header
         public Length $buildOut,
     ) {}
 
-    public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit): self
+    public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit, Grid $grid): self
     {
+        $half = $grid->nearestUp($brief->width->half());
+        $lip = $grid->nearestUp($kit->height->half()->plus($brief->reveal))->minus($kit->height->half());
         $foot = Sum::of('foot-header');
         $foot = match ($brief->align) {
             HeaderAlign::Centred => $foot
                 ->plus('yoke-line', $heights->yokeLine)
-                ->minus('half-board', $brief->width->half()),
+                ->minus('half-board', $half),
             HeaderAlign::RailLow => $foot
                 ->plus('yoke-line', $heights->yokeLine)
                 ->minus('half-rail', $kit->height->half())
-                ->minus('reveal', $brief->reveal),
+                ->minus('reveal', $lip),
             HeaderAlign::OnCasing => $foot->plus('top-head-casing', $heights->casingTop),
         };
 
         $overrun = match ($brief->reach) {
-            HeaderReach::Overrun => $brief->overrun,
+            HeaderReach::Overrun => $grid->nearest($brief->overrun),
             HeaderReach::Rail => Length::zero(),
             HeaderReach::Wall => $room->wall->length(),
         };
         $left = Sum::of('header-left-end')->place('rail-left-end', $rail->left)->minus('overrun', $overrun);
         $right = Sum::of('header-right-end')->place('rail-right-end', $rail->right)->plus('overrun', $overrun);
-        $span = (new Span($left->total, $right->total))->cutTo($room->wall);
+        $span = $grid->board($left->total, $right->total, $rail, $room->wall);
 
         return new self(
             $span,

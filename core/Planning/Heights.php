@@ -12,7 +12,6 @@ use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
-use YokeLine\Measure\Unit;
 
 /** Everything up the wall, from the high spot of the floor: head, leaf, yoke line, headroom. */
 final readonly class Heights
@@ -47,7 +46,7 @@ final readonly class Heights
         public Span $gap,
     ) {}
 
-    public static function of(Room $room, Floor $floor, Brief $brief, Kit $kit, Unit $unit): self
+    public static function of(Room $room, Floor $floor, Brief $brief, Kit $kit, Grid $grid): self
     {
         $rules = $brief->rules;
         $head = self::head($room, $floor);
@@ -73,7 +72,7 @@ final readonly class Heights
             $needed,
             $brief->leaf->height,
             $brief->leaf->stockHeights,
-            $unit,
+            $grid->leafStep(),
             $greatest->total,
         );
 
@@ -81,6 +80,9 @@ final readonly class Heights
             ->plus('floor-gap', $rules->gap)
             ->plus('leaf-height', $leaf->size)
             ->plus('rise', $kit->rise);
+        // The line is marked: what the tape takes from it or gives it is the gap's.
+        $yokeLine = $grid->startUp($yokeLine);
+        $gap = $yokeLine->total->minus($kit->rise, $leaf->size->total);
         $firstHole = $kit->hanger->holeToTread?->minus($kit->rise, $halfRail);
 
         return new self(
@@ -98,12 +100,12 @@ final readonly class Heights
             $firstHole === null
                 ? []
                 : array_map(fn (Length $offset) => $firstHole->plus($offset), $kit->hanger->holeOffsets),
-            new Span($rules->gap, $rules->gap->plus($floor->fall())),
+            new Span($gap, $gap->plus($floor->fall())),
         );
     }
 
     /** The same heights over another sweep of the same high spot. */
-    public function over(Floor $floor, Length $gap): self
+    public function over(Floor $floor): self
     {
         return new self(
             $this->head,
@@ -114,7 +116,7 @@ final readonly class Heights
             $this->topGap,
             $this->headroomNeeded,
             $this->hangerHoles,
-            new Span($gap, $gap->plus($floor->fall())),
+            new Span($this->gap->low, $this->gap->low->plus($floor->fall())),
         );
     }
 

@@ -6,7 +6,6 @@ namespace YokeLine\Planning;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
-use YokeLine\Measure\Unit;
 
 /** One size of the leaf: given, the least stock size that serves, or made to order. */
 final readonly class LeafSize
@@ -16,6 +15,7 @@ final readonly class LeafSize
 
     /**
      * @param  list<Length>  $stock
+     * @param  Length  $step  what one that is made to order is made up to
      * @param  ?Length  $tolerance  how far short a stock size may be; the tape's where none is given
      * @param  ?Length  $greatest  what there is room for; larger stock is passed over
      */
@@ -24,7 +24,7 @@ final readonly class LeafSize
         Sum $needed,
         ?Length $given,
         array $stock,
-        Unit $unit,
+        Length $step,
         ?Length $greatest = null,
         ?Length $tolerance = null,
     ): self {
@@ -42,7 +42,7 @@ final readonly class LeafSize
                 $needed,
                 $needed
                     ->becomes(
-                        $needed->total->roundedUpTo($unit->step()),
+                        $needed->total->roundedUpTo($step),
                         'made-to-order',
                     )
                     ->renamed($name),

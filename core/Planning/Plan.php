@@ -271,7 +271,7 @@ final readonly class Plan
     /** Gap under the leaf's foot at x. */
     public function gapAt(Length $x): Length
     {
-        return $this->doorway->brief->rules->gap->minus($this->floor->at($x));
+        return $this->heights->gap->low->minus($this->floor->at($x));
     }
 
     /** @return list<array{x: Length, up: Length}> one tape reading per floor reading, in the survey's order */

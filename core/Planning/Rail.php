@@ -30,7 +30,7 @@ final readonly class Rail
         public bool $canBeHad,
     ) {}
 
-    public static function of(Room $room, Layout $layout, RailKit $kit, RailReach $reach = RailReach::Needed): self
+    public static function of(Room $room, Layout $layout, RailKit $kit, Grid $grid, RailReach $reach): self
     {
         $least = Sum::of('least-rail')
             ->place('least-rail-to', $layout->railTo)
@@ -45,12 +45,12 @@ final readonly class Rail
         $length =
             $reach === RailReach::Wall
                 ? $least->becomes(
-                    Length::greatest($least->total, $room->wall->length()->roundedDownTo(Length::mm(5))),
+                    Length::greatest($least->total, $room->wall->length()->roundedDownTo($grid->railStep())),
                     'whole-wall',
                 )
                 : ($enough === []
                     ? $least->becomes(
-                        Length::least($least->total->roundedUpTo(Length::mm(5)), $room->wall->length()),
+                        self::madeUp($layout->leastRail(), $room->wall->length(), $kit, $grid),
                         'made-up',
                     )
                     : $least->becomes(Length::least(...$enough), 'least-stock'));
@@ -61,9 +61,18 @@ final readonly class Rail
             ->place('least-rail-from', $layout->railFrom)
             ->minus('half-what-it-is-longer', $slack->half());
         $span = Span::from($shared->total, $length->total)->heldInside($room->wall);
+        $span = Span::from(
+            $grid->nearestLeft(
+                self::range($room->wall, $layout->leastRail(), $length->total),
+                $length->total,
+                $span->low,
+            ),
+            $length->total,
+        );
         $left = $shared->becomes($span->low, 'held-inside');
         $right = Sum::of('rail-right-end')->place('rail-left-end', $left)->plus('rail-length', $length);
         $pieces = $kit->piecesOf($length->total);
+        $isCut = ! $isStock && ! $grid->isFree();
 
         return new self(
             $span,
@@ -72,10 +81,34 @@ final readonly class Rail
             $least,
             $length,
             $pieces,
-            self::holes($span, $pieces, $kit),
+            $isCut ? $grid->holes(self::holes($span, $pieces, $kit), $span, $pieces, $kit) : self::holes($span, $pieces, $kit),
             $isStock ? 'stock' : 'cut',
             $isStock || $kit->cuttable,
         );
+    }
+
+    /** Where its left end may lie so that it covers what it must; between the wall's ends where it is too short for it. */
+    public static function range(Span $wall, Span $least, Length $length): Span
+    {
+        $low = Length::greatest($wall->low, $least->high->minus($length));
+        $high = Length::least($least->low, $wall->high->minus($length));
+
+        return $high->isUnder($low) ? new Span($wall->low, $wall->high->minus($length)) : new Span($low, $high);
+    }
+
+    /** What no stock length serves: the least up to what rails are cut to, in the fewest pieces, inside the wall. */
+    private static function madeUp(Span $least, Length $wall, RailKit $kit, Grid $grid): Length
+    {
+        if ($grid->isFree()) {
+            return Length::least($least->length()->roundedUpTo($grid->railStep()), $wall);
+        }
+        $needed = $grid->up($least->high)->minus($grid->down($least->low));
+        $longest = Length::greatest(...$kit->lengths);
+        $count = $needed->isOver($kit->spliceOver) ? max(2, $needed->stepsOf($longest)) : 1;
+        $piece = Length::nm(-intdiv(-$needed->nm, $count))->roundedUpTo($grid->railStep());
+        $whole = Length::least($piece, $count > 1 ? $longest : $piece)->times($count);
+
+        return $whole->isOver($wall) ? $grid->down(Length::nm(intdiv($wall->nm, $count)))->times($count) : $whole;
     }
 
     /** The same rail with its left end elsewhere in its slack, and its holes with it. */

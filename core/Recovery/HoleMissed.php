@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace YokeLine\Recovery;
 
+use YokeLine\Doorway\Yard;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\RailPlace;
 use YokeLine\Work\StepKind;
 
@@ -54,6 +56,14 @@ final readonly class HoleMissed
         );
     }
 
+    /** As wide as there is room for: in inches the next one that yards have, else a wider one ripped to the tape. */
+    private function board(Length $most, Unit $units): Length
+    {
+        return $units === Unit::Inch
+            ? Yard::narrower($most, $units) ?? $most->roundedDownTo($units->step())
+            : $most->roundedDownTo(Length::mm(self::BOARD_STEP_MM));
+    }
+
     /** @return list<WayOut> a board over every stud, where there is none yet */
     private function header(): array
     {
@@ -62,7 +72,7 @@ final readonly class HoleMissed
             return [];
         }
         $most = $plan->yokeLine()->minus($plan->heights->casingTop->total)->times(2);
-        $board = $most->roundedDownTo(Length::mm(self::BOARD_STEP_MM));
+        $board = $this->board($most, $plan->doorway->units);
         $changes = [
             'brief.backing' => 'header',
             'brief.header.align' => 'centred',
@@ -169,7 +179,7 @@ final readonly class HoleMissed
         $inRail = array_values(
             array_filter(
                 array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs),
-                $plan->rail->span->widened(Length::mm(-40))->contains(...),
+                $plan->rail->span->contains(...),
             ),
         );
         usort($inRail, fn (Length $a, Length $b) => $a->nm <=> $b->nm);

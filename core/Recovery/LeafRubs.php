@@ -40,7 +40,7 @@ final readonly class LeafRubs
     private function spacer(): WayOut
     {
         $plan = $this->site->plan;
-        $thick = $this->short()->roundedUpTo(Length::mm(1));
+        $thick = $this->short()->roundedUpTo($plan->doorway->units->step());
         $changes = [...$this->found, 'brief.rules.spacer' => $plan->doorway->brief->rules->spacer->plus($thick)];
         $again = $this->site->again($changes) ?? $plan;
         $redo = $this->site->isDone(StepKind::RailUp) ? [StepKind::RailUp, StepKind::RailTrue] : [];

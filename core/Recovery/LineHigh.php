@@ -11,8 +11,6 @@ use YokeLine\Work\StepKind;
 final readonly class LineHigh
 {
     /** A leaf wants so much under it. */
-    private const LEAST_GAP_MM = 3;
-
     private const BOARD_SCREW_MM = 6;
 
     /** @param  Length  $by  how much too high; negative: too low */
@@ -36,7 +34,7 @@ final readonly class LineHigh
         $guide = $plan->guides[$plan->leastHeld()];
         $bite = $guide->hold->total->minus($this->by);
         $least = $plan->kit->guide->minEngagement;
-        $down = Length::mm(self::LEAST_GAP_MM)->minus($gap->low);
+        $down = $plan->doorway->units->usual(Length::mm(3), Length::sixteenths(2))->minus($gap->low);
         $up = $guide->hold->total->minus($least);
         $works = ! $this->by->isUnder($down) && ! $this->by->isOver($up);
         $deeper = $guide->grooveDepth !== null && $this->by->isNegative() && $this->site->isDone(StepKind::Groove);
@@ -54,7 +52,7 @@ final readonly class LineHigh
                 'gap' => ['min' => $gap->low->plus($this->by), 'max' => $gap->high->plus($this->by)],
                 'bite' => $bite,
                 'bite_wanted' => $least,
-                'groove_at_least' => $bite->plus(Length::mm(3)),
+                'groove_at_least' => $bite->plus($plan->doorway->units->usual(Length::mm(3), Length::sixteenths(2))),
                 'head_cover' => $plan->heights->leafTop()->plus($this->by)->minus($plan->heights->head->total),
                 'limits' => ['down_to' => $down, 'up_to' => $up],
             ],

@@ -7,6 +7,7 @@ namespace YokeLine\Stock;
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
 /**
@@ -15,12 +16,10 @@ use YokeLine\Planning\Plan;
  */
 final readonly class BoardsToCut
 {
-    public const KERF_MM = 3;
-
-    public const END_TRIM_MM = 10;
-
     /** Where nobody says what the yard has, mm. */
     public const STOCK_MM = [2400, 3000, 3600, 4200, 4800];
+
+    private const STOCK_FT = [6, 8, 10, 12, 14, 16];
 
     /**
      * @param  array<int, Plan>  $plans  by doorway
@@ -35,6 +34,7 @@ final readonly class BoardsToCut
             if ($plan->header !== null) {
                 $width = $plan->header->top->total->minus($plan->header->foot->total);
                 $sections["{$width->nm} {$plan->header->thickness->nm}"]['size'] = [$width, $plan->header->thickness];
+                $sections["{$width->nm} {$plan->header->thickness->nm}"]['units'] = $plan->doorway->units;
                 $sections["{$width->nm} {$plan->header->thickness->nm}"]['boards'][] = [
                     $names[$doorway],
                     self::splits($plan, $stock),
@@ -48,7 +48,7 @@ final readonly class BoardsToCut
                     fn (array $section) => Section::ofBoards(
                         $section['size'][0],
                         $section['size'][1],
-                        self::cut($section['boards'], $stock),
+                        self::cut($section['boards'], $stock, $section['units']),
                     ),
                     $sections,
                 ),
@@ -80,7 +80,7 @@ final readonly class BoardsToCut
         $found = [];
         foreach ($kits as $id => $kit) {
             try {
-                $cut = Cutting::of($pieces[$id], $kit->rail->lengths, Length::mm(self::KERF_MM), Length::zero());
+                $cut = Cutting::of($pieces[$id], $kit->rail->lengths, self::kerf($kit->units), Length::zero());
             } catch (DoesNotFit $long) {
                 $cut = $long->says();
             }
@@ -97,7 +97,7 @@ final readonly class BoardsToCut
     private static function splits(Plan $plan, array $stock): array
     {
         $header = $plan->header;
-        $longest = Length::greatest(...$stock)->minus(Length::mm(2 * self::END_TRIM_MM));
+        $longest = Length::greatest(...$stock)->minus(self::endTrim($plan->doorway->units)->times(2));
         $studs = array_map(fn (array $stud) => $stud[0], Holding::studs($plan->doorway->survey));
 
         return $header === null ? [] : Joints::splits($header->span, $studs, $plan->rail->holes, $longest);
@@ -107,7 +107,7 @@ final readonly class BoardsToCut
      * @param  list<array{string, list<non-empty-list<Length>>}>  $boards  whose it is, and every way of parting it
      * @param  non-empty-list<Length>  $stock
      */
-    private static function cut(array $boards, array $stock): CuttingPlan|Message
+    private static function cut(array $boards, array $stock, Unit $units): CuttingPlan|Message
     {
         $parted = [];
         foreach ($boards as [$name, $splits]) {
@@ -124,8 +124,28 @@ final readonly class BoardsToCut
             );
         }
 
-        $plan = Cutting::parting($parted, $stock, Length::mm(self::KERF_MM), Length::mm(self::END_TRIM_MM));
+        $plan = Cutting::parting($parted, $stock, self::kerf($units), self::endTrim($units));
 
         return max(array_map(count(...), [[], ...$parted])) < Joints::MOST ? $plan : $plan->unproved();
+    }
+
+    /** What a saw takes. */
+    public static function kerf(Unit $units): Length
+    {
+        return $units->usual(Length::mm(3), Length::sixteenths(2));
+    }
+
+    /** What is cut off each end of a bar first. */
+    public static function endTrim(Unit $units): Length
+    {
+        return $units->usual(Length::mm(10), Length::sixteenths(6));
+    }
+
+    /** @return non-empty-list<Length> as yards sell boards */
+    public static function stock(Unit $units): array
+    {
+        return $units === Unit::Inch
+            ? array_map(fn (int $feet) => Length::sixteenths(16 * 12 * $feet), self::STOCK_FT)
+            : array_map(Length::mm(...), self::STOCK_MM);
     }
 }

@@ -15,9 +15,9 @@ use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\PartAway;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Holding\Anchoring;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Schedule;
-use YokeLine\Holding\Washer;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Proof;
 use YokeLine\Marks\Props;
@@ -229,6 +229,7 @@ final readonly class Materials
     private function fixings(): array
     {
         $plan = $this->plan;
+        $fasteners = Fasteners::of($plan->doorway->units);
         $found = [];
         foreach (Schedule::of($plan) as $row) {
             $had = $this->inBox($row);
@@ -246,8 +247,8 @@ final readonly class Materials
                     ]),
                     [
                         'what' => $row->says(),
-                        'diameter' => (string) $row->diameter->toMm(),
-                        'length' => $row->length === null ? '?' : (string) $row->length->toMm(),
+                        'diameter' => $fasteners->size($row->diameter),
+                        'length' => $row->length === null ? '?' : $fasteners->size($row->length),
                     ],
                 );
             }
@@ -256,7 +257,7 @@ final readonly class Materials
             array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'),
         );
         if ($plan->doorway->brief->rules->washers) {
-            $sizes = ['width' => Washer::width(), 'thickness' => Washer::thickness()];
+            $sizes = ['width' => Fasteners::of($plan->doorway->units)->washerWidth(), 'thickness' => Fasteners::of($plan->doorway->units)->washerThickness()];
             $found[] = new Material(
                 'fixings',
                 MaterialId::of(MaterialKind::Washer, ...$sizes),
@@ -278,7 +279,7 @@ final readonly class Materials
             );
         }
         if ($plan->kit->guide->style->standsOnFloor()) {
-            $sizes = ['diameter' => Length::mm(5), 'length' => Length::mm(40)];
+            $sizes = Fasteners::of($plan->doorway->units)->guideScrew();
             $found[] = new Material(
                 'fixings',
                 MaterialId::of(
@@ -288,7 +289,7 @@ final readonly class Materials
                 $this->withSpares(2 * count($plan->guides)),
                 '',
                 self::for('guide'),
-                array_map(fn (Length $size) => (string) $size->toMm(), $sizes),
+                array_map(Fasteners::of($plan->doorway->units)->size(...), $sizes),
             );
         }
 
@@ -470,6 +471,7 @@ final readonly class Materials
     private function tools(): array
     {
         $plan = $this->plan;
+        $fasteners = Fasteners::of($plan->doorway->units);
         $bits = [];
         foreach ($plan->leaves() as $leaf) {
             foreach (Drilling::of($plan, $leaf) as $row) {
@@ -481,11 +483,11 @@ final readonly class Materials
         }
         $cut = RailCut::of($plan);
         if ($cut !== null && $cut->bored !== []) {
-            array_push($bits, ...Drilling::steps($plan->kit->rail->holeDiameter));
+            array_push($bits, ...Drilling::steps($plan->kit->rail->holeDiameter, $plan->doorway->units));
         }
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
-        $groove = $plan->kit->guide->grooveWidth($plan->doorway->brief->rules->guideTouch);
+        $groove = $plan->kit->guide->grooveWidth($plan->doorway->brief->rules->guideTouch, $plan->doorway->units);
         $tool = fn (MaterialKind $kind, Length|string|null $shown = null, Length ...$size) => new Material(
             'tools',
             MaterialId::of($kind, ...$size),
@@ -498,7 +500,7 @@ final readonly class Materials
 
         return [
             ...array_map(
-                fn (int $nm) => $tool(MaterialKind::Bit, (string) Length::nm($nm)->toMm(), diameter: Length::nm($nm)),
+                fn (int $nm) => $tool(MaterialKind::Bit, $fasteners->size(Length::nm($nm)), diameter: Length::nm($nm)),
                 $sizes,
             ),
             ...$groove === null ? [] : [$tool(MaterialKind::GroovingBit, $groove, diameter: $groove)],
@@ -519,7 +521,8 @@ final readonly class Materials
     private function inBox(Schedule $row): int
     {
         $count = 0;
-        foreach ($this->plan->kit->contents as $part) {
+        // Bolts of another diameter than are planned with stay in the box.
+        foreach ($this->plan->kit->soldBolt === null ? $this->plan->kit->contents : [] as $part) {
             if (
                 str_contains(strtolower($part->part), 'bolt') &&
                 $row->isBolt() &&

@@ -147,7 +147,7 @@ final readonly class ClearanceFormula
         if ($plan->room->opening->casing->thickness->isPositive()) {
             $things['back-casing'] = fn (Held $is) => $is->at('survey.opening.casing.thickness');
         }
-        if ($plan->room->baseboard?->standsBehind($plan->doorway->brief->rules->gap) === true) {
+        if ($plan->room->baseboard?->standsBehind($plan->heights->gap->low) === true) {
             $things['back-baseboard'] = fn (Held $is) => $is->at('survey.baseboard.thickness');
         }
         if ($plan->header !== null && $plan->header->foot->total->isUnder($plan->heights->leafTop())) {

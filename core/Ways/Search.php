@@ -58,7 +58,7 @@ final readonly class Search
      */
     public static function of(Doorway $doorway, array $kits): self
     {
-        return new self($doorway, $kits);
+        return new self($doorway, Kit::soldIn($doorway->units, $kits, $doorway->brief->kit));
     }
 
     /** How many there are in all. */

@@ -21,7 +21,7 @@ return new class extends Migration
             $table->timestamps();
         });
         foreach (
-            Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFile()))) as $key => $sheet
+            Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFiles()[0]))) as $key => $sheet
         ) {
             ShelfKit::create(['key' => $key, 'name' => (string) $sheet->get('name'), 'document' => $sheet]);
         }

@@ -279,4 +279,5 @@ return [
         'wall-roller' => 'roller on the wall',
     ],
     'part.handle.kind' => $handle,
+    'brief.rules.fraction' => ['16' => '1/16', '8' => '1/8', '32' => '1/32'],
 ];

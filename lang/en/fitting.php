@@ -33,7 +33,7 @@ return [
         'what-rules' => 'what decides',
         'less' => 'less: :least_ruled_by',
         'more' => 'more: :greatest_ruled_by',
-        'mass-kg' => 'Weight, kg',
+        'mass' => 'Weight',
         'solid-wood-is-wanted-in' => 'Solid wood is wanted :hanger_inset in from either edge, where the hangers are, and for the handle :pull_height up.',
         'the-leaf-in-hand' => 'The door in hand',
         'whether-it-fits' => 'Whether it fits',

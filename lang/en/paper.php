@@ -55,7 +55,7 @@ return [
     ],
     'hand-over' => [
         'left' => 'One check is not made yet|:count checks are not made yet',
-        'about' => 'about :kg kg',
+        'about' => 'about :mass',
         'kit' => 'Hardware kit',
         'line' => 'Rail line',
         'above' => ':height above the floor’s high spot',

@@ -126,4 +126,6 @@ return [
     'trace-columns' => 'Line 1: the columns :columns are missing.',
     'trace-field' => 'Line :line: a field cannot be below 0.',
     'trace-numbers' => 'Line :line: position, density and field are numbers.',
+    'told-twice' => 'This is told in two units. Leave one of them empty.',
+    'no-such-board' => 'No board is called “:typed”. Write it as the yard does: 2x6, 1x8, 5/4x6.',
 ];

@@ -17,7 +17,7 @@ return [
         'work-more-with-larger-sizes' => 'Work :asked more, with larger sizes',
         'best-trade-off' => 'best trade-off',
         'rail' => 'rail',
-        'kg-a-leaf' => 'kg a door',
+        'a-leaf' => 'a door',
         'held-by' => 'held by',
         'materials' => 'materials',
         'nothing-to-settle' => 'No open points',

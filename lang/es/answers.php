@@ -290,4 +290,5 @@ return [
         'wall-roller' => 'rodillo en la pared',
     ],
     'part.handle.kind' => $handle,
+    'brief.rules.fraction' => ['16' => '1/16', '8' => '1/8', '32' => '1/32'],
 ];

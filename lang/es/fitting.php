@@ -33,7 +33,7 @@ return [
         'what-rules' => 'qué decide',
         'less' => 'menos: :least_ruled_by',
         'more' => 'más: :greatest_ruled_by',
-        'mass-kg' => 'Peso, kg',
+        'mass' => 'Peso',
         'solid-wood-is-wanted-in' => 'Hace falta madera maciza a :hanger_inset de cada canto, donde van los colgadores, y para el tirador a :pull_height de alto.',
         'the-leaf-in-hand' => 'La puerta que se tiene',
         'whether-it-fits' => 'Si cabe',

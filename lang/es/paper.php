@@ -55,7 +55,7 @@ return [
     ],
     'hand-over' => [
         'left' => 'Falta una comprobación|Faltan :count comprobaciones',
-        'about' => 'unos :kg kg',
+        'about' => 'unos :mass',
         'kit' => 'Herraje',
         'line' => 'Línea del carril',
         'above' => 'a :height del punto alto del suelo',

@@ -126,4 +126,6 @@ return [
     'trace-columns' => 'Línea 1: faltan las columnas :columns.',
     'trace-field' => 'Línea :line: un campo no puede ser menor que 0.',
     'trace-numbers' => 'Línea :line: posición, densidad y campo son números.',
+    'told-twice' => 'Está dicho en dos unidades. Deje una vacía.',
+    'no-such-board' => 'Ningún tablero se llama «:typed». Escríbalo como el almacén: 2x6, 1x8, 5/4x6.',
 ];

@@ -17,7 +17,7 @@ return [
         'work-more-with-larger-sizes' => 'Calcular :asked más, con medidas mayores',
         'best-trade-off' => 'mejor equilibrio',
         'rail' => 'carril',
-        'kg-a-leaf' => 'kg por puerta',
+        'a-leaf' => 'por puerta',
         'held-by' => 'sujeto por',
         'materials' => 'materiales',
         'nothing-to-settle' => 'Sin puntos pendientes',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Stations;
 
+use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Items;
@@ -94,8 +95,8 @@ final class AnchorsStation
                             Field::of('brief.anchor.diameter', isShort: true),
                             Field::of('brief.anchor.embedment', isShort: true),
                         ),
-                        Row::of(Field::of('brief.anchor.tension_N')),
-                        Row::of(Field::of('brief.anchor.shear_N')),
+                        Row::of(EitherUnit::of($setout, 'brief.anchor.tension', 'N')),
+                        Row::of(EitherUnit::of($setout, 'brief.anchor.shear', 'N')),
                     ], LooseParts::offers(LooseKind::Anchor, 'brief.anchor', $setout->doorway->units)),
                 ]
                 : [],

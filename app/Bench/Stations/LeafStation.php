@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Stations;
 
+use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Offer;
@@ -16,6 +17,7 @@ use YokeLine\Doorway\Pull;
 use YokeLine\Doorway\PullKind;
 use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
 /** How it hangs, what it covers, how large it is. */
@@ -71,13 +73,14 @@ final class LeafStation
                 Row::of(Field::of('brief.leaf.construction.kind')),
                 Row::named(
                     'glass',
-                    Field::of('brief.leaf.construction.glass_m2', isShort: true),
+                    EitherUnit::of($setout, 'brief.leaf.construction.glass', 'm2', isShort: true),
                     Field::of('brief.leaf.construction.glass_thickness', isShort: true),
                 ),
-                Row::of(
-                    Field::of('brief.leaf.mass_kg', grey: $plan === null ? null : (string) round($plan->mass->kg, 1)),
-                ),
-                Row::of(Field::of('brief.leaf.hardware_kg')),
+                Row::of(EitherUnit::of($setout, 'brief.leaf.mass', 'kg', $plan?->mass->kg)),
+                Row::of(EitherUnit::of($setout, 'brief.leaf.hardware', 'kg')),
+                ...$setout->doorway->units === Unit::Inch
+                    ? [Row::of(Field::of('brief.rules.fraction'))]
+                    : [],
             ]),
             Group::named(
                 'handles',

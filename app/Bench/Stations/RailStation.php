@@ -19,6 +19,8 @@ use YokeLine\Doorway\HeaderAlign;
 use YokeLine\Doorway\HeaderReach;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\LooseKind;
+use YokeLine\Doorway\Yard;
+use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
 /** Kit, what carries it, and where stops and guide have room. */
@@ -57,6 +59,9 @@ final class RailStation
                 ),
                 ...$brief->backing->isHeader()
                     ? [
+                        ...$setout->doorway->units === Unit::Inch
+                            ? [Row::of(Field::of('brief.header.board', options: self::boardNames())->asList())]
+                            : [],
                         Row::named(
                             'board',
                             Field::of('brief.header.width', isShort: true),
@@ -81,6 +86,14 @@ final class RailStation
                 Row::of(Field::of('brief.rules.guide_margin')),
             ]),
         ];
+    }
+
+    /** @return array<string, string> boards as yards name them */
+    private static function boardNames(): array
+    {
+        $names = Yard::names();
+
+        return ['' => '–', ...array_combine($names, $names)];
     }
 
     /** @return list<Offer> those that the shelf keeps, where a board carries the rail */

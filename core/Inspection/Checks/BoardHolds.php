@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Holding\BoardPieces;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Holding;
 use YokeLine\Holding\Layers;
-use YokeLine\Holding\Washer;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
@@ -37,9 +37,9 @@ final class BoardHolds implements AnchorCheck
                 [
                     'wood' => $layers->boardWood(),
                     'least' => $least,
-                    'washer' => Washer::width(),
-                    'washer_thick' => Washer::thickness(),
-                    'nut_washer' => Washer::behindBoard(),
+                    'washer' => Fasteners::of($context->plan->doorway->units)->washerWidth(),
+                    'washer_thick' => Fasteners::of($context->plan->doorway->units)->washerThickness(),
+                    'nut_washer' => Fasteners::of($context->plan->doorway->units)->washerBehindBoard(),
                 ],
                 [
                     ...$context->boardThick($thicker),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace YokeLine\Inspection\Checks;
 
 use YokeLine\Doorway\LiningKind;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Fixing;
-use YokeLine\Holding\Washer;
 use YokeLine\Holding\Wood;
 use YokeLine\Inspection\AnchorCheck;
 use YokeLine\Inspection\CheckContext;
@@ -46,8 +46,8 @@ final class StandoffPress implements AnchorCheck
                 [
                     'pressure' => Quantity::megapascals($worst),
                     'most' => Quantity::megapascals($most),
-                    'wide' => Washer::width(),
-                    'thick' => Washer::thickness(),
+                    'wide' => Fasteners::of($context->plan->doorway->units)->washerWidth(),
+                    'thick' => Fasteners::of($context->plan->doorway->units)->washerThickness(),
                 ],
                 [$context->washers()],
                 how: $soft ? 'lining' : 'wood',

@@ -18,9 +18,12 @@ final class BipartingHang extends HangPlan
         $rules = $this->brief->rules;
         $jambs = $this->room->opening->span();
         $wall = $this->room->wall;
-        $covering = Covering::of($this->room, $rules);
-        $middle = $jambs->middle();
-        $halfGap = $rules->meetingGap->half();
+        $covering = Covering::of($this->room, $rules, $this->grid);
+        $gap = $this->grid->nearest($rules->meetingGap);
+        // The left leaf starts on the tape, the right one a gap on; they meet midway.
+        $start = $this->grid->nearest($jambs->middle()->minus($gap->half()));
+        $middle = $this->grid->isFree() ? $jambs->middle() : $start->plus($gap->half());
+        $halfGap = $gap->half();
         $needed = Sum::of('needed-width-each-leaf')
             ->plus(
                 'from-middle-to-further-end-what-covered',
@@ -39,7 +42,7 @@ final class BipartingHang extends HangPlan
             $needed,
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
-            $this->unit,
+            $this->grid->leafStep(),
         );
         $ends = $this->ends();
 
@@ -59,16 +62,17 @@ final class BipartingHang extends HangPlan
         $wantedLeft = $this->wanted(
             Sum::of('travel-wanted-left-leaf')
                 ->place('left-leaf-shut-right-edge', $innerLeft)
-                ->fromPlace('left-jamb', $jambs->low)
+                ->fromPlace('left-jamb', $this->grid->nearest($jambs->low->minus($rules->park))->plus($rules->park))
                 ->plus('park', $rules->park),
         );
         $limitLeft = Sum::of('travel-wall-allows-left-leaf')
             ->place('left-leaf-shut-left-edge', $outerLeft)
             ->fromPlace('left-end-wall', $wall->low)
             ->minus('room-kept-at-wall-end', $this->openRoom('left'));
+        $limitLeft = $limitLeft->becomes($this->grid->down($limitLeft->total), 'on-the-tape');
         $wantedRight = $this->wanted(
             Sum::of('travel-wanted-right-leaf')
-                ->place('right-jamb', $jambs->high)
+                ->place('right-jamb', $this->grid->nearest($jambs->high->plus($rules->park))->minus($rules->park))
                 ->plus('park', $rules->park)
                 ->fromPlace('right-leaf-shut-left-edge', $innerRight),
         );
@@ -76,6 +80,7 @@ final class BipartingHang extends HangPlan
             ->place('right-end-wall', $wall->high)
             ->minus('room-kept-at-wall-end', $this->openRoom('right'))
             ->fromPlace('right-leaf-shut-right-edge', $outerRight);
+        $limitRight = $limitRight->becomes($this->grid->down($limitRight->total), 'on-the-tape');
         $travelLeft = $this->neverBelowZero(
             Sum::least('travel-left-leaf', ['travel-wanted' => $wantedLeft, 'travel-wall-allows' => $limitLeft]),
         );
@@ -113,7 +118,7 @@ final class BipartingHang extends HangPlan
             Sum::least('passage', [
                 'least-measured-width' => $this->room->opening->leastWidth(),
                 'between-open-leaves' => Sum::of('between-open-leaves')
-                    ->plus('meeting-gap', $rules->meetingGap)
+                    ->plus('meeting-gap', $gap)
                     ->plus('travel-left-leaf', $travelLeft)
                     ->plus('travel-right-leaf', $travelRight),
             ]),

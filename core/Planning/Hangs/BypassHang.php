@@ -24,7 +24,7 @@ final class BypassHang extends HangPlan
         $jambs = $this->room->opening->span();
         $least = $this->room->opening->leastWidth();
         $margin = $this->brief->rules->guideMargin;
-        $covering = Covering::of($this->room, $this->brief->rules);
+        $covering = Covering::of($this->room, $this->brief->rules, $this->grid);
         $span = $covering->width()->renamed('what-covered');
         $overlap = $this->brief->rules->midOverlap ?? $this->kit->guide->length->plus($margin->times(2));
         $both = Sum::of('both-leaves')->plus('what-covered', $span)->plus('overlap-in-middle', $overlap);
@@ -35,7 +35,7 @@ final class BypassHang extends HangPlan
             $needed,
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
-            $this->unit,
+            $this->grid->leafStep(),
             tolerance: Length::zero(),
         );
 

@@ -13,6 +13,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Buffer;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Layout;
 use YokeLine\Planning\LeafRun;
@@ -29,16 +30,17 @@ abstract class HangPlan
         protected readonly Brief $brief,
         protected readonly Kit $kit,
         protected readonly Unit $unit,
+        protected readonly Grid $grid,
     ) {
         $this->inset = $brief->rules->hangerInset ?? $kit->hanger->inset;
     }
 
-    public static function of(Room $room, Brief $brief, Kit $kit, Unit $unit): Layout
+    public static function of(Room $room, Brief $brief, Kit $kit, Unit $unit, Grid $grid): Layout
     {
         return match ($brief->hang) {
-            Hang::Single => (new SingleHang($room, $brief, $kit, $unit))->layout(),
-            Hang::Biparting => (new BipartingHang($room, $brief, $kit, $unit))->layout(),
-            Hang::Bypass => (new BypassHang($room, $brief, $kit, $unit))->layout(),
+            Hang::Single => (new SingleHang($room, $brief, $kit, $unit, $grid->worked()))->layout(),
+            Hang::Biparting => (new BipartingHang($room, $brief, $kit, $unit, $grid->worked()))->layout(),
+            Hang::Bypass => (new BypassHang($room, $brief, $kit, $unit, $grid->worked()))->layout(),
         };
     }
 
@@ -93,6 +95,16 @@ abstract class HangPlan
             ->place('right-edge-leaf', $edge)
             ->minus('hanger-inset', $this->inset)
             ->plus('stop-reach', $this->kit->stop->reach);
+    }
+
+    /** Travel from where a leading edge is shut to where it is wanted open. */
+    protected function travelTo(string $name, Sum $open, string $from, Sum $shut): Sum
+    {
+        $onTape = $this->grid->start($open);
+
+        return $onTape === $open
+            ? $open->renamed($name)->fromPlace($from, $shut)
+            : Sum::of($name)->place('leading-edge-open', $onTape)->fromPlace($from, $shut);
     }
 
     /** @return array<string, EndBy> by leaf and way */

@@ -18,7 +18,7 @@ final class SingleHang extends HangPlan
     protected function layout(): Layout
     {
         return $this->brief->opens === Opens::Left
-            ? (new self($this->room->mirrored(), $this->brief, $this->kit, $this->unit))->openingRight()->mirrored()
+            ? (new self($this->room->mirrored(), $this->brief, $this->kit, $this->unit, $this->grid))->openingRight()->mirrored()
             : $this->openingRight();
     }
 
@@ -26,31 +26,34 @@ final class SingleHang extends HangPlan
     {
         $rules = $this->brief->rules;
         $jambs = $this->room->opening->span();
-        $covering = Covering::of($this->room, $rules);
+        $covering = Covering::of($this->room, $rules, $this->grid);
         $width = LeafSize::choose(
             'leaf-width',
             $covering->width(),
             $this->brief->leaf->width,
             $this->brief->leaf->stockWidths,
-            $this->unit,
+            $this->grid->leafStep(),
         );
 
-        $left = $this->leadingEdge($covering, $width);
+        $left = $this->grid->start($this->leadingEdge($covering, $width));
         $right = Sum::of('leaf-shut-right-edge')
             ->place('leaf-shut-left-edge', $left)
             ->plus('leaf-width', $width->size);
         $endRoom = $this->endRoom();
         $ends = $this->ends();
         $wanted = $this->wanted(
-            Sum::of('travel-wanted')
-                ->place('right-jamb', $jambs->high)
-                ->plus('park', $rules->park)
-                ->fromPlace('leaf-shut-left-edge', $left),
+            $this->travelTo(
+                'travel-wanted',
+                Sum::of('leading-edge-open')->place('right-jamb', $jambs->high)->plus('park', $rules->park),
+                'leaf-shut-left-edge',
+                $left,
+            ),
         );
         $limit = Sum::of('travel-wall-allows')
             ->place('right-end-wall', $this->room->wall->high)
             ->minus('room-kept-at-wall-end', $this->openRoom('leaf'))
             ->fromPlace('leaf-shut-right-edge', $right);
+        $limit = $limit->becomes($this->grid->down($limit->total), 'on-the-tape');
         $travel = $this->neverBelowZero(
             Sum::least('travel', ['travel-wanted' => $wanted, 'travel-wall-allows' => $limit]),
         );

@@ -13,7 +13,7 @@
         @foreach ([$card->width, $card->height, $card->thickness] as $limit)
           <tr><th scope="row">{{ ucfirst($speak->say($limit->called())) }}</th><td>{{ $limit->least ? $write->showUp($limit->least) : __('fitting.page.none') }}</td><td>{{ $limit->greatest ? $write->showDown($limit->greatest) : __('fitting.page.any') }}</td><td>{{ $limit->trim->isPositive() && $limit->greatest ? $write->showDown($limit->greatestTrimmed()) : '' }}</td><td>@if ($limit->leastRuledBy)<span>{{ __('fitting.page.less', ['least_ruled_by' => lcfirst($speak->say($limit->leastRuledBy))]) }}</span>@endif @if ($limit->greatestRuledBy && $limit->least)<span>{{ __('fitting.page.more', ['greatest_ruled_by' => lcfirst($speak->say($limit->greatestRuledBy))]) }}</span>@endif</td></tr>
         @endforeach
-        <tr><th scope="row">{{ __('fitting.page.mass-kg') }}</th><td></td><td>{{ round($card->greatestKg, 1) }}</td><td></td><td><span>{{ $speak->say($card->massRuledBy()) }}</span></td></tr>
+        <tr><th scope="row">{{ __('fitting.page.mass') }}</th><td></td><td>{{ $speak->amount(YokeLine\Measure\Quantity::kilograms($card->greatestKg)) }}</td><td></td><td><span>{{ $speak->say($card->massRuledBy()) }}</span></td></tr>
       </tbody>
     </table>
     <p class="group-note">{{ __('fitting.page.solid-wood-is-wanted-in', ['hanger_inset' => $write->show($form->setout->plan->layout->hangerInset()), 'pull_height' => $write->show($form->setout->plan->doorway->brief->rules->pullHeight)]) }}</p>

@@ -26,7 +26,7 @@
           <b>{{ $kit->row->name }}</b>
           @if ($kit->kit)
             @php($worst = $kit->findings()[0] ?? null)
-            <span>{{ __('shelf.page.carries-kg-leaf-to-thick', ['hangs' => implode(', ', array_map(fn ($hang) => __("hangs.short.{$hang->value}"), $kit->kit->hangs)), 'capacity_kg' => round($kit->kit->capacityKg), 'low' => $kit->write->show($kit->kit->leafThickness->low), 'high' => $kit->write->show($kit->kit->leafThickness->high)]) }}</span>
+            <span>{{ __('shelf.page.carries-leaf-to-thick', ['hangs' => implode(', ', array_map(fn ($hang) => __("hangs.short.{$hang->value}"), $kit->kit->hangs)), 'mass' => App\Words\Speaker::in($kit->write)->amount(YokeLine\Measure\Quantity::kilograms($kit->kit->capacityKg)), 'low' => $kit->write->show($kit->kit->leafThickness->low), 'high' => $kit->write->show($kit->kit->leafThickness->high)]) }}</span>
             <span class="kit-says"><svg class="sign sign-{{ $worst?->severity->value ?? 'ok' }}" aria-hidden="true"><use href="#sign-{{ $worst?->severity->value ?? 'ok' }}"/></svg>{{ $worst ? App\Words\Speaker::in($kit->write)->say($worst->says()) : __('shelf.page.agrees') }}</span>
           @else
             <span class="kit-says"><svg class="sign sign-settle" aria-hidden="true"><use href="#sign-settle"/></svg>{{ __('shelf.page.numbers-of-its-sheet-are', ['count' => count($kit->unreadable)]) }}</span>

@@ -17,7 +17,7 @@
           <div><dt>{{ __('common.page.passage') }}</dt><dd>{{ $write->show($way->passage) }}</dd></div>
           <div><dt>{{ trans_choice('ways.page.doors', $way->leaves) }}</dt><dd>{{ $write->show($way->leafWidth) }} × {{ $write->show($way->leafHeight) }}</dd></div>
           <div><dt>{{ __('ways.page.rail') }}</dt><dd>{{ $write->show($way->rail) }}</dd></div>
-          <div><dt>{{ __('ways.page.kg-a-leaf') }}</dt><dd>{{ round($way->massKg) }}</dd></div>
+          <div><dt>{{ __('ways.page.a-leaf') }}</dt><dd>{{ $speak->amount(YokeLine\Measure\Quantity::kilograms(round($way->massKg))) }}</dd></div>
           @if ($here->held($plan) !== '')<div><dt>{{ __('ways.page.held-by') }}</dt><dd>{{ $here->held($plan) }}</dd></div>@endif
           @if ($done && $here->cost($plan) !== '')<div><dt>{{ __('ways.page.materials') }}</dt><dd>{{ $here->cost($plan) }}</dd></div>@endif
         </dl>

@@ -132,7 +132,7 @@ test('what cannot be is refused at its place', function (array $changes, string 
 ]);
 
 test('a shelf is read whole, and a kit that lacks a number says which', function () {
-    expect(array_keys(Doorways::kits()))->toHaveCount(5);
+    expect(array_keys(Doorways::kits()))->toHaveCount(8);
 
     expect(
         problems(fn () => KitReader::read(Doorways::shelf()->without('kits[1].rise')->with('kits[2].rail.lengths', []))),

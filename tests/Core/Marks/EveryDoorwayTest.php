@@ -30,7 +30,7 @@ const PLANNED = [
 test('every mark is read on some pull, and lies where hook and reading say', function (string $doorway) {
     $plan = Doorways::plan($doorway);
     foreach ([900, 1500, 2600, 5000] as $tape) {
-        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm($tape), $plan->doorway->units);
+        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm($tape), $plan->doorway->step());
         if ($pulls->pulls === []) {
             continue;
         }
@@ -45,7 +45,7 @@ test('every mark is read on some pull, and lies where hook and reading say', fun
                         $reading
                             ->moved()
                             ->absolute()
-                            ->isOver($plan->doorway->units->step()->half()),
+                            ->isOver($plan->doorway->step()->half()),
                     )
                     ->toBeFalse();
                 $read[] = $reading->mark->id->value;
@@ -63,7 +63,7 @@ test('a longer tape is never hooked more often', function (string $doorway) {
     $plan = Doorways::plan($doorway);
     $before = PHP_INT_MAX;
     foreach ([1500, 2600, 5000, 8000] as $tape) {
-        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm($tape), $plan->doorway->units);
+        $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm($tape), $plan->doorway->step());
         if ($pulls->pulls !== []) {
             expect($pulls->hookings() + $pulls->carriedHooks())->toBeLessThanOrEqual($before);
             $before = $pulls->hookings() + $pulls->carriedHooks();

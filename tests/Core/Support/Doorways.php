@@ -22,18 +22,22 @@ final class Doorways
     {
         static $kits = null;
 
-        return $kits ??= KitReader::read(self::shelf());
+        return $kits ??= [...KitReader::read(self::shelf()), ...KitReader::read(self::shelf('kits-inch'))];
     }
 
-    public static function shelf(): Document
+    public static function shelf(string $name = 'kits'): Document
     {
-        return Document::fromJson((string) file_get_contents(__DIR__.'/../../../resources/kits/kits.json'));
+        return Document::fromJson((string) file_get_contents(__DIR__."/../../../resources/kits/{$name}.json"));
     }
 
     /** @param  array<string, mixed>  $changes place => value, null to take it out */
     public static function document(string $name = 'kiln-room', array $changes = []): Document
     {
-        $document = Document::fromJson((string) file_get_contents(__DIR__."/../../../database/demo/{$name}.json"));
+        // Worked examples in inches stand beside the demo: `in throwing-room`.
+        $path = str_starts_with($name, 'in ')
+            ? __DIR__.'/inches/'.substr($name, 3).'.json'
+            : __DIR__."/../../../database/demo/{$name}.json";
+        $document = Document::fromJson((string) file_get_contents($path));
         foreach ($changes as $place => $value) {
             $document = $value === null ? $document->without($place) : $document->with($place, $value);
         }
