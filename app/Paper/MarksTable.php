@@ -9,24 +9,26 @@ use App\Words\Speaker;
 use YokeLine\Format\MarksWriter;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Marks\TapeMark;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
-/** Marks and fixings as one table, millimetres, for a spreadsheet. */
+/** Marks and fixings as one table for a spreadsheet, in the doorway's own unit. */
 final class MarksTable
 {
     public static function csv(Plan $plan): string
     {
-        $speak = Speaker::in(Unit::Millimetre);
+        $speak = Speaker::in($plan->doorway->writer());
+        $unit = $plan->doorway->units;
         $rows = [...self::heights($plan), ...array_map(
             fn (TapeMark $mark) => [
                 'mark',
                 $mark->tape,
                 $mark->id->value,
                 $speak->say($mark->id->says()),
-                $mark->place->toMm(),
+                self::number($mark->place, $unit),
                 '',
-                $mark->spare?->toMm() ?? '',
+                self::number($mark->spare, $unit),
                 '',
                 '',
                 '',
@@ -40,18 +42,29 @@ final class MarksTable
                 'wall',
                 'fixing-'.($i + 1),
                 $speak->say($fixing->called()),
-                $fixing->x->toMm(),
-                $fixing->y->toMm(),
+                self::number($fixing->x, $unit),
+                self::number($fixing->y, $unit),
                 '',
-                $fixing->diameter->toMm(),
-                $fixing->length?->toMm() ?? '',
+                self::number($fixing->diameter, $unit),
+                self::number($fixing->length, $unit),
                 $fixing->into->inFile(),
                 '',
             ];
         }
 
         return Table::csv(
-            ['what', 'tape', 'id', 'name', 'place_mm', 'up_mm', 'spare_mm', 'diameter_mm', 'length_mm', 'into', 'step'],
+            [
+                'what',
+                'tape',
+                'id',
+                'name',
+                ...array_map(
+                    fn (string $of) => "{$of}_{$unit->value}",
+                    ['place', 'up', 'spare', 'diameter', 'length'],
+                ),
+                'into',
+                'step',
+            ],
             $rows,
         );
     }
@@ -62,9 +75,19 @@ final class MarksTable
         $rows = [];
         foreach ($plan->lineHeights() as $means => $height) {
             $name = Speaker::words("words.line-means.{$means}");
-            $rows[] = ['height', 'up', "line-{$means}", $name, '', $height->total->toMm(), '', '', '', '', 'mark-line'];
+            $rows[] = ['height', 'up', "line-{$means}", $name, '', self::number($height->total, $plan->doorway->units), '', '', '', '', 'mark-line'];
         }
 
         return $rows;
+    }
+
+    /** A length as a plain number; '' where there is none. */
+    private static function number(?Length $length, Unit $unit): float|string
+    {
+        return match (true) {
+            $length === null => '',
+            $unit === Unit::Inch => round($length->nm / Length::NM_PER_INCH, 6),
+            default => $length->toMm(),
+        };
     }
 }

@@ -56,4 +56,10 @@ enum Hang: string
             default => true,
         };
     }
+
+    /** Whether it is worked as its mirror image, so that its rail begins at its right end. */
+    public function beginsAtRight(Opens $opens): bool
+    {
+        return $this === self::Single && $opens === Opens::Left;
+    }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-/** A scene as DXF R12: millimetres, y up, a layer to each of the scene's. Boxes and paths become polylines. */
+use YokeLine\Measure\Unit;
+
+/** A scene as DXF R12: in millimetres or in inches, y up, a layer to each of the scene's. Boxes and paths become polylines. */
 final class Dxf
 {
     private const COLOURS = [
@@ -18,12 +20,18 @@ final class Dxf
         'marks' => 1,
     ];
 
-    private const MILLIMETRES = 4;
+    private const UNITS = ['in' => 1, 'mm' => 4];
 
-    public static function write(Scene $scene): string
+    private const MM_AN_INCH = 25.4;
+
+    /** Groups that hold a place or a length. */
+    private const LENGTHS = [10, 11, 20, 21, 40];
+
+    /** @param  Scene  $scene  in millimetres */
+    public static function write(Scene $scene, Unit $unit = Unit::Millimetre): string
     {
         $layers = array_values(array_unique(array_map(fn (Shape $shape) => $shape->layer, $scene->shapes)));
-        $entities = array_map(self::entity(...), $scene->shapes);
+        $entities = array_map(fn (Shape $shape) => self::in($unit, self::entity($shape)), $scene->shapes);
         [$low, $high] = self::extents($entities);
 
         return self::pairs([
@@ -32,9 +40,9 @@ final class Dxf
             [9, '$ACADVER'],
             [1, 'AC1009'],
             [9, '$INSUNITS'],
-            [70, self::MILLIMETRES],
+            [70, self::UNITS[$unit->value]],
             [9, '$MEASUREMENT'],
-            [70, 1],
+            [70, $unit === Unit::Millimetre ? 1 : 0],
             [9, '$EXTMIN'],
             [10, $low[0]],
             [20, $low[1]],
@@ -78,6 +86,22 @@ final class Dxf
             [0, 'ENDSEC'],
             [0, 'EOF'],
         ]);
+    }
+
+    /**
+     * @param  list<array{int, string|int|float}>  $entity  in millimetres
+     * @return list<array{int, string|int|float}>
+     */
+    private static function in(Unit $unit, array $entity): array
+    {
+        return $unit === Unit::Millimetre
+            ? $entity
+            : array_map(
+                fn (array $pair) => is_float($pair[1]) && in_array($pair[0], self::LENGTHS, true)
+                    ? [$pair[0], $pair[1] / self::MM_AN_INCH]
+                    : $pair,
+                $entity,
+            );
     }
 
     /**

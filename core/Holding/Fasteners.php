@@ -119,6 +119,16 @@ final readonly class Fasteners
         return $this->either(3, 2);
     }
 
+    /**
+     * The washer under a standoff that would press into soft lining or wood.
+     *
+     * @return array{width: Length, thickness: Length}
+     */
+    public function washer(): array
+    {
+        return ['width' => $this->washerWidth(), 'thickness' => $this->washerThickness()];
+    }
+
     /** Behind a board, under the nut of a bolt that goes through it. */
     public function washerBehindBoard(): Length
     {
@@ -151,7 +161,9 @@ final readonly class Fasteners
     /** The least that is sold and long enough; null where none is. */
     public function lagLength(Length $needed): ?Length
     {
-        return $this->unit === Unit::Inch ? self::leastIn(self::LAGS_IN, $needed) : self::leastMm(self::LAGS_MM, $needed);
+        return $this->unit === Unit::Inch
+            ? self::leastIn(self::LAGS_IN, $needed)
+            : self::leastMm(self::LAGS_MM, $needed);
     }
 
     public function screwLength(Length $needed): ?Length

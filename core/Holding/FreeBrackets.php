@@ -21,6 +21,8 @@ final class FreeBrackets
 
     private const OVER_SOLID_MM = 400;
 
+    private const OVER_SOLID_16THS = 256;
+
     /**
      * @param  list<Span>  $stops  bodies that no bracket may stand under
      * @param  ?Length  $byHand  where its left end was set
@@ -49,7 +51,7 @@ final class FreeBrackets
             default => self::nearestFirst([...$grid->lefts($range, $length), $shared], $shared),
         };
         foreach ($lefts as $left) {
-            $places = self::places(Span::from($left, $length), $holding, $fouls, $kit);
+            $places = self::places(Span::from($left, $length), $holding, $fouls, $kit, $grid);
             $holds = RailPlace::carries($places, Span::from($left, $length), $kit->rail, $rail->pieces);
             if ($best === null || $holds) {
                 $best = [$left, $places, $holds];
@@ -117,11 +119,29 @@ final class FreeBrackets
         return $lefts;
     }
 
+    /** @return list<Length> evenly, the outer ones where the solid ends; on a tape of fractions on its marks */
+    private static function overSolid(Span $solid, ?Grid $grid): array
+    {
+        $isFree = $grid === null || $grid->isFree();
+        $apart = $isFree ? Length::mm(self::OVER_SOLID_MM) : Length::sixteenths(self::OVER_SOLID_16THS);
+        $ends = $isFree ? $solid : new Span($grid->up($solid->low), $grid->down($solid->high));
+        if ($ends->length()->isNegative()) {
+            return [];
+        }
+        $bays = max(1, $ends->length()->stepsOf($apart));
+
+        return array_map(function (int $i) use ($ends, $bays, $isFree, $grid): Length {
+            $at = $ends->low->plus($ends->length()->scaled($i, $bays));
+
+            return $isFree ? $at : $grid->nearest($at);
+        }, range(0, $bays));
+    }
+
     /**
      * @param  list<Span>  $fouls
      * @return list<Length>
      */
-    private static function places(Span $rail, Holding $holding, array $fouls, Kit $kit): array
+    private static function places(Span $rail, Holding $holding, array $fouls, Kit $kit, ?Grid $grid): array
     {
         $room = $rail->widened($kit->rail->firstHole->negated());
         $wanted = [];
@@ -129,11 +149,7 @@ final class FreeBrackets
             if ($grip->stud !== null && $grip->span->contains($grip->stud)) {
                 $wanted[] = $grip->stud;
             } elseif ($grip->stud === null) {
-                $solid = $grip->span->cutTo($room);
-                $bays = max(1, $solid->length()->orZeroIfNegative()->stepsOf($kit->units->usual(Length::mm(self::OVER_SOLID_MM), Length::sixteenths(256))));
-                for ($i = 0; $i <= $bays && ! $solid->length()->isNegative(); $i++) {
-                    $wanted[] = $solid->low->plus($solid->length()->scaled($i, $bays));
-                }
+                array_push($wanted, ...self::overSolid($grip->span->cutTo($room), $grid));
             }
         }
         usort($wanted, fn (Length $a, Length $b) => $a->nm <=> $b->nm);

@@ -174,10 +174,12 @@ final readonly class CheckContext
 
     public function washers(): Cure
     {
+        $fasteners = Fasteners::of($this->plan->doorway->units);
+
         return $this->cure(
             'washers',
             ['brief.rules.washers' => true],
-            ['wide' => Fasteners::of($this->plan->doorway->units)->washerWidth(), 'thick' => Fasteners::of($this->plan->doorway->units)->washerThickness()],
+            ['wide' => $fasteners->washerWidth(), 'thick' => $fasteners->washerThickness()],
         );
     }
 

@@ -51,6 +51,7 @@ final readonly class Drilling
         $unit = $plan->doorway->units;
         $pilot = [self::first($unit)];
         $onEdge = 'top-edge';
+        $down = fn (int $mm, int $sixteenths) => $unit->usual(Length::mm($mm), Length::sixteenths($sixteenths));
         $rows = [
             $hanger->style === HangerStyle::FaceStrap
                 ? new self(
@@ -60,13 +61,14 @@ final readonly class Drilling
                     'face',
                     null,
                 )
-                : new self('plate', 4 * $hangers, $pilot, $onEdge, $unit->usual(Length::mm(35), Length::sixteenths(22))),
+                : new self('plate', 4 * $hangers, $pilot, $onEdge, $down(35, 22)),
         ];
         if ($plan->kit->jumpDisc !== null) {
-            $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, $unit->usual(Length::mm(30), Length::sixteenths(20)));
+            $rows[] = new self('disc', $plan->doorway->brief->rules->oneDisc ? 1 : 2, $pilot, $onEdge, $down(30, 20));
         }
         if ($leaf->softClose) {
-            $rows[] = new self('trigger', $plan->kit->softClose?->sides->count() ?? 2, $pilot, $onEdge, $unit->usual(Length::mm(25), Length::sixteenths(16)));
+            $count = $plan->kit->softClose?->sides->count() ?? 2;
+            $rows[] = new self('trigger', $count, $pilot, $onEdge, $down(25, 16));
         }
         $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
         if ($plan->kit->guide->style->needsGroove()) {
@@ -96,6 +98,7 @@ final readonly class Drilling
             return [$full];
         }
         // A bit is followed by one at most so much larger, so that it runs true.
+        $finest = $unit->usual(Length::mm(1), Length::nm(intdiv(Length::NM_PER_INCH, 64)));
         $count = $over->stepsOf($unit->usual(Length::mm(4), Length::sixteenths(2)));
 
         return [
@@ -103,7 +106,7 @@ final readonly class Drilling
             ...array_map(
                 fn (int $i) => $i === $count
                     ? $full
-                    : $pilot->plus($over->scaled($i, $count))->roundedTo($unit->usual(Length::mm(1), Length::nm(intdiv(Length::NM_PER_INCH, 64)))),
+                    : $pilot->plus($over->scaled($i, $count))->roundedTo($finest),
                 range(1, $count),
             ),
         ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Measure;
 
-/** What is told in pounds, square feet and the like, as the core reckons it: exact by definition of the inch and pound. */
+/** Pounds, square feet and the like in what the core reckons with: exact, by definition of inch and pound. */
 final class Pounds
 {
     public const KG = 0.45359237;

@@ -80,7 +80,14 @@ final class Workshop
         if (! $heights->gap->length()->equals($floor->fall())) {
             $heights = $heights->over($floor);
         }
-        $guides = $this->guides["{$along} {$heights->gap->low->nm}"] ??= $this->guides($layout, $floor, $brief, $kit, $heights, $grid);
+        $guides = $this->guides["{$along} {$heights->gap->low->nm}"] ??= $this->guides(
+            $layout,
+            $floor,
+            $brief,
+            $kit,
+            $heights,
+            $grid,
+        );
         $byHand =
             $brief->rules->railLeft === null
                 ? null

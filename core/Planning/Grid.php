@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Doorway;
-use YokeLine\Doorway\Hang;
-use YokeLine\Doorway\Opens;
 use YokeLine\Doorway\RailKit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -33,7 +31,7 @@ final readonly class Grid
 
         return new self(
             $doorway->units === Unit::Inch ? $doorway->step() : null,
-            $brief->hang === Hang::Single && $brief->opens === Opens::Left,
+            $brief->hang->beginsAtRight($brief->opens),
         );
     }
 
@@ -206,7 +204,7 @@ final readonly class Grid
         return $lefts;
     }
 
-    /** Of the left ends in a range the one nearest to where the rail is evenly shared; as it falls where there is none. */
+    /** Of the left ends in a range the one nearest to where the rail is evenly shared; as it falls where none is. */
     public function nearestLeft(Span $range, Length $length, Length $shared): Length
     {
         $best = null;

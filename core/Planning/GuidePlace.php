@@ -36,8 +36,16 @@ final readonly class GuidePlace
         public ?Length $grooveFrom = null,
     ) {}
 
-    public static function of(Window $window, Floor $floor, Kit $kit, HouseRules $rules, Length $stile, Length $gap, Grid $grid, Unit $unit): self
-    {
+    public static function of(
+        Window $window,
+        Floor $floor,
+        Kit $kit,
+        HouseRules $rules,
+        Length $stile,
+        Length $gap,
+        Grid $grid,
+        Unit $unit,
+    ): self {
         $guide = $kit->guide;
         $short = $guide->length->minus($window->length())->orZeroIfNegative();
         $half = Sum::of('half-window')->plus('window', $window->length());

@@ -25,8 +25,14 @@ final readonly class Header
         public Length $buildOut,
     ) {}
 
-    public static function of(Room $room, Rail $rail, Heights $heights, HeaderBrief $brief, RailKit $kit, Grid $grid): self
-    {
+    public static function of(
+        Room $room,
+        Rail $rail,
+        Heights $heights,
+        HeaderBrief $brief,
+        RailKit $kit,
+        Grid $grid,
+    ): self {
         $half = $grid->nearestUp($brief->width->half());
         $lip = $grid->nearestUp($kit->height->half()->plus($brief->reveal))->minus($kit->height->half());
         $foot = Sum::of('foot-header');

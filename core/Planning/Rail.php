@@ -73,6 +73,7 @@ final readonly class Rail
         $right = Sum::of('rail-right-end')->place('rail-left-end', $left)->plus('rail-length', $length);
         $pieces = $kit->piecesOf($length->total);
         $isCut = ! $isStock && ! $grid->isFree();
+        $holes = self::holes($span, $pieces, $kit);
 
         return new self(
             $span,
@@ -81,13 +82,13 @@ final readonly class Rail
             $least,
             $length,
             $pieces,
-            $isCut ? $grid->holes(self::holes($span, $pieces, $kit), $span, $pieces, $kit) : self::holes($span, $pieces, $kit),
+            $isCut ? $grid->holes($holes, $span, $pieces, $kit) : $holes,
             $isStock ? 'stock' : 'cut',
             $isStock || $kit->cuttable,
         );
     }
 
-    /** Where its left end may lie so that it covers what it must; between the wall's ends where it is too short for it. */
+    /** Where its left end may lie so that it covers what it must; between the wall's ends where it is too short. */
     public static function range(Span $wall, Span $least, Length $length): Span
     {
         $low = Length::greatest($wall->low, $least->high->minus($length));

@@ -257,7 +257,7 @@ final readonly class Materials
             array_filter(Anchoring::of($plan)->fixings, fn (Fixing $fixing) => $fixing->kind !== 'header-screw'),
         );
         if ($plan->doorway->brief->rules->washers) {
-            $sizes = ['width' => Fasteners::of($plan->doorway->units)->washerWidth(), 'thickness' => Fasteners::of($plan->doorway->units)->washerThickness()];
+            $sizes = $fasteners->washer();
             $found[] = new Material(
                 'fixings',
                 MaterialId::of(MaterialKind::Washer, ...$sizes),

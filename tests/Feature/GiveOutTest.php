@@ -611,6 +611,34 @@ test('marks and fixings as a table have the places of the plan', function () {
         ->toContain('fixing');
 });
 
+test('a doorway in inches gives its outline out in inches', function () {
+    $glaze = Doorway::query()->where('name', 'Glaze store')->firstOrFail();
+    $lines = explode("\r\n", $this->get("/doorways/{$glaze->id}/give-out/wall.dxf")->assertOk()->getContent());
+    $after = fn (string $name, int $lines_on) => $lines[(int) array_search($name, $lines, true) + $lines_on];
+
+    expect($after('$INSUNITS', 2))
+        ->toBe('1')
+        ->and($after('$MEASUREMENT', 2))
+        ->toBe('0')
+        ->and((float) $after('$EXTMAX', 2))
+        // The wall is 9 ft 7 1/4.
+        ->toEqualWithDelta(115.25, 20.0)
+        ->and((float) $after('$EXTMAX', 2))
+        ->toBeLessThan(200.0);
+});
+
+test('the heads of a table name the doorway’s unit, and its numbers are in it', function (
+    string $name,
+    string $head,
+    float $line,
+) {
+    $doorway = Doorway::query()->where('name', $name)->firstOrFail();
+    $lines = explode("\n", $this->get("/doorways/{$doorway->id}/give-out/marks.csv")->assertOk()->getContent());
+    $height = str_getcsv($lines[1], escape: '');
+
+    expect($lines[0])->toContain($head)->and((float) $height[5])->toBe($line);
+})->with([['Kiln room', 'place_mm', 2191.0], ['Glaze store', 'place_in', 83.25]]);
+
 test('the table begins with the height of the rail as this house means it', function (string $means) {
     $doorway = $this->doorway;
     $this->post(route('changes', [$doorway, 'rail']), [

@@ -86,7 +86,7 @@ test('kits go out as a file that comes in again', function () {
     ])->assertRedirect('/shelf');
 
     // The same kits are the same kits.
-    expect(ShelfKit::query()->count())->toBe(5);
+    expect(ShelfKit::query()->count())->toBe(8);
 });
 
 test(
@@ -102,7 +102,7 @@ test(
         expect(ShelfKit::called('flat-40-strap'))
             ->not->toBeNull()
             ->and(ShelfKit::query()->count())
-            ->toBe(6)
+            ->toBe(9)
             ->and((string) ShelfKit::called('round-25-strap')->document->get('capacity_kg'))
             ->toBe('61');
     },
@@ -117,7 +117,7 @@ test('a file of nonsense kits is refused with the place of each fault', function
         ->assertSee('kits[0].hang[0]')
         ->assertSee('kits[0].rise');
 
-    expect(ShelfKit::query()->count())->toBe(5);
+    expect(ShelfKit::query()->count())->toBe(8);
 });
 
 test('a doorway keeps the kit it was planned with, and is told when the shelf’s changes', function () {

@@ -369,7 +369,7 @@ test('what a drawn tape and a leaf card say stays inside them', function (
     $plan = Doorways::plan($doorway);
     app()->setLocale($language);
     $wording = Speaker::in($unit);
-    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $unit);
+    $pulls = Pulls::of(Tapes::wall($plan), Pulls::hooks($plan), Length::mm(5000), $unit->step());
     $scenes = [
         ...array_map(fn ($pull) => PullTape::of($pull, $wording), $pulls->pulls),
         ...array_map(fn ($leaf) => LeafCard::of($plan, $leaf, $wording), array_values($plan->leaves())),

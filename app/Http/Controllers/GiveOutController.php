@@ -33,7 +33,13 @@ final class GiveOutController
                 SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper),
             ],
             'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $paper)],
-            'wall.dxf' => ['image/vnd.dxf', Dxf::write(WallOutline::of($plan, Speaker::in(Unit::Millimetre)))],
+            'wall.dxf' => [
+                'image/vnd.dxf',
+                Dxf::write(
+                    WallOutline::of($plan, Speaker::in($plan->doorway->writer())),
+                    $plan->doorway->units,
+                ),
+            ],
             'wall.svg' => ['image/svg+xml', Svg::trueToSize(WallOutline::of($plan, Speaker::in(Unit::Millimetre)))],
             default => ['text/csv; charset=UTF-8', MarksTable::csv($plan)],
         };

@@ -18,7 +18,9 @@ final class SingleHang extends HangPlan
     protected function layout(): Layout
     {
         return $this->brief->opens === Opens::Left
-            ? (new self($this->room->mirrored(), $this->brief, $this->kit, $this->unit, $this->grid))->openingRight()->mirrored()
+            ? (new self($this->room->mirrored(), $this->brief, $this->kit, $this->unit, $this->grid))
+                ->openingRight()
+                ->mirrored()
             : $this->openingRight();
     }
 
