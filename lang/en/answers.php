@@ -280,4 +280,5 @@ return [
     ],
     'part.handle.kind' => $handle,
     'brief.rules.fraction' => ['16' => '1/16', '8' => '1/8', '32' => '1/32'],
+    'part.units' => ['mm' => 'millimetres', 'in' => 'inches'],
 ];
