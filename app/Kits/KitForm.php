@@ -68,7 +68,7 @@ final readonly class KitForm implements Form
 
         return [
             Group::named('kit-sheet', [
-                ...$rows('name', 'hang', 'capacity_kg'),
+                ...$rows('name', 'hang', $this->mass('capacity')),
                 $row('leaf-thickness', 'leaf_thickness[0]', 'leaf_thickness[1]'),
                 ...$rows('price'),
             ]),
@@ -120,9 +120,22 @@ final readonly class KitForm implements Form
                     'hanger.lift_on',
                 ),
                 Row::of(Field::ofKit('hangers')),
-                Row::named('wheel', Field::ofKit('wheel.material'), Field::ofKit('wheel.capacity_kg')),
+                Row::named(
+                    'wheel',
+                    Field::ofKit('wheel.material'),
+                    Field::ofKit($this->mass('wheel.capacity')),
+                ),
             ]),
-            Group::named('kit-wheels', $this->items('wheels', 'wheel-n', 'material', 'capacity_kg', 'price')),
+            Group::named(
+                'kit-wheels',
+                $this->items(
+                    'wheels',
+                    'wheel-n',
+                    'material',
+                    $this->mass('wheels[0].capacity', 'capacity'),
+                    'price',
+                ),
+            ),
             Group::named('kit-stop', [
                 Row::of(Field::ofKit('stop.style')->asList()),
                 ...$rows('stop.reach', 'stop.body', 'stop.passes_standoffs'),
@@ -227,6 +240,16 @@ final readonly class KitForm implements Form
         $height = $sheet->get('height') ?? (object) array_filter(['value' => $sheet->get('rise'), 'datum' => 'hole']);
 
         return $sheet->without('rise')->with('height', $height);
+    }
+
+    /** The key of a mass that a sheet tells in kg or in lb: as it was told, else as the kit is sold. */
+    private function mass(string $place, ?string $key = null): string
+    {
+        $sheet = $this->row->document;
+        $inPounds =
+            $sheet->get("{$place}_lb") !== null || ($this->kept === Unit::Inch && $sheet->get("{$place}_kg") === null);
+
+        return ($key ?? $place).($inPounds ? '_lb' : '_kg');
     }
 
     /** @return list<Row> each guide with its numbers below its style; the next one is begun by its style */

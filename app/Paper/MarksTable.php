@@ -75,7 +75,8 @@ final class MarksTable
         $rows = [];
         foreach ($plan->lineHeights() as $means => $height) {
             $name = Speaker::words("words.line-means.{$means}");
-            $rows[] = ['height', 'up', "line-{$means}", $name, '', self::number($height->total, $plan->doorway->units), '', '', '', '', 'mark-line'];
+            $up = self::number($height->total, $plan->doorway->units);
+            $rows[] = ['height', 'up', "line-{$means}", $name, '', $up, '', '', '', '', 'mark-line'];
         }
 
         return $rows;

@@ -6,7 +6,7 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Measure\Unit;
 
-/** A scene as DXF R12: in millimetres or in inches, y up, a layer to each of the scene's. Boxes and paths become polylines. */
+/** A scene as DXF R12: in millimetres or in inches, y up, a layer to each of the scene's; boxes become polylines. */
 final class Dxf
 {
     private const COLOURS = [

@@ -92,12 +92,12 @@ final readonly class CheckContext
     /** Up to the next step of the document's unit: what a cure sets. */
     public function up(Length $length): Length
     {
-        return $length->roundedUpTo($this->plan->doorway->units->step());
+        return $length->roundedUpTo($this->plan->doorway->step());
     }
 
     public function down(Length $length): Length
     {
-        return $length->roundedDownTo($this->plan->doorway->units->step());
+        return $length->roundedDownTo($this->plan->doorway->step());
     }
 
     /**

@@ -79,4 +79,6 @@ return [
     'brief.pulls.wall.projection' => 'proud',
     'brief.leaf.construction.glass_m2' => 'm²',
     'brief.leaf.construction.glass_thickness' => 'thick',
+    'kit.wheels[].capacity_lb' => 'carries lb',
+    'brief.leaf.construction.glass_sqft' => 'sq ft',
 ];

@@ -190,7 +190,7 @@ return [
     'brief.rules.end_clearance' => 'Clearance at the wall end',
     'brief.rules.guide_margin' => 'Clearance round the guide',
     'brief.rules.rail_left' => 'Left end of the rail at',
-    'brief.rules.washers' => 'Washers 40 × 3 under standoffs',
+    'brief.rules.washers' => 'Washers under standoffs',
     'brief.rules.load_factor' => 'Load factor',
     'brief.rules.line_found' => 'How the rail height is found',
     'brief.rules.height_means' => 'What rail height means',

@@ -79,4 +79,6 @@ return [
     'brief.pulls.wall.projection' => 'sale',
     'brief.leaf.construction.glass_m2' => 'm²',
     'brief.leaf.construction.glass_thickness' => 'grosor',
+    'kit.wheels[].capacity_lb' => 'aguanta lb',
+    'brief.leaf.construction.glass_sqft' => 'pies²',
 ];

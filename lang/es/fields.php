@@ -190,7 +190,7 @@ return [
     'brief.rules.end_clearance' => 'Holgura al final de la pared',
     'brief.rules.guide_margin' => 'Holgura alrededor de la guía',
     'brief.rules.rail_left' => 'Extremo izquierdo del carril en',
-    'brief.rules.washers' => 'Arandelas 40 × 3 bajo los separadores',
+    'brief.rules.washers' => 'Arandelas bajo los separadores',
     'brief.rules.load_factor' => 'Factor de carga',
     'brief.rules.line_found' => 'Cómo se halla la altura del carril',
     'brief.rules.height_means' => 'Qué es la altura del carril',

@@ -143,6 +143,14 @@ function whatStands(Document $document, array $kits): array
     ];
 }
 
+/** An answer put in; what is told in one of two units is told in the other no more. */
+function said(Document $document, string $path, mixed $value): Document
+{
+    $metric = strtr($path, ['_lbf' => '_N', '_lb' => '_kg', '_sqft' => '_m2']);
+
+    return ($metric === $path ? $document : $document->without($metric))->with($path, $value);
+}
+
 /** @return list<string> */
 function whatMoved(string $path, mixed $value): array
 {
@@ -152,7 +160,7 @@ function whatMoved(string $path, mixed $value): array
         $document = documentToAsk($name, $changes);
         $before[$name] ??= whatStands($document, Doorways::kits());
         try {
-            $after = whatStands($document->with($path, $value), Doorways::kits());
+            $after = whatStands(said($document, $path, $value), Doorways::kits());
         } catch (UnreadableFile) {
             continue;
         }
@@ -354,7 +362,7 @@ function whatSheetMoved(string $key, mixed $value): array
         $document = Doorways::document($name, [...$changes, 'kit' => $sheet]);
         try {
             $before = whatStands($document, Doorways::kits());
-            $after = whatStands($document->with("kit.{$key}", $value), Doorways::kits());
+            $after = whatStands(said($document, "kit.{$key}", $value), Doorways::kits());
         } catch (UnreadableFile) {
             continue;
         }

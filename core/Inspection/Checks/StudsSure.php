@@ -30,7 +30,7 @@ final class StudsSure implements AnchorCheck
                 yield new Finding(
                     FindingCode::StudUnsure,
                     Severity::Settle,
-                    "{$stud->place}.confidence",
+                    "{$stud->place}.x",
                     [
                         'x' => $stud->x,
                         'count' => count($carried),
