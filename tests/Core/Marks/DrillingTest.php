@@ -7,6 +7,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\TapeMark;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 
 /** @return list<Drilling> in the first leaf of a demo doorway */
 function bored(string $name, array $changes = []): array
@@ -20,14 +21,14 @@ test('a hole is bored in steps from a pilot, none more than 4 larger than the on
     float $full,
     array $bits,
 ) {
-    expect(array_map(fn (Length $bit) => $bit->toMm(), Drilling::steps(Length::nm((int) ($full * 1_000_000)))))->toEqual(
+    expect(array_map(fn (Length $bit) => $bit->toMm(), Drilling::steps(Length::nm((int) ($full * 1_000_000)), Unit::Millimetre)))->toEqual(
         $bits,
     );
 })->with([[10.0, [3.0, 7.0, 10.0]], [11.0, [3.0, 7.0, 11.0]], [7.0, [3.0, 7.0]], [3.0, [3.0]], [2.5, [2.5]]]);
 
 test('steps rise to the full size for every hole there can be', function () {
     for ($nm = 500_000; $nm <= 30_000_000; $nm += 396_875) {
-        $bits = array_map(fn (Length $bit) => $bit->nm, Drilling::steps(Length::nm($nm)));
+        $bits = array_map(fn (Length $bit) => $bit->nm, Drilling::steps(Length::nm($nm), Unit::Millimetre));
         $sorted = $bits;
         sort($sorted);
 
