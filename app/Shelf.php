@@ -22,6 +22,9 @@ final class Shelf
     /** @var ?array<string, Kit> */
     private ?array $kits = null;
 
+    /** @var ?list<ShelfPart> */
+    private ?array $parts = null;
+
     private string $stamp = '';
 
     /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
@@ -41,6 +44,18 @@ final class Shelf
     public function kits(): array
     {
         return $this->kits ??= $this->file === null ? $this->kept() : self::ofFile($this->file);
+    }
+
+    /**
+     * What it keeps that belongs to no kit, asked for once.
+     *
+     * @return list<ShelfPart>
+     */
+    public function parts(LooseKind $kind): array
+    {
+        $this->parts ??= ShelfPart::inOrder();
+
+        return array_values(array_filter($this->parts, fn (ShelfPart $part) => $part->kind === $kind));
     }
 
     /** The kit's own document, as a doorway takes it along; null where it is not on the shelf. */
@@ -85,12 +100,7 @@ final class Shelf
     {
         try {
             $sheets = ShelfKit::query()->toBase()->orderBy('name')->pluck('document', 'key')->all();
-            $guides = ShelfPart::query()
-                ->toBase()
-                ->where('kind', LooseKind::Guide->value)
-                ->orderBy('name')
-                ->pluck('document')
-                ->all();
+            $guides = array_map(fn (ShelfPart $part) => $part->document->toJson(), $this->parts(LooseKind::Guide));
             $this->stamp = sha1(serialize([$sheets, $guides]));
 
             // Read once for each state of the shelf: every page needs all of them.
@@ -104,7 +114,7 @@ final class Shelf
 
     /**
      * @param  array<string, string>  $sheets  JSON by id
-     * @param  array<string>  $guides  JSON of those that belong to no kit
+     * @param  list<string>  $guides  JSON of those that belong to no kit
      * @return array<string, Kit>
      */
     private static function read(array $sheets, array $guides): array

@@ -6,6 +6,7 @@ namespace App\Kits;
 
 use App\Bench\Offer;
 use App\Models\ShelfPart;
+use App\Shelf;
 use YokeLine\Doorway\LooseKind;
 use YokeLine\Format\PartReader;
 use YokeLine\Measure\Length;
@@ -30,6 +31,6 @@ final class LooseParts
             }
 
             return new Offer(str_replace(':name', $part->name, $says), $changes);
-        }, ShelfPart::inOrder($kind));
+        }, app(Shelf::class)->parts($kind));
     }
 }

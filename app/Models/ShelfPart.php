@@ -36,15 +36,10 @@ final class ShelfPart extends Model
     }
 
     /** @return list<self> by kind and name */
-    public static function inOrder(?LooseKind $kind = null): array
+    public static function inOrder(): array
     {
         /** @var list<self> */
-        return self::query()
-            ->when($kind !== null, fn ($query) => $query->where('kind', $kind))
-            ->orderBy('kind')
-            ->orderBy('name')
-            ->get()
-            ->all();
+        return self::query()->orderBy('kind')->orderBy('name')->get()->all();
     }
 
     public static function place(string $name, LooseKind $kind, Document $sheet): self

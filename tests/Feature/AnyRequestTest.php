@@ -105,13 +105,14 @@ function addresses(array $methods, bool $known): array
             'revision' => $doorway->revision_id,
             'key' => 'rail-up',
             'kit' => 'flat-40-strap',
+            'part' => 'floor-fin-40',
             'parcel' => 'none',
             'file' => 'none',
             'notice' => 1,
             'of' => 'everything',
             'uid' => 'photo-one-a',
         ]
-        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'parcel', 'file', 'of', 'uid'], '..%2fnone') + [
+        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'part', 'parcel', 'file', 'of', 'uid'], '..%2fnone') + [
             'doorway' => $doorway->id,
             'job' => $doorway->job_id,
             'revision' => 999_999,

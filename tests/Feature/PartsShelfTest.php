@@ -20,9 +20,16 @@ beforeEach(function () {
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 
+/** The shelf as the next request finds it. */
+function lookAgain(): void
+{
+    app()->forgetInstance(Shelf::class);
+}
+
 /** @return array<string, array<string, mixed>> what is offered at a station, by what it says */
 function offered(Doorway $doorway, Station $station): array
 {
+    lookAgain();
     test()->get("/doorways/{$doorway->id}/{$station->value}")->assertOk();
     $offers = array_merge(
         ...array_map(fn (Group $group) => $group->offers, (new Bench($doorway, $station, null))->groups()),
@@ -64,8 +71,7 @@ test('every part has a page', function (string $key) {
 
 test('a guide of the shelf is the one that a house takes beside the kit’s', function () {
     $this->post('/shelf/parts/wall-roller-36/changes', ['place' => 'guide.length', 'value' => '52'])->assertOk();
-    $this->app->forgetInstance(Shelf::class);
-    $this->app->singleton(Shelf::class, fn () => new Shelf());
+    lookAgain();
     $document = $this->doorway->revision->document->with('brief.rules.guide', 'roller');
     $guide = $this->doorway->plan($document)->plan?->kit->guide;
 
