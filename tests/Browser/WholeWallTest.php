@@ -125,7 +125,7 @@ test('what is chosen in one list while the answer to another is under way is kep
 });
 
 test('a kit is copied, changed and looked at', function () {
-    $browser = $this->browser->visit('/shelf')->press('Copy')->see('copy', '.kit-drawn h2');
+    $browser = $this->browser->visit('/shelf')->press('Copy Flat bar 40, face strap')->see('copy', '.kit-drawn h2');
     $browser
         ->choose('Measured to', 'the top of the rail')
         ->type('Height over the door', '90')
