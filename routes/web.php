@@ -26,6 +26,7 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PartsShelfController;
+use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SheetController;
@@ -75,8 +76,10 @@ Route::controller(OfferController::class)->group(function () {
 Route::controller(MaterialsController::class)->group(function () {
     Route::get('/jobs/{job}/materials', 'show')->name('materials');
     Route::get('/jobs/{job}/materials.csv', 'table')->name('materials.table');
-    Route::post('/jobs/{job}/materials/price', 'price')->name('materials.price');
-    Route::get('/prices.csv', 'prices')->name('prices');
+});
+Route::controller(PricesController::class)->group(function () {
+    Route::post('/jobs/{job}/materials/price', 'enter')->name('materials.price');
+    Route::get('/prices.csv', 'table')->name('prices');
     Route::post('/jobs/{job}/prices', 'bringIn')->name('prices.bring-in');
 });
 Route::controller(SupplyController::class)->group(function () {

@@ -12,6 +12,7 @@ use App\Models\ShelfPart;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Shop\Prices;
+use App\Shop\Rate;
 use App\Shop\Setting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -21,6 +22,7 @@ use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Unit;
+use YokeLine\Stock\SoldBy;
 use ZipArchive;
 
 /**
@@ -65,7 +67,13 @@ final class FirmArchive
                     array_column(Setting::cases(), 'value'),
                     array_map($prices->setting(...), Setting::cases()),
                 ),
-                'prices' => (object) Price::query()->orderBy('key')->pluck('cents', 'key')->all(),
+                'prices' => (object) Price::query()
+                    ->orderBy('key')
+                    ->get()
+                    ->mapWithKeys(fn (Price $price) => [
+                        $price->key => $price->per === SoldBy::Piece ? $price->cents : $price->rate()->plain(),
+                    ])
+                    ->all(),
                 'rules' => HouseRule::query()
                     ->whereNull('job_id')
                     ->orderBy('method')
@@ -128,7 +136,9 @@ final class FirmArchive
                 ShelfKit::bringIn($kits);
                 $parts === null || ShelfPart::bringIn($parts);
                 self::reckon($firm);
-                array_map((new Prices())->set(...), array_map(strval(...), array_keys($prices)), $prices);
+                foreach ($prices as $key => $rate) {
+                    (new Prices())->set((string) $key, $rate->cents, $rate->per);
+                }
                 self::bringEdits($firm);
                 foreach ($rules as $method => [$value, $why]) {
                     HouseRule::query()->updateOrCreate(
@@ -217,7 +227,7 @@ final class FirmArchive
         }
     }
 
-    /** @return array<string, int> */
+    /** @return array<string, Rate> */
     private static function prices(Document $firm): array
     {
         $prices = [];
@@ -225,9 +235,9 @@ final class FirmArchive
             $firm->get('prices') instanceof stdClass ? get_object_vars($firm->get('prices')) : [] as $key => $cents
         ) {
             $prices[(string) $key] =
-                is_int($cents) && $cents >= 0
-                    ? $cents
-                    : throw UnreadableFile::at("prices {$key}", 'price-in-cents');
+                (is_int($cents) && $cents >= 0 ? new Rate($cents, SoldBy::Piece) : null) ??
+                (is_string($cents) ? Rate::read($cents) : null) ??
+                throw UnreadableFile::at("prices {$key}", 'price-in-cents');
         }
 
         return $prices;

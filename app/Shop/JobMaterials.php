@@ -19,6 +19,7 @@ use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\Material;
 use YokeLine\Stock\Materials;
 use YokeLine\Stock\Section;
+use YokeLine\Stock\SoldBy;
 
 /** One list to buy from for a job, or for one of its doorways. */
 final readonly class JobMaterials
@@ -57,12 +58,11 @@ final readonly class JobMaterials
             $plan === null ? ($unplanned[] = $this->names[$doorway->id]) : ($plans[$doorway->id] = $plan);
         }
         [$this->plans, $this->unplanned] = [$plans, $unplanned];
-        $this->write = new LengthWriter(
-            $units ?? ((array_values($plans)[0] ?? null)->doorway->units ?? Unit::Millimetre),
-        );
+        $own = $only === null ? $job->units : $plans[$only]->doorway->units ?? $job->units;
+        $this->write = new LengthWriter($units ?? $own);
         $this->prices = new Prices();
         $this->sections = BoardsToCut::of($plans, $this->names, self::stock($this->prices));
-        $this->lines = self::priced($plans, $this->sections, $this->prices);
+        $this->lines = self::priced($plans, $this->sections, $this->prices, $own);
     }
 
     /** @return array<string, array{string, int}> by name: the doorway's page, and how much of it nobody has answered */
@@ -97,12 +97,12 @@ final readonly class JobMaterials
         foreach ($this->lines as $line) {
             $rows[] = [
                 $speak->say(new Message('materials.groups', [], $line->material->group)),
-                $speak->say($line->material->says()),
-                $line->count,
-                $speak->say(new Message('materials.units', [], $line->material->unit)),
-                $line->says($this->names, $speak),
-                $line->material->note === null ? '' : $speak->say($line->material->note),
-                Prices::plain($line->each),
+                $this->says($line, withUnits: true),
+                $line->bought(),
+                $speak->say(new Message('materials.units', [], $line->material->by->value)),
+                $line->says($this->names, $speak->withUnits()),
+                $this->note($line, withUnits: true),
+                (string) $line->rate?->plain(),
                 Prices::plain($line->cents()),
             ];
         }
@@ -115,11 +115,41 @@ final readonly class JobMaterials
         return Speaker::in($this->write);
     }
 
-    /** @return array<string, float> how many of which are to be bought */
+    /** What a line is called: by the sizes it is sold in, with their unit where the list speaks another. */
+    public function says(MaterialLine $line, bool $withUnits = false): string
+    {
+        return $this->soldAs($line, $withUnits)->say($line->material->says());
+    }
+
+    /** '' where it has none. */
+    public function note(MaterialLine $line, bool $withUnits = false): string
+    {
+        return $line->material->note === null ? '' : $this->soldAs($line, $withUnits)->say($line->material->note);
+    }
+
+    private function soldAs(MaterialLine $line, bool $withUnits): Speaker
+    {
+        $units = $line->material->units;
+        $speak = Speaker::in($units === $this->write->unit ? $this->write : new LengthWriter($units));
+
+        return $withUnits || $units !== $this->write->unit ? $speak->withUnits() : $speak;
+    }
+
+    /** So much of a material in what it is sold by here, as orders keep it in litres and kilograms. */
+    public function amount(string $key, float $metric): string
+    {
+        $by = ($this->lines[$key] ?? null)->material->by ?? SoldBy::Piece;
+        $count = Material::tenths($metric / $by->metric());
+        $unit = $by === SoldBy::Piece ? '' : Speaker::words("materials.units.{$by->value}");
+
+        return trim(rtrim(rtrim(number_format($count, 1, '.', ''), '0'), '.')." {$unit}");
+    }
+
+    /** @return array<string, float> how many of which are to be bought: pieces, litres, kilograms */
     public function wanted(): array
     {
         return array_map(
-            fn (MaterialLine $line) => $line->count,
+            fn (MaterialLine $line) => $line->metric(),
             array_filter($this->lines, fn (MaterialLine $line) => ! $line->material->isTool),
         );
     }
@@ -127,7 +157,7 @@ final readonly class JobMaterials
     /** @return array<string, string> what each is called, by key */
     public function called(): array
     {
-        return array_map(fn (MaterialLine $line) => $this->speak()->say($line->material->says()), $this->lines);
+        return array_map($this->says(...), $this->lines);
     }
 
     /** @return array{net: int, tax: int, total: int, unpriced: int} cents, and how many lines have no price */
@@ -146,34 +176,38 @@ final readonly class JobMaterials
      */
     public static function cost(Plan $plan, Prices $prices): array
     {
-        return self::sum(self::priced([$plan], BoardsToCut::of([$plan], [''], self::stock($prices)), $prices));
+        $sections = BoardsToCut::of([$plan], [''], self::stock($prices));
+
+        return self::sum(self::priced([$plan], $sections, $prices, $plan->doorway->units));
     }
 
     /**
      * @param  array<int, Plan>  $plans
      * @param  list<Section>  $sections
+     * @param  Unit  $own  what the list speaks
      * @return array<string, MaterialLine>
      */
-    private static function priced(array $plans, array $sections, Prices $prices): array
+    private static function priced(array $plans, array $sections, Prices $prices, Unit $own): array
     {
         $lines = [];
         [$spares, $waste] = [(int) $prices->number(Setting::Spares), $prices->number(Setting::Waste)];
         foreach ($plans as $doorway => $plan) {
             foreach (Materials::of($plan, $spares, $waste) as $material) {
+                $material = $material->toldIn($own);
                 $lines[$material->key] = isset($lines[$material->key])
                     ? $lines[$material->key]->and($material, $doorway)
                     : new MaterialLine(
                         $material,
                         $material->count,
                         [$doorway => $material->for],
-                        $prices->of($material->key) ?? self::kitPrice($material, $plan),
+                        $prices->rateOf($material) ?? self::kitPrice($material, $plan),
                     );
             }
         }
         foreach ($sections as $section) {
             foreach ($section->bars() as $nm => $count) {
                 $material = $section->asMaterial(Length::nm($nm), $count);
-                $lines[$material->key] = new MaterialLine($material, $count, [], $prices->of($material->key));
+                $lines[$material->key] = new MaterialLine($material, $count, [], $prices->rateOf($material));
             }
         }
 
@@ -206,16 +240,22 @@ final readonly class JobMaterials
         return [(int) array_sum($cents), count(array_filter($cents, is_null(...)))];
     }
 
-    /** @return non-empty-list<Length> what the yard has */
+    /** @return array<string, non-empty-list<Length>> what the yard has, by the unit it is sold in */
     private static function stock(Prices $prices): array
     {
-        return Setting::lengths($prices->setting(Setting::Stock)) ?? array_map(Length::mm(...), BoardsToCut::STOCK_MM);
+        $stock = fn (Setting $setting, Unit $units) => $setting->lengths($prices->setting($setting)) ??
+            BoardsToCut::stock($units);
+
+        return [
+            Unit::Millimetre->value => $stock(Setting::Stock, Unit::Millimetre),
+            Unit::Inch->value => $stock(Setting::StockFeet, Unit::Inch),
+        ];
     }
 
-    private static function kitPrice(Material $material, Plan $plan): ?int
+    private static function kitPrice(Material $material, Plan $plan): ?Rate
     {
         return $material->id->kind === MaterialKind::Kit && $plan->kit->price !== null
-            ? (int) round($plan->kit->price * 100)
+            ? new Rate((int) round($plan->kit->price * 100), SoldBy::Piece)
             : null;
     }
 }

@@ -11,8 +11,16 @@ use YokeLine\Stock\Material;
 /** One line of what is to be bought, for as many doorways as want it. */
 final readonly class MaterialLine
 {
-    /** @param  array<int, Message>  $for  by doorway, what for */
-    public function __construct(public Material $material, public float $count, public array $for, public ?int $each) {}
+    /**
+     * @param  float  $count  exact; what is bought is a tenth at least
+     * @param  array<int, Message>  $for  by doorway, what for
+     */
+    public function __construct(
+        public Material $material,
+        public float $count,
+        public array $for,
+        public ?Rate $rate,
+    ) {}
 
     public function and(Material $more, int $doorway): self
     {
@@ -21,14 +29,25 @@ final readonly class MaterialLine
             $this->material,
             $this->material->isTool ? $this->count : $this->count + $more->count,
             $this->for + [$doorway => $more->for],
-            $this->each,
+            $this->rate,
         );
+    }
+
+    public function bought(): float
+    {
+        return Material::tenths($this->count);
+    }
+
+    /** As orders keep it: litres and kilograms, in whichever unit the list speaks. */
+    public function metric(): float
+    {
+        return round($this->count * $this->material->by->metric(), 4);
     }
 
     /** Cents for all of it; null where it has no price. */
     public function cents(): ?int
     {
-        return $this->each === null ? null : (int) round($this->each * $this->count);
+        return $this->rate?->for($this->material, $this->bought());
     }
 
     /** @param  array<int, string>  $names  of the doorways */

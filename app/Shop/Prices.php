@@ -10,12 +10,14 @@ use App\Models\Price;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Measure\Message;
+use YokeLine\Stock\Material;
+use YokeLine\Stock\SoldBy;
 
 /** The house's own price list, and how it reckons. */
 final class Prices
 {
-    /** @var ?array<string, int> */
-    private ?array $cents = null;
+    /** @var ?array<string, Rate> */
+    private ?array $rates = null;
 
     /** @var array<string, string> */
     private array $settings = [];
@@ -23,17 +25,32 @@ final class Prices
     /** What one of it costs, in cents; null where nobody has said. */
     public function of(string $key): ?int
     {
-        $this->cents ??= Price::query()->pluck('cents', 'key')->map(fn (mixed $cents) => (int) $cents)->all();
-
-        return $this->cents[$key] ?? null;
+        return $this->rate($key)?->cents;
     }
 
-    public function set(string $key, ?int $cents): void
+    public function rate(string $key): ?Rate
+    {
+        /** @var array<string, Rate> $rates */
+        $rates = $this->rates ?? Price::query()->get()->mapWithKeys(
+            fn (Price $price) => [$price->key => $price->rate()],
+        )->all();
+        $this->rates = $rates;
+
+        return $rates[$key] ?? null;
+    }
+
+    /** What a material costs: by its own price, else by the foot or metre of its like. */
+    public function rateOf(Material $material): ?Rate
+    {
+        return $this->rate($material->key) ?? $this->rate($material->id->ofEveryLength()->key);
+    }
+
+    public function set(string $key, ?int $cents, SoldBy $per = SoldBy::Piece): void
     {
         $cents === null
             ? Price::query()->where('key', $key)->delete()
-            : Price::query()->updateOrCreate(['key' => mb_substr($key, 0, 120)], ['cents' => $cents]);
-        $this->cents = null;
+            : Price::query()->updateOrCreate(['key' => mb_substr($key, 0, 120)], ['cents' => $cents, 'per' => $per]);
+        $this->rates = null;
     }
 
     /**
@@ -43,13 +60,44 @@ final class Prices
      */
     public function take(string $key, string $typed): ?Message
     {
-        $cents = self::read($typed);
-        if ($typed !== '' && $cents === null) {
+        $rate = Rate::read($typed);
+        if ($typed !== '' && $rate === null) {
             return new Message('refusals', ['typed' => $typed], 'no-price');
         }
-        $this->set($key, $cents);
+        $this->set($key, $rate?->cents, $rate->per ?? SoldBy::Piece);
 
         return null;
+    }
+
+    /**
+     * The price of one line of a list: by the piece it is that line's own, by the foot or metre it is that of its like
+     * of every length.
+     *
+     * @param  string  $like  the key of every length; '' where it has none
+     * @return ?Message what is wrong with it; null where it was taken
+     */
+    public function enterLine(
+        string $key,
+        string $like,
+        string $typed,
+        SoldBy $per,
+        Ledger $ledger,
+        int $seen,
+    ): ?Message {
+        $typed = $typed === '' || $per === SoldBy::Piece || str_contains($typed, '/')
+            ? $typed
+            : "{$typed}/{$per->value}";
+        if ($like === '' || ! (Rate::read($typed)->per ?? $per)->isByLength()) {
+            return $this->enter($key, $typed, $ledger, $seen);
+        }
+
+        return DB::transaction(function () use ($key, $like, $typed, $ledger, $seen): ?Message {
+            $refusal = $this->enter($like, $typed, $ledger, $seen);
+            // Its own price would stand before that of its like.
+            $own = $refusal === null && $this->rate($key) !== null;
+
+            return $own ? $this->enter($key, '', $ledger, $seen) : $refusal;
+        });
     }
 
     /**
@@ -61,7 +109,7 @@ final class Prices
     public function enter(Setting|string $what, string $typed, Ledger $ledger, int $seen): ?Message
     {
         return DB::transaction(function () use ($what, $typed, $ledger, $seen): ?Message {
-            $before = $what instanceof Setting ? $this->setting($what) : self::plain($this->of($what));
+            $before = $what instanceof Setting ? $this->setting($what) : $this->typed($what);
             $refusal = $what instanceof Setting ? $this->settle($what, $typed) : $this->take($what, $typed);
             if ($refusal === null) {
                 $set = $what instanceof Setting;
@@ -71,13 +119,19 @@ final class Prices
                         ? new Message("shop.settings.{$what->value}", [], 'label')
                         : new Message('shop', ['what' => $what], 'price-of'),
                     $before,
-                    $set ? $typed : self::plain($this->of($what)),
+                    $set ? $typed : $this->typed($what),
                     $seen,
                 );
             }
 
             return $refusal;
         });
+    }
+
+    /** As it would be typed; '' where there is none. */
+    private function typed(string $key): string
+    {
+        return (string) $this->rate($key)?->plain();
     }
 
     public function setting(Setting $setting): string
@@ -132,11 +186,14 @@ final class Prices
 
     public function csv(): string
     {
-        $cents = Price::query()->orderBy('key')->pluck('cents', 'key')->all();
-
+        // Sizes in keys are in millimetres; a price that is not of a piece says of what.
         return Table::csv(
-            ['what', 'price'],
-            array_map(fn (string|int $key, int $each) => [$key, self::plain($each)], array_keys($cents), $cents),
+            ['what_mm', 'price'],
+            Price::query()
+                ->orderBy('key')
+                ->get()
+                ->map(fn (Price $price) => [$price->key, $price->rate()->plain()])
+                ->all(),
         );
     }
 
@@ -150,25 +207,25 @@ final class Prices
         $problems = $taken = [];
         foreach (preg_split('/\R/', trim($csv)) ?: [] as $i => $line) {
             $cells = array_map(fn (?string $cell) => Table::plain((string) $cell), str_getcsv($line, escape: ''));
-            if (($i === 0 && strtolower(trim($cells[0])) === 'what') || trim($line) === '') {
+            if (($i === 0 && str_starts_with(strtolower(trim($cells[0])), 'what')) || trim($line) === '') {
                 continue;
             }
-            $cents = self::read($cells[1] ?? '');
-            trim($cells[0]) === '' || $cents === null
+            $rate = Rate::read($cells[1] ?? '');
+            trim($cells[0]) === '' || $rate === null
                 ? ($problems[] = Speaker::words('refusals.price-row', ['row' => $i + 1]))
-                : ($taken[trim($cells[0])] = $cents);
+                : ($taken[trim($cells[0])] = $rate);
         }
         if ($problems === []) {
             DB::transaction(function () use ($taken, $ledger): void {
-                foreach ($taken as $key => $cents) {
+                foreach ($taken as $key => $rate) {
                     $ledger?->write(
                         $key,
                         new Message('shop', ['what' => $key], 'price-of'),
-                        self::plain($this->of($key)),
-                        self::plain($cents),
+                        $this->typed($key),
+                        $rate->plain(),
                         $ledger->seen(),
                     );
-                    $this->set($key, $cents);
+                    $this->set($key, $rate->cents, $rate->per);
                 }
             });
         }

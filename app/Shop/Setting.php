@@ -22,6 +22,7 @@ enum Setting: string
     case Spares = 'spares';
     case Waste = 'waste';
     case Stock = 'stock';
+    case StockFeet = 'stock_feet';
 
     public function label(): string
     {
@@ -37,6 +38,7 @@ enum Setting: string
             self::Spares => (string) Materials::SPARE_ONE_IN,
             self::Waste => (string) Materials::WASTE,
             self::Stock => implode(', ', BoardsToCut::STOCK_MM),
+            self::StockFeet => implode(', ', BoardsToCut::STOCK_FT),
         };
     }
 
@@ -48,18 +50,22 @@ enum Setting: string
             self::Tax, self::Waste => preg_match('/^\d{1,2}([.,]\d{1,2})?$/', $typed) === 1,
             self::Hour => Prices::read($typed) !== null,
             self::Spares => preg_match('/^[1-9]\d{0,2}$/', $typed) === 1,
-            self::Stock => self::lengths($typed) !== null,
+            self::Stock, self::StockFeet => $this->lengths($typed) !== null,
         };
 
         return $reads ? null : new Message("shop.settings.{$this->value}", ['typed' => $typed], 'refusal');
     }
 
     /** @return ?non-empty-list<Length> the lengths of a list with commas; null where one does not read */
-    public static function lengths(string $typed): ?array
+    public function lengths(string $typed): ?array
     {
         try {
             $found = array_map(
-                fn (string $one) => LengthReader::read(trim($one), Unit::Millimetre),
+                fn (string $one) => LengthReader::read(
+                    // A bare number is feet where the yard sells by them.
+                    $this === self::StockFeet && is_numeric(trim($one)) ? trim($one).' ft' : trim($one),
+                    $this === self::StockFeet ? Unit::Inch : Unit::Millimetre,
+                ),
                 explode(',', $typed),
             );
         } catch (UnreadableLength) {

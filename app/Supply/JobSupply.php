@@ -55,7 +55,7 @@ final readonly class JobSupply
         $ordered = $this->ordered();
         $left = array_filter(
             array_map(
-                fn (float $count, string $key) => round($count - ($ordered[$key] ?? 0), 1),
+                fn (float $count, string $key) => round($count - ($ordered[$key] ?? 0), 3),
                 $wanted,
                 array_keys($wanted),
             ),
@@ -160,8 +160,9 @@ final readonly class JobSupply
         $here = $this->here();
         $missing = [];
         foreach ($this->ordered() as $key => $count) {
-            if ($count - ($here[$key] ?? 0) > 0.05) {
-                $missing[$key] = round($count - ($here[$key] ?? 0), 1);
+            $left = round($count - ($here[$key] ?? 0), 3);
+            if ($left > 0) {
+                $missing[$key] = $left;
             }
         }
 

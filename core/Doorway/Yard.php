@@ -39,6 +39,35 @@ final class Yard
         return $thick === null || $wide === null ? null : [$true($thick), $true($wide)];
     }
 
+    /** What a board of those true sizes is called, `2x6`; null where it has no name. */
+    public static function nameOf(Length $thickness, Length $width): ?string
+    {
+        foreach (self::names() as $name) {
+            [$thick, $wide] = self::named($name) ?? [null, null];
+            if ($thick?->equals($thickness) && $wide?->equals($width)) {
+                return $name;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Nominal thickness x nominal width x feet / 12 (the trade's rules page 7, section 3); null of a board without a
+     * name.
+     */
+    public static function boardFeet(Length $thickness, Length $width, Length $long): ?float
+    {
+        $name = self::nameOf($thickness, $width);
+        if ($name === null) {
+            return null;
+        }
+        [$thick, $wide] = explode('x', $name);
+        [$top, $low] = [...array_map(intval(...), explode('/', $thick)), 1];
+
+        return (($top / $low) * (int) $wide * $long->toMm()) / 304.8 / 12;
+    }
+
     /** @return non-empty-list<Length> diameters of bolts that are sold */
     public static function bolts(Unit $unit): array
     {

@@ -10,6 +10,7 @@ use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\Material;
 use YokeLine\Stock\MaterialId;
 use YokeLine\Stock\Materials;
+use YokeLine\Stock\SoldBy;
 use YokeLine\Work\After;
 use YokeLine\Work\Drive;
 use YokeLine\Work\Order;
@@ -28,9 +29,9 @@ final class WorkWriter
     {
         $drive = Drive::of($plan);
         $boards = [];
-        foreach (BoardsToCut::of([$plan], [''], BoardsToCut::stock($plan->doorway->units)) as $section) {
+        foreach (BoardsToCut::of([$plan], ['']) as $section) {
             foreach ($section->bars() as $nm => $count) {
-                $boards[] = self::material($section->bar(Length::nm($nm)), $count, '');
+                $boards[] = self::material($section->bar(Length::nm($nm)), $count, SoldBy::Piece);
             }
         }
 
@@ -38,7 +39,7 @@ final class WorkWriter
             'order' => array_map(self::step(...), array_values(Order::of($plan)->steps)),
             'materials' => [
                 ...array_map(
-                    fn (Material $material) => self::material($material->id, $material->count, $material->unit),
+                    fn (Material $material) => self::material($material->id, $material->count, $material->by),
                     Materials::of($plan),
                 ),
                 ...$boards,
@@ -65,14 +66,14 @@ final class WorkWriter
     }
 
     /** @return array<string, mixed> */
-    private static function material(MaterialId $id, float $count, string $unit): array
+    private static function material(MaterialId $id, float $count, SoldBy $by): array
     {
         return [
             'kind' => $id->kind->value,
             ...$id->of === '' ? [] : ['of' => $id->of],
             'sizes' => (object) array_map(PlanWriter::mm(...), $id->sizes),
             'count' => $count,
-            'unit' => $unit,
+            'unit' => $by->value,
             'for' => $id->kind->serves(),
         ];
     }

@@ -6,6 +6,7 @@ namespace YokeLine\Holding;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Size;
 use YokeLine\Measure\Unit;
 
 /**
@@ -96,6 +97,12 @@ final readonly class Fasteners
         return $this->unit === Unit::Inch
             ? ['diameter' => self::thousandths(190), 'length' => Length::sixteenths(24)]
             : ['diameter' => Length::mm(5), 'length' => Length::mm(40)];
+    }
+
+    /** The same where a list says it. */
+    public function sized(Length $length): Size
+    {
+        return new Size($this->size($length), $this->unit);
     }
 
     /** A diameter or a length as those who sell it say it: millimetres, or fractions of an inch and gauges. */

@@ -10,7 +10,7 @@ use BackedEnum;
  * Something to be said, in nobody's language yet: which sentence it is, and the values it is said with.
  * Lengths and quantities stay exact; whoever says it knows units and language.
  *
- * @phpstan-type Value Length|Quantity|Message|BackedEnum|int|float|string|list<Length|Message|string>
+ * @phpstan-type Value Length|Size|Quantity|Message|BackedEnum|int|float|string|list<Length|Message|string>
  */
 final readonly class Message
 {

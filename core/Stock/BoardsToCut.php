@@ -16,28 +16,30 @@ use YokeLine\Planning\Plan;
  */
 final readonly class BoardsToCut
 {
-    /** Where nobody says what the yard has, mm. */
+    /** Where nobody says what the yard has, in mm and in feet. */
     public const STOCK_MM = [2400, 3000, 3600, 4200, 4800];
 
-    private const STOCK_FT = [6, 8, 10, 12, 14, 16];
+    public const STOCK_FT = [6, 8, 10, 12, 14, 16];
 
     /**
      * @param  array<int, Plan>  $plans  by doorway
      * @param  array<int, string>  $names  what each doorway is called on a bar
-     * @param  non-empty-list<Length>  $stock
+     * @param  array<string, non-empty-list<Length>>  $stock  by the unit it is sold in; else as yards have it
      * @return list<Section>
      */
-    public static function of(array $plans, array $names, array $stock): array
+    public static function of(array $plans, array $names, array $stock = []): array
     {
         $sections = [];
         foreach ($plans as $doorway => $plan) {
             if ($plan->header !== null) {
                 $width = $plan->header->top->total->minus($plan->header->foot->total);
-                $sections["{$width->nm} {$plan->header->thickness->nm}"]['size'] = [$width, $plan->header->thickness];
-                $sections["{$width->nm} {$plan->header->thickness->nm}"]['units'] = $plan->doorway->units;
-                $sections["{$width->nm} {$plan->header->thickness->nm}"]['boards'][] = [
+                $units = $plan->doorway->units;
+                $section = "{$width->nm} {$plan->header->thickness->nm} {$units->value}";
+                $sections[$section]['size'] = [$width, $plan->header->thickness];
+                $sections[$section]['units'] = $units;
+                $sections[$section]['boards'][] = [
                     $names[$doorway],
-                    self::splits($plan, $stock),
+                    self::splits($plan, $stock[$units->value] ?? self::stock($units)),
                 ];
             }
         }
@@ -48,7 +50,12 @@ final readonly class BoardsToCut
                     fn (array $section) => Section::ofBoards(
                         $section['size'][0],
                         $section['size'][1],
-                        self::cut($section['boards'], $stock, $section['units']),
+                        self::cut(
+                            $section['boards'],
+                            $stock[$section['units']->value] ?? self::stock($section['units']),
+                            $section['units'],
+                        ),
+                        $section['units'],
                     ),
                     $sections,
                 ),
@@ -66,7 +73,7 @@ final readonly class BoardsToCut
      */
     private static function rails(array $plans, array $names): array
     {
-        $pieces = $kits = [];
+        $pieces = $kits = $units = [];
         foreach ($plans as $doorway => $plan) {
             if (
                 $plan->rail->isCut() &&
@@ -74,6 +81,7 @@ final readonly class BoardsToCut
                 ($plan->kit->rail->freeHoles || $plan->backing()->isSiteDrilled())
             ) {
                 $kits[$plan->kit->id] = $plan->kit;
+                $units[$plan->kit->id] ??= $plan->doorway->units;
                 $pieces[$plan->kit->id][] = new Piece($plan->rail->length->total, $names[$doorway]);
             }
         }
@@ -84,7 +92,7 @@ final readonly class BoardsToCut
             } catch (DoesNotFit $long) {
                 $cut = $long->says();
             }
-            $found[] = Section::ofRails($kit->id, $kit->name, $cut);
+            $found[] = Section::ofRails($kit->id, $kit->name, $cut, $units[$id]);
         }
 
         return $found;

@@ -46,6 +46,12 @@ final readonly class MaterialId
         return new self($kind, self::called($sizes), mb_strtolower(trim($of)));
     }
 
+    /** What bars of every length have in common. */
+    public function ofEveryLength(): self
+    {
+        return new self($this->kind, array_diff_key($this->sizes, ['length' => 0]), $this->of);
+    }
+
     /**
      * @param  array<int|string, Length>  $sizes
      * @return array<string, Length>

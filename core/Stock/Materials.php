@@ -24,6 +24,9 @@ use YokeLine\Marks\Props;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Pounds;
+use YokeLine\Measure\Size;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Buffer;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\RailCut;
@@ -38,8 +41,10 @@ final readonly class Materials
     /** One more in so many, and one at least: a second trip for a screw costs more. */
     public const SPARE_ONE_IN = 8;
 
-    /** Square metres that a litre coats once. */
+    /** Square metres that a litre coats once, and square feet that a quart does. */
     private const M2_A_LITRE = 10.0;
+
+    private const SQUARE_FEET_A_QUART = 100.0;
 
     /** Of paint so much more, per cent. */
     public const WASTE = 10;
@@ -54,16 +59,27 @@ final readonly class Materials
     {
         $all = new self($plan, max(1, $spareOneIn), $waste);
 
-        return [
-            ...$all->leaf(),
-            ...$all->kit(),
-            ...$all->fixings(),
-            ...$all->finish(),
-            ...$all->buffers(),
-            ...$all->looks(),
-            ...$all->holding(),
-            ...$all->tools(),
-        ];
+        return array_map(
+            fn (Material $material) => $material
+                ->toldIn($plan->doorway->units)
+                ->up()
+                // A kit keeps the sizes that it is sold in, but for a rail that is made for this doorway.
+                ->soldIn(
+                    $material->id->kind === MaterialKind::Kit && ! $plan->rail->isCut()
+                        ? $plan->kit->units
+                        : $plan->doorway->units,
+                ),
+            [
+                ...$all->leaf(),
+                ...$all->kit(),
+                ...$all->fixings(),
+                ...$all->finish(),
+                ...$all->buffers(),
+                ...$all->looks(),
+                ...$all->holding(),
+                ...$all->tools(),
+            ],
+        );
     }
 
     /** With spares: one more in so many, one at least. */
@@ -94,7 +110,7 @@ final readonly class Materials
                 'leaf',
                 MaterialId::named(MaterialKind::Leaf, $made, ...$sizes),
                 count($plan->layout->runs),
-                '',
+                SoldBy::Piece,
                 self::for('leaf'),
                 [...$sizes, 'made' => Message::word('constructions', $made === '' ? 'not-said' : $made)],
                 new Message(
@@ -129,7 +145,7 @@ final readonly class Materials
                     rail: $rail,
                 ),
                 1,
-                '',
+                SoldBy::Piece,
                 self::for('kit'),
                 [
                     'kit' => $kit->name,
@@ -170,7 +186,7 @@ final readonly class Materials
                         'kit',
                         MaterialId::named(MaterialKind::Hanger, $kit->id),
                         ($plan->hangers()->count - $kit->hangers) * count($plan->layout->runs),
-                        '',
+                        SoldBy::Piece,
                         self::for('more-hangers'),
                         ['kit' => $kit->name],
                     ),
@@ -181,7 +197,7 @@ final readonly class Materials
                     'kit',
                     MaterialId::named(MaterialKind::KitPart, "{$kit->id} {$away->part->value}"),
                     $away->count,
-                    '',
+                    SoldBy::Piece,
                     self::for($away->isWrong ? 'part-wrong' : 'part-missing'),
                     ['part' => Message::word('kit-parts', $away->part->value), 'kit' => $kit->name],
                 ),
@@ -193,7 +209,7 @@ final readonly class Materials
                         'kit',
                         MaterialId::named(MaterialKind::EndCaps, $kit->id),
                         2,
-                        '',
+                        SoldBy::Piece,
                         self::for('cut-ends'),
                     ),
                 ]
@@ -204,7 +220,7 @@ final readonly class Materials
                         'kit',
                         MaterialId::named(MaterialKind::Guide, $kit->guide->style->value),
                         count($plan->guides),
-                        '',
+                        SoldBy::Piece,
                         self::for('guide-bought'),
                         ['style' => new Message('answer', ['of' => 'kit.guide.style'], $kit->guide->style->value)],
                     ),
@@ -215,7 +231,7 @@ final readonly class Materials
                     'kit',
                     MaterialId::named(MaterialKind::Pull, $pull->kind->value, height: $pull->height),
                     count($plan->layout->runs),
-                    '',
+                    SoldBy::Piece,
                     self::for($side),
                     ['kind' => $pull->kind, 'height' => $pull->height],
                 ),
@@ -239,7 +255,7 @@ final readonly class Materials
                     'fixings',
                     self::fixing($row),
                     $this->withSpares($left),
-                    '',
+                    SoldBy::Piece,
                     self::for($had > 0 ? 'fixing-had' : 'fixing', [
                         'used' => $row->count,
                         'into' => $row->into(),
@@ -247,8 +263,8 @@ final readonly class Materials
                     ]),
                     [
                         'what' => $row->says(),
-                        'diameter' => $fasteners->size($row->diameter),
-                        'length' => $row->length === null ? '?' : $fasteners->size($row->length),
+                        'diameter' => $fasteners->sized($row->diameter),
+                        'length' => $row->length === null ? '?' : $fasteners->sized($row->length),
                     ],
                 );
             }
@@ -262,7 +278,7 @@ final readonly class Materials
                 'fixings',
                 MaterialId::of(MaterialKind::Washer, ...$sizes),
                 $this->withSpares($bolts),
-                '',
+                SoldBy::Piece,
                 self::for('under-standoffs'),
                 $sizes,
             );
@@ -273,13 +289,13 @@ final readonly class Materials
                 'fixings',
                 MaterialId::of(MaterialKind::Spacer, ...$sizes),
                 $this->withSpares($bolts),
-                '',
+                SoldBy::Piece,
                 self::for('behind-standoffs'),
                 $sizes,
             );
         }
         if ($plan->kit->guide->style->standsOnFloor()) {
-            $sizes = Fasteners::of($plan->doorway->units)->guideScrew();
+            $sizes = $fasteners->guideScrew();
             $found[] = new Material(
                 'fixings',
                 MaterialId::of(
@@ -287,9 +303,9 @@ final readonly class Materials
                     ...$sizes,
                 ),
                 $this->withSpares(2 * count($plan->guides)),
-                '',
+                SoldBy::Piece,
                 self::for('guide'),
-                array_map(Fasteners::of($plan->doorway->units)->size(...), $sizes),
+                array_map($fasteners->sized(...), $sizes),
             );
         }
 
@@ -314,60 +330,62 @@ final readonly class Materials
                         $plan->header->span->length()->toMm() *
                         $plan->header->top->total->minus($plan->header->foot->total)->toMm()) /
                     1e6;
-        $litres =
-            (($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) / self::M2_A_LITRE) *
-            (1 + $this->waste / 100);
+        $coated = ($leaf * $schedule->coatsLeaf + $board * $schedule->coatsBoard) * (1 + $this->waste / 100);
+        $paint =
+            $plan->doorway->units === Unit::Inch
+                ? $coated / Pounds::M2_A_SQUARE_FOOT / self::SQUARE_FEET_A_QUART
+                : $coated / self::M2_A_LITRE;
         $survey = $plan->doorway->survey;
         $filled = $plan->header !== null && $schedule->looks === Looks::Wall;
         $hadDoor = ($survey->opening->was ?? OldDoor::None) !== OldDoor::None;
-        $of = fn (MaterialKind $kind, float $count, string $unit, ?Message $for = null) => new Material(
+        $of = fn (MaterialKind $kind, float $count, SoldBy $by, ?Message $for = null) => new Material(
             'finish',
             MaterialId::of($kind),
             $count,
-            $unit,
+            $by,
             $for ?? self::for($kind->value),
         );
 
         return [
-            ...$litres <= 0
+            ...$paint <= 0
                 ? []
                 : [
                     $of(
                         MaterialKind::Paint,
-                        ceil($litres * 10) / 10,
-                        'l',
+                        $paint,
+                        SoldBy::Litre->in($plan->doorway->units),
                         self::for($board > 0 ? 'coats-both' : 'coats', [
                             'leaf' => $schedule->coatsLeaf,
                             'board' => $schedule->coatsBoard,
                         ]),
                     ),
                 ],
-            $of(MaterialKind::MaskingTape, 1, 'roll'),
+            $of(MaterialKind::MaskingTape, 1, SoldBy::Roll),
             ...$hadDoor || $filled
                 ? [
                     $of(
                         MaterialKind::Filler,
                         ($hadDoor ? 0.5 : 0.0) + ($filled ? 0.2 : 0.0),
-                        'kg',
+                        SoldBy::Kilogram,
                         self::for($hadDoor ? ($filled ? 'filler-both' : 'filler') : 'filler-heads'),
                     ),
                 ]
                 : [],
-            ...$hadDoor ? [$of(MaterialKind::TouchUp, 0.3, 'l')] : [],
-            ...$survey->movesHazard() ? [$of(MaterialKind::Patch, 1, '')] : [],
-            ...$plan->doorway->told->flag('survey.eased') ? [$of(MaterialKind::MouldingPaint, 0.3, 'l')] : [],
+            ...$hadDoor ? [$of(MaterialKind::TouchUp, 0.3, SoldBy::Litre)] : [],
+            ...$survey->movesHazard() ? [$of(MaterialKind::Patch, 1, SoldBy::Piece)] : [],
+            ...$plan->doorway->told->flag('survey.eased') ? [$of(MaterialKind::MouldingPaint, 0.3, SoldBy::Litre)] : [],
             ...$survey->opensWall() || $filled
                 ? [
                     $of(
                         MaterialKind::WallPaint,
                         ($survey->opensWall() ? 0.5 : 0.0) + ($filled ? 0.5 : 0.0),
-                        'l',
+                        SoldBy::Litre,
                         self::for($filled ? 'wall-paint-board' : 'wall-paint'),
                     ),
                 ]
                 : [],
             ...$schedule->finished === Finished::InPlace && $schedule->coatsLeaf > 0
-                ? [$of(MaterialKind::MaskingFilm, 1, 'roll')]
+                ? [$of(MaterialKind::MaskingFilm, 1, SoldBy::Roll)]
                 : [],
         ];
     }
@@ -381,7 +399,7 @@ final readonly class Materials
             'fixings',
             MaterialId::of($kind, ...$sizes),
             $count,
-            '',
+            SoldBy::Piece,
             self::for($kind->value),
             array_combine(array_map(strval(...), array_keys($sizes)), $sizes),
         );
@@ -409,19 +427,19 @@ final readonly class Materials
             return [];
         }
         $heads = count(Anchoring::of($this->plan)->header->fixings ?? []);
-        $of = fn (MaterialKind $kind, float $count, string $unit = '') => new Material(
+        $of = fn (MaterialKind $kind, float $count, SoldBy $by = SoldBy::Piece) => new Material(
             'finish',
             MaterialId::of($kind),
             $count,
-            $unit,
+            $by,
             self::for($kind->value),
         );
 
         return match ($this->plan->doorway->brief->rules->schedule->looks) {
-            Looks::Wall => [$of(MaterialKind::Sandpaper, 1, 'sheet')],
-            Looks::Leaf => [$of(MaterialKind::Stain, 0.3, 'l')],
+            Looks::Wall => [$of(MaterialKind::Sandpaper, 1, SoldBy::Sheet)],
+            Looks::Leaf => [$of(MaterialKind::Stain, 0.3, SoldBy::Litre)],
             Looks::Capped => [$of(MaterialKind::ScrewCap, $this->withSpares($heads))],
-            Looks::Coloured => [$of(MaterialKind::SprayPaint, 1, 'can')],
+            Looks::Coloured => [$of(MaterialKind::SprayPaint, 1, SoldBy::Can)],
             Looks::Unsaid => [],
         };
     }
@@ -435,7 +453,7 @@ final readonly class Materials
             'fixings',
             MaterialId::of($kind, ...$sizes),
             $count,
-            '',
+            SoldBy::Piece,
             self::for($kind->value),
             array_combine(array_map(strval(...), array_keys($sizes)), $sizes),
         );
@@ -488,11 +506,11 @@ final readonly class Materials
         $sizes = array_unique(array_map(fn (Length $bit) => $bit->nm, $bits));
         sort($sizes);
         $groove = $plan->kit->guide->grooveWidth($plan->doorway->brief->rules->guideTouch, $plan->doorway->units);
-        $tool = fn (MaterialKind $kind, Length|string|null $shown = null, Length ...$size) => new Material(
+        $tool = fn (MaterialKind $kind, Length|Size|null $shown = null, Length ...$size) => new Material(
             'tools',
             MaterialId::of($kind, ...$size),
             1,
-            '',
+            SoldBy::Piece,
             self::for($kind->value),
             $shown === null ? [] : ['diameter' => $shown],
             isTool: true,
@@ -500,7 +518,7 @@ final readonly class Materials
 
         return [
             ...array_map(
-                fn (int $nm) => $tool(MaterialKind::Bit, $fasteners->size(Length::nm($nm)), diameter: Length::nm($nm)),
+                fn (int $nm) => $tool(MaterialKind::Bit, $fasteners->sized(Length::nm($nm)), diameter: Length::nm($nm)),
                 $sizes,
             ),
             ...$groove === null ? [] : [$tool(MaterialKind::GroovingBit, $groove, diameter: $groove)],

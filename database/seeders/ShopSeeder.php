@@ -8,6 +8,8 @@ use App\Models\Job;
 use App\Shop\JobMaterials;
 use App\Shop\Prices;
 use Illuminate\Database\Seeder;
+use YokeLine\Measure\Unit;
+use YokeLine\Stock\SoldBy;
 
 /** A made-up price list for what the demo wants, but for a few things that still have to be asked. */
 final class ShopSeeder extends Seeder
@@ -21,19 +23,33 @@ final class ShopSeeder extends Seeder
         'tools' => 490,
     ];
 
+    private const A_FOOT = 185;
+
     public function run(): void
     {
         $prices = new Prices();
-        $list = new JobMaterials(Job::query()->orderBy('id')->firstOrFail(), null);
+        foreach (Job::query()->orderBy('id')->get() as $job) {
+            self::price(new JobMaterials($job, null), $prices);
+        }
+    }
+
+    private static function price(JobMaterials $list, Prices $prices): void
+    {
         foreach ($list->groups() as $group => $lines) {
             foreach ($lines as $i => $line) {
-                // Every seventh has no price yet.
-                if ($i % 7 !== 6) {
-                    $prices->set(
+                // Every seventh has no price yet; boards are sold by the foot where they are sold in feet.
+                match (true) {
+                    $i % 7 === 6, $prices->rateOf($line->material) !== null => null,
+                    $group === 'boards' && $line->material->units === Unit::Inch => $prices->set(
+                        $line->material->id->ofEveryLength()->key,
+                        self::A_FOOT,
+                        SoldBy::Foot,
+                    ),
+                    default => $prices->set(
                         $line->material->key,
                         str_starts_with($line->material->key, 'pull') ? 2_200 : self::CENTS[$group] + 50 * $i,
-                    );
-                }
+                    ),
+                };
             }
         }
     }

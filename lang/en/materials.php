@@ -7,6 +7,7 @@ return [
     'too-long' => ':what is longer than any bar that can be bought gives. Joint it, or have it made.',
     'no-joint' => 'The board of :what is longer than any bar gives, and no stud is free to joint it on.',
     'with-wheels' => ', wheels of :material',
+    'feet' => ':feet ft',
     'groups' => [
         'leaf' => 'Door',
         'kit' => 'Kit',
@@ -56,6 +57,7 @@ return [
         'felt' => 'Felt strip for the groove',
         'masking-film' => 'Masking film',
         'board' => 'Board :width × :thickness, :long long',
+        'board-named' => 'Board :name (:width × :thickness), :long long',
         'rail' => 'Rail, :kit, :long long',
         'bit' => 'Bit :diameter',
         'grooving-bit' => 'Grooving bit, :diameter_down at most',
@@ -118,6 +120,7 @@ return [
     ],
     'sections' => [
         'board' => 'Board :width × :thickness',
+        'board-named' => 'Board :name (:width × :thickness)',
         'rail' => 'Rail, :kit',
     ],
     'piece' => [
@@ -126,6 +129,8 @@ return [
     ],
     'units' => [
         'l' => 'l',
+        'qt' => 'qt',
+        'lb' => 'lb',
         'kg' => 'kg',
         'sheet' => 'sheet',
         'can' => 'can',

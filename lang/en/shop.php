@@ -5,7 +5,14 @@ declare(strict_types=1);
 // Quotes, materials, orders and the day plan.
 return [
     'closes-less-tightly' => 'A sliding door closes less tightly than a hinged one: light, sound and smells pass at its edges.',
+    'per' => [
+        'piece' => 'a piece',
+        'm' => 'a metre',
+        'ft' => 'a foot',
+        'bf' => 'a board foot',
+    ],
     'page' => [
+        'price-is-for' => 'What the price of :material is for',
         'nobody-has-answered' => 'One thing that decides the order was never answered.|:count things that decide the order were never answered.',
         'never-answered' => 'What decides the order and was never answered:',
         'crew-and-hours' => 'Crew and hours',
@@ -103,6 +110,7 @@ return [
         'spares' => ['label' => 'One spare in every', 'refusal' => '“:typed” does not work here. Write a whole number from 1 to 999; 8 buys one more for every eight.'],
         'waste' => ['label' => 'Extra paint, %', 'refusal' => '“:typed” is not a share. Write a number under a hundred, such as 10 or 7.5.'],
         'stock' => ['label' => 'Boards the yard has, mm', 'refusal' => '“:typed” is not a list of lengths. Write lengths from 300 mm to 12 m with commas between, such as 2400, 3600.'],
+        'stock_feet' => ['label' => 'Boards the yard has, feet', 'refusal' => '“:typed” is not a list of lengths. Write feet from 1 to 39 with commas between, such as 8, 12.'],
     ],
     'people' => 'One person|:count people',
     'price-of' => 'the price of :what_within',

@@ -7,6 +7,7 @@ return [
     'too-long' => ':what es más largo de lo que da cualquier barra que se pueda comprar. Júntelo o mándelo hacer.',
     'no-joint' => 'El tablero de :what es más largo de lo que da cualquier barra, y no hay montante libre donde juntarlo.',
     'with-wheels' => ', ruedas de :material',
+    'feet' => ':feet pies',
     'groups' => [
         'leaf' => 'Puerta',
         'kit' => 'Herraje',
@@ -56,6 +57,7 @@ return [
         'felt' => 'Tira de fieltro para la ranura',
         'masking-film' => 'Plástico de cubrir',
         'board' => 'Tablero :width × :thickness, de :long',
+        'board-named' => 'Tablero :name (:width × :thickness), de :long',
         'rail' => 'Carril, :kit, de :long',
         'bit' => 'Broca :diameter',
         'grooving-bit' => 'Fresa de ranurar, :diameter_down como máximo',
@@ -118,6 +120,7 @@ return [
     ],
     'sections' => [
         'board' => 'Tablero :width × :thickness',
+        'board-named' => 'Tablero :name (:width × :thickness)',
         'rail' => 'Carril, :kit',
     ],
     'piece' => [
@@ -126,6 +129,8 @@ return [
     ],
     'units' => [
         'l' => 'l',
+        'qt' => 'cuartos',
+        'lb' => 'lb',
         'kg' => 'kg',
         'sheet' => 'hoja',
         'can' => 'bote',

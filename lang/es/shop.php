@@ -5,7 +5,14 @@ declare(strict_types=1);
 // Presupuestos, materiales, pedidos y el plan del día.
 return [
     'closes-less-tightly' => 'Una puerta corredera cierra menos que una de bisagras: por los cantos pasan luz, ruido y olores.',
+    'per' => [
+        'piece' => 'la pieza',
+        'm' => 'el metro',
+        'ft' => 'el pie',
+        'bf' => 'el pie tablar',
+    ],
     'page' => [
+        'price-is-for' => 'De qué es el precio de :material',
         'nobody-has-answered' => 'Falta responder una cosa que decide el pedido.|Faltan por responder :count cosas que deciden el pedido.',
         'never-answered' => 'Lo que decide el pedido y quedó sin responder:',
         'crew-and-hours' => 'Equipo y horario',
@@ -103,6 +110,7 @@ return [
         'spares' => ['label' => 'Un repuesto por cada', 'refusal' => '«:typed» no vale aquí. Escriba un número entero del 1 al 999; con 8 se compra uno más por cada ocho.'],
         'waste' => ['label' => 'Pintura de más, %', 'refusal' => '«:typed» no es un porcentaje. Escriba un número menor de cien, como 10 o 7.5.'],
         'stock' => ['label' => 'Tableros del almacén, mm', 'refusal' => '«:typed» no es una lista de largos. Escriba largos de 300 mm a 12 m separados por comas, como 2400, 3600.'],
+        'stock_feet' => ['label' => 'Tableros del almacén, pies', 'refusal' => '«:typed» no es una lista de largos. Escriba pies de 1 a 39 separados por comas, como 8, 12.'],
     ],
     'people' => 'Una persona|:count personas',
     'price-of' => 'el precio de :what_within',

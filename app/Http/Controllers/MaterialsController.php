@@ -9,27 +9,20 @@ use App\Files\Table;
 use App\Http\Editor;
 use App\Models\Job;
 use App\Shop\JobMaterials;
-use App\Shop\Prices;
-use App\Shop\Setting;
 use App\Supply\JobSupply;
 use App\Supply\Supplier;
-use App\Words\Refusals;
-use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 
-/** What a job wants bought, how its boards are cut, and what things cost here. */
+/** What a job wants bought and how its boards are cut. */
 final class MaterialsController
 {
     public function show(Request $request, Job $job): View
     {
         return view('shop.materials', [
             'list' => $this->list($request, $job),
-            'ledger' => self::ledger($request),
+            'ledger' => new Ledger('prices', Editor::of($request)),
             'missing' => (new JobSupply($job, app(Supplier::class)))->missing(),
         ]);
     }
@@ -37,45 +30,6 @@ final class MaterialsController
     public function table(Request $request, Job $job): Response
     {
         return Table::answer($this->list($request, $job)->csv(), 'materials', $job->name);
-    }
-
-    /** The price of one line, or one of the ways the house reckons. */
-    public function price(Request $request, Job $job): RedirectResponse
-    {
-        $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
-        $setting = Setting::tryFrom((string) $request->input('setting'));
-        $at = $setting->value ?? (string) $request->input('key');
-        $refused = (new Prices())->enter($setting ?? $at, $typed, self::ledger($request), $request->integer('seen'));
-        // Back to where one typed: the list is long.
-        $back = to_route(
-            'materials',
-            array_filter(['job' => $job->id, 'doorway' => $request->input('doorway')]),
-        )->withFragment('at-'.Str::slug($at));
-
-        return $refused === null
-            ? $back
-            : $back->with('refused', ['at' => $at, 'typed' => $typed, 'says' => Refusals::say($refused)]);
-    }
-
-    public function prices(): Response
-    {
-        return Table::answer((new Prices())->csv(), 'prices');
-    }
-
-    public function bringIn(Request $request, Job $job): RedirectResponse
-    {
-        $file = $request->file('file');
-        $problems =
-            $file instanceof UploadedFile
-                ? (new Prices())->bringIn((string) file_get_contents($file->getRealPath()), self::ledger($request))
-                : [Speaker::words('refusals.choose-prices')];
-
-        return to_route('materials', $job)->with('price_problems', $problems);
-    }
-
-    private static function ledger(Request $request): Ledger
-    {
-        return new Ledger('prices', Editor::of($request));
     }
 
     private function list(Request $request, Job $job): JobMaterials

@@ -16,19 +16,20 @@
       <tbody><tr><th colspan="5" scope="rowgroup">{{ __("materials.groups.{$group}") }}</th></tr>
       @foreach ($lines as $line)
         @php($refused = session('refused.at') === $line->material->key ? session('refused') : null)
-        <tr><td class="number">{{ rtrim(rtrim(number_format($line->count, 1, '.', ''), '0'), '.') }} {{ $line->material->unit ? __("materials.units.{$line->material->unit}") : '' }}</td><th scope="row">{{ $speak->say($line->material->says()) }}@if ($line->material->note)<small>{{ $speak->say($line->material->note) }}</small>@endif</th><td>{{ $line->says($list->names, $speak) }}</td>
-          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $prices::plain($line->each) }}" aria-label="{{ __('shop.page.price-of-one', ['material' => $speak->say($line->material->says())]) }}" data-submits @if ($refused) aria-invalid="true" @endif>@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
+        <tr><td class="number">{{ $list->amount($line->material->key, $line->metric()) }}</td><th scope="row">{{ $list->says($line) }}@if ($note = $list->note($line))<small>{{ $note }}</small>@endif</th><td>{{ $line->says($list->names, $speak) }}</td>
+          <td><form method="post" id="at-{{ Str::slug($line->material->key) }}" action="{{ route('materials.price', $job) }}">@csrf<input type="hidden" name="seen" value="{{ $seen }}"><input type="hidden" name="key" value="{{ $line->material->key }}"><input type="hidden" name="doorway" value="{{ $list->only }}"><input class="form-control" name="price" inputmode="decimal" autocomplete="off" value="{{ $refused['typed'] ?? $line->rate?->typed($line->material) }}" aria-label="{{ __('shop.page.price-of-one', ['material' => $list->says($line)]) }}" data-submits @if ($refused) aria-invalid="true" @endif>@include('shop.per')@if ($refused)<span class="refused" role="alert">{{ $refused['says'] }}</span>@endif</form></td><td class="number">{{ $line->cents() === null ? '' : $prices->say($line->cents()) }}</td></tr>
       @endforeach</tbody>
     @endforeach
   </table></div>
   <h2>{{ __('shop.page.how-the-boards-are-cut') }}</h2>
   @forelse ($list->sections as $section)
     @php($cut = $section->cut)
-    <h3>{{ $speak->say($section->says()) }}</h3>
+    @php($saw = $section->units === $list->write->unit ? $speak : App\Words\Speaker::in($section->units))
+    <h3>{{ $saw->say($section->says()) }}</h3>
     @if ($cut instanceof YokeLine\Measure\Message)<p class="refusal">{{ $speak->say($cut) }}</p>@else
       <p>{{ __('shop.page.in-all-of-it-kerf', ['bars' => trans_choice('shop.page.bars', count($cut->bars)), 'bought' => $list->write->showWithUnit($cut->bought()), 'waste' => $list->write->showWithUnit($cut->waste()), 'longest_offcut' => $list->write->showDown($cut->longestOffcut()), 'proof' => match (true) { $cut->isRestProved => __('shop.page.proved-whole'), $cut->isProved => __('shop.page.proved'), default => __('shop.page.not-proved', ['bars' => $cut->bound, 'bought' => $list->write->showWithUnit($cut->boughtBound)]) }]) }}</p>
-      <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $speak)) !!}</div>
-      <table class="visually-hidden"><caption>{{ __('shop.page.bars-of', ['section' => $speak->say($section->says())]) }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $list->write->show($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $list->write->show($piece->length).' '.$speak->say($piece->says()), $bar->pieces)) }}</td><td>{{ __('shop.page.left', ['offcut' => $list->write->showDown($bar->offcut)]) }}</td></tr>@endforeach</table>
+      <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $saw)) !!}</div>
+      <table class="visually-hidden"><caption>{{ __('shop.page.bars-of', ['section' => $saw->say($section->says())]) }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $saw->lengths()->showWithUnit($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $saw->lengths()->show($piece->length).' '.$saw->say($piece->says()), $bar->pieces)) }}</td><td>{{ __('shop.page.left', ['offcut' => $saw->lengths()->showDown($bar->offcut)]) }}</td></tr>@endforeach</table>
     @endif
   @empty<p>{{ __('shop.page.no-header-in-this-job') }}</p>@endforelse
   <h2>{{ __('shop.page.how-this-house-reckons') }}</h2>

@@ -99,7 +99,9 @@ test('a bit is told once for each size, the smallest first', function () {
 /** @param  list<int>  $stock  mm @return list<Section> */
 function sections(array $plans, array $stock = BoardsToCut::STOCK_MM): array
 {
-    return BoardsToCut::of($plans, array_fill(0, count($plans), 'Kiln room'), array_map(Length::mm(...), $stock));
+    return BoardsToCut::of($plans, array_fill(0, count($plans), 'Kiln room'), [
+        'mm' => array_map(Length::mm(...), $stock),
+    ]);
 }
 
 test('boards of one section are cut together, also of two doorways of one name', function () {
