@@ -102,7 +102,7 @@ final readonly class SheetContent
     public function heights(): array
     {
         return array_map(
-            fn ($mark) => [$this->say($mark->at), $this->speak->say($mark->says())],
+            fn ($mark) => [$this->write->showOnTape($mark->at), $this->speak->say($mark->says())],
             array_reverse(RunningMarks::heights($this->plan)),
         );
     }
@@ -112,7 +112,7 @@ final readonly class SheetContent
     {
         return array_map(
             fn (array $reading) => [
-                $this->say($reading['up']),
+                $this->write->showOnTape($reading['up']),
                 $this->say($reading['x']).
                 ($reading['x']->equals($this->plan->floor->highSpot())
                     ? ' · '.$this->speak->say(MarkId::of('high-spot')->says())
@@ -132,7 +132,7 @@ final readonly class SheetContent
                     $this->hooked($tape, $pull),
                     array_map(
                         fn (Reading $reading) => [
-                            $this->say($reading->shown),
+                            $this->write->showOnTape($reading->shown),
                             $this->speak->say($reading->mark->id->says()),
                         ],
                         $pull->readings,
@@ -148,7 +148,7 @@ final readonly class SheetContent
     public function leafTapes(): array
     {
         $read = fn (TapeMark $mark, string $from = '') => [
-            $this->say(Reading::of($mark, $mark->place, $this->write->step())->shown),
+            $this->write->showOnTape(Reading::of($mark, $mark->place, $this->write->step())->shown),
             $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
         ];
 

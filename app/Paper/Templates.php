@@ -308,7 +308,9 @@ final class Templates
                     $left + $x + ($right ? -1 : 1),
                     $low + 2.5,
                     8,
-                    Speaker::in($this->write)->say($mark->id->says())."  {$this->write->show($mark->place)}",
+                    Speaker::in($this->write)->say($mark->id->says())."  {$this->write->showOnTape(
+                        $mark->marked,
+                    )}",
                     $right ? 'R' : 'L',
                 );
                 $row++;

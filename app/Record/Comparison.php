@@ -10,7 +10,7 @@ use App\Words\Places;
 use App\Words\Speaker;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Svg;
-use YokeLine\Measure\LengthWriter;
+use YokeLine\Marks\AsShown;
 use YokeLine\Measure\Sum;
 use YokeLine\Measure\Unit;
 use YokeLine\Setout;
@@ -40,8 +40,8 @@ final readonly class Comparison
         return array_map(
             fn (string $place, array $change) => [
                 Places::name($place),
-                Places::value($change['before']),
-                Places::value($change['after']),
+                Places::value($change['before'], $place, $this->from->document),
+                Places::value($change['after'], $place, $this->to->document),
             ],
             array_keys($changes),
             $changes,
@@ -60,8 +60,8 @@ final readonly class Comparison
                 $found[] = [
                     ucfirst($speak->say($sum->says())).
                     (str_starts_with($key, 'up.') ? ' '.((int) substr($key, 3) + 1) : ''),
-                    $this->say($was),
-                    $this->say($is),
+                    $this->say($this->before, $key, $was),
+                    $this->say($this->after, $key, $is),
                 ];
             }
         }
@@ -90,10 +90,10 @@ final readonly class Comparison
         return [$speak->say($this->before->verdict()->says()), $speak->say($this->after->verdict()->says())];
     }
 
-    private function say(?Sum $sum): string
+    private function say(Setout $of, string $key, ?Sum $sum): string
     {
-        return $sum === null
+        return $sum === null || $of->plan === null
             ? Speaker::words('changes.nothing')
-            : (new LengthWriter($this->after->write->unit))->show($sum->total);
+            : $this->after->write->show(AsShown::of($of->plan)->sum($key, $sum));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Marks\AsShown;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
@@ -46,13 +47,14 @@ final readonly class AtGuide
         $front = $plan->outerDepth()->leafFront->total->toMm();
         $back = $plan->innerDepth()->leafBack->total->toMm();
         $gap = $plan->heights->gap->low;
+        $said = AsShown::of($plan)->length('gap', $gap);
         $place = $cut->place();
         $floor = $cut->floor();
         $groove = $plan->kit->guide->style->needsGroove();
         $middle = $back + $plan->thickness->half()->toMm();
         $rows = [
             [
-                $wording->say(Caption::of('gap-here', ['gap' => $gap->minus($floor)])),
+                $wording->say(Caption::of('gap-here', ['gap' => $said->minus($floor)])),
                 $front,
                 -$gap->plus($floor)->half()->toMm(),
                 '',

@@ -8,6 +8,7 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
+use YokeLine\Marks\Mark;
 use YokeLine\Marks\RunningMarks;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
@@ -39,6 +40,9 @@ final readonly class Elevation
 
     private float $px;
 
+    /** Pixels below the wall, for its tape and the labels. */
+    private int $foot;
+
     /** @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm */
     private function __construct(
         private Doorway $doorway,
@@ -56,10 +60,24 @@ final readonly class Elevation
                 $survey->wallTo ?? $guess->high,
             );
         $this->ceiling = $survey->ceiling ?? Length::mm(2500);
-        $this->px = max(
+        $rows = (new Tape($wording, $this->pixel(self::FOOT_BAND)))->rows($this->wall, $this->marks());
+        $this->foot = self::FOOT_BAND + ($rows - 1) * Tape::ROW;
+        $this->px = $this->pixel($this->foot);
+    }
+
+    /** Millimetres to one pixel, with so many of them left below the wall. */
+    private function pixel(int $foot): float
+    {
+        return max(
             $this->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND),
-            $this->ceiling->toMm() / (self::HIGH - self::FOOT_BAND - self::TOP_BAND),
+            $this->ceiling->toMm() / (self::HIGH - $foot - self::TOP_BAND),
         );
+    }
+
+    /** @return list<Mark> along the wall */
+    private function marks(): array
+    {
+        return $this->plan === null ? [] : RunningMarks::along($this->plan);
     }
 
     public static function of(Doorway $doorway, ?Plan $plan, Wording $wording): Scene
@@ -91,7 +109,7 @@ final readonly class Elevation
             ...$this->swept(),
             ...$plan === null ? [] : $this->yokeLine($plan),
             ...$plan === null || ! $this->anchors ? [] : $this->anchors($plan),
-            ...$tape->along($this->wall, 14 * $px, $plan === null ? [] : RunningMarks::along($plan)),
+            ...$tape->along($this->wall, 14 * $px, $this->marks()),
             ...$tape->up(
                 $this->wall->low->toMm() - 8 * $px,
                 $this->ceiling,
@@ -106,7 +124,7 @@ final readonly class Elevation
             $this->wall->low->toMm() - self::LEFT_BAND * $px,
             -$this->ceiling->toMm() - self::TOP_BAND * $px,
             $width,
-            $this->ceiling->toMm() + (self::FOOT_BAND + self::TOP_BAND) * $px,
+            $this->ceiling->toMm() + ($this->foot + self::TOP_BAND) * $px,
             $shapes,
         );
     }
@@ -469,7 +487,7 @@ final readonly class Elevation
             Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y),
         ];
         $readings = RunningMarks::readings($plan);
-        $texts = array_map(fn (array $at) => $this->wording->lengths()->show($at['up']), $readings);
+        $texts = array_map(fn (array $at) => $this->wording->lengths()->showOnTape($at['up']), $readings);
         $centres = Labels::spread(
             array_map(fn (array $at) => $at['x']->toMm(), $readings),
             array_map(fn (string $text) => Labels::width($text, 12 * $px) + 12 * $px, $texts),

@@ -248,7 +248,7 @@ final readonly class LeafCard
         $marks = Tapes::across($this->plan, $this->leaf);
         $marks = $this->run->direction === 1 ? $marks : array_reverse($marks);
         $places = array_map(fn (TapeMark $mark) => $this->x($mark->place), $marks);
-        $texts = array_map(fn (TapeMark $mark) => $this->wording->lengths()->show($mark->place), $marks);
+        $texts = array_map(fn (TapeMark $mark) => $this->wording->lengths()->showOnTape($mark->marked), $marks);
         $names = array_map(fn (TapeMark $mark) => $this->wording->say($mark->id->says()), $marks);
         $widths = array_map(
             fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +

@@ -20,6 +20,9 @@ final readonly class Loads
 
     private const HIGH = 84;
 
+    /** How far labels may stand past the ends of the rail. */
+    private const ASIDE = 18;
+
     private function __construct(private Plan $plan, private Anchoring $anchoring, private Wording $wording) {}
 
     public static function of(Plan $plan, Wording $wording): Scene
@@ -39,6 +42,22 @@ final readonly class Loads
             Shape::line('wall-face', $rail->low->toMm(), 0, $rail->high->toMm(), 0),
         ];
         $worst = $this->anchoring->worst();
+        $says = array_map(
+            fn (Fixing $bolt) => [
+                $bolt->utilisation === null ? '?' : ((int) ceil($bolt->utilisation * 100)).' %',
+                $this->wording->say(Caption::of('force', ['is' => Quantity::newtons($bolt->reaction->max)])),
+            ],
+            $bolts,
+        );
+        $centres = Labels::spread(
+            array_map(fn (Fixing $bolt) => $bolt->x->toMm(), $bolts),
+            array_map(
+                fn (array $of) => (max(Labels::width($of[0], 12), Labels::width($of[1], 10)) + 2) * $px,
+                $says,
+            ),
+            $rail->low->toMm() - self::ASIDE * $px,
+            $rail->high->toMm() + self::ASIDE * $px,
+        );
         foreach ($bolts as $i => $bolt) {
             $x = $bolt->x->toMm();
             $used = $bolt->utilisation;
@@ -66,13 +85,13 @@ final readonly class Loads
             }
             $shapes[] = Shape::text(
                 $bolt === $worst ? 'reading is-worst' : 'reading',
-                $x,
+                $centres[$i],
                 -$bolt->reaction->max * $scale - 4 * $px,
                 12 * $px,
-                $used === null ? '?' : ((int) ceil($used * 100)).' %',
+                $says[$i][0],
                 'middle',
             );
-            $shapes[] = Shape::text('caption', $x, 38 * $px, 10 * $px, round($bolt->reaction->max).' N', 'middle');
+            $shapes[] = Shape::text('caption', $centres[$i], 38 * $px, 10 * $px, $says[$i][1], 'middle');
         }
         foreach ($this->plan->joints() as $joint) {
             $shapes[] = Shape::line('joint', $joint->toMm(), -2 * $px, $joint->toMm(), 9 * $px);
@@ -85,9 +104,9 @@ final readonly class Loads
                 : $this->wording->say(
                     Caption::of('loads-worst', ['at' => $worst->x, 'used' => Quantity::share($worst->utilisation)]),
                 ),
-            $rail->low->toMm() - 14 * $px,
+            $rail->low->toMm() - self::ASIDE * $px,
             -(self::HIGH + 26) * $px,
-            $rail->length()->toMm() + 28 * $px,
+            $rail->length()->toMm() + 2 * self::ASIDE * $px,
             (self::HIGH + 70) * $px,
             $shapes,
         );

@@ -37,7 +37,7 @@ final readonly class PullTape
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
-        $texts = array_map(fn (Reading $reading) => $wording->lengths()->show($reading->shown), $pull->readings);
+        $texts = array_map(fn (Reading $reading) => $wording->lengths()->showOnTape($reading->shown), $pull->readings);
         $names = array_map(fn (Reading $reading) => $wording->say($reading->mark->id->says()), $pull->readings);
         $places = array_map(fn (Reading $reading) => $reading->reading->toMm() * self::SCALE, $pull->readings);
         $centres = Labels::spread(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Marks\AsShown;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
@@ -102,11 +103,12 @@ final readonly class Section
     private function held(): array
     {
         $gap = $this->plan->heights->gap->low;
+        $said = AsShown::of($this->plan)->length('gap', $gap);
         $floor = $this->foot->floor();
         $hold = $this->foot->place()->hold->total;
 
         return [
-            [$this->wording->say(Caption::of('is-gap', ['is' => $gap->minus($floor)])), $gap->plus($floor)->half()],
+            [$this->wording->say(Caption::of('is-gap', ['is' => $said->minus($floor)])), $gap->plus($floor)->half()],
             [
                 $this->wording->say(
                     Caption::of($this->plan->kit->guide->style->needsGroove() ? 'is-bite' : 'is-hold', ['is' => $hold]),
@@ -135,6 +137,7 @@ final readonly class Section
         $centres = Labels::spread(
             array_map(fn (Length $z) => $z->toMm(), $places),
             array_map(fn (string $text) => Labels::width($text, 11 * $px) + 9 * $px, $texts),
+            -HeadCut::WALL_MM,
         );
         $shapes = [];
         foreach ($places as $i => $z) {
@@ -157,9 +160,11 @@ final readonly class Section
     {
         $plan = $this->plan;
         $heights = $plan->heights;
+        $shown = AsShown::of($plan);
+        $top = $heights->leafTop();
         $rows = [
             [$this->wording->say(Caption::of('is-line', ['is' => $plan->yokeLine()])), $plan->yokeLine(), ' is-yoke'],
-            [$this->wording->say(Caption::of('is-leaf-top', ['is' => $heights->leafTop()])), $heights->leafTop(), ''],
+            [$this->wording->say(Caption::of('is-leaf-top', ['is' => $shown->length('leaf.top', $top)])), $top, ''],
             [$this->wording->say(Caption::of('is-head', ['is' => $heights->head->total])), $heights->head->total, ''],
         ];
         foreach ($heights->hangerHoles as $i => $hole) {
@@ -171,7 +176,9 @@ final readonly class Section
         }
         if ($plan->header !== null) {
             $rows[] = [
-                $this->wording->say(Caption::of('is-header-top', ['is' => $plan->header->top->total])),
+                $this->wording->say(
+                    Caption::of('is-header-top', ['is' => $shown->sum('header.top', $plan->header->top)]),
+                ),
                 $plan->header->top->total,
                 '',
             ];

@@ -17,6 +17,9 @@ final readonly class Tape
 
     private const LEADER = 22;
 
+    /** What a second row of labels takes more. */
+    public const ROW = 27;
+
     /** How far labels may stand past the ends of the tape. */
     private const ASIDE = 30;
 
@@ -40,29 +43,21 @@ final readonly class Tape
             }
         }
         $shapes[] = Shape::lines('tape-tick', $ticks);
-        $texts = array_map(fn (Mark $mark) => $this->wording->lengths()->show($mark->at), $marks);
-        $sizes = array_map(
-            fn (Mark $mark, string $text) => max(
-                Labels::width($text, 13 * $px),
-                Labels::width($this->wording->say($mark->says()), 9.5 * $px),
-            ) +
-                6 * $px,
-            $marks,
-            $texts,
-        );
+        $rows = $this->rows($wall, $marks);
+        $sizes = $this->sizes($marks);
         $centres = Labels::spread(
             array_map(fn (Mark $mark) => $mark->at->toMm(), $marks),
-            $sizes,
+            $rows === 1 ? $sizes : $this->inTurn($sizes),
             $wall->low->toMm() - self::ASIDE * $px,
             $wall->high->toMm() + self::ASIDE * $px,
         );
-        $row = $bottom + self::LEADER * $px;
         foreach ($marks as $i => $mark) {
             $x = $mark->at->toMm();
+            $row = $bottom + (self::LEADER + ($i % $rows) * self::ROW) * $px;
             $shapes[] = Shape::path("leader leader-{$mark->id}", [
                 [$x, $top],
                 [$x, $bottom + 5 * $px],
-                [$centres[$i], $row - 7 * $px],
+                [$centres[$i], $bottom + (self::LEADER - 7) * $px],
                 [$centres[$i], $row - 2 * $px],
             ]);
             $shapes[] = Shape::area('mark', [
@@ -70,9 +65,14 @@ final readonly class Tape
                 [$x + 4 * $px, $bottom + 6 * $px],
                 [$x, $bottom - 1 * $px],
             ]);
-            $shapes[] = Shape::text('reading', $centres[$i], $row + 10 * $px, 13 * $px, $texts[$i], 'middle')->telling(
-                $mark->sum,
-            );
+            $shapes[] = Shape::text(
+                'reading',
+                $centres[$i],
+                $row + 10 * $px,
+                13 * $px,
+                $this->wording->lengths()->showOnTape($mark->at),
+                'middle',
+            )->telling($mark->sum);
             $shapes[] = Shape::text(
                 'caption',
                 $centres[$i],
@@ -84,6 +84,48 @@ final readonly class Tape
         }
 
         return $shapes;
+    }
+
+    /**
+     * In how many rows its labels stand: in one where they have room.
+     *
+     * @param  list<Mark>  $marks
+     * @return 1|2
+     */
+    public function rows(Span $wall, array $marks): int
+    {
+        return array_sum($this->sizes($marks)) > $wall->length()->toMm() + 2 * self::ASIDE * $this->px ? 2 : 1;
+    }
+
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<float> what the label of each takes along the tape
+     */
+    private function sizes(array $marks): array
+    {
+        return array_map(
+            fn (Mark $mark) => max(
+                Labels::width($this->wording->lengths()->showOnTape($mark->at), 13 * $this->px),
+                mb_strlen($this->wording->say($mark->says())) * 4.9 * $this->px,
+            ) +
+                6 * $this->px,
+            $marks,
+        );
+    }
+
+    /**
+     * In two rows each stands between two of the other row, whose leaders pass beside it.
+     *
+     * @param  list<float>  $sizes
+     * @return list<float>
+     */
+    private function inTurn(array $sizes): array
+    {
+        return array_map(
+            fn (int $i, float $size) => max($size, $sizes[$i - 1] ?? 0.0, $sizes[$i + 1] ?? 0.0) / 2 + $this->px,
+            array_keys($sizes),
+            $sizes,
+        );
     }
 
     /**
@@ -134,7 +176,7 @@ final readonly class Tape
                 $left - 25 * $px,
                 $centres[$i] + 1.5 * $px,
                 13 * $px,
-                $this->wording->lengths()->show($mark->at),
+                $this->wording->lengths()->showOnTape($mark->at),
                 'end',
             )->telling($mark->sum);
             $shapes[] = Shape::text(
@@ -164,7 +206,7 @@ final readonly class Tape
         for ($i = $from; $i <= $to; $i++) {
             $divisions[] = [
                 $i * $step->toMm(),
-                $i % $numbered === 0 && $i < $to - 1 ? $this->wording->lengths()->show($step->times($i)) : '',
+                $i % $numbered === 0 && $i < $to - 1 ? $this->wording->lengths()->showOnTape($step->times($i)) : '',
             ];
         }
 

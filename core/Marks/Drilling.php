@@ -9,6 +9,7 @@ use YokeLine\Doorway\TrimmedFrom;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
@@ -152,13 +153,14 @@ final readonly class Drilling
             [$leaf?->height?->minus($plan->heights->leaf->size->total), 'top', 'foot'],
         ];
         $step = $plan->doorway->units->step();
+        $grid = Grid::of($plan->doorway);
         $trims = [];
         foreach ($over as [$much, $first, $second]) {
             if ($much?->isOver(Tolerance::tape()) === true) {
                 $half = Length::nm(intdiv($much->half()->nm, $step->nm) * $step->nm);
                 $trims = $shared
-                    ? [...$trims, [$first, $half], [$second, $much->minus($half)]]
-                    : [...$trims, [$second, $much]];
+                    ? [...$trims, [$first, $half], [$second, $grid->upToSixteenth($much->minus($half))]]
+                    : [...$trims, [$second, $grid->upToSixteenth($much)]];
             }
         }
 

@@ -12,9 +12,14 @@ final readonly class Mark
 {
     public MarkId $id;
 
-    public function __construct(string $id, public Length $at, public string $sum)
+    public function __construct(string|MarkId $id, public Length $at, public string $sum)
     {
         $this->id = MarkId::of($id);
+    }
+
+    public function shown(AsShown $shown): self
+    {
+        return new self($this->id, $shown->length($this->sum, $this->at), $this->sum);
     }
 
     /** In short, as a drawing has room for. */

@@ -36,7 +36,7 @@ final class RunningMarks
             }
         }
 
-        return self::inOrder($marks);
+        return self::inOrder($plan, $marks);
     }
 
     /** @return list<Mark> up the wall, from the high spot */
@@ -53,7 +53,7 @@ final class RunningMarks
             $marks[] = new Mark('board-top', $plan->header->top->total, 'header.top');
         }
 
-        return self::inOrder($marks);
+        return self::inOrder($plan, $marks);
     }
 
     /** @return list<Mark> as `up`, with the two other heights that kits' sheets call the height of the rail */
@@ -61,7 +61,7 @@ final class RunningMarks
     {
         $heights = $plan->lineHeights();
 
-        return self::inOrder([
+        return self::inOrder($plan, [
             ...self::up($plan),
             new Mark('rail-top', $heights['top']->total, 'line.top'),
             new Mark('rail-foot', $heights['foot']->total, 'line.foot'),
@@ -92,10 +92,12 @@ final class RunningMarks
 
     /**
      * @param  list<Mark>  $marks
-     * @return list<Mark>
+     * @return list<Mark> as the tape says them
      */
-    private static function inOrder(array $marks): array
+    private static function inOrder(Plan $plan, array $marks): array
     {
+        $shown = AsShown::of($plan);
+        $marks = array_map(fn (Mark $mark) => $mark->shown($shown), $marks);
         usort($marks, fn (Mark $a, Mark $b) => $a->at->nm <=> $b->at->nm);
 
         return $marks;

@@ -40,7 +40,13 @@ final readonly class StoryStrip
             $zero,
             $marks[count($marks) - 1]->place->minus($zero),
             array_map(
-                fn (TapeMark $mark) => new TapeMark($mark->id, 'strip', $mark->place->minus($zero), $mark->step),
+                fn (TapeMark $mark) => new TapeMark(
+                    $mark->id,
+                    'strip',
+                    $mark->place->minus($zero),
+                    $mark->step,
+                    marked: $mark->marked->minus($zero),
+                ),
                 $marks,
             ),
         );

@@ -102,6 +102,7 @@ return [
     'groove-stopped' => 'groove :deep_up deep, :wide_up wide, in the middle, stopped :from from the leading edge',
     'groove-middle' => 'groove :deep_up deep, :wide_up wide, in the middle',
     'leaf-card' => 'The door, :wide by :high, with every hole from its leading edge, its top and its bottom',
+    'force' => ':is',
     'loads' => 'What each fixing of the rail carries',
     'loads-worst' => 'What each fixing of the rail carries; the most loaded, at :at, is at :used of its limit',
     'minutes' => ':minutes min',

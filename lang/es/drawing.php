@@ -102,6 +102,7 @@ return [
     'groove-stopped' => 'ranura :deep_up honda, :wide_up ancha, en el centro, parada a :from del canto delantero',
     'groove-middle' => 'ranura :deep_up honda, :wide_up ancha, en el centro',
     'leaf-card' => 'La puerta, :wide por :high, con cada agujero desde su canto delantero, arriba y abajo',
+    'force' => ':is',
     'loads' => 'Lo que carga cada fijación del carril',
     'loads-worst' => 'Lo que carga cada fijación del carril; la más cargada, en :at, está al :used de su límite',
     'minutes' => ':minutes min',

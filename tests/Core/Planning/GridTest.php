@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Tests\Core\Support\Doorways;
+use YokeLine\Marks\AsShown;
 use YokeLine\Marks\Pulls;
+use YokeLine\Marks\RunningMarks;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -52,6 +54,8 @@ function anyInInches(array $n): Plan
         'survey.opening.left' => $said(48 + $n['at'] / 32),
         'survey.opening.width' => [$said(30 + $n['width'] / 32)],
         'survey.opening.casing.left' => $said(2 + $n['casing'] / 32),
+        ...($n['leaf'] ?? 0) === 0 ? [] : ['brief.leaf.width' => $said(46 + $n['leaf'] / 32)],
+        'brief.leaf.height' => $said(84 + ($n['high'] ?? 0) / 32),
     ]);
 }
 
@@ -82,6 +86,51 @@ test('what a tape shows of one thing and of another agrees, in any doorway in in
             $on($from, $to) && expect($at[$to] - $at[$from])->toBe($long, "{$from} to {$to} ".json_encode($n));
         }
         expect(isset($at['rail-l'], $at['rail-r'], $at['shut-l'], $at['shut-r']))->toBeTrue();
+    });
+});
+
+test('what a drawing, a page and a sheet say of one thing and of another agrees', function () {
+    $any = Generators::associative([
+        'metric' => Generators::choose(0, 1),
+        'left' => Generators::choose(0, 1),
+        'kit' => Generators::choose(0, 1),
+        'surplus' => Generators::choose(0, 2),
+        'wall' => Generators::choose(0, 200),
+        'at' => Generators::choose(0, 320),
+        'width' => Generators::choose(0, 200),
+        'casing' => Generators::choose(0, 64),
+        'leaf' => Generators::choose(0, 200),
+        'high' => Generators::choose(0, 60),
+    ]);
+    $this->limitTo(120)->forAll($any)->then(function (array $n) {
+        $plan = anyInInches($n);
+        $shown = array_map(fn (Length $length) => shownLength($length), array_map(
+            AsShown::of($plan)->sum(...),
+            array_keys($plan->sums()),
+            $plan->sums(),
+        ));
+        $is = array_combine(array_keys($plan->sums()), $shown);
+        $run = $plan->layout->runs['leaf'];
+        $gap = shownLength(AsShown::of($plan)->length('gap', $plan->heights->gap->low));
+
+        expect([
+            'rail' => $is['rail.right'] - $is['rail.left'],
+            'leaf shut' => $is['leaf.right'] - $is['leaf.left'],
+            'leaf open' => $is['leaf.open_right'] - $is['leaf.open_left'],
+            'way' => $is['leaf.open_left'] - $is['leaf.left'],
+            'line' => $gap + $is['leaf.height'] + shownLength($plan->kit->rise),
+            'top' => $gap + $is['leaf.height'],
+        ])->toBe([
+            'rail' => $is['rail.length'],
+            'leaf shut' => $is['leaf.width'],
+            'leaf open' => $is['leaf.width'],
+            'way' => $run->direction * $is['leaf.travel'],
+            'line' => $is['yoke_line'],
+            'top' => $is['leaf.top'],
+        ], json_encode($n));
+        foreach (RunningMarks::along($plan) as $mark) {
+            isset($is[$mark->sum]) && expect(shownLength($mark->at))->toBe($is[$mark->sum], $mark->sum);
+        }
     });
 });
 
