@@ -20,7 +20,7 @@ final readonly class HouseAnswers
     {
         $rules = [];
         foreach (Catalog::whole()->rules() as $key => $rule) {
-            $kept = $this->setout->document->get($rule->path);
+            $kept = CatalogField::answered($this->setout->document->get($rule->path));
             $why = $this->setout->document->get("house.{$key}.why");
             $why = is_string($why) ? $why : '';
             if (
@@ -51,6 +51,6 @@ final readonly class HouseAnswers
 
         return $rule->answers === []
             ? $usual !== null && LengthReader::read($kept, $units)->equals($usual)
-            : $kept === $rule->usual;
+            : $kept === CatalogField::answered($rule->usual);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\HouseRule;
 use App\Models\Job;
 use App\Words\Speaker;
 use Illuminate\Database\Eloquent\Builder;
+use YokeLine\Measure\Unit;
 
 /** For whom a rule holds: the company, a job, or one doorway. */
 final readonly class Level
@@ -47,6 +48,12 @@ final readonly class Level
             $this->job !== null => 'job',
             default => 'company',
         };
+    }
+
+    /** What its lengths are asked for in. */
+    public function units(): Unit
+    {
+        return $this->doorway?->setout(null)->doorway->units ?? ($this->job->units ?? Job::usualUnits());
     }
 
     public function says(): string

@@ -21,6 +21,7 @@ use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
 use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Schedule;
+use YokeLine\Marks\AsShown;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
 use YokeLine\Marks\Mark;
@@ -174,7 +175,7 @@ final readonly class StepSheet
     {
         return array_map(
             fn (TapeMark $mark) => [
-                $this->write->show(Reading::of($mark, $mark->place, $this->write->step())->shown),
+                $this->write->showOnTape(Reading::of($mark, $mark->place, $this->write->step())->shown),
                 $from === '' ? $this->speak->say($mark->id->says()) : $this->of($from, ['mark' => $mark->id->says()]),
             ],
             $marks,
@@ -201,9 +202,9 @@ final readonly class StepSheet
         $rows = [];
         foreach (Buffer::of($this->plan) as $buffer) {
             $of = ['way' => Message::word('ways', $buffer->way), 'thick' => $buffer->thickness];
-            $rows[] = [$this->write->show($buffer->edge), $this->of('buffer-edge', $of)];
+            $rows[] = [$this->write->showOnTape($buffer->edge), $this->of('buffer-edge', $of)];
             foreach ($buffer->heights as $up) {
-                $rows[] = [$this->write->show($up), $this->of('buffer-up', $of)];
+                $rows[] = [$this->write->showOnTape($up), $this->of('buffer-up', $of)];
             }
             if ($buffer->packing()->isPositive()) {
                 $rows[] = [$this->write->show($buffer->packing()), $this->of('buffer-packing', $of)];
@@ -217,13 +218,17 @@ final readonly class StepSheet
     private function board(): array
     {
         $header = $this->plan->header;
+        $shown = AsShown::of($this->plan);
 
         return $header === null
             ? []
             : [
                 [$this->write->show($header->span->length()), $this->of('long')],
-                [$this->write->show($header->foot->total), $this->of('board-bottom')],
-                [$this->write->show($header->span->low), $this->of('left-end')],
+                [$this->write->showOnTape($header->foot->total), $this->of('board-bottom')],
+                [
+                    $this->write->showOnTape($shown->length('header.left', $header->span->low)),
+                    $this->of('left-end'),
+                ],
             ];
     }
 
@@ -258,7 +263,10 @@ final readonly class StepSheet
 
         return [
             [$this->write->show($this->plan->rail->length->total), $this->of('rail')],
-            [$this->write->show($this->plan->rail->span->low), $this->of('left-end')],
+            [
+                $this->write->showOnTape(AsShown::of($this->plan)->sum('rail.left', $this->plan->rail->left)),
+                $this->of('left-end'),
+            ],
             [$line->number, "{$line->whole()}: {$line->beside}"],
         ];
     }
@@ -268,7 +276,7 @@ final readonly class StepSheet
     {
         return array_map(
             fn (Heights $at) => [
-                $this->write->show($at->readings[count($at->readings) - 1]->shown),
+                $this->write->showOnTape($at->readings[count($at->readings) - 1]->shown),
                 $this->of("line-at-{$at->how}", [
                     'place' => MarkId::of($at->place)->says(),
                     'at' => $at->x,
@@ -380,7 +388,7 @@ final readonly class StepSheet
     {
         return array_map(
             fn (Mark $row) => [
-                $this->write->show($row->at),
+                $this->write->showOnTape($row->at),
                 $this->speak->say(new Message('site.readings', ['n' => $row->id->n], 'bracket-row')),
             ],
             RunningMarks::rows($this->plan),
@@ -436,7 +444,7 @@ final readonly class StepSheet
         foreach ($this->pulls[$tape]->pulls ?? [] as $i => $pull) {
             foreach ($pull->readings as $reading) {
                 $readings[] = [
-                    $this->write->show($reading->shown),
+                    $this->write->showOnTape($reading->shown),
                     $this->speak->say(
                         new Message(
                             'site.readings',

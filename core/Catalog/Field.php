@@ -128,7 +128,7 @@ final class Field
 
     public static function flag(string $path, bool $usual = false): self
     {
-        return new self($path, FieldType::Flag, usual: $usual);
+        return new self($path, FieldType::Flag, answers: ['no', 'yes'], usual: $usual);
     }
 
     /** A whole number of 0 or more. */
@@ -268,6 +268,12 @@ final class Field
         return isset($this->usualLength[$unit->value])
             ? LengthReader::read($this->usualLength[$unit->value], $unit)
             : null;
+    }
+
+    /** What is kept as one of its answers: a flag may be kept as true or false too. */
+    public static function answered(mixed $kept): mixed
+    {
+        return is_bool($kept) ? ($kept ? 'yes' : 'no') : $kept;
     }
 
     /** @return list<string> */

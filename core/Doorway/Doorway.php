@@ -31,9 +31,12 @@ final readonly class Doorway
     /** Its lengths as they are said, in the other unit where that is asked for. */
     public function writer(?Unit $shown = null): LengthWriter
     {
-        return $shown === null || $shown === $this->units
-            ? new LengthWriter($this->units, $this->step())
-            : new LengthWriter($shown);
+        return new LengthWriter(
+            $shown ?? $this->units,
+            $shown === null || $shown === $this->units ? $this->step() : null,
+            $this->told->lengthIfTold('brief.rules.feet_over'),
+            $this->told->flag('brief.rules.tape_feet'),
+        );
     }
 
     /** How long its tape is where nobody says: 5 m, or 16 ft. */

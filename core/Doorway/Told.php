@@ -25,6 +25,12 @@ final readonly class Told
         return $this->lengths[$path] ?? throw new LogicException("No length is told at {$path}.");
     }
 
+    /** A length that need not be told. */
+    public function lengthIfTold(string $path): ?Length
+    {
+        return $this->lengths[$path] ?? null;
+    }
+
     /** An answer, or what is usual; '' where neither is text. */
     public function answer(string $path): string
     {

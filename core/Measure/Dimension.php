@@ -16,4 +16,6 @@ enum Dimension: string
     case Share = 'share';
     /** What a beam bends by, too small for a tape, mm. */
     case Bend = 'mm';
+    /** How far a line runs off level: mm per m. */
+    case Slope = 'mm/m';
 }

@@ -70,6 +70,18 @@ final class LengthReader
         };
     }
 
+    /** In which unit somebody wrote a length; $unit where they wrote none. */
+    public static function unitOf(mixed $written, Unit $unit): Unit
+    {
+        $said = is_string($written) ? strtr($written, self::SPELLINGS) : '';
+
+        return match (true) {
+            preg_match('/\d\s*(mm|cm|m)\b/i', $said) === 1 => Unit::Millimetre,
+            preg_match('/[\d.]\s*(in|ft|["\'])/i', $said) === 1 => Unit::Inch,
+            default => $unit,
+        };
+    }
+
     private static function whole(int $written, Unit $unit): Length
     {
         return abs($written) <= intdiv(self::LONGEST_NM, self::NM_PER[$unit->value])

@@ -5,13 +5,26 @@ declare(strict_types=1);
 namespace YokeLine\Measure;
 
 /**
- * Writes a length for people: millimetres to a step of 1 (or 0.5), inches as fractions to 1/16 (or 1/32).
+ * Writes a length for people: millimetres to a step of 1 (or 0.5), inches as fractions to 1/16 (or 1/32), long ones in
+ * feet and inches where a house says so (page 7, 4).
  * What is shown is rounded to the nearest step; `exact` writes every digit, so that reading it back gives the same
  * length.
  */
 final readonly class LengthWriter
 {
-    public function __construct(public Unit $unit, private ?Length $step = null) {}
+    private const NM_PER_FOOT = 12 * Length::NM_PER_INCH;
+
+    /**
+     * @param  ?Length  $step  what is shown is rounded to it; null for the unit's own
+     * @param  ?Length  $feetOver  inches are said as feet and inches from here on, as a house may choose; null: never
+     * @param  bool  $tapesInFeet  this house's tapes run in feet; else they are read in inches, however long
+     */
+    public function __construct(
+        public Unit $unit,
+        private ?Length $step = null,
+        private ?Length $feetOver = null,
+        private bool $tapesInFeet = false,
+    ) {}
 
     /** What is shown is rounded to this. */
     public function step(): Length
@@ -23,6 +36,14 @@ final readonly class LengthWriter
     public function show(Length $length): string
     {
         return $this->write($length->roundedTo($this->step()), "\u{202f}");
+    }
+
+    /** A reading, as the house's tapes show it. */
+    public function showOnTape(Length $length): string
+    {
+        $feetOver = $this->tapesInFeet ? Length::nm(self::NM_PER_FOOT) : null;
+
+        return (new self($this->unit, $this->step, $feetOver))->show($length);
     }
 
     /** Rounded up: for what is short or needed. */
@@ -71,7 +92,13 @@ final readonly class LengthWriter
 
     private function write(Length $length, string $thousands): string
     {
-        return $this->unit === Unit::Inch ? $this->fraction($length->nm) : $this->decimal($length->nm, $thousands);
+        return match (true) {
+            $this->unit === Unit::Millimetre => $this->decimal($length->nm, $thousands),
+            $this->feetOver === null,
+            $length->absolute()->isUnder($this->feetOver),
+            abs($length->nm) < self::NM_PER_FOOT => $this->fraction($length->nm),
+            default => $this->feet($length->nm),
+        };
     }
 
     private function decimal(int $nm, string $thousands): string
@@ -81,6 +108,14 @@ final readonly class LengthWriter
         $rest = $nm % 1_000_000 === 0 ? '' : rtrim(sprintf('%06d', abs($nm) % 1_000_000), '0');
 
         return $this->minus($nm).$whole.($rest === '' ? '' : ".{$rest}");
+    }
+
+    /** 6' 7 3/16; the inches are told though they be none. */
+    private function feet(int $nm): string
+    {
+        $feet = intdiv(abs($nm), self::NM_PER_FOOT);
+
+        return "{$this->minus($nm)}{$feet}' {$this->fraction(abs($nm) % self::NM_PER_FOOT)}";
     }
 
     private function fraction(int $nm): string

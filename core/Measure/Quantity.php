@@ -44,6 +44,12 @@ final readonly class Quantity
         return new self($share, Dimension::Share);
     }
 
+    /** Off level, in mm per m. */
+    public static function slope(float $mmPerMetre): self
+    {
+        return new self($mmPerMetre, Dimension::Slope);
+    }
+
     /** Of a rail or a beam, in mm: under what a tape shows. */
     public static function bend(float $mm): self
     {

@@ -205,7 +205,7 @@ return [
         'first' => 'first',
         'last' => 'last, after a trial hang',
     ],
-    'brief.rules.leaf_holes' => ['play' => '0.5 to 1 of play', 'tight' => 'tight'],
+    'brief.rules.leaf_holes' => ['play' => 'with a little play', 'tight' => 'tight'],
     'brief.rules.finish' => ['before' => 'before it is hung', 'in-place' => 'in place'],
     'brief.rules.looks' => [
         'unsaid' => 'not chosen yet',
@@ -280,5 +280,6 @@ return [
     ],
     'part.handle.kind' => $handle,
     'brief.rules.fraction' => ['16' => '1/16', '8' => '1/8', '32' => '1/32'],
+    'brief.rules.tape_feet' => ['no' => 'No, in inches', 'yes' => 'Yes, in feet and inches'],
     'part.units' => ['mm' => 'millimetres', 'in' => 'inches'],
 ];

@@ -216,7 +216,7 @@ return [
         'first' => 'antes',
         'last' => 'al final, tras una prueba',
     ],
-    'brief.rules.leaf_holes' => ['play' => 'con 0,5 a 1 de juego', 'tight' => 'justos'],
+    'brief.rules.leaf_holes' => ['play' => 'con un poco de juego', 'tight' => 'justos'],
     'brief.rules.finish' => ['before' => 'antes de colgarla', 'in-place' => 'ya colgada'],
     'brief.rules.looks' => [
         'unsaid' => 'sin elegir',
@@ -291,5 +291,6 @@ return [
     ],
     'part.handle.kind' => $handle,
     'brief.rules.fraction' => ['16' => '1/16', '8' => '1/8', '32' => '1/32'],
+    'brief.rules.tape_feet' => ['no' => 'No, en pulgadas', 'yes' => 'Sí, en pies y pulgadas'],
     'part.units' => ['mm' => 'milímetros', 'in' => 'pulgadas'],
 ];

@@ -140,6 +140,8 @@ function whatStands(Document $document, array $kits): array
         'hand' => serialize([AtHand::hanger($plan), AtHand::stop($plan), AtHand::guide($plan)]),
         'check' => serialize(RunCheck::of($plan)),
         'caution' => serialize(Cautions::of($plan)),
+        'word' => $plan->doorway->writer()->show($plan->yokeLine()),
+        'tape' => $plan->doorway->writer()->showOnTape($plan->yokeLine()),
     ];
 }
 

@@ -95,8 +95,8 @@ final class AnchorsStation
                             Field::of('brief.anchor.diameter', isShort: true),
                             Field::of('brief.anchor.embedment', isShort: true),
                         ),
-                        Row::of(EitherUnit::of($setout, 'brief.anchor.tension', 'N')),
-                        Row::of(EitherUnit::of($setout, 'brief.anchor.shear', 'N')),
+                        Row::of(EitherUnit::field($setout->write->unit, 'brief.anchor.tension', 'N')),
+                        Row::of(EitherUnit::field($setout->write->unit, 'brief.anchor.shear', 'N')),
                     ], LooseParts::offers(LooseKind::Anchor, 'brief.anchor', $setout->doorway->units)),
                 ]
                 : [],

@@ -73,13 +73,16 @@ final class LeafStation
                 Row::of(Field::of('brief.leaf.construction.kind')),
                 Row::named(
                     'glass',
-                    EitherUnit::of($setout, 'brief.leaf.construction.glass', 'm2', isShort: true),
+                    EitherUnit::field($setout->write->unit, 'brief.leaf.construction.glass', 'm2', isShort: true),
                     Field::of('brief.leaf.construction.glass_thickness', isShort: true),
                 ),
-                Row::of(EitherUnit::of($setout, 'brief.leaf.mass', 'kg', $plan?->mass->kg)),
-                Row::of(EitherUnit::of($setout, 'brief.leaf.hardware', 'kg')),
+                Row::of(EitherUnit::field($setout->write->unit, 'brief.leaf.mass', 'kg', $plan?->mass->kg)),
+                Row::of(EitherUnit::field($setout->write->unit, 'brief.leaf.hardware', 'kg')),
                 ...$setout->doorway->units === Unit::Inch
-                    ? [Row::of(Field::of('brief.rules.fraction'))]
+                    ? array_map(
+                        fn (string $key) => Row::of(Field::of("brief.rules.{$key}")),
+                        ['fraction', 'feet_over', 'tape_feet'],
+                    )
                     : [],
             ]),
             Group::named(

@@ -5,9 +5,7 @@
   <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
   <div class="whose"><h1>{{ __('rules.page.house-rules') }}</h1>@if ($level->doorway)<a href="{{ route('bench', [$level->doorway, 'leaf']) }}">{{ __('rules.page.back-to', ['name' => $level->doorway->name]) }}</a>@else<span>{{ __('rules.page.where-good-installers-differ') }}</span>@endif</div>
   <x-places at="rules" />
-  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
-    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $units->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
-  </form>
+  <x-units :shown="$units" :own="$level->units()" />
 </header>
 <main class="list rules">
   <nav class="levels" aria-label="{{ __('rules.page.for-whom') }}">
@@ -24,7 +22,7 @@
   @foreach (collect($questions)->groupBy('section', true) as $of)
     <h2>{{ RuleWords::section($of->first()) }}</h2>
     @foreach ($of as $key => $question)
-      @php($set = $document ? $document->get($question->path) : ($rules[$key]->value ?? null))
+      @php($set = $document ? $question::answered($document->get($question->path)) : ($rules[$key]->value ?? null))
       @php($from = $document ? $document->get("house.{$key}.from") : (isset($rules[$key]) ? ($rules[$key]->job_id ? 'job' : 'company') : null))
       @php($why = $document ? $document->get("house.{$key}.why") : ($rules[$key]->why ?? null))
       <form class="rule" hx-post="{{ route('rules.preview', $level->query()) }}" hx-target="#preview" hx-swap="innerHTML show:window:top">
@@ -33,7 +31,7 @@
         @if ($question->answers === [])
           <input id="r-{{ $key }}" class="form-control number" name="value" placeholder="{{ ($usual = $question->usualIn($units)) ? $write->show($usual) : '' }}" value="{{ $set === null ? '' : $write->exact(YokeLine\Measure\LengthReader::read($set, $level->doorway ? ($document->get('units') === 'in' ? YokeLine\Measure\Unit::Inch : YokeLine\Measure\Unit::Millimetre) : YokeLine\Measure\Unit::Millimetre)) }}">
         @else
-          <select id="r-{{ $key }}" class="form-select" name="value">@foreach (FieldWords::answers($question->path) as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $question->usual))>{{ $says }}</option>@endforeach</select>
+          <select id="r-{{ $key }}" class="form-select" name="value">@foreach (FieldWords::answers($question->path) as $value => $says)<option value="{{ $value }}" @selected($value === ($set ?? $question::answered($question->usual)))>{{ $says }}</option>@endforeach</select>
         @endif
         <input class="form-control" name="why" value="{{ $why }}" placeholder="{{ __('rules.page.reason-printed-on-the-sheet') }}" aria-label="{{ __('rules.page.reason', ['question' => RuleWords::ask($question)]) }}" maxlength="240">
         <button class="btn">{{ __('rules.page.see-what-it-changes') }}</button>

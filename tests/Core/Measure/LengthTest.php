@@ -190,3 +190,65 @@ test('a sum says what rounding its shown terms leaves over', function (Unit $uni
     [Unit::Millimetre, 1_250_000, 150_001],
     [Unit::Millimetre, 10_000_000, 4_000_000],
 ]);
+
+test('a house may have long lengths said in feet and inches', function (string $is, string $said) {
+    $write = new LengthWriter(Unit::Inch, null, LengthReader::read('36', Unit::Inch));
+
+    expect($write->showWithUnit(LengthReader::read($is, Unit::Inch)))
+        ->toBe($said)
+        ->and(LengthReader::read($said, Unit::Inch)->equals(LengthReader::read($is, Unit::Inch)))
+        ->toBeTrue();
+})->with([
+    ['35 15/16', '35 15/16"'],
+    ['36', "3' 0\""],
+    ['79 3/16', "6' 7 3/16\""],
+    ['79-3/16', "6' 7 3/16\""],
+    ['-40', "-3' 4\""],
+]);
+
+test('what is said in feet is rounded first', function () {
+    $write = new LengthWriter(Unit::Inch, null, LengthReader::read('36', Unit::Inch));
+
+    expect($write->show(LengthReader::read('35 63/64', Unit::Inch)))->toBe("3' 0");
+});
+
+test('under a foot nothing is said in feet, however little is enough for it', function () {
+    $write = new LengthWriter(Unit::Inch, null, Length::zero());
+
+    expect($write->show(LengthReader::read('11 1/2', Unit::Inch)))->toBe('11 1/2');
+});
+
+test('tapes are read in inches, unless they run in feet', function () {
+    $long = LengthReader::read('79 3/16', Unit::Inch);
+    $feet = LengthReader::read('36', Unit::Inch);
+
+    expect((new LengthWriter(Unit::Inch, null, $feet))->showOnTape($long))
+        ->toBe('79 3/16')
+        ->and((new LengthWriter(Unit::Inch, null, null, tapesInFeet: true))->showOnTape($long))
+        ->toBe("6' 7 3/16");
+});
+
+test('in millimetres nothing is said in feet', function () {
+    $write = new LengthWriter(Unit::Millimetre, null, Length::zero(), tapesInFeet: true);
+
+    expect([$write->show(Length::mm(2011)), $write->showOnTape(Length::mm(2011))])->toBe([
+        "2\u{202f}011",
+        "2\u{202f}011",
+    ]);
+});
+
+test('a length is read as it is written on the wall and on the box', function (string $typed, string $is) {
+    expect((new LengthWriter(Unit::Inch))->exact(LengthReader::read($typed, Unit::Inch)))->toBe($is);
+})->with([
+    ["6' 7 3/16", '79 3/16'],
+    ["6' 7 3/16\"", '79 3/16'],
+    ["6'-7 3/16\"", '79 3/16'],
+    ['79-3/16', '79 3/16'],
+    ['79 3/16"', '79 3/16'],
+    ['79¼', '79 1/4'],
+    ['6′ 7″', '79'],
+    ['2.5 ft', '30'],
+    ['6 ft 7 3/16 in', '79 3/16'],
+    ['950 mm', '950 mm'],
+    ['95 cm', '950 mm'],
+]);
