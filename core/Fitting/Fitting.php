@@ -9,6 +9,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
 use YokeLine\Planning\Depth;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 use YokeLine\Planning\Tolerance;
@@ -75,7 +76,11 @@ final readonly class Fitting
             ]);
         }
 
-        return new Fit($what, 'trim', 'trim', ['half' => $over->half(), 'over' => $over, 'trim' => $limit->trim]);
+        return new Fit($what, 'trim', 'trim', [
+            'half' => Grid::of($this->plan->doorway)->upToSixteenth($over->half()),
+            'over' => $over,
+            'trim' => $limit->trim,
+        ]);
     }
 
     /** @return array{because: Message|string} */

@@ -13,6 +13,7 @@ use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planner\Workshop;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Hangers;
 use YokeLine\Planning\Plan;
 
@@ -24,8 +25,8 @@ use YokeLine\Planning\Plan;
  */
 final readonly class SizeCard
 {
-    /** Found in strides, then to the millimetre. */
-    private const STRIDE_MM = 16;
+    /** Found in strides of so many steps, then to the step: a millimetre, or a sixteenth of an inch. */
+    private const STRIDE = 16;
 
     private const FAR_MM = 640;
 
@@ -84,23 +85,28 @@ final readonly class SizeCard
         $wheel = $kit->wheel?->capacityKg;
         $byWheel = $wheel === null ? INF : Hangers::most($plan) * $wheel - $leaf->hardwareKg;
 
+        $step = $plan->doorway->units->step();
+
         return new self(
             self::limit(
                 'width',
-                $plan->layout->width->needed->total->roundedUpTo(Length::mm(1)),
+                $plan->layout->width->needed->total->roundedUpTo($step),
                 $leaf->trimLimit,
+                $step,
                 fn (Length $width) => $fails($sized($width, null)),
             ),
             self::limit(
                 'height',
-                $plan->heights->leaf->needed->total->roundedUpTo(Length::mm(1)),
+                $plan->heights->leaf->needed->total->roundedUpTo($step),
                 $leaf->trimLimit,
+                $step,
                 fn (Length $height) => $fails($sized(null, $height)),
             ),
             self::limit(
                 'thickness',
-                $kit->leafThickness->low,
+                Grid::of($plan->doorway)->upToSixteenth($kit->leafThickness->low),
                 Length::zero(),
+                $step,
                 fn (Length $thickness) => $fails($sized(null, null, $thickness)),
             ),
             min($kit->capacityKg, $byWheel),
@@ -108,20 +114,23 @@ final readonly class SizeCard
         );
     }
 
-    /** @param  callable(Length): ?Message  $fails  why a leaf of that size does not work */
-    private static function limit(string $name, Length $from, Length $trim, callable $fails): Limit
+    /**
+     * @param  Length  $step  to which it is found
+     * @param  callable(Length): ?Message  $fails  why a leaf of that size does not work
+     */
+    private static function limit(string $name, Length $from, Length $trim, Length $step, callable $fails): Limit
     {
-        $least = self::firstWhere($from, fn (Length $size) => $fails($size) === null);
+        $least = self::firstWhere($from, $step, fn (Length $size) => $fails($size) === null);
         if ($least === null) {
             return new Limit($name, null, null, $fails($from), $fails($from), $trim);
         }
-        $over = self::firstWhere($least, fn (Length $size) => $fails($size) !== null);
-        $under = $least->minus(Length::mm(2));
+        $over = self::firstWhere($least, $step, fn (Length $size) => $fails($size) !== null);
+        $under = $least->minus($step->times(2));
 
         return new Limit(
             $name,
             $least,
-            $over?->minus(Length::mm(1)),
+            $over?->minus($step),
             $under->isPositive() ? $fails($under) : null,
             $over === null ? null : $fails($over),
             $trim,
@@ -129,13 +138,14 @@ final readonly class SizeCard
     }
 
     /** @param  callable(Length): bool  $is */
-    private static function firstWhere(Length $from, callable $is): ?Length
+    private static function firstWhere(Length $from, Length $step, callable $is): ?Length
     {
-        for ($at = 0; $at <= self::FAR_MM; $at += self::STRIDE_MM) {
-            if ($is($from->plus(Length::mm($at)))) {
-                for ($mm = max(0, $at - self::STRIDE_MM + 1); $mm <= $at; $mm++) {
-                    if ($is($from->plus(Length::mm($mm)))) {
-                        return $from->plus(Length::mm($mm));
+        $most = Length::mm(self::FAR_MM)->stepsOf($step);
+        for ($at = 0; $at <= $most; $at += self::STRIDE) {
+            if ($is($from->plus($step->times($at)))) {
+                for ($n = max(0, $at - self::STRIDE + 1); $n <= $at; $n++) {
+                    if ($is($from->plus($step->times($n)))) {
+                        return $from->plus($step->times($n));
                     }
                 }
             }

@@ -413,7 +413,7 @@ final class DoorwayReader
                 $this->at->length("{$place}.width"),
                 $this->at->length("{$place}.height"),
                 $this->at->lengths("{$place}.thickness"),
-                $this->at->amount("{$place}.mass_kg"),
+                $this->at->amountOr("{$place}.mass_kg", "{$place}.mass_lb", Pounds::KG),
                 $second,
             )
             : null;

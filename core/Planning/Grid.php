@@ -72,6 +72,18 @@ final readonly class Grid
         return $this->step === null ? $length : $length->roundedUpTo($this->step);
     }
 
+    /** Up to what any tape in inches reads: for what is taken off on site. */
+    public function upToSixteenth(Length $length): Length
+    {
+        return $this->step === null ? $length : $length->roundedUpTo(Unit::Inch->step());
+    }
+
+    /** Down to what any tape in inches reads: for what is left of something that is cut on site. */
+    public function downToSixteenth(Length $length): Length
+    {
+        return $this->step === null ? $length : $length->roundedDownTo(Unit::Inch->step());
+    }
+
     /** A place that something starts at. */
     public function start(Sum $place): Sum
     {

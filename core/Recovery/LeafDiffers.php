@@ -6,6 +6,7 @@ namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
 
@@ -93,8 +94,9 @@ final readonly class LeafDiffers
 
     private function trim(): WayOut
     {
-        $edge = $this->width->minus($this->site->plan->layout->width->size->total)->half();
-        $limit = $this->site->plan->doorway->brief->leaf->trimLimit;
+        $plan = $this->site->plan;
+        $edge = Grid::of($plan->doorway)->upToSixteenth($this->width->minus($plan->layout->width->size->total)->half());
+        $limit = $plan->doorway->brief->leaf->trimLimit;
         $works = $edge->isPositive() && ($limit->isZero() || ! $edge->isOver($limit));
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];
 

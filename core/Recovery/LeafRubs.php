@@ -11,6 +11,7 @@ use YokeLine\Holding\Member;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Sum;
 use YokeLine\Planning\Depth;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
 
@@ -71,7 +72,9 @@ final readonly class LeafRubs
         $plan = $this->site->again($this->found) ?? $this->site->plan;
         $isProudest = $plan->header !== null && $plan->innerDepth()->proudest === 'header';
         $works = $isProudest && ! $this->site->isDone(StepKind::BoardFix);
-        $thin = $plan->header?->thickness->minus($this->short());
+        $thin = $plan->header === null
+            ? null
+            : Grid::of($plan->doorway)->downToSixteenth($plan->header->thickness->minus($this->short()));
 
         return new WayOut(
             'rubs',
@@ -91,7 +94,7 @@ final readonly class LeafRubs
 
     private function ease(): WayOut
     {
-        $off = $this->short();
+        $off = Grid::of($this->site->plan->doorway)->upToSixteenth($this->short());
 
         return new WayOut(
             'rubs',

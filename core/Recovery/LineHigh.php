@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Grid;
 use YokeLine\Work\StepKind;
 
 /** The rail line is level and too high, or too low. */
@@ -99,7 +100,7 @@ final readonly class LineHigh
     private function trim(): WayOut
     {
         $plan = $this->site->plan;
-        $off = $this->by->negated()->orZeroIfNegative();
+        $off = Grid::of($plan->doorway)->upToSixteenth($this->by->negated()->orZeroIfNegative());
         $limit = $plan->doorway->brief->leaf->trimLimit;
         $groove = $plan->kit->guide->style->needsGroove();
         $redo = [StepKind::TrimLeaf, StepKind::CoatLeaf];

@@ -6,6 +6,7 @@ namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Quantity;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
@@ -230,7 +231,11 @@ final readonly class LineOutOfLevel
             0,
             $this->creeps() ? 'creeps' : ($holds ? 'stays' : 'loose'),
             ['bite' => $bites[0]],
-            with: ['creep' => $this->greatestCreep(), 'most' => self::CREEPS_OVER, 'least' => $least],
+            with: [
+                'creep' => Quantity::slope($this->greatestCreep()),
+                'most' => Quantity::slope(self::CREEPS_OVER),
+                'least' => $least,
+            ],
         );
     }
 

@@ -408,7 +408,7 @@ final readonly class Problems
         $ways = [];
         if ($spread->isOver($slack)) {
             $says[] = self::means($level->creeps() ? 'creeps' : 'stays', [
-                'creep' => $level->greatestCreep(),
+                'creep' => Quantity::slope($level->greatestCreep()),
                 'pull' => Quantity::newtons($level->pull()),
             ]);
             foreach ($leaves as $leaf) {

@@ -7,7 +7,9 @@ namespace YokeLine\Recovery;
 use YokeLine\Doorway\EndBy;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Span;
 use YokeLine\Planning\Buffer;
+use YokeLine\Planning\Grid;
 use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\StepKind;
@@ -75,7 +77,7 @@ final readonly class WallEnds
         $plan = $this->site->plan;
         $kit = $plan->kit->rail;
         $wall = $again->room->wall;
-        $span = $plan->rail->span->cutTo($wall);
+        $span = $this->leftOf($plan->rail->span, $wall);
         $inside = $span->widened($plan->kit->boltDiameter->scaled(3, 2)->negated());
         $holes = array_values(array_filter($plan->rail->holes, $inside->contains(...)));
         $cutOff = $plan->rail->length->total->minus($span->length());
@@ -124,6 +126,19 @@ final readonly class WallEnds
             $this->site->written($this->truly()),
             with: ['side' => Message::word('sides', $this->end)],
         );
+    }
+
+    /** The rail as long as it is cut: from the end that stays, down to what a tape reads. */
+    private function leftOf(Span $rail, Span $wall): Span
+    {
+        $left = $rail->cutTo($wall);
+        $long = Grid::of($this->site->plan->doorway)->downToSixteenth($left->length());
+
+        return match (true) {
+            $left->length()->equals($rail->length()) => $rail,
+            $this->end === 'right' => new Span($left->low, $left->low->plus($long)),
+            default => new Span($left->high->minus($long), $left->high),
+        };
     }
 
     private function buffer(Plan $again): WayOut

@@ -8,6 +8,7 @@ use YokeLine\Doorway\GuideTouch;
 use YokeLine\Doorway\HolesFound;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
 
@@ -85,11 +86,7 @@ final readonly class RunCheck
                 ),
             ),
             ...$plan->kit->guide->style->needsGroove()
-                ? self::eachLeaf(
-                    $plan,
-                    $plan->doorway->brief->rules->guideTouch === GuideTouch::Touching ? 'touches' : 'air',
-                    fn () => [null, null],
-                )
+                ? self::inGroove($plan)
                 : [],
             ...$plan->doorway->brief->rules->schedule->holesFound === HolesFound::FromFirst ? self::holes($plan) : [],
             ...self::eachLeaf(
@@ -120,6 +117,18 @@ final readonly class RunCheck
         }
 
         return $checks;
+    }
+
+    /** @return list<self> how each leaf's groove runs on its guide (page 4; in inches page 7, 1) */
+    private static function inGroove(Plan $plan): array
+    {
+        [$code, $air] = match (true) {
+            $plan->doorway->brief->rules->guideTouch === GuideTouch::Touching => ['touches', []],
+            $plan->doorway->units === Unit::Inch => ['air-of', ['air' => Length::sixteenths(1)]],
+            default => ['air', ['least' => Length::mm(1), 'most' => Length::mm(2)]],
+        };
+
+        return self::eachLeaf($plan, $code, fn () => [null, null], $air);
     }
 
     /** @return list<self> the outer holes, which were marked through the rail: from the end of the board or rail */

@@ -379,7 +379,7 @@ return [
     ],
     'sags' => [
         'says' => 'The rail bends by :greatest',
-        'more' => ':limit is the most wanted, for the rail alone. Standoffs and bolts give 0.2 to 0.6 mm more.',
+        'more' => ':limit is the most wanted, for the rail alone. Standoffs and bolts give :from to :to more.',
     ],
     'shut-room' => [
         'says' => [

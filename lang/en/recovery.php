@@ -66,8 +66,8 @@ return [
         'sheet-says' => 'The sheet says :gap.',
         'true-studs' => 'Worked with the studs where they really are.',
         'read-twice' => 'Read it at two places at least.',
-        'creeps' => 'The door runs by itself: :creep mm per m, a pull of :pull.',
-        'stays' => 'The door stays where it is left: :creep mm per m at most.',
+        'creeps' => 'The door runs by itself: :creep, a pull of :pull.',
+        'stays' => 'The door stays where it is left: :creep at most.',
         'too-high' => 'The line is level and :by too high.',
         'too-low' => 'The line is level and :by too low.',
         'line-right' => 'The line is where it should be, as near as a level can tell.',
@@ -223,7 +223,7 @@ return [
         'live-with-it' => [
             'title' => 'Leave the line as it is',
             'says' => [
-                'creeps' => 'The door would run by itself: :creep mm per m is more than :most.',
+                'creeps' => 'The door would run by itself: :creep is more than :most.',
                 'stays' => 'The door stays where it is left. Set the guide where it holds least: :least.',
                 'loose' => 'The guide would hold only :least.',
             ],

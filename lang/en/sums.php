@@ -196,11 +196,11 @@ return [
         'on-the-tape' => 'to the tape’s marks',
         'least-stock' => 'the least stock size that serves',
         'made-to-order' => 'no stock size serves: made to order, rounded up',
-        'made-up' => 'no stock length serves: the least one, up to the next 5 mm, no longer than the wall',
+        'made-up' => 'no stock length serves: the least one, rounded up, no longer than the wall',
         'never-below' => 'never below 0',
         'parked' => 'parked for good',
         'slid-by-hand' => 'moved along with its left end',
         'slid-to-hold' => 'slid so that its holes meet something solid',
-        'whole-wall' => 'the whole wall, down to 5 mm',
+        'whole-wall' => 'the whole wall, rounded down',
     ],
 ];

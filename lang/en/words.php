@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Words that sentences are made with. What stands in no list is said as it was typed.
 return [
     'and' => 'and',
+    'slope' => ['mm' => ':slope mm per m', 'in' => ':slope in 8 ft'],
     'verdicts' => [
         'unmeasured' => 'Not enough measured yet.',
         'stopped' => 'Won’t work as drawn.',

@@ -379,7 +379,7 @@ return [
     ],
     'sags' => [
         'says' => 'El carril flecha :greatest',
-        'more' => 'Se quiere :limit como máximo, solo del carril. Separadores y pernos ceden de 0.2 a 0.6 mm más.',
+        'more' => 'Se quiere :limit como máximo, solo del carril. Separadores y pernos ceden de :from a :to más.',
     ],
     'shut-room' => [
         'says' => [

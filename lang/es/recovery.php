@@ -66,8 +66,8 @@ return [
         'sheet-says' => 'La ficha dice :gap.',
         'true-studs' => 'Calculado con los montantes donde están de verdad.',
         'read-twice' => 'Léalo por lo menos en dos sitios.',
-        'creeps' => 'La puerta corre sola: :creep mm por m, un tirón de :pull.',
-        'stays' => 'La puerta se queda donde se deja: :creep mm por m como máximo.',
+        'creeps' => 'La puerta corre sola: :creep, un tirón de :pull.',
+        'stays' => 'La puerta se queda donde se deja: :creep como máximo.',
         'too-high' => 'La línea está nivelada y :by demasiado alta.',
         'too-low' => 'La línea está nivelada y :by demasiado baja.',
         'line-right' => 'La línea está donde debe, hasta donde un nivel puede decirlo.',
@@ -223,7 +223,7 @@ return [
         'live-with-it' => [
             'title' => 'Dejar la línea como está',
             'says' => [
-                'creeps' => 'La puerta correría sola: :creep mm por m es más de :most.',
+                'creeps' => 'La puerta correría sola: :creep es más de :most.',
                 'stays' => 'La puerta se queda donde se deja. Ponga la guía donde menos sujeta: :least.',
                 'loose' => 'La guía solo sujetaría :least.',
             ],

@@ -196,11 +196,11 @@ return [
         'on-the-tape' => 'a la marca de la cinta',
         'least-stock' => 'la menor medida de catálogo que sirve',
         'made-to-order' => 'no sirve ninguna medida de catálogo: a medida, redondeado hacia arriba',
-        'made-up' => 'no sirve ningún largo de catálogo: el mínimo, al siguiente 5 mm, sin pasar de la pared',
+        'made-up' => 'no sirve ningún largo de catálogo: el mínimo, redondeado hacia arriba, sin pasar de la pared',
         'never-below' => 'nunca menos de 0',
         'parked' => 'aparcada para siempre',
         'slid-by-hand' => 'corrido con su extremo izquierdo',
         'slid-to-hold' => 'corrido para que sus agujeros den en macizo',
-        'whole-wall' => 'toda la pared, al 5 mm de abajo',
+        'whole-wall' => 'toda la pared, redondeada hacia abajo',
     ],
 ];

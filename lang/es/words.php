@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Palabras con las que se hacen las frases. Lo que no está en ninguna lista se dice como se escribió.
 return [
     'and' => 'y',
+    'slope' => ['mm' => ':slope mm por m', 'in' => ':slope en 8 pies'],
     'verdicts' => [
         'unmeasured' => 'Aún faltan medidas.',
         'stopped' => 'Así no funciona.',

@@ -14,6 +14,9 @@ use YokeLine\Measure\Quantity;
 /** How far the rail bends under the wheels. */
 final class RailBends implements AnchorCheck
 {
+    /** What standoffs and bolts give beside the rail. */
+    private const GIVEN_MORE_MM = [0.2, 0.6];
+
     public function look(CheckContext $context): iterable
     {
         $sag =
@@ -25,7 +28,12 @@ final class RailBends implements AnchorCheck
                 FindingCode::Sags,
                 Severity::Settle,
                 'brief.backing',
-                ['greatest' => Quantity::bend($sag->greatest), 'limit' => Quantity::bend($sag->limit())],
+                [
+                    'greatest' => Quantity::bend($sag->greatest),
+                    'limit' => Quantity::bend($sag->limit()),
+                    'from' => Quantity::bend(self::GIVEN_MORE_MM[0]),
+                    'to' => Quantity::bend(self::GIVEN_MORE_MM[1]),
+                ],
                 [
                     ...$context->plan->header === null
                         ? [

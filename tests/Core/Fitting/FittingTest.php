@@ -117,3 +117,21 @@ test('of a pair the leaf that nobody has is not judged', function () {
 
     expect(array_keys(Fitting::each($plan, SizeCard::of($plan))))->toBe(['left']);
 });
+
+test('in inches a card is worked out to a sixteenth', function () {
+    $plan = Doorways::plan('in throwing-room');
+    $card = SizeCard::of($plan);
+    $sizes = array_filter([
+        $card->width->least,
+        $card->width->greatest,
+        $card->height->least,
+        $card->height->greatest,
+        $card->thickness->least,
+    ]);
+
+    expect(count($sizes))->toBeGreaterThan(3)
+        ->and(array_map(fn (Length $size) => $size->nm % Length::sixteenths(1)->nm, $sizes))
+        ->each->toBe(0)
+        ->and($card->width->least->minus($plan->layout->width->needed->total)->isUnder(Length::sixteenths(1)))
+        ->toBeTrue();
+});

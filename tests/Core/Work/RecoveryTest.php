@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
 use YokeLine\Recovery\Bounces;
 use YokeLine\Recovery\HazardFound;
 use YokeLine\Recovery\HoleMissed;
@@ -220,3 +222,52 @@ test('holes bored from the wrong edge', function () {
         workedWays('wrong-edge'),
     );
 });
+
+test('in inches what is taken off on site goes up to a sixteenth, what is left down to one', function () {
+    $inches = fn (string $typed) => LengthReader::read($typed, Unit::Inch);
+    $back = Doorways::plan('in throwing-room')->innerDepth()->leafBack->total;
+    $rubs = new LeafRubs(onSite('in throwing-room'), ['survey.opening.casing.thickness' => $back->minus(Length::mm(4))]);
+    $wider = new LeafDiffers(
+        onSite('in throwing-room', changes: ['brief.leaf.trim_limit' => '1/2']),
+        'leaf',
+        Doorways::plan('in throwing-room')->layout->width->size->total->plus($inches('5/32')),
+        [$inches('1 1/2')],
+    );
+    $high = new LineHigh(onSite('in throwing-room', changes: ['brief.leaf.trim_limit' => '1/2']), $inches('-5/32'));
+    $numbers = fn (array $ways) => array_column(
+        array_map(fn (WayOut $way) => [$way->id, $way->numbers], $ways),
+        1,
+        0,
+    );
+    $sixteenths = fn (Length $length) => $length->nm / Length::sixteenths(1)->nm;
+
+    expect($rubs->short()->isPositive())
+        ->toBeTrue()
+        ->and($sixteenths($numbers($rubs->ways())['ease']['off']))
+        ->toBe((int) ceil($sixteenths($rubs->short())))
+        ->and($sixteenths($numbers($wider->ways())['trim']['each_edge']))
+        ->toBe(2)
+        ->and($sixteenths($numbers($high->ways())['trim']['cut_off_foot']))
+        ->toBe(3);
+});
+
+test('in inches a rail that is cut on site is cut down to a sixteenth', function (string $end) {
+    $changes = ['brief.kit' => 'flat-40-strap'];
+    $rail = Doorways::plan('in throwing-room', $changes)->rail->span;
+    $wall = $end === 'to' ? $rail->high->minus(Length::mm(7)) : $rail->low->plus(Length::mm(7));
+    $cut = array_column(
+        array_map(
+            fn (WayOut $way) => [$way->id, $way->numbers],
+            (new WallEnds(onSite('in throwing-room', changes: $changes), $end, $wall))->ways(),
+        ),
+        1,
+        0,
+    )['cut-rail'];
+
+    expect($cut['length']->nm % Length::sixteenths(1)->nm)
+        ->toBe(0)
+        ->and($cut['length']->isOver($rail->length()->minus(Length::mm(7))))
+        ->toBeFalse()
+        ->and($cut['cut_off']->plus($cut['length'])->equals($rail->length()))
+        ->toBeTrue();
+})->with(['to', 'from']);
