@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Job;
 use App\Models\WaitingNotice;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Browser\Support\BrowserTestCase;
@@ -9,6 +10,14 @@ use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
+
+/** Presses a unit at the top of a page of a job, as somebody does who looks at it in that unit. */
+function lookIn(string $units, Job $job, string $own = 'mm'): void
+{
+    test()
+        ->post('/editor', ['units' => $units, 'own' => $own, 'at' => "job-{$job->id}"])
+        ->assertRedirect();
+}
 
 /** @return list<string> what waits to be told to those who were not there, the oldest first */
 function toldInTheMeantime(): array
@@ -20,4 +29,19 @@ function toldInTheMeantime(): array
             ->map(fn (WaitingNotice $notice) => $notice->says->says())
             ->all(),
     );
+}
+
+/** What a PDF says, as another program reads it; one page where a number is given. */
+function shownOn(string $pdf, ?int $page = null): string
+{
+    file_put_contents($file = (string) tempnam(sys_get_temp_dir(), 'pdf'), $pdf);
+    $said = (string) shell_exec(
+        'pdftotext -raw '.
+            ($page === null ? '' : '-f '.($page + 1).' -l '.($page + 1).' ').
+            escapeshellarg($file).
+            ' - 2>&1',
+    );
+    unlink($file);
+
+    return $said;
 }

@@ -113,12 +113,17 @@ final readonly class Bench implements Form
 
     public function kept(Field $field): mixed
     {
-        return $this->setout->document->get($field->place);
+        return EitherUnit::kept($this->setout->document, $field->place);
     }
 
     public function value(Field $field): string
     {
         return $this->refused[$field->place]['typed'] ?? $this->typed->toScreen($field, $this->kept($field));
+    }
+
+    public function beside(Field $field): string
+    {
+        return $this->typed->beside($field, $this->kept($field));
     }
 
     public function grey(Field $field): string

@@ -51,7 +51,11 @@ abstract readonly class DoorwayForm implements Form
         $place = (string) $request->input('place');
         $typed = (string) $request->input('value');
         try {
-            $changes = [$place => self::of($request, $doorway)->read($request, $place)];
+            $changes = EitherUnit::changes(
+                $doorway->revision->document,
+                $place,
+                self::of($request, $doorway)->read($request, $place),
+            );
             $notices = (new Change(
                 $changes,
                 Places::summary($changes, $doorway->revision->document),
@@ -69,7 +73,12 @@ abstract readonly class DoorwayForm implements Form
     public function value(Field $field): string
     {
         return $this->refused[$field->place]['typed'] ??
-            $this->typed->toScreen($field, $this->setout->document->get($field->place));
+            $this->typed->toScreen($field, EitherUnit::kept($this->setout->document, $field->place));
+    }
+
+    public function beside(Field $field): string
+    {
+        return $this->typed->beside($field, EitherUnit::kept($this->setout->document, $field->place));
     }
 
     public function grey(Field $field): string

@@ -18,6 +18,9 @@ interface Form
     /** What stands in the field. */
     public function value(Field $field): string;
 
+    /** What was typed there in another unit, as it was typed; '' where nothing was. */
+    public function beside(Field $field): string;
+
     /** What stands there in grey where nothing is set. */
     public function grey(Field $field): string;
 

@@ -12,10 +12,14 @@ use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
 
 /**
- * Between what a field shows and what the document holds: typed in the screen's unit, kept exactly in the document's.
+ * Between what a field shows and what the document holds: typed in the screen's unit, kept exactly in the document's;
+ * what was typed in the other unit is kept as it was typed.
  */
 final readonly class Typed
 {
+    /** What is longer is no length that anybody wrote down. */
+    private const LONGEST = 40;
+
     public function __construct(private Unit $shown, private Unit $kept) {}
 
     /**
@@ -57,10 +61,30 @@ final readonly class Typed
     {
         return match (true) {
             is_bool($kept) => $kept ? 'yes' : 'no',
-            is_array($kept) => implode(', ', array_map($this->show(...), $kept)),
+            // A list is sent back whole.
+            is_array($kept) => implode(', ', array_map($this->exact(...), $kept)),
             $kept === 'auto' && $field->kind === 'length', ! is_scalar($kept) => '',
             $field->kind === 'length' => $this->show($kept),
+            $field->kind === 'amount' && is_string($kept) && ! is_numeric($kept) => EitherUnit::converted(
+                $field->place,
+                $kept,
+            ),
             default => (string) $kept,
+        };
+    }
+
+    /** What was typed in another unit than is shown, as it was typed; '' where nothing was. */
+    public function beside(Field $field, mixed $kept): string
+    {
+        if (! is_string($kept)) {
+            return '';
+        }
+        $in = $field->kind === 'length' ? LengthReader::unitOf($kept, $this->kept) : $this->kept;
+
+        return match (true) {
+            $field->kind === 'amount' => is_numeric($kept) ? '' : $kept,
+            $in !== $this->kept && $in !== $this->shown => $kept,
+            default => '',
         };
     }
 
@@ -74,10 +98,31 @@ final readonly class Typed
 
     private function keep(string $typed): string
     {
-        return (new LengthWriter($this->kept))->exact(LengthReader::read($typed, $this->shown));
+        $length = LengthReader::read($typed, $this->shown);
+        $in = LengthReader::unitOf($typed, $this->shown);
+        if ($in === $this->kept || strlen($typed) > self::LONGEST) {
+            return (new LengthWriter($this->kept))->exact($length);
+        }
+
+        return LengthReader::unitOf($typed, $this->kept) === $in ? $typed : "{$typed} {$in->value}";
     }
 
+    /** What was written in another unit is rounded where it is no clean number in this one. */
     private function show(mixed $kept): string
+    {
+        try {
+            $length = LengthReader::read($kept, $this->kept);
+            $write = new LengthWriter($this->shown);
+
+            return LengthReader::unitOf($kept, $this->kept) === $this->shown || $write->fine($length)->equals($length)
+                ? $write->exact($length)
+                : $write->show($length);
+        } catch (UnreadableLength) {
+            return is_scalar($kept) ? (string) $kept : '';
+        }
+    }
+
+    private function exact(mixed $kept): string
     {
         try {
             return (new LengthWriter($this->shown))->exact(LengthReader::read($kept, $this->kept));

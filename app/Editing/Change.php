@@ -75,8 +75,8 @@ final readonly class Change
                     'who' => $this->editor->name,
                     'what' => Places::called($place, $doorway->revision->document),
                     'name' => $doorway->name,
-                    'is' => Places::valued($this->changes[$place], $place),
-                    'was' => Places::valued($before, $place),
+                    'is' => Places::valued($this->changes[$place], $place, $doorway->revision->document),
+                    'was' => Places::valued($before, $place, $doorway->revision->document),
                 ]),
                 [$place => $before],
             );
@@ -164,8 +164,8 @@ final readonly class Change
             $said = [
                 'who' => $change['who'],
                 'what' => Places::called($place, $head->document),
-                'was' => Places::valued($change['before'], $place),
-                'is' => Places::valued($change['after'], $place),
+                'was' => Places::valued($change['before'], $place, $head->document),
+                'is' => Places::valued($change['after'], $place, $head->document),
             ];
             $notices[] = array_key_exists($place, $this->changes)
                 ? new Notice(StoredMessage::change('yours-stands', $said), [$place => $change['after']])

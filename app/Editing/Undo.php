@@ -69,7 +69,7 @@ final readonly class Undo
                         $notices[] = new Notice(
                             StoredMessage::change('set-since', [
                                 'what' => Places::called($place, $head->document),
-                                'is' => Places::valued($document->get($place), $place),
+                                'is' => Places::valued($document->get($place), $place, $document),
                             ]),
                         );
 

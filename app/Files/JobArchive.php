@@ -82,6 +82,7 @@ final class JobArchive
                 'format' => 'yoke-line/job',
                 'version' => self::VERSION,
                 'name' => $job->name,
+                'units' => $job->units->value,
                 'archived_at' => $job->archived_at?->toJSON(),
                 'rules' => $rules,
                 'day_plan' => self::dayPlan(

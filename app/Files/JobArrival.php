@@ -26,6 +26,7 @@ use Throwable;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Format\Fields;
 use YokeLine\Format\ItemIds;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Holding\Scan\Trace;
@@ -83,7 +84,9 @@ final class JobArrival
         if (! is_string($name) || trim($name) === '' || mb_strlen($name) > 120) {
             throw UnreadableFile::at('name', 'job-name');
         }
-        $job = new Job(['name' => $name]);
+        $units = ($fields = new Fields($file, Unit::Millimetre))->choice('units', Unit::class);
+        $fields->settle();
+        $job = new Job(['name' => $name, 'units' => $units]);
         $job->forceFill(['arriving_since' => now()])->save();
         try {
             (new self($zip, $job, $file->get('version') !== 1))->bringIn($file);
@@ -124,6 +127,11 @@ final class JobArrival
                 ->forceFill([
                     'arriving_since' => null,
                     'archived_at' => self::moment($file->get('archived_at')),
+                    // What went out before jobs had a unit speaks as its first doorway does.
+                    'units' => $file->get('units') === null
+                            ? $this->job->doorways()->first()?->setout(null)->doorway->units ??
+                                $this->job->units
+                            : $this->job->units,
                     'day_plan' => $days instanceof stdClass
                             ? JobArchive::dayPlan((array) json_decode((string) json_encode($days), true), $ids)
                             : null,

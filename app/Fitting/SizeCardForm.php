@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Fitting;
 
 use App\Bench\DoorwayForm;
+use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
@@ -22,8 +23,8 @@ final readonly class SizeCardForm extends DoorwayForm
         $isPair = $this->setout->plan !== null && $this->setout->plan->onlyLeaf() === null;
 
         return [
-            Group::named($isPair ? 'in-hand-first' : 'in-hand', self::leaf('brief.in_hand')),
-            ...$isPair ? [Group::named('in-hand-second', self::leaf('brief.in_hand.second'))] : [],
+            Group::named($isPair ? 'in-hand-first' : 'in-hand', $this->leaf('brief.in_hand')),
+            ...$isPair ? [Group::named('in-hand-second', $this->leaf('brief.in_hand.second'))] : [],
             Group::named('in-hand-solid', [
                 Row::of(Field::of('brief.leaf.trim_limit')),
                 ...array_map(
@@ -49,7 +50,7 @@ final readonly class SizeCardForm extends DoorwayForm
     }
 
     /** @return list<Row> */
-    private static function leaf(string $place): array
+    private function leaf(string $place): array
     {
         return [
             Row::of(Field::of("{$place}.width")),
@@ -59,7 +60,7 @@ final readonly class SizeCardForm extends DoorwayForm
                 Field::of("{$place}.thickness[0]", isShort: true),
                 Field::of("{$place}.thickness[1]", isShort: true),
             ),
-            Row::of(Field::of("{$place}.mass_kg")),
+            Row::of(EitherUnit::field($this->setout->write->unit, "{$place}.mass", 'kg')),
         ];
     }
 

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\Doorway;
+use App\Models\Job;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use YokeLine\Measure\Unit;
 
-/** Who works at this browser, which units they read and which language: told once, kept in the session. */
+/**
+ * Who works at this browser and in which language: told once, kept in the session. So are the jobs that they look at in
+ * another unit than each has.
+ */
 final readonly class Editor
 {
     /** What ships, each by its own name. */
@@ -17,9 +22,22 @@ final readonly class Editor
     private function __construct(
         public string $name,
         public string $browser,
+        /** Which one looks in; null where everything speaks its own. */
         public ?Unit $units,
         public string $language,
     ) {}
+
+    /** What units are looked in for: the job that a page belongs to, or the house. */
+    public static function place(Request $request): string
+    {
+        [$job, $doorway] = [$request->route('job'), $request->route('doorway')];
+
+        return match (true) {
+            $job instanceof Job => "job-{$job->id}",
+            $doorway instanceof Doorway => "job-{$doorway->job_id}",
+            default => 'house',
+        };
+    }
 
     /** Where no browser asks: the demo, an import by the command line. */
     public static function named(string $name, string $browser = ''): self
@@ -44,7 +62,7 @@ final readonly class Editor
         return new self(
             (string) $session->get('who', 'Someone'),
             $browser,
-            Unit::tryFrom((string) $session->get('units')),
+            Unit::tryFrom((string) $session->get('units.'.self::place($request))),
             // The browser's own, until one is chosen.
             (string) $session->get(
                 'language',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kits;
 
+use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Form;
 use App\Bench\Group;
@@ -37,7 +38,7 @@ final readonly class KitForm implements Form
     /** @var array<string, Message> what keeps the sheet from being read, by place */
     public array $unreadable;
 
-    private Unit $kept;
+    public Unit $kept;
 
     private Typed $typed;
 
@@ -132,7 +133,7 @@ final readonly class KitForm implements Form
                     'wheels',
                     'wheel-n',
                     'material',
-                    $this->mass('wheels[0].capacity', 'capacity'),
+                    $this->mass('capacity'),
                     'price',
                 ),
             ),
@@ -171,7 +172,12 @@ final readonly class KitForm implements Form
     public function value(Field $field): string
     {
         return $this->refused[$field->place]['typed'] ??
-            $this->typed->toScreen($field, self::stated($this->row->document)->get($field->place));
+            $this->typed->toScreen($field, EitherUnit::kept(self::stated($this->row->document), $field->place));
+    }
+
+    public function beside(Field $field): string
+    {
+        return $this->typed->beside($field, EitherUnit::kept(self::stated($this->row->document), $field->place));
     }
 
     public function grey(Field $field): string
@@ -212,12 +218,14 @@ final readonly class KitForm implements Form
     {
         $field =
             $this->field($place) ?? throw UnreadableFile::at($place, 'no-kit-number');
-        $value = $this->typed->toDocument($field, $said);
-        $sheet = self::stated($this->row->document);
-        $document = $value === null ? $sheet->without($place) : $sheet->with($place, $value);
-        $problems = self::read($document)[1];
-        if (isset($problems[$place]) && $value !== null) {
-            throw new UnreadableFile([$field->place => $problems[$place]]);
+        $document = self::stated($this->row->document);
+        $changes = EitherUnit::changes($document, $place, $this->typed->toDocument($field, $said));
+        foreach ($changes as $at => $value) {
+            $document = $value === null ? $document->without($at) : $document->with($at, $value);
+        }
+        $problems = array_intersect_key(self::read($document)[1], array_filter($changes, fn ($value) => $value !== null));
+        if ($problems !== []) {
+            throw new UnreadableFile([$field->place => array_values($problems)[0]]);
         }
 
         return $document;
@@ -242,14 +250,10 @@ final readonly class KitForm implements Form
         return $sheet->without('rise')->with('height', $height);
     }
 
-    /** The key of a mass that a sheet tells in kg or in lb: as it was told, else as the kit is sold. */
-    private function mass(string $place, ?string $key = null): string
+    /** The place of a mass in the unit of whoever looks. */
+    private function mass(string $place): string
     {
-        $sheet = $this->row->document;
-        $inPounds =
-            $sheet->get("{$place}_lb") !== null || ($this->kept === Unit::Inch && $sheet->get("{$place}_kg") === null);
-
-        return ($key ?? $place).($inPounds ? '_lb' : '_kg');
+        return EitherUnit::place($this->write->unit, $place, 'kg');
     }
 
     /** @return list<Row> each guide with its numbers below its style; the next one is begun by its style */

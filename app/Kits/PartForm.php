@@ -24,7 +24,7 @@ use YokeLine\Measure\Unit;
 /** A part of the shelf that belongs to no kit, with its numbers. */
 final readonly class PartForm implements Form
 {
-    private Unit $kept;
+    public Unit $kept;
 
     private Typed $typed;
 
@@ -67,6 +67,11 @@ final readonly class PartForm implements Form
     {
         return $this->refused[$field->place]['typed'] ??
             $this->typed->toScreen($field, $this->row->document->get($field->place));
+    }
+
+    public function beside(Field $field): string
+    {
+        return $this->typed->beside($field, $this->row->document->get($field->place));
     }
 
     public function grey(Field $field): string

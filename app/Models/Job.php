@@ -9,12 +9,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use YokeLine\Measure\Unit;
 
 /**
  * One customer's work: one or more doorways.
  *
  * @property int $id
  * @property string $name
+ * @property Unit $units  that its lists and totals speak
  * @property ?Carbon $archived_at
  * @property ?Carbon $arriving_since  it is not all here yet
  * @property ?array<string, mixed> $day_plan  crew, hours, doorways and what was set by hand
@@ -22,14 +24,29 @@ use Illuminate\Support\Collection;
  */
 final class Job extends Model
 {
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'units'];
 
     /** @var array<string, string> */
-    protected $casts = ['archived_at' => 'datetime', 'arriving_since' => 'datetime', 'day_plan' => 'array'];
+    protected $attributes = ['units' => 'mm'];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'archived_at' => 'datetime',
+        'arriving_since' => 'datetime',
+        'day_plan' => 'array',
+        'units' => Unit::class,
+    ];
 
     protected static function booted(): void
     {
         self::addGlobalScope('here', fn (Builder $query) => $query->whereNull('jobs.arriving_since'));
+    }
+
+    /** What a new one speaks where nobody says: as most do, of two as the first. */
+    public static function usualUnits(): Unit
+    {
+        return self::query()->groupBy('units')->orderByRaw('count(*) desc, min(id)')->first(['units'])->units ??
+            Unit::Millimetre;
     }
 
     /** @return HasMany<Doorway, $this> */

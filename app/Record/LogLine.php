@@ -58,7 +58,7 @@ final readonly class LogLine
                     'plan',
                     $revision->who,
                     $revision->number,
-                    $revision->what->says(),
+                    $revision->what->saysWithUnits(),
                 );
             }
         }
@@ -93,19 +93,20 @@ final readonly class LogLine
     private static function says(LogEntry $entry, LengthWriter $write): string
     {
         $data = $entry->data;
-        $length = fn (string $key) => isset($data[$key]) ? $write->show(Log::read($data[$key])) : '';
+        $length = fn (string $key) => isset($data[$key]) ? $write->showWithUnit(Log::read($data[$key])) : '';
         $say = fn (string $how, array $with = []) => Speaker::words("record.log.{$how}", $with);
+        $text = fn (string $name) => $entry->told($name)->saysWithUnits();
         $because = $entry->text('reason') === '' ? '' : ": {$entry->text('reason')}";
 
         return match ($entry->kind) {
             'step' => $say("step-{$data['state']}", ['step' => StepWords::named($entry->about)]).$because,
             'measured' => $say('measured', [
-                'what' => $entry->text('label'),
+                'what' => $text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
             ]),
             'mark' => $say($data['made'] ?? false ? 'marked' : 'unmarked', [
-                'mark' => Speaker::in($write)->say(
+                'mark' => Speaker::in($write)->withUnits()->say(
                     MarkId::of((string) substr((string) strrchr($entry->about, '/'), 1))->says(),
                 ),
             ]),
@@ -115,20 +116,20 @@ final readonly class LogLine
                 'expected' => $length('expected'),
                 'verdict' => Speaker::words('record.verdicts.'.strtr((string) $data['verdict'], ' ', '-')),
             ]),
-            'found' => $entry->text('says') ?: Speaker::in($write)->say(Problems::title($entry->about)),
+            'found' => $text('says') ?: Speaker::in($write)->withUnits()->say(Problems::title($entry->about)),
             'decision' => $say('decision', [
-                'what' => $entry->text('says'),
-                'harm' => lcfirst($entry->text('harm')),
-                'why' => $entry->text('why'),
+                'what' => $text('says'),
+                'harm' => lcfirst($text('harm')),
+                'why' => $text('why'),
             ]),
-            'note' => $entry->text('says'),
-            'photo' => $entry->text('says') ?: $say('photo'),
+            'note' => $text('says'),
+            'photo' => $text('says') ?: $say('photo'),
             'run' => $say((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
-                'what' => $entry->text('label'),
+                'what' => $text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
-            ]).($entry->text('says') === '' ? '' : ". {$entry->text('says')}"),
-            'snag' => $entry->text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
+            ]).($text('says') === '' ? '' : ". {$text('says')}"),
+            'snag' => $text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
             'signature' => $say('signature', ['name' => $data['name']]),
             default => $entry->about,
         };

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use stdClass;
 use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Format\Document;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
@@ -19,9 +20,9 @@ final class Places
         return Speaker::in(Unit::Millimetre)->say(self::called($place, $document));
     }
 
-    public static function value(mixed $value, string $place = ''): string
+    public static function value(mixed $value, string $place, ?Document $document): string
     {
-        return Speaker::in(Unit::Millimetre)->say(self::valued($value, $place));
+        return Speaker::in(Unit::Millimetre)->say(self::valued($value, $place, $document));
     }
 
     /**
@@ -36,7 +37,7 @@ final class Places
                 'changes',
                 [
                     'what' => self::called((string) $place, $document),
-                    'to' => self::valued($value, (string) $place),
+                    'to' => self::valued($value, (string) $place, $document),
                 ],
                 $value === null ? 'taken-out' : 'set',
             ),
@@ -58,8 +59,12 @@ final class Places
         return new Message('place', ['n' => $n], $counted);
     }
 
-    /** A value as it stands in a document; an answer by what it is called. */
-    public static function valued(mixed $value, string $place = ''): Message
+    /**
+     * A value as it stands in a document; an answer by what it is called.
+     *
+     * @param  ?Document  $document  whose unit a length has that says none
+     */
+    public static function valued(mixed $value, string $place = '', ?Document $document = null): Message
     {
         return match (true) {
             $value === null => new Message('changes', [], 'nothing'),
@@ -69,7 +74,11 @@ final class Places
                 ['of' => $place],
                 $value,
             ),
-            is_scalar($value) => new Message('changes', ['value' => (string) $value], 'value'),
+            is_scalar($value) => new Message(
+                'changes',
+                ['value' => (string) $value.self::unit((string) $value, $place, $document)],
+                'value',
+            ),
             is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value
                 ? new Message('changes', ['value' => implode(', ', $value)], 'value')
                 : new Message('changes', ['count' => count($value)], 'many'),
@@ -78,6 +87,19 @@ final class Places
                 (string) ($value->name ?? $value->kind),
             ),
             default => new Message('changes', [], 'something'),
+        };
+    }
+
+    /** What a bare length is in; '' of all else. */
+    private static function unit(string $value, string $place, ?Document $document): string
+    {
+        $isBare = preg_match('~^[-\d\s.,/]*\d$~', $value) === 1;
+        $type = $isBare ? Catalog::whole()->find($place)?->type : null;
+
+        return match (true) {
+            $document === null || ! in_array($type, [FieldType::Length, FieldType::Span, FieldType::Spans], true) => '',
+            $document->get('units') === Unit::Inch->value => '"',
+            default => "\u{a0}mm",
         };
     }
 }

@@ -13,6 +13,7 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Pounds;
 use YokeLine\Measure\Quantity;
+use YokeLine\Measure\Size;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\Wording;
 
@@ -25,11 +26,17 @@ use YokeLine\Measure\Wording;
  */
 final readonly class Speaker implements Wording
 {
-    private function __construct(private LengthWriter $write) {}
+    private function __construct(private LengthWriter $write, private bool $withUnits = false) {}
 
     public static function in(LengthWriter|Unit $unit): self
     {
         return new self($unit instanceof Unit ? new LengthWriter($unit) : $unit);
+    }
+
+    /** The same, every length with its unit: for what is read away from the page that says it once. */
+    public function withUnits(): self
+    {
+        return new self($this->write, true);
     }
 
     public function lengths(): LengthWriter
@@ -136,7 +143,10 @@ final readonly class Speaker implements Wording
     {
         return match (true) {
             $value instanceof Message => $this->say($value),
-            $value instanceof Length => $this->write->show($value),
+            $value instanceof Length => $this->withUnits
+                ? $this->write->showWithUnit($value)
+                : $this->write->show($value),
+            $value instanceof Size => $this->withUnits ? $value->withUnit() : $value->called,
             $value instanceof Quantity => $this->quantity($value),
             $value instanceof BackedEnum => $this->say(self::word($value)),
             is_array($value) => $this->list(array_values($value)),
@@ -155,6 +165,9 @@ final readonly class Speaker implements Wording
     /** In pounds and feet where lengths are in inches; only what is shown is rounded. */
     private function quantity(Quantity $quantity): string
     {
+        if ($quantity->of === Dimension::Slope) {
+            return $this->slope($quantity->value);
+        }
         $isInch = $this->write->unit === Unit::Inch;
         [$value, $decimals, $symbol] = match ($quantity->of) {
             Dimension::Mass => $isInch ? [$quantity->value / Pounds::KG, 0, 'lb'] : [$quantity->value, 1, 'kg'],
@@ -173,6 +186,18 @@ final readonly class Speaker implements Wording
         };
 
         return self::number($value, $decimals)."\u{a0}{$symbol}";
+    }
+
+    /** In millimetres a metre, or inches in 8 ft to 1/32. */
+    private function slope(float $mmPerMetre): string
+    {
+        $in8Feet = Length::nm((int) round($mmPerMetre * 96 * (Length::NM_PER_INCH / 1000)));
+
+        return $this->write->unit === Unit::Inch
+            ? Lang::get('words.slope.in', [
+                'slope' => (new LengthWriter(Unit::Inch, Length::nm(intdiv(Length::NM_PER_INCH, 32))))->show($in8Feet),
+            ])
+            : Lang::get('words.slope.mm', ['slope' => self::number($mmPerMetre, 1)]);
     }
 
     private static function number(float $value, int $decimals): string

@@ -97,6 +97,12 @@ final readonly class StoredMessage
         return $this->message === null ? $this->typed : Speaker::in($this->unit)->say($this->message);
     }
 
+    /** The same, every length with its unit. */
+    public function saysWithUnits(): string
+    {
+        return $this->message === null ? $this->typed : Speaker::in($this->unit)->withUnits()->say($this->message);
+    }
+
     private static function saying(string $typed): Message
     {
         return new Message('changes', ['what' => $typed], 'typed');

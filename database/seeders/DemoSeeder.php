@@ -10,8 +10,12 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Words\StoredMessage;
 use Illuminate\Database\Seeder;
+use YokeLine\Measure\Unit;
 
-/** A made-up job to look around in: a pottery co-operative moves into an old pump house. */
+/**
+ * Made-up jobs to look around in: a pottery co-operative moves into an old pump house, and opens a shop across the river
+ * where everything is in inches, with a doorway of each hang.
+ */
 final class DemoSeeder extends Seeder
 {
     private const DOORWAYS = [
@@ -29,10 +33,20 @@ final class DemoSeeder extends Seeder
         'meter-room',
     ];
 
+    private const RIVER_SHOP = ['river-shop/counter-room', 'river-shop/show-room', 'river-shop/wrapping-room'];
+
     public function run(): void
     {
-        $job = Job::create(['name' => 'Old pump house, pottery co-operative']);
-        foreach (self::DOORWAYS as $name) {
+        self::job('Old pump house, pottery co-operative', Unit::Millimetre, self::DOORWAYS);
+        self::job('River shop, pottery co-operative', Unit::Inch, self::RIVER_SHOP);
+        $this->call([SiteSeeder::class, ShopSeeder::class]);
+    }
+
+    /** @param  list<string>  $doorways */
+    private static function job(string $called, Unit $units, array $doorways): void
+    {
+        $job = Job::create(['name' => $called, 'units' => $units]);
+        foreach ($doorways as $name) {
             Doorway::begin(
                 $job,
                 DoorwayFile::read((string) file_get_contents(database_path("demo/{$name}.json"))),
@@ -40,6 +54,5 @@ final class DemoSeeder extends Seeder
                 Editor::named('Yoke Line', 'demo'),
             );
         }
-        $this->call([SiteSeeder::class, ShopSeeder::class]);
     }
 }

@@ -15,6 +15,7 @@ return [
         'section-at-the-jamb' => 'Section at the jamb',
         'passage' => 'passage',
         'all-jobs' => 'All jobs',
+        'save' => 'Save',
         'units' => 'Units',
         'back-to-the-bench' => 'Back to the bench',
         'on-paper' => 'On paper:',

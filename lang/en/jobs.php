@@ -32,7 +32,7 @@ return [
         'give-everything-out' => 'Export everything',
         'could-not-be-read-nothing' => 'could not be read. Nothing was changed.',
         'day-plan' => 'Day plan',
-        'rename-give-out-or-put' => 'Rename, export or archive',
+        'rename-give-out-or-put' => 'Rename, units, export or archive',
         'new-name-of' => 'New name of :name',
         'rename' => 'Rename',
         'give-out-whole' => 'Export job',

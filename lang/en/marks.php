@@ -147,7 +147,7 @@ return [
     ],
     'page' => [
         'holes' => 'Holes',
-        'bits-in-steps-mm' => 'Bits, in steps, mm',
+        'bits-in-steps' => 'Bits, in steps, :unit',
         'how' => 'How',
         'nobody-has-told-what-is' => 'It is not entered where the door is solid. Weigh the door and knock along stiles and top; enter it on the',
         'size-card' => 'size card',

@@ -15,6 +15,7 @@ return [
         'section-at-the-jamb' => 'Corte en la jamba',
         'passage' => 'paso',
         'all-jobs' => 'Todos los trabajos',
+        'save' => 'Guardar',
         'units' => 'Unidades',
         'back-to-the-bench' => 'Volver al banco',
         'on-paper' => 'En papel:',

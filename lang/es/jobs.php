@@ -32,7 +32,7 @@ return [
         'give-everything-out' => 'Exportar todo',
         'could-not-be-read-nothing' => 'no se pudo leer. No ha cambiado nada.',
         'day-plan' => 'Plan del día',
-        'rename-give-out-or-put' => 'Renombrar, exportar o archivar',
+        'rename-give-out-or-put' => 'Renombrar, unidades, exportar o archivar',
         'new-name-of' => 'Nombre nuevo de :name',
         'rename' => 'Renombrar',
         'give-out-whole' => 'Exportar trabajo',

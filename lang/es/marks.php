@@ -147,7 +147,7 @@ return [
     ],
     'page' => [
         'holes' => 'Agujeros',
-        'bits-in-steps-mm' => 'Brocas, por pasos, mm',
+        'bits-in-steps' => 'Brocas, por pasos, :unit',
         'how' => 'Cómo',
         'nobody-has-told-what-is' => 'No está anotado dónde es maciza la puerta. Pésela y golpee largueros y parte alta; anótelo en la',
         'size-card' => 'tarjeta de medidas',

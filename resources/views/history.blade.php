@@ -10,7 +10,7 @@
     <tbody>
       @foreach ($revisions as $revision)
         <tr @class(['is-current' => $revision->id === $doorway->revision_id])>
-          <td class="number">{{ $revision->number }}</td><td>{{ $revision->created_at->translatedFormat('j M H:i') }}</td><td>{{ $revision->who }}</td><td>{{ $revision->what->says() }}</td>
+          <td class="number">{{ $revision->number }}</td><td>{{ $revision->created_at->translatedFormat('j M H:i') }}</td><td>{{ $revision->who }}</td><td>{{ $revision->what->saysWithUnits() }}</td>
           <td>@if ($revision->id === $doorway->revision_id)<b>{{ __('top.page.now') }}</b>@else<form method="post" action="{{ route('history.goto', [$doorway, $revision]) }}">@csrf<button class="btn">{{ __('top.page.go-back-to-this') }}<span class="visually-hidden">{{ __('top.page.revision', ['number' => $revision->number]) }}</span></button></form>@endif</td>
         </tr>
       @endforeach

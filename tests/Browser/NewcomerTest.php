@@ -176,7 +176,7 @@ test('the second of two editors is told what changed, and can put it back', func
     $browser->visit('/empty');
     $browser->driver->manage()->deleteAllCookies();
     $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
-    $browser->type('Over the head', '40')->see('set over the head to 31 in the meantime; yours is used', '.notice');
+    $browser->type('Over the head', '40')->see("set over the head to 31\u{a0}mm in the meantime; yours is used", '.notice');
     expect($browser->value('Over the head'))->toBe('40');
 
     $browser->press('Restore theirs')->see('change 4', '.saved');

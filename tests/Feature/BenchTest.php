@@ -24,7 +24,7 @@ function gapName(): string
 /** What a change of the gap is called. */
 function gapSet(string $to): string
 {
-    return FieldWords::label('brief.rules.gap').": {$to}";
+    return FieldWords::label('brief.rules.gap').": {$to}\u{a0}mm";
 }
 
 /** Posts a change as the bench does. @param  array<string, mixed>  $with */
@@ -49,17 +49,42 @@ test('there is no station of another name', function () {
     $this->get('/doorways/'.kilnRoom()->id.'/roof')->assertNotFound();
 });
 
-test('a typed length is kept exactly, in the units of the document', function () {
-    change(['place' => 'brief.rules.gap', 'value' => '1/2"'])->assertOk();
+test('what is typed in the other unit is kept as it was typed, and stands beside what it comes to', function (
+    string $typed,
+    string $shown,
+) {
+    change(['place' => 'brief.rules.gap', 'value' => $typed])
+        ->assertOk()
+        ->assertSee("({$typed})")
+        ->assertSee("value=\"{$shown}\"", false);
 
-    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('12.7');
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe($typed);
+})->with([['1/2"', '12.7'], ['0.35 in', '9'], ["0.05'", '15']]);
+
+test('what is typed in another spelling of the same unit is kept in the document’s', function () {
+    change(['place' => 'brief.rules.gap', 'value' => '1.25 cm']);
+
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('12.5');
 });
 
-test('a length typed in inches on the screen is read in inches', function () {
-    $this->post('/editor', ['units' => 'in']);
-    change(['place' => 'brief.rules.gap', 'value' => '1/2']);
+test('a length typed on a page that is looked at in inches is one in inches', function () {
+    lookIn('in', kilnRoom()->job);
+    change(['place' => 'brief.rules.gap', 'value' => '1/2'])
+        ->assertSee('value="1/2"', false)
+        ->assertDontSee('as-typed', false);
 
-    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('12.7');
+    expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('1/2 in');
+});
+
+test('a number of another unit is rounded where it is shown and kept where it is not changed', function () {
+    lookIn('in', kilnRoom()->job);
+    $this->get(route('bench', [kilnRoom(), 'wall']))->assertSee('value="143 5/16"', false);
+    change(['place' => 'survey.baseboard.height', 'nudge' => 1], station: 'wall');
+
+    expect(kilnRoom()->revision->document->get('survey.wall.to'))
+        ->toBe(3640)
+        ->and(kilnRoom()->revision->document->get('survey.baseboard.height'))
+        ->toBe('121.5875');
 });
 
 test('nothing typed lets a value go', function () {
@@ -171,7 +196,7 @@ test('what another has set since stays when one undoes, and one is told', functi
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14');
     $this->get(route('jobs'))->assertSee(
-        FieldWords::label('brief.rules.gap').' was changed since; it stays 14.',
+        FieldWords::label('brief.rules.gap')." was changed since; it stays 14\u{a0}mm.",
     );
 });
 
@@ -180,11 +205,11 @@ test('who is stood over is told when they next open anything, and can put theirs
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     asAnother(
         fn () => change(['place' => 'brief.rules.gap', 'value' => '14', 'base' => $opened])->assertSee(
-            'set '.gapName().' to 10 in the meantime; yours is used',
+            'set '.gapName()." to 10\u{a0}mm in the meantime; yours is used",
         ),
     );
 
-    $this->get(route('jobs'))->assertSee('Ines set '.gapName().' of Kiln room to 14; you had 10.');
+    $this->get(route('jobs'))->assertSee('Ines set '.gapName()." of Kiln room to 14\u{a0}mm; you had 10\u{a0}mm.");
     $notice = WaitingNotice::query()->firstOrFail();
     asAnother(fn () => $this->post(route('notices.put-back', $notice))->assertRedirect());
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))->toBe('14', 'A notice is nobody else’s.');
@@ -203,7 +228,7 @@ test('a change that comes by another page than the bench tells what others did t
         'base' => $opened,
     ])->assertRedirect();
 
-    $this->get(route('jobs'))->assertSee('Ines changed '.gapName().' in the meantime: 12 → 14.');
+    $this->get(route('jobs'))->assertSee('Ines changed '.gapName()." in the meantime: 12\u{a0}mm → 14\u{a0}mm.");
 });
 
 test('undo at the first revision and redo at the last do nothing', function () {
@@ -235,7 +260,7 @@ test('changes by two at different places are both kept, and the second is told',
     change(['place' => 'brief.rules.gap', 'value' => '10', 'base' => $opened]);
     $this->flushSession();
     change(['place' => 'brief.rules.head_overlap', 'value' => '30', 'base' => $opened])->assertSee(
-        'changed '.gapName().' in the meantime: 12 → 10',
+        'changed '.gapName()." in the meantime: 12\u{a0}mm → 10\u{a0}mm",
     );
 
     expect(kilnRoom()->revision->document->get('brief.rules.gap'))

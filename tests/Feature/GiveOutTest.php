@@ -178,21 +178,6 @@ function boresOf(string $pdf, int $page, float $high): array
     );
 }
 
-/** What a PDF says, as another program reads it; one page where a number is given. */
-function shownOn(string $pdf, ?int $page = null): string
-{
-    file_put_contents($file = (string) tempnam(sys_get_temp_dir(), 'pdf'), $pdf);
-    $said = (string) shell_exec(
-        'pdftotext -raw '.
-            ($page === null ? '' : '-f '.($page + 1).' -l '.($page + 1).' ').
-            escapeshellarg($file).
-            ' - 2>&1',
-    );
-    unlink($file);
-
-    return $said;
-}
-
 /**
  * Boxes that a page of a PDF draws, in millimetres: left, top, width, height.
  *
@@ -772,7 +757,7 @@ test('a sheet is as large as the paper asked for', function (string $paper, stri
 ]);
 
 test('a sheet in inches says its lengths in inches', function () {
-    $this->post('/editor', ['units' => 'in']);
+    lookIn('in', $this->doorway->job);
 
     expect(shownOn($this->get("/doorways/{$this->doorway->id}/give-out/sheet.pdf")->getContent()))
         ->toContain('86 1/4')

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
 use Database\Seeders\DemoSeeder;
@@ -10,6 +11,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 use YokeLine\Format\ItemIds;
+use YokeLine\Measure\Unit;
 
 beforeEach(fn () => $this->seed(DemoSeeder::class));
 
@@ -53,9 +55,9 @@ test('a job is begun, renamed, put away and brought back', function () {
     $this->get('/')->assertSee('Water mill');
 });
 
-test('a doorway is begun from nothing in the units one reads', function (string $units) {
-    $this->post('/editor', ['units' => $units]);
-    $this->post(route('doorways.store', Job::query()->firstOrFail()), ['name' => 'Larder'])->assertRedirect();
+test('a doorway is begun from nothing in the unit of its job', function (string $units) {
+    $this->post('/jobs', ['name' => 'Mill', 'units' => $units]);
+    $this->post(route('doorways.store', Job::query()->latest('id')->first()), ['name' => 'Larder'])->assertRedirect();
     $doorway = Doorway::query()->where('name', 'Larder')->firstOrFail();
 
     expect($doorway->revision->document->get('units'))
@@ -63,6 +65,44 @@ test('a doorway is begun from nothing in the units one reads', function (string 
         ->and($doorway->verdict)
         ->toBe('unmeasured');
 })->with(['mm', 'in']);
+
+test('a doorway may have another unit than its job', function () {
+    $this->post(route('doorways.store', Job::query()->firstOrFail()), ['name' => 'Larder', 'units' => 'in']);
+    $doorway = Doorway::query()->where('name', 'Larder')->firstOrFail();
+
+    expect($doorway->revision->document->get('units'))->toBe('in')->and($doorway->job->units)->toBe(Unit::Millimetre);
+});
+
+test('a new job speaks as most do where nobody says', function (array $before, Unit $speaks) {
+    foreach ($before as $i => $units) {
+        $this->post('/jobs', ['name' => "Mill {$i}", 'units' => $units]);
+    }
+    $this->post('/jobs', ['name' => 'Barn']);
+
+    expect(Job::query()->where('name', 'Barn')->firstOrFail()->units)->toBe($speaks);
+})->with([
+    'as many of both' => [[], Unit::Millimetre],
+    'more in inches' => [['in'], Unit::Inch],
+    'more in millimetres' => [['mm', 'in', 'mm'], Unit::Millimetre],
+]);
+
+test('the unit of a job is changed where it is renamed', function () {
+    $job = Job::query()->firstOrFail();
+    $this->patch(route('jobs.update', $job), ['name' => $job->name, 'units' => 'in'])->assertRedirect();
+
+    expect($job->refresh()->units)->toBe(Unit::Inch);
+});
+
+test('one job is looked at in the other unit and no other', function () {
+    [$here, $mill] = [Job::query()->firstOrFail(), Job::create(['name' => 'Mill'])];
+    $other = Doorway::begin($mill, $here->doorwaysAtWork()[0]->revision->document, '', Editor::named('Ines'));
+    lookIn('in', $here);
+
+    $this->get(route('bench', [$here->doorwaysAtWork()[0], 'rail']))->assertSee('86 1/4');
+    $this->get(route('bench', [$other, 'rail']))->assertDontSee('86 1/4');
+    lookIn('mm', $here);
+    $this->get(route('bench', [$here->doorwaysAtWork()[0], 'rail']))->assertDontSee('86 1/4');
+});
 
 test('a doorway is renamed in its document too', function () {
     $doorway = Doorway::query()->firstOrFail();
@@ -140,7 +180,7 @@ test('the published schema is served', function () {
 
 test('the demo is loaded into an empty database only', function () {
     Artisan::call('yoke:demo');
-    expect(Job::query()->count())->toBe(1);
+    expect(Job::query()->count())->toBe(2);
 });
 
 test('the list takes the same queries however long it is', function () {

@@ -703,7 +703,7 @@ test('the log tells plan and site in one, and can be filtered and given out', fu
 
     $this->get("{$this->url}/log")
         ->assertOk()
-        ->assertSee('Door width: 968, planned 965')
+        ->assertSee("Door width: 968\u{a0}mm, planned 965\u{a0}mm")
         ->assertSee('A knot at the top')
         ->assertSee('change 1');
     $this->get("{$this->url}/log?kind=note")

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\Bench;
+use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Moved;
 use App\Bench\Station;
@@ -73,7 +74,11 @@ final class BenchController
             $setout = Setout::unplanned($doorway->revision->document, $units);
             $typed = new Typed($setout->write->unit, $setout->doorway->units);
 
-            return [$place => $typed->toDocument(Field::declaredAt($place), (string) $request->input('value'))];
+            return EitherUnit::changes(
+                $doorway->revision->document,
+                $place,
+                $typed->toDocument(Field::declaredAt($place), (string) $request->input('value')),
+            );
         }
         // What is nudged begins at what is worked out, which its page knows.
         $setout = $doorway->setout($units);

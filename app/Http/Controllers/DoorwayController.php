@@ -15,14 +15,15 @@ use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Format\Document;
+use YokeLine\Measure\Unit;
 
 final class DoorwayController
 {
     public function store(Request $request, Job $job): RedirectResponse
     {
         $editor = Editor::of($request);
-        $units = $editor->units->value ?? 'mm';
-        $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units}.json")));
+        $units = $request->enum('units', Unit::class) ?? $job->units;
+        $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units->value}.json")));
         $doorway = Doorway::begin(
             $job,
             RuleBook::begin($blank->with('name', Named::doorway($request)), Level::job($job)),

@@ -18,9 +18,17 @@ final class EditorController
         $said = $request->validate([
             'who' => 'sometimes|required|string|max:60',
             'units' => ['sometimes', Rule::enum(Unit::class)],
+            'own' => ['sometimes', Rule::enum(Unit::class)],
+            'at' => ['sometimes', 'regex:/^(house|job-\d{1,18})$/'],
             'language' => ['sometimes', Rule::in(array_keys(Editor::LANGUAGES))],
         ]);
-        $request->session()->put($said);
+        $session = $request->session();
+        if (isset($said['units'])) {
+            $at = 'units.'.($said['at'] ?? 'house');
+            // What speaks so by itself is not looked at otherwise.
+            $said['units'] === ($said['own'] ?? '') ? $session->forget($at) : $session->put($at, $said['units']);
+        }
+        $session->put(array_diff_key($said, ['units' => 0, 'own' => 0, 'at' => 0]));
 
         return back();
     }

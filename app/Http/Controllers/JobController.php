@@ -10,6 +10,7 @@ use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use YokeLine\Measure\Unit;
 
 final class JobController
 {
@@ -32,19 +33,20 @@ final class JobController
             'words' => $words,
             'archived' => $archived,
             'editor' => Editor::of($request),
+            'units' => Job::usualUnits(),
         ]);
     }
 
     public function store(Request $request): RedirectResponse
     {
-        $job = Job::create($this->named($request));
+        $job = Job::create([...$this->named($request), 'units' => $this->units($request) ?? Job::usualUnits()]);
 
         return to_route('jobs')->with('opened', $job->id);
     }
 
     public function update(Request $request, Job $job): RedirectResponse
     {
-        $job->update($this->named($request));
+        $job->update([...$this->named($request), 'units' => $this->units($request) ?? $job->units]);
 
         return to_route('jobs');
     }
@@ -61,6 +63,11 @@ final class JobController
         $job->forceFill(['archived_at' => null])->save();
 
         return to_route('jobs');
+    }
+
+    private function units(Request $request): ?Unit
+    {
+        return $request->enum('units', Unit::class);
     }
 
     /** @return array{name: string} */

@@ -18,7 +18,6 @@ use Illuminate\Http\Request;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field;
 use YokeLine\Format\UnreadableFile;
-use YokeLine\Measure\Unit;
 
 final class RulesController
 {
@@ -31,7 +30,7 @@ final class RulesController
             'ledger' => (new RuleBook($level))->ledger(Editor::of($request)),
             'questions' => Catalog::whole()->rules(),
             'rules' => $level->rules(),
-            'units' => Editor::of($request)->units ?? Unit::Millimetre,
+            'units' => Editor::of($request)->units ?? $level->units(),
             'jobs' => Job::query()->whereNull('archived_at')->orderBy('name')->limit(50)->get(),
         ]);
     }
@@ -52,7 +51,7 @@ final class RulesController
                 new RuleBook($level),
                 $rule,
                 $said,
-                Editor::of($request)->units ?? Unit::Millimetre,
+                Editor::of($request)->units ?? $level->units(),
             ),
         ]);
     }
@@ -64,7 +63,7 @@ final class RulesController
         try {
             $changed = $book->take(
                 $rule,
-                $book->read($rule, (string) $request->input('value'), Editor::of($request)->units ?? Unit::Millimetre),
+                $book->read($rule, (string) $request->input('value'), Editor::of($request)->units ?? $level->units()),
                 mb_substr((string) $request->input('why'), 0, 240),
                 Editor::of($request),
                 $request->integer('seen'),

@@ -37,6 +37,7 @@
         @endif
         </span>
         @foreach ($row->fields as $field)
+          @if ($form->beside($field) !== '')<p class="as-typed" id="{{ $field->id() }}-typed"><span class="visually-hidden">{{ __('bench.page.typed-as') }} </span>({{ $form->beside($field) }})</p>@endif
           @if ($form->refusal($field) !== null)
             <p class="refused" id="{{ $field->id() }}-says" role="alert">{{ $form->refusal($field) }}</p>
           @endif

@@ -1,9 +1,12 @@
 @php($speak = App\Words\Speaker::in($bench->setout->write))
+@php($unit = $bench->setout->doorway->units->value)
+@php($sold = YokeLine\Holding\Fasteners::of($bench->setout->doorway->units))
 <table class="table schedule-table">
-  <thead><tr><th scope="col">{{ __('common.page.no') }}</th><th scope="col">{{ __('bench.page.fixing') }}</th><th scope="col">{{ __('bench.page.bits') }}</th><th scope="col">{{ __('bench.page.depth') }}</th></tr></thead>
+  <thead><tr><th scope="col">{{ __('common.page.no') }}</th><th scope="col">{{ __('bench.page.fixing', ['unit' => $unit]) }}</th><th scope="col">{{ __('bench.page.bits', ['unit' => $unit]) }}</th><th scope="col">{{ __('bench.page.depth', ['unit' => $unit]) }}</th></tr></thead>
   <tbody>
     @foreach ($bench->fixings() as $row)
-      <tr><td class="number">{{ $row->count }}</td><td><b>{{ $row->diameter->toMm() }} × {{ $row->length?->toMm() ?? '?' }}</b> {{ __('bench.page.into', ['row' => $speak->say($row->says()), 'into' => $speak->say($row->into())]) }} <span>{{ ucfirst($speak->say($row->driver())) }}: {{ $speak->say($row->howTight()) }}.</span></td><td class="number">{{ implode(' → ', array_map(fn ($bit) => $bit->toMm(), $row->bits)) }}</td><td class="number">{{ $row->depth ? $row->depth->toMm() : '' }}</td></tr>
+      <tr class="size"><td class="number">{{ $row->count }}</td><th scope="row">{{ $sold->size($row->diameter) }} × {{ $row->length ? $sold->size($row->length) : '?' }}</th><td class="number">{{ implode(' → ', array_map($sold->size(...), $row->bits)) }}</td><td class="number">{{ $row->depth ? $sold->size($row->depth) : '' }}</td></tr>
+      <tr><td></td><td colspan="3">{{ __('bench.page.into', ['row' => ucfirst($speak->say($row->says())), 'into' => $speak->say($row->into())]) }} <span>{{ ucfirst($speak->say($row->driver())) }}: {{ $speak->say($row->howTight()) }}.</span></td></tr>
     @endforeach
   </tbody>
 </table>

@@ -26,12 +26,7 @@
       <button type="button" id="undo" hx-post="{{ $bench->url }}/undo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled(! $undo->canUndo())>{{ __('bench.page.undo') }}</button>
       <button type="button" id="redo" hx-post="{{ $bench->url }}/redo" hx-vals='{"station": "{{ $bench->station->value }}"}' @disabled(! $undo->canRedo())>{{ __('bench.page.redo') }}</button>
     </div>
-    <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">
-      @csrf
-      @foreach (['mm', 'in'] as $unit)
-        <button name="units" value="{{ $unit }}" aria-pressed="{{ $bench->setout->write->unit->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>
-      @endforeach
-    </form>
+    <x-units :shown="$bench->setout->write->unit" :own="$bench->setout->doorway->units" />
     <a class="saved" href="{{ $bench->url }}/history" title="{{ __('bench.page.every-change-is-kept-see') }}">{{ __('bench.page.kept', ['at' => $doorway->revision->created_at->format('H:i')]) }}<br>{{ __('bench.page.change', ['number' => $doorway->revision->number]) }}</a>
   </div>
 </header>

@@ -6,7 +6,7 @@
   @if ($card === null)
     <p class="nothing">{{ __('fitting.page.measure-the-doorway-first') }}</p>
   @else
-    <p>{{ __('fitting.page.in', ['name' => $form->setout->plan->kit->name, 'leaf' => $form->setout->plan->layout->width->size->total->isPositive() && count($form->setout->plan->layout->runs) > 1 ? __('fitting.page.each-of-two-doors') : __('fitting.page.one-door'), 'unit' => $write->unit->value]) }}</p>
+    <p>{{ __('fitting.page.in', ['name' => $form->setout->plan->kit->name, 'leaf' => $form->setout->plan->layout->width->size->total->isPositive() && count($form->setout->plan->layout->runs) > 1 ? __('fitting.page.each-of-two-doors') : __('fitting.page.one-door'), 'unit' => __("sheet.{$write->unit->value}")]) }}</p>
     <table class="table">
       <thead><tr><th scope="col"></th><th scope="col">{{ __('fitting.page.least') }}</th><th scope="col">{{ __('fitting.page.greatest') }}</th><th scope="col">{{ __('fitting.page.trimmed') }}</th><th scope="col">{{ __('fitting.page.what-rules') }}</th></tr></thead>
       <tbody>

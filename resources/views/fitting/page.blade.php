@@ -2,9 +2,7 @@
 <header class="top">
   <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
   <div class="whose"><h1>{{ __('fitting.page.size-card-2', ['name' => $form->doorway->name]) }}</h1><a href="{{ route('bench', [$form->doorway, 'leaf']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
-  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
-    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $form->unit()->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
-  </form>
+  <x-units :shown="$form->unit()" :own="$form->setout->doorway->units" />
   <button type="button" class="btn" id="print">{{ __('common.page.print') }}</button>
 </header>
 <main id="card" class="card-page" hx-target="#card" hx-swap="morph" hx-ext="morph" hx-sync="#card:queue all" hx-include="#base">@include('fitting.card')</main>

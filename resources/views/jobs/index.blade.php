@@ -21,6 +21,7 @@
       <form class="new" method="post" action="{{ route('jobs.store') }}">
         @csrf
         <input class="form-control" name="name" placeholder="{{ __('jobs.page.customer-or-building') }}" aria-label="{{ __('jobs.page.name-of-the-new-job') }}" required maxlength="120">
+        <x-speaks :units="$units" />
         <button class="btn btn-primary">{{ __('jobs.page.new-job') }}</button>
       </form>
       <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn" title="{{ __('jobs.page.the-zip-of-a-job', ['most_mb' => \App\Files\Zip::MOST_MB]) }}">{{ __('jobs.page.bring-in-a-job') }}<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>

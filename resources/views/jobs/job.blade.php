@@ -5,7 +5,7 @@
     <details class="more">
       <summary>{{ __('jobs.page.rename-give-out-or-put') }}</summary>
       <div>
-        <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="{{ __('jobs.page.new-name-of', ['name' => $job->name]) }}" required maxlength="120"><button class="btn">{{ __('jobs.page.rename') }}</button></form>
+        <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="{{ __('jobs.page.new-name-of', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn">{{ __('common.page.save') }}</button></form>
         <a class="btn" href="{{ route('documents', $job) }}">{{ __('jobs.page.give-out-whole') }}</a>
         @if ($job->archived_at)
           <form method="post" action="{{ route('jobs.restore', $job) }}">@csrf<button class="btn">{{ __('jobs.page.bring-back') }}</button></form>
@@ -42,7 +42,7 @@
   </ul>
   @unless ($archived)
     <div class="add">
-      <form class="new" method="post" action="{{ route('doorways.store', $job) }}">@csrf<input class="form-control" name="name" placeholder="{{ __('jobs.page.room-it-leads-to') }}" aria-label="{{ __('jobs.page.name-of-the-new-doorway', ['name' => $job->name]) }}" required maxlength="120"><button class="btn btn-primary">{{ __('jobs.page.new-doorway') }}</button></form>
+      <form class="new" method="post" action="{{ route('doorways.store', $job) }}">@csrf<input class="form-control" name="name" placeholder="{{ __('jobs.page.room-it-leads-to') }}" aria-label="{{ __('jobs.page.name-of-the-new-doorway', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn btn-primary">{{ __('jobs.page.new-doorway') }}</button></form>
       <form class="bring" method="post" action="{{ route('files.store', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">{{ __('jobs.page.bring-in-a-file') }}<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>
     </div>
   @endunless

@@ -2,8 +2,6 @@
   <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
   <div class="whose"><h1>{{ __("record.nav.{$at}") }}, {{ $doorway->name }}</h1><a href="{{ route('bench', [$doorway, 'rail']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
   <nav class="pair" aria-label="{{ __('record.page.the-record') }}">@foreach (['offer', 'site', 'log', 'compare', 'sure', 'prove', 'hand-over'] as $route)<a href="{{ route($route, $doorway) }}" @if ($at === $route) aria-current="page" @endif>{{ __("record.nav.{$route}") }}</a>@endforeach</nav>
-  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
-    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $setout->write->unit->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
-  </form>
+  <x-units :shown="$setout->write->unit" :own="$setout->doorway->units" />
   <button type="button" class="btn" id="print">{{ __('common.page.print') }}</button>
 </header>

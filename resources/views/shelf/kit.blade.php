@@ -3,9 +3,7 @@
   <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
   <div class="whose"><h1>{{ __('shelf.page.kit') }}</h1><a href="{{ route('shelf') }}">{{ __('shelf.page.the-shelf') }}</a></div>
   <x-places at="shelf" />
-  <form class="pair" method="post" action="/editor" aria-label="{{ __('common.page.units') }}">@csrf
-    @foreach (['mm', 'in'] as $unit)<button name="units" value="{{ $unit }}" aria-pressed="{{ $form->unit()->value === $unit ? 'true' : 'false' }}">{{ $unit }}</button>@endforeach
-  </form>
+  <x-units :shown="$form->unit()" :own="$form->kept" />
 </header>
 <main id="kit" class="kit-page" hx-include="#seen" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
   @include('shelf.sheet')
