@@ -17,6 +17,7 @@ use YokeLine\Catalog\Field;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
@@ -47,10 +48,18 @@ final readonly class RuleBook
                 : throw new UnreadableFile([$rule->rule => RuleWords::oneOf($rule)]);
         }
         try {
-            return (new LengthWriter(Unit::Millimetre))->exact(LengthReader::read($said, $shown)).' mm';
+            return self::withItsUnit(LengthReader::read($said, $shown), LengthReader::unitOf($said, $shown));
         } catch (UnreadableLength $problem) {
             throw new UnreadableFile([$rule->rule => $problem->why]);
         }
+    }
+
+    /** As it is read in doorways of either unit. */
+    private static function withItsUnit(Length $length, Unit $in): string
+    {
+        $said = (new LengthWriter($in))->exact($length);
+
+        return str_ends_with($said, ' mm') ? $said : "{$said} {$in->value}";
     }
 
     /** @return list<Doorway> those at work that follow this level on that question */

@@ -97,3 +97,13 @@ test('of two who take one house rule the later stands and both are told', functi
         ->toHaveCount(2)
         ->each->toContain('11 mm');
 });
+
+test('a rule that is told in inches stays in inches', function () {
+    $job = Job::query()->where('units', 'in')->firstOrFail();
+    $this->post("/rules?job={$job->id}", ['method_key' => 'head-overlap', 'value' => '1 3/8', 'why' => '']);
+    $doorway = $job->doorways()->firstOrFail();
+
+    expect($doorway->revision->document->get('brief.rules.head_overlap'))->toBe('1 3/8 in');
+    $this->get("/doorways/{$doorway->id}/leaf")->assertSee('value="1 3/8"', false)->assertDontSee(' mm)');
+    $this->get("/rules?job={$job->id}")->assertSee('value="1 3/8"', false);
+});
