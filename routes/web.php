@@ -16,7 +16,10 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\JobListController;
+use App\Http\Controllers\LeadOnController;
 use App\Http\Controllers\LikeController;
+use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MaterialsController;
@@ -26,6 +29,7 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PartsShelfController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
@@ -38,11 +42,14 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WaysController;
+use App\Http\Middleware\AsksForAPlan;
 use App\Http\State;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
+Route::get('/', JobListController::class)->name('jobs');
 Route::controller(JobController::class)->group(function () {
-    Route::get('/', 'index')->name('jobs');
+    Route::get('/jobs/{job}', 'show')->name('jobs.show')->whereNumber('job');
     Route::post('/jobs', 'store')->name('jobs.store');
     Route::patch('/jobs/{job}', 'update')->name('jobs.update');
     Route::post('/jobs/{job}/archive', 'archive')->name('jobs.archive');
@@ -62,18 +69,19 @@ Route::controller(DoorwayController::class)->group(function () {
 });
 
 Route::controller(ParcelController::class)->group(function () {
-    Route::get('/jobs/{job}/paper', 'show')->name('documents');
+    Route::get('/jobs/{job}/documents', 'show')->name('documents');
     Route::post('/jobs/{job}/parcels', 'begin')->name('parcels');
     Route::post('/parcels/{parcel}/next', 'next')->name('parcels.next');
     Route::get('/parcels/{parcel}/file', 'file')->name('parcels.file');
 });
-Route::get('/board', BoardController::class)->name('board');
+Route::get('/progress', BoardController::class)->name('board');
 Route::controller(OfferController::class)->group(function () {
-    Route::get('/doorways/{doorway}/offer', 'show')->name('offer');
-    Route::post('/doorways/{doorway}/offer', 'accept')->name('offer.accept');
+    Route::get('/doorways/{doorway}/papers/quote', 'show')->name('papers.quote')->middleware(AsksForAPlan::class);
+    Route::post('/doorways/{doorway}/papers/quote', 'accept')->name('offer.accept');
     Route::get('/doorways/{doorway}/offer.pdf', 'paper')->name('offer.paper');
 });
 Route::controller(MaterialsController::class)->group(function () {
+    Route::get('/jobs/{job}/cutting', 'cutting')->name('cutting');
     Route::get('/jobs/{job}/materials', 'show')->name('materials');
     Route::get('/jobs/{job}/materials.csv', 'table')->name('materials.table');
 });
@@ -83,14 +91,14 @@ Route::controller(PricesController::class)->group(function () {
     Route::post('/jobs/{job}/prices', 'bringIn')->name('prices.bring-in');
 });
 Route::controller(SupplyController::class)->group(function () {
-    Route::get('/jobs/{job}/supply', 'show')->name('supply');
+    Route::get('/jobs/{job}/orders', 'show')->name('supply');
     Route::post('/jobs/{job}/supply/order', 'order')->name('supply.order');
     Route::post('/jobs/{job}/supply/receive', 'receive')->name('supply.receive');
     Route::post('/jobs/{job}/supply/return', 'giveBack')->name('supply.return');
 });
 Route::controller(DayPlanController::class)->group(function () {
-    Route::get('/jobs/{job}/day-plan', 'show')->name('day-plan');
-    Route::post('/jobs/{job}/day-plan', 'set')->name('day-plan.set');
+    Route::get('/jobs/{job}/schedule', 'show')->name('day-plan');
+    Route::post('/jobs/{job}/schedule', 'set')->name('day-plan.set');
     Route::get('/jobs/{job}/day-plan.ics', 'calendar')->name('day-plan.calendar');
 });
 
@@ -105,19 +113,36 @@ Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)
     ->name('give-out')
     ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
-Route::get('/doorways/{doorway}/sheet', SheetController::class)->name('sheet');
+Route::get('/doorways/{doorway}/papers/sheet', SheetController::class)->name('papers.sheet')->middleware(AsksForAPlan::class);
+Route::controller(PlaceController::class)->group(function () {
+    Route::get('/doorways/{doorway}/rail/kit', 'kit')->name('rail.kit');
+    Route::get('/doorways/{doorway}/anchors/loads', 'loads')->name('anchors.loads')->middleware(AsksForAPlan::class);
+    Route::get('/doorways/{doorway}/marks/templates', 'templates')->name('marks.templates')->middleware(AsksForAPlan::class);
+    Route::get('/doorways/{doorway}/papers/files', 'files')->name('papers.files');
+});
+Route::controller(LeadOnController::class)->group(function () {
+    Route::get('/doorways/{doorway}', 'whereItIs')->name('doorway');
+    Route::get('/doorways/{doorway}/{old}', 'leadOn')->whereIn('old', LeadOnController::OLD);
+});
+Route::get('/jobs/{job}/{old}', fn (string $job, string $old) => redirect("/jobs/{$job}/".LeadOnController::OF_JOBS[$old], 301))
+    ->whereIn('old', array_keys(LeadOnController::OF_JOBS));
+Route::get('/board', fn (Request $request) => to_route('board', $request->query(), 301));
 
+Route::controller(LineController::class)->group(function () {
+    Route::get('/doorways/{doorway}/marks/line', 'show')->name('marks.line')->middleware(AsksForAPlan::class);
+    Route::post('/doorways/{doorway}/marks/line', 'prove')->name('marks.prove');
+    Route::post('/doorways/{doorway}/marks/line/changes', 'change')->name('marks.line.changes');
+});
 Route::controller(MarksController::class)->group(function () {
-    Route::get('/doorways/{doorway}/marks', 'show')->name('marks');
+    Route::get('/doorways/{doorway}/marks/runs', 'show')->name('marks.runs')->middleware(AsksForAPlan::class);
     Route::post('/doorways/{doorway}/marks/changes', 'change')->name('marks.changes');
     Route::post('/doorways/{doorway}/marks/ticks', 'tick')->name('marks.tick');
-    Route::post('/doorways/{doorway}/marks/proofs', 'prove')->name('marks.prove');
 });
-Route::get('/doorways/{doorway}/parts', PartsController::class)->name('parts');
-Route::get('/doorways/{doorway}/order', OrderController::class)->name('order');
+Route::get('/doorways/{doorway}/marks/door', PartsController::class)->name('marks.door')->middleware(AsksForAPlan::class);
+Route::get('/doorways/{doorway}/site/order', OrderController::class)->name('site.order')->middleware(AsksForAPlan::class);
 
 Route::controller(SiteController::class)->group(function () {
-    Route::get('/doorways/{doorway}/site', 'show')->name('site');
+    Route::get('/doorways/{doorway}/site/steps', 'show')->name('site.steps')->middleware(AsksForAPlan::class);
     Route::post('/doorways/{doorway}/site/entries', 'entries')->name('site.entries');
     Route::post('/doorways/{doorway}/site/photos/{uid}', 'piece')->name('site.photo')->where('uid', '[\w-]{8,40}');
     Route::get('/doorways/{doorway}/photos/{file}', 'photo')->name('photo');
@@ -129,47 +154,47 @@ Route::controller(FoundController::class)->group(function () {
 });
 
 Route::controller(LogController::class)->group(function () {
-    Route::get('/doorways/{doorway}/log', 'show')->name('log');
+    Route::get('/doorways/{doorway}/record/log', 'show')->name('record.log');
     Route::get('/doorways/{doorway}/log.csv', 'table')->name('log.table');
-    Route::get('/doorways/{doorway}/compare', 'compare')->name('compare');
+    Route::get('/doorways/{doorway}/record/compare', 'compare')->name('record.compare');
 });
 Route::controller(HandOverController::class)->group(function () {
-    Route::get('/doorways/{doorway}/prove', 'prove')->name('prove');
-    Route::post('/doorways/{doorway}/prove', 'say')->name('prove.say');
-    Route::get('/doorways/{doorway}/hand-over', 'show')->name('hand-over');
-    Route::post('/doorways/{doorway}/hand-over', 'sign')->name('hand-over.sign');
+    Route::get('/doorways/{doorway}/record/checks', 'prove')->name('record.checks')->middleware(AsksForAPlan::class);
+    Route::post('/doorways/{doorway}/record/checks', 'say')->name('prove.say');
+    Route::get('/doorways/{doorway}/record/handover', 'show')->name('record.handover')->middleware(AsksForAPlan::class);
+    Route::post('/doorways/{doorway}/record/handover', 'sign')->name('hand-over.sign');
     Route::get('/doorways/{doorway}/hand-over.pdf', 'paper')->name('hand-over.paper');
 });
-Route::get('/doorways/{doorway}/sure', [SureController::class, 'show'])->name('sure');
-Route::post('/doorways/{doorway}/sure', [SureController::class, 'change']);
+Route::get('/doorways/{doorway}/record/tolerance', [SureController::class, 'show'])->name('record.tolerance')->middleware(AsksForAPlan::class);
+Route::post('/doorways/{doorway}/record/tolerance', [SureController::class, 'change']);
 
 Route::controller(SizeCardController::class)->group(function () {
-    Route::get('/doorways/{doorway}/size-card', 'show')->name('size-card');
+    Route::get('/doorways/{doorway}/door/in-hand', 'show')->name('door.in-hand');
     Route::post('/doorways/{doorway}/size-card/changes', 'change')->name('size-card.changes');
 });
 
 Route::controller(SweepController::class)->group(function () {
-    Route::get('/doorways/{doorway}/sweep', 'show')->name('sweep');
+    Route::get('/doorways/{doorway}/wall/studs', 'show')->name('wall.studs');
     Route::get('/doorways/{doorway}/sweep/pass', 'pass')->name('sweep.pass');
-    Route::post('/doorways/{doorway}/sweep', 'read')->name('sweep.read');
+    Route::post('/doorways/{doorway}/wall/studs', 'read')->name('sweep.read');
     Route::post('/doorways/{doorway}/sweep/take', 'take')->name('sweep.take');
 });
 
 Route::controller(ReadingsController::class)->group(function () {
-    Route::get('/doorways/{doorway}/readings', 'show')->name('readings');
-    Route::post('/doorways/{doorway}/readings', 'preview')->name('readings.preview');
+    Route::get('/doorways/{doorway}/wall/readings', 'show')->name('wall.readings');
+    Route::post('/doorways/{doorway}/wall/readings', 'preview')->name('readings.preview');
     Route::post('/doorways/{doorway}/readings/take', 'take')->name('readings.take');
     Route::get('/meter/next', 'meter')->name('meter');
 });
 
 Route::controller(WaysController::class)->group(function () {
-    Route::get('/doorways/{doorway}/ways', 'index')->name('ways');
+    Route::get('/doorways/{doorway}/door/options', 'index')->name('door.options');
     Route::get('/doorways/{doorway}/ways/list', 'list')->name('ways.list');
-    Route::post('/doorways/{doorway}/ways', 'take')->name('ways.take');
+    Route::post('/doorways/{doorway}/door/options', 'take')->name('ways.take');
 });
 
 Route::controller(HistoryController::class)->group(function () {
-    Route::get('/doorways/{doorway}/history', 'index')->name('history');
+    Route::get('/doorways/{doorway}/record/changes', 'index')->name('record.changes');
     Route::post('/doorways/{doorway}/history/{revision}', 'goTo')->name('history.goto');
     Route::post('/doorways/{doorway}/undo', 'undo')->name('undo');
     Route::post('/doorways/{doorway}/redo', 'redo')->name('redo');
@@ -186,7 +211,11 @@ Route::controller(BenchController::class)->group(function () {
     Route::post('/doorways/{doorway}/{station}/changes', 'change')
         ->name('changes')
         ->whereIn('station', Station::cases());
-    Route::get('/doorways/{doorway}/{station}', 'show')->name('bench')->whereIn('station', Station::cases());
+    foreach (Station::cases() as $station) {
+        Route::get('/doorways/{doorway}/'.strtr($station->page(), '.', '/'), 'show')
+            ->name($station->page())
+            ->defaults('station', $station->value);
+    }
 });
 
 Route::post('/shelf/bring-in', [ShelfFileController::class, 'store'])->name('shelf.bring-in');

@@ -151,7 +151,7 @@ final class Load
                 CURLOPT_TIMEOUT => 60,
             ]);
             $doorway = $this->doorways[$user % count($this->doorways)];
-            curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf");
+            curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/door/size");
             $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0'];
             $this->learn($user, (string) curl_exec($handle));
         }
@@ -162,7 +162,7 @@ final class Load
     {
         ['handle' => $handle, 'doorway' => $doorway, 'token' => $token, 'base' => $base] = $this->users[$user];
         $isWrite = mt_rand() / mt_getrandmax() < $writes;
-        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/leaf".($isWrite ? '/changes' : ''));
+        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/door/size".($isWrite ? '/changes' : ''));
         $isWrite
             ? curl_setopt_array($handle, [
                 CURLOPT_POST => true,

@@ -191,14 +191,14 @@ $ask = function (string $path, ?array $post = null, array $headers = []) use ($b
 
     return $status === 200 ? $body : throw new RuntimeException("{$path} answered {$status}");
 };
-preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/doorways/1/leaf'), $token);
+preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/doorways/1/door/size'), $token);
 $gap = 12;
 $base = fn (string $page) => preg_match('/id="base" name="base" value="(\d+)"/', $page, $found) === 1 ? $found[1] : '';
-$at = $base($ask('/doorways/1/leaf'));
+$at = $base($ask('/doorways/1/door/size'));
 $medians = inTurn([
     'empty' => fn () => $ask('/empty'),
-    'bench, kiln room' => fn () => $ask('/doorways/1/leaf'),
-    'bench, glaze store' => fn () => $ask('/doorways/2/rail'),
+    'bench, kiln room' => fn () => $ask('/doorways/1/door/size'),
+    'bench, glaze store' => fn () => $ask('/doorways/2/rail/stops'),
     'one field' => function () use ($ask, $token, &$gap, &$at, $base) {
         $gap = $gap === 12 ? 11 : 12;
         $at = $base(
@@ -225,8 +225,8 @@ $paper = inTurn(
     [
         'sheet' => fn () => $ask('/doorways/1/give-out/sheet.pdf'),
         'templates' => fn () => $ask('/doorways/1/give-out/templates.pdf'),
-        'marks' => fn () => $ask('/doorways/6/marks'),
-        'parts' => fn () => $ask('/doorways/6/parts'),
+        'marks' => fn () => $ask('/doorways/6/marks/runs'),
+        'parts' => fn () => $ask('/doorways/6/marks/door'),
     ],
     10,
 );
@@ -366,7 +366,7 @@ row('two who save one doorway at once, 300 times: errors', (string) $load->error
 
 /** Lists with 2 000 jobs and 10 000 doorways behind them, against the same lists with next to none. */
 $few = inTurn(
-    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')],
+    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/progress')],
     15,
 );
 $book = new PDO("sqlite:{$browser->database()}");
@@ -379,7 +379,7 @@ $book->exec(
 );
 $book->exec('COMMIT');
 $many = inTurn(
-    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/board')],
+    ['jobs' => fn () => $ask('/'), 'search' => fn () => $ask('/?q=kiln'), 'board' => fn () => $ask('/progress')],
     15,
 );
 foreach ($few as $list => $ms) {
@@ -392,7 +392,7 @@ foreach ($few as $list => $ms) {
 }
 
 /** What a first visit loads, each file compressed once. */
-$page = $ask('/doorways/1/leaf');
+$page = $ask('/doorways/1/door/size');
 preg_match_all('#/build/assets/[\w.-]+\.(?:css|js)#', $page, $linked);
 $weight = strlen((string) gzencode($page));
 foreach (array_unique($linked[0]) as $path) {
@@ -411,7 +411,7 @@ row(
 );
 
 /** The slide, in the browser. */
-$browser->visit('/doorways/1/leaf');
+$browser->visit('/doorways/1/door/size');
 $browser->driver->manage()->timeouts()->setScriptTimeout(30);
 $frames = $browser->driver->executeAsyncScript(
     <<<'JS'

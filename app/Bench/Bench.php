@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Editing\Notice;
-use App\Editing\Undo;
+use App\Frame\DoorwayFrame;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
@@ -74,9 +74,9 @@ final readonly class Bench implements Form
         );
     }
 
-    public function undo(): Undo
+    public function frame(): DoorwayFrame
     {
-        return new Undo($this->doorway, Editor::here());
+        return new DoorwayFrame($this->doorway, $this->station->page(), $this->setout);
     }
 
     public function changesUrl(): string

@@ -14,7 +14,7 @@ use YokeLine\Measure\Unit;
  */
 final class EitherUnit
 {
-    /** By the end of its place: what it is called, the end of the other, how many of it one of the other is, decimals. */
+    /** By the end of its place: its name, the end of the other, how many of it one of the other is, decimals. */
     private const UNITS = [
         'kg' => ['kg', 'lb', Pounds::KG, 1],
         'lb' => ['lb', 'kg', 1 / Pounds::KG, 0],
@@ -70,7 +70,8 @@ final class EitherUnit
     }
 
     /**
-     * What is kept for what was typed: at its place, or at the other one where it was typed in that unit; never at both.
+     * What is kept for what was typed: at its place, or at the other one where it was typed in that unit; never at
+     * both.
      *
      * @return array<string, mixed>
      */

@@ -23,6 +23,22 @@ enum Station: string
         return BenchWords::say("stations.{$this->value}");
     }
 
+    /** The route of the page on which its fields stand. */
+    public function page(): string
+    {
+        return match ($this) {
+            self::Wall => 'wall.measure',
+            self::Leaf => 'door.size',
+            self::Rail => 'rail.stops',
+            self::Anchors => 'anchors.fixings',
+        };
+    }
+
+    public static function tryFromPage(string $page): ?self
+    {
+        return array_values(array_filter(self::cases(), fn (self $station) => $station->page() === $page))[0] ?? null;
+    }
+
     /**
      * @param  array<string, Kit>  $kits
      * @return list<Group>

@@ -21,8 +21,13 @@ final class Standing
     /** What a doorway can wait for. */
     public const WAITS = ['measure', 'settle', 'leaf', 'paint', 'second', 'us', 'proof', 'done'];
 
-    /** The station that a doorway's next step is taken at. */
-    public const STATIONS = ['measure' => 'wall', 'settle' => 'rail', 'proof' => 'prove', 'done' => 'log'];
+    /** The page on which a doorway's next step is taken, where that is not its steps. */
+    public const PAGES = [
+        'measure' => 'wall.measure',
+        'settle' => 'rail.stops',
+        'proof' => 'record.checks',
+        'done' => 'record.log',
+    ];
 
     /** Works out where it was not worked since the last change. */
     public static function keep(Doorway $doorway): void

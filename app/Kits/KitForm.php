@@ -223,7 +223,8 @@ final readonly class KitForm implements Form
         foreach ($changes as $at => $value) {
             $document = $value === null ? $document->without($at) : $document->with($at, $value);
         }
-        $problems = array_intersect_key(self::read($document)[1], array_filter($changes, fn ($value) => $value !== null));
+        $set = array_filter($changes, fn ($value) => $value !== null);
+        $problems = array_intersect_key(self::read($document)[1], $set);
         if ($problems !== []) {
             throw new UnreadableFile([$field->place => array_values($problems)[0]]);
         }

@@ -20,7 +20,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
 /** How one marks out here, and what every tape then reads. */
-final readonly class MarkingForm extends DoorwayForm
+readonly class MarkingForm extends DoorwayForm
 {
     private const PULLS = 3;
 
@@ -51,10 +51,6 @@ final readonly class MarkingForm extends DoorwayForm
                 ],
                 note: $marking->heights === 'laser' ? BenchWords::note('laser') : '',
             ),
-            Group::named('check', [
-                Row::of(Field::of('marking.proved_at', grey: $this->provedAt())),
-                Row::of(Field::of('marking.packing', grey: $this->packing())),
-            ]),
         ];
     }
 

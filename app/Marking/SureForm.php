@@ -35,7 +35,7 @@ final readonly class SureForm extends DoorwayForm
 
     public function changesUrl(): string
     {
-        return "/doorways/{$this->doorway->id}/sure";
+        return "/doorways/{$this->doorway->id}/record/tolerance";
     }
 
     /** Half millimetres matter here. */

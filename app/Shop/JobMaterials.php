@@ -72,7 +72,7 @@ final readonly class JobMaterials
         foreach ($this->doorways as $doorway) {
             $count = isset($this->plans[$doorway->id]) ? count($doorway->setout($this->units)->assumed()) : 0;
             if ($count > 0) {
-                $assumed[$this->names[$doorway->id]] = [route('bench', [$doorway, 'leaf']), $count];
+                $assumed[$this->names[$doorway->id]] = [route('door.size', $doorway), $count];
             }
         }
 

@@ -110,13 +110,4 @@ return [
             'sure' => ['says' => 'Fits.', 'short' => 'sure'],
         ],
     ],
-    'nav' => [
-        'offer' => 'Quote',
-        'site' => 'On site',
-        'log' => 'Log',
-        'compare' => 'Compare',
-        'sure' => 'Tolerance check',
-        'prove' => 'Final checks',
-        'hand-over' => 'Hand-over',
-    ],
 ];

@@ -97,12 +97,6 @@ return [
             'board' => 'Boards arrive on',
         ],
     ],
-    'nav' => [
-        'materials' => 'Materials',
-        'supply' => 'Orders',
-        'day-plan' => 'Day plan',
-        'documents' => 'Documents',
-    ],
     'settings' => [
         'currency' => ['label' => 'Currency', 'refusal' => '“:typed” is not a currency. Write a sign or a short word, such as € or kr.'],
         'tax' => ['label' => 'Tax, %', 'refusal' => '“:typed” is not a share. Write a number under a hundred, such as 20 or 7.5.'],

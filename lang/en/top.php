@@ -63,7 +63,7 @@ return [
     'nav' => [
         'jobs' => 'Jobs',
         'board' => 'Progress',
-        'shelf' => 'Hardware kits',
+        'shelf' => 'Hardware',
         'rules' => 'House rules',
     ],
 ];

@@ -110,13 +110,4 @@ return [
             'sure' => ['says' => 'Cabe.', 'short' => 'seguro'],
         ],
     ],
-    'nav' => [
-        'offer' => 'Presupuesto',
-        'site' => 'En obra',
-        'log' => 'Registro',
-        'compare' => 'Comparar',
-        'sure' => 'Tolerancias',
-        'prove' => 'Comprobación final',
-        'hand-over' => 'Entrega',
-    ],
 ];

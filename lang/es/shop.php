@@ -97,12 +97,6 @@ return [
             'board' => 'Los tableros llegan el',
         ],
     ],
-    'nav' => [
-        'materials' => 'Materiales',
-        'supply' => 'Pedidos',
-        'day-plan' => 'Plan del día',
-        'documents' => 'Documentos',
-    ],
     'settings' => [
         'currency' => ['label' => 'Moneda', 'refusal' => '«:typed» no es una moneda. Escriba un signo o una palabra corta, como € o kr.'],
         'tax' => ['label' => 'Impuesto, %', 'refusal' => '«:typed» no es un porcentaje. Escriba un número menor de cien, como 20 o 7.5.'],

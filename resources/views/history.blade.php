@@ -1,8 +1,4 @@
-<x-page :title="$doorway->name.', '.__('top.page.changes')" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}" title="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ $doorway->name }}</h1><a href="{{ route('bench', [$doorway, 'wall']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
-</header>
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.changes')" class="is-list">
 <main class="list">
   <div class="list-head"><h2>{{ __('top.page.every-change-the-newest-first') }}</h2></div>
   <table class="table history">
@@ -18,4 +14,4 @@
   </table>
   {{ $revisions->links('jobs.pages') }}
 </main>
-</x-page>
+</x-doorway>

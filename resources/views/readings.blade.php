@@ -1,8 +1,4 @@
-<x-page :title="__('top.page.readings-for', ['name' => $doorway->name])" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('top.page.readings-for', ['name' => $doorway->name]) }}</h1><a href="{{ route('bench', [$doorway, 'wall']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
-</header>
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'wall.readings')" class="is-list">
 <main class="list readings">
   @foreach ($errors->all() as $error)<p class="refused" role="alert">{{ $error }}</p>@endforeach
   <form method="post" action="{{ route('readings.preview', $doorway) }}" enctype="multipart/form-data">@csrf
@@ -20,4 +16,4 @@
     @endif
   @endif
 </main>
-</x-page>
+</x-doorway>

@@ -1,10 +1,9 @@
 @php([$bench, $doorway, $plan] = [$content->bench, $content->doorway, $content->plan])
-<x-page :title="$doorway->name.', '.__('marks.nav.sheet')" class="is-sheet">
-@include('marks.top', ['at' => 'sheet', 'setout' => $bench->setout, 'print' => route('give-out', [$doorway, 'sheet.pdf'])])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'papers.sheet')" class="is-sheet" :print="route('give-out', [$doorway, 'sheet.pdf'])">
 <p class="sheet-bar"><x-papers to="give-out" :with="[$doorway, 'sheet.pdf']" /> · <a href="{{ route('documents', $doorway->job_id) }}">{{ __('top.page.the-whole-job-in-one') }}</a></p>
 <main class="sheet">
   <header class="sheet-head">
-    <div><h1>{{ $doorway->name }}</h1><p>{{ $content->subtitle() }}</p></div>
+    <div><h2 class="sheet-name">{{ $doorway->name }}</h2><p>{{ $content->subtitle() }}</p></div>
     <div class="sheet-yoke"><span>{{ $content->line()->whole() }}</span><b>{{ $content->line()->number }}</b><small>{{ $content->line()->beside }}</small></div>
   </header>
   <p class="sheet-verdict"><b>{{ $content->speak->say($bench->setout->verdict()->says()) }}</b> {{ $bench->toSettle() }} @foreach ($content->findings() as $finding)<span class="sheet-finding">▸ {{ $finding }}</span> @endforeach</p>
@@ -25,4 +24,4 @@
     <section><h2>{{ __('sheet.titles.order') }}</h2><ol class="cautions">@foreach ($content->order() as [$card, $steps])<li><b>{{ $card }}:</b> {{ $steps }}</li>@endforeach</ol></section>
   </div>
 </main>
-</x-page>
+</x-doorway>

@@ -1,9 +1,5 @@
 @php($say = fn (float $mm) => $write->show(YokeLine\Measure\Length::nm((int) round($mm * 1_000_000))))
-<x-page :title="__('top.page.sweep-the-wall-of', ['name' => $doorway->name])" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('top.page.sweep-the-wall-of', ['name' => $doorway->name]) }}</h1><a href="{{ route('bench', [$doorway, 'anchors']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
-</header>
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'wall.studs')" class="is-list">
 <main class="list sweep">
   @foreach ($errors->all() as $error)<p class="refused" role="alert">{{ $error }}</p>@endforeach
   @if (! $sweep->isMeasured())
@@ -33,4 +29,4 @@
     <form method="post" action="{{ route('sweep.take', $doorway) }}">@csrf<input type="hidden" name="base" value="{{ $doorway->revision_id }}"><textarea name="csv" hidden>{{ $trace->toCsv() }}</textarea><button class="btn btn-primary">{{ __('top.page.take-them-into-the-survey') }}</button> <span class="group-note">{{ __('top.page.studs-measured-by-hand-or') }}</span></form>
   @endif
 </main>
-</x-page>
+</x-doorway>

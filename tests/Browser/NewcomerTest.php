@@ -37,7 +37,7 @@ test('a newcomer makes a doorway from nothing and prints its sheet', function ()
         ->type('Floor level 2, at', '1512')
         ->type('Floor level 2, level', '-2')
         ->find('input[aria-label="Floor level 3, at"]');
-    $browser->see('Passage 810 when open', '.findings')->press('Sheet')->see('Larder', '.sheet-head');
+    $browser->see('Passage 810 when open', '.findings')->press('Papers')->see('Larder', '.sheet-head');
 
     expect($browser->pdf())->toStartWith('%PDF')->and($browser->text('.sheet-yoke b'))->toMatch('/^\d \d{3}$/');
 });
@@ -50,7 +50,7 @@ test('a cure takes its finding away with one click', function () {
 });
 
 test('the numbers change as the leaf slides under the finger', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->see('passage 0', '.slide-numbers');
+    $browser = $this->browser->visit('/doorways/1/door/size')->see('passage 0', '.slide-numbers');
     $browser->driver
         ->action()
         ->clickAndHold($browser->find('.scene-elevation .leaf'))
@@ -61,7 +61,7 @@ test('the numbers change as the leaf slides under the finger', function () {
 });
 
 test('each leaf of a pair slides by itself', function () {
-    $browser = $this->browser->visit('/doorways/7/leaf')->see('still covered 1 790', '.slide-numbers');
+    $browser = $this->browser->visit('/doorways/7/door/size')->see('still covered 1 790', '.slide-numbers');
     $browser->click('[data-leaf-to-slide="front"]')->find('#slide')->sendKeys(WebDriverKeys::END);
     $browser->see('passage 804', '.slide-numbers');
     $moved = $browser->js(
@@ -72,7 +72,7 @@ test('each leaf of a pair slides by itself', function () {
 });
 
 test('arrow keys slide the leaf too', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->see('still covered 864', '.slide-numbers');
+    $browser = $this->browser->visit('/doorways/1/door/size')->see('still covered 864', '.slide-numbers');
     $slide = $browser->find('#slide');
     $slide->sendKeys(WebDriverKeys::END);
     $browser->see('still covered 0', '.slide-numbers')->see('bites, open', '.slide-numbers');
@@ -81,14 +81,14 @@ test('arrow keys slide the leaf too', function () {
 });
 
 test('undo gives back any number of steps, also after the browser was closed', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser = $this->browser->visit('/doorways/1/door/size');
     $browser
         ->type('Over the head', '30')
         ->see('change 2', '.saved')
         ->type('Floor gap at the high spot', '10')
         ->see('change 3', '.saved');
     $browser
-        ->reopen('/doorways/1/leaf')
+        ->reopen('/doorways/1/door/size')
         ->click('#undo')
         ->see('change 4', '.saved')
         ->click('#undo')
@@ -100,14 +100,14 @@ test('undo gives back any number of steps, also after the browser was closed', f
 });
 
 test('inches are one tap away and read back the same', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->click('button[value="in"]')->see('86 1/4', '.strip');
+    $browser = $this->browser->visit('/doorways/1/door/size')->click('button[value="in"]')->see('86 1/4', '.strip');
     $browser->type('Floor gap at the high spot', '7/16')->see('change 2', '.saved');
 
     expect($browser->value('Floor gap at the high spot'))->toBe('7/16');
 });
 
 test('bad input gets a sentence at its place and keeps what was typed', function () {
-    $browser = $this->browser->visit('/doorways/1/wall')->type('Lowest ceiling height', 'high');
+    $browser = $this->browser->visit('/doorways/1/wall/measure')->type('Lowest ceiling height', 'high');
     $browser->see('is not a length', '.refused');
 
     expect($browser->value('Lowest ceiling height'))
@@ -117,7 +117,7 @@ test('bad input gets a sentence at its place and keeps what was typed', function
 });
 
 test('an arrow key nudges a length by one step', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser = $this->browser->visit('/doorways/1/door/size');
     $browser->field('Floor gap at the high spot')->sendKeys(WebDriverKeys::ARROW_UP);
     $browser->see('change 2', '.saved');
 
@@ -125,7 +125,7 @@ test('an arrow key nudges a length by one step', function () {
 });
 
 test('a change that gets no answer is said to be not kept, and stays in its field', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser = $this->browser->visit('/doorways/1/door/size');
     $browser->js(
         'const field = document.querySelector("#f-brief-rules-gap"); const copy = field.cloneNode(); copy.setAttribute("hx-post", "/nowhere"); field.replaceWith(copy); htmx.process(copy)',
     );
@@ -135,7 +135,7 @@ test('a change that gets no answer is said to be not kept, and stays in its fiel
 });
 
 test('escape gives the old value back', function () {
-    $field = $this->browser->visit('/doorways/1/leaf')->field('Over the head');
+    $field = $this->browser->visit('/doorways/1/door/size')->field('Over the head');
     $field->sendKeys('99');
     $field->sendKeys(WebDriverKeys::ESCAPE);
 
@@ -143,14 +143,14 @@ test('escape gives the old value back', function () {
 });
 
 test('every number shows the sum it came from', function () {
-    $browser = $this->browser->visit('/doorways/1/rail')->click('.read.is-yoke')->see('door height', '#why');
+    $browser = $this->browser->visit('/doorways/1/rail/stops')->click('.read.is-yoke')->see('door height', '#why');
 
     expect($browser->text('#why'))->toContain('floor gap')->toContain('2 191')->toContain('41');
 });
 
 test('a number on the drawing shows its sum too', function () {
     $browser = $this->browser
-        ->visit('/doorways/1/rail')
+        ->visit('/doorways/1/rail/stops')
         ->click('.scene-elevation [data-sum="guide.at"]')
         ->see('Middle of the guide', '#why');
 
@@ -159,7 +159,7 @@ test('a number on the drawing shows its sum too', function () {
 
 test('an opened table of numbers stays open over a change', function () {
     $browser = $this->browser
-        ->visit('/doorways/1/leaf')
+        ->visit('/doorways/1/door/size')
         ->press('Every number of the drawing')
         ->type('Stile width', '110')
         ->see('change 2', '.saved');
@@ -168,14 +168,14 @@ test('an opened table of numbers stays open over a change', function () {
 });
 
 test('the second of two editors is told what changed, and can put it back', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser = $this->browser->visit('/doorways/1/door/size');
     $base = $browser->js('return document.querySelector("#base").value');
     $browser->type('Over the head', '31')->see('change 2', '.saved');
     // The same page as someone else opened it before that change. An answer still under way would bring the first one's
     // cookie back, so the page is left first.
     $browser->visit('/empty');
     $browser->driver->manage()->deleteAllCookies();
-    $browser->visit('/doorways/1/leaf')->js('document.querySelector("#base").value = arguments[0]', $base);
+    $browser->visit('/doorways/1/door/size')->js('document.querySelector("#base").value = arguments[0]', $base);
     $browser->type('Over the head', '40')->see("set over the head to 31\u{a0}mm in the meantime; yours is used", '.notice');
     expect($browser->value('Over the head'))->toBe('40');
 
@@ -184,7 +184,7 @@ test('the second of two editors is told what changed, and can put it back', func
 });
 
 test('zoom and a larger view outlive a change', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf')->click('[data-zoom="in"]');
+    $browser = $this->browser->visit('/doorways/1/door/size')->click('[data-zoom="in"]');
     $box = fn () => $browser->js('return document.querySelector(".scene-elevation").getAttribute("viewBox")');
     $near = $box();
     $browser->type('Stile width', '110')->see('change 2', '.saved');
@@ -193,16 +193,16 @@ test('zoom and a larger view outlive a change', function () {
 });
 
 test('Back shows the plan that stands, not the one it was left with', function () {
-    $browser = $this->browser->visit('/doorways/1/sheet')->see('change 1');
-    $browser->visit('/doorways/1/leaf')->type('Over the head', '85')->see('change 2', '.saved');
+    $browser = $this->browser->visit('/doorways/1/papers/sheet')->see('change 1');
+    $browser->visit('/doorways/1/door/size')->type('Over the head', '85')->see('change 2', '.saved');
     $browser->driver->navigate()->back();
     $browser->see('change 2');
 
-    expect($browser->js('return location.pathname'))->toBe('/doorways/1/sheet');
+    expect($browser->js('return location.pathname'))->toBe('/doorways/1/papers/sheet');
 });
 
 test('a page that comes back into sight while something is typed in it is told, and keeps what is typed', function () {
-    $browser = $this->browser->visit('/doorways/1/leaf');
+    $browser = $this->browser->visit('/doorways/1/door/size');
     $browser->js(
         <<<'JS'
             const token = document.querySelector('meta[name=csrf-token]').content;
@@ -218,7 +218,7 @@ test('a page that comes back into sight while something is typed in it is told, 
 });
 
 test('what was never answered is gone through in a minute, and then it fits', function () {
-    $browser = $this->browser->visit('/doorways/11/leaf')->see('It fits, on assumptions.', '.verdict');
+    $browser = $this->browser->visit('/doorways/11/door/size')->see('It fits, on assumptions.', '.verdict');
     $browser->press('It is so')->see('6 things nobody has answered', '#assumed');
     $browser->press('All 6 are so')->see('It fits.', '.verdict');
 
@@ -238,7 +238,7 @@ test('a handle of the shelf is put on the door with one tap', function () {
     $browser = $this->browser->visit('/shelf/parts')->choose('Kind', 'Handle');
     $browser->type('Name of the part', 'Rope pull', enter: false)->press('New part');
     $browser->type('Height', '260')->type('Stands out', '30');
-    $browser->visit('/doorways/1/leaf')->press('Rope pull, front');
+    $browser->visit('/doorways/1/door/size')->press('Rope pull, front');
 
     expect($browser->see('saved')->value('Front handle, height'))->toBe('260');
 });

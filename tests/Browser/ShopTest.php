@@ -29,7 +29,7 @@ test('what does not read is told where it was typed, and is in view', function (
 });
 
 test('a step is moved by the arrow keys, and the rest is planned round it', function () {
-    $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
+    $browser = $this->browser->visit('/jobs/1/schedule')->see('Done on', '#days');
     $browser->js('document.querySelector(".task").focus()');
     $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
     $browser->see('Clear what was set by hand', '#days');
@@ -40,7 +40,7 @@ test('a step is moved by the arrow keys, and the rest is planned round it', func
 });
 
 test('a step is dragged along its day', function () {
-    $browser = $this->browser->visit('/jobs/1/day-plan')->see('Done on', '#days');
+    $browser = $this->browser->visit('/jobs/1/schedule')->see('Done on', '#days');
     $bar = $browser->find('.task[aria-label^="Kiln room, check"]');
     $from = (int) $bar->getAttribute('data-start');
     $browser->driver->action()->clickAndHold($bar)->moveByOffset(120, 0)->release()->perform();
@@ -53,7 +53,7 @@ test('a step is dragged along its day', function () {
 
 test('from the board it is one tap to where a doorway goes on', function () {
     $this->browser
-        ->visit('/board')
+        ->visit('/progress')
         ->press('Meter room')
         ->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
 
@@ -61,7 +61,7 @@ test('from the board it is one tap to where a doorway goes on', function () {
 });
 
 test('what is missing is ordered from the simulated supplier', function () {
-    $browser = $this->browser->visit('/jobs/1/supply')->see('Nothing is ordered yet.', '.sheet-verdict');
+    $browser = $this->browser->visit('/jobs/1/orders')->see('Nothing is ordered yet.', '.sheet-verdict');
     $browser->press('Ask what they have')->see('Working days', 'thead');
     $browser->press('Order what is missing')->see('ordered and not here', '.sheet-verdict');
 

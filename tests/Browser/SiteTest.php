@@ -13,11 +13,11 @@ function sayDone(Browser $browser, string $title): void
 afterEach(fn () => $this->browser->connect());
 
 test('a phone goes from step to step, and keeps its place when it is closed', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     sayDone($browser, 'Check the kit’s box');
     $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->see('1 of 33 steps', '.site-far');
     $browser->click('.site-step:not([hidden]) [data-go="1"]')->see('Mark the door', '.site-step:not([hidden]) h2');
-    $browser->visit('/')->visit('/doorways/1/site');
+    $browser->visit('/')->visit('/doorways/1/site/steps');
 
     expect($browser->text('.site-step:not([hidden]) h2'))->toBe('Mark the door');
 });
@@ -25,7 +25,7 @@ test('a phone goes from step to step, and keeps its place when it is closed', fu
 test('every control of the site is large enough for a glove', function () {
     $small = $this->browser
         ->size(390, 844)
-        ->visit('/doorways/12/site')
+        ->visit('/doorways/12/site/steps')
         ->js(
             <<<'JS'
                 document.querySelectorAll('details').forEach((one) => { one.open = true; });
@@ -40,7 +40,7 @@ test('every control of the site is large enough for a glove', function () {
 });
 
 test('what is being typed stays when an answer to something else comes', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     sayDone($browser, 'Check the kit’s box');
     $browser->see('Bring the door in', '.site-step:not([hidden]) h2')->type('Door width, measured', '968');
     $browser->js(
@@ -61,7 +61,7 @@ test('what is being typed stays when an answer to something else comes', functio
 });
 
 test('with no connection the steps go on, what is entered waits, and all of it arrives in its order', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     $browser->until(
         fn () => $browser->js(
             'return navigator.serviceWorker?.controller !== null && Promise.all([location.href, document.querySelector("script[src]").src].map((url) => caches.match(url))).then((kept) => kept.every((one) => one !== undefined))',
@@ -74,7 +74,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
     $browser->see('Bring the door in', '.site-step:not([hidden]) h2');
     $browser->type('Door width, measured', '968')->see('2 waiting to be sent', '#link-state');
     // Closed and opened again, still with no connection.
-    $browser->visit('/doorways/1/site')->see('2 waiting to be sent', '#link-state');
+    $browser->visit('/doorways/1/site/steps')->see('2 waiting to be sent', '#link-state');
     expect($browser->text('[data-step="box-check"] h2'))
         ->toBe('')
         ->and($browser->js('return document.querySelector("[data-ask=leaf-width]").value'))
@@ -84,7 +84,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
     $browser->connect();
     $browser->js('window.dispatchEvent(new Event("online"))');
     $browser->see('2 of 33 steps', '.site-far')->see('Door width: 3 more than planned.', '.deviation');
-    $browser->visit('/doorways/1/log');
+    $browser->visit('/doorways/1/record/log');
 
     expect(
         $browser->js(
@@ -94,7 +94,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
 });
 
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     $browser->click('#site-all')->click('[data-to="leaf-in"]')->see('Bring the door in', '.site-step:not([hidden]) h2');
     $browser->type('Door width, measured', 'about so')->see('is not a length', '.site-step:not([hidden])');
 
@@ -102,7 +102,7 @@ test('what does not read stays in its field with the reason, also when it is sen
 });
 
 test('one whose plan was changed at the desk is told when the entry arrives', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     $browser->js(
         <<<'JS'
             return fetch('/doorways/1/leaf/changes', { method: 'POST', headers: { 'Content-Type': 'application/x-www-form-urlencoded', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content }, body: new URLSearchParams({ place: 'brief.rules.gap', value: '11', base: '1' }) }).then(() => true);
@@ -118,7 +118,7 @@ test('one whose plan was changed at the desk is told when the entry arrives', fu
 test('from a rail that came out low to a way out, a proof and a signature', function () {
     $browser = $this->browser
         ->size(390, 844)
-        ->visit('/doorways/12/site')
+        ->visit('/doorways/12/site/steps')
         ->press('What can be done')
         ->see('The door runs by itself', '.found');
     $browser->press('Do this')->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
@@ -136,12 +136,12 @@ test('from a rail that came out low to a way out, a proof and a signature', func
     $browser->until(
         fn () => preg_match(
             '/at the last fixing[^<]*2.192, planned/u',
-            (string) $browser->js('return fetch("/doorways/12/log?kind=measured").then((answer) => answer.text())'),
+            (string) $browser->js('return fetch("/doorways/12/record/log?kind=measured").then((answer) => answer.text())'),
         ) === 1 ?:
         null,
         'the last reading in the log',
     );
-    $browser->size(1280, 800)->visit('/doorways/12/prove');
+    $browser->size(1280, 800)->visit('/doorways/12/record/checks');
     while ($browser->js('return document.querySelectorAll(".check[data-holds=\"\"]").length') > 0) {
         $browser->js(
             <<<'JS'
@@ -182,7 +182,7 @@ test('from a rail that came out low to a way out, a proof and a signature', func
 });
 
 test('what the server refuses is set aside with its reason, and what came after it arrives', function () {
-    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site');
+    $browser = $this->browser->size(390, 844)->visit('/doorways/1/site/steps');
     // A photograph that is none, and one that is, wait from an earlier visit; then a step is done.
     $browser->js(
         <<<'JS'
@@ -205,7 +205,7 @@ test('what the server refuses is set aside with its reason, and what came after 
     );
     $browser->until(fn () => $browser->text('#link-state') === '' ?: null, 'nothing waits any more');
 
-    expect($browser->js('return fetch("/doorways/1/log?kind=photo").then((answer) => answer.text())'))
+    expect($browser->js('return fetch("/doorways/1/record/log?kind=photo").then((answer) => answer.text())'))
         ->toContain('a-picture-1')
         ->not->toContain('no-picture-');
 });
@@ -215,11 +215,11 @@ test('a part that is missing in the box is bought, and what needs it waits', fun
     $browser->choose('Which part', 'stops')->choose('How many', '2')->press('What can be done');
     $browser->see('It is now part of the survey.');
     $browser->visit('/jobs/1/materials')->see('Part of Flat bar 40, face strap: stops');
-    $browser->visit('/doorways/1/order')->see('Wait for what was missing in the box, stops');
+    $browser->visit('/doorways/1/site/order')->see('Wait for what was missing in the box, stops');
 });
 
 test('the rail’s bolts are numbered where they are driven', function () {
-    $browser = $this->browser->visit('/doorways/1/site');
+    $browser = $this->browser->visit('/doorways/1/site/steps');
     $numbers = $browser->js(
         'return [...document.querySelectorAll("[data-step=\"rail-up\"] svg .reading")].map((node) => node.textContent)',
     );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 
 test('a thing on the wall is dragged out of the leaf’s way, and its finding goes', function () {
-    $browser = $this->browser->visit('/doorways/8/wall')->see('Light switch is behind the door', '.findings');
+    $browser = $this->browser->visit('/doorways/8/wall/measure')->see('Light switch is behind the door', '.findings');
     $browser->driver
         ->action()
         ->clickAndHold($browser->find('[data-place^="survey.obstacles"] .obstacle'))
@@ -18,7 +18,7 @@ test('a thing on the wall is dragged out of the leaf’s way, and its finding go
 });
 
 test('arrow keys move a thing by a millimetre', function () {
-    $browser = $this->browser->visit('/doorways/8/wall');
+    $browser = $this->browser->visit('/doorways/8/wall/measure');
     $browser->find('[data-place^="survey.obstacles"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
     $browser->see('change 2', '.saved');
 
@@ -27,7 +27,7 @@ test('arrow keys move a thing by a millimetre', function () {
 
 test('a new thing is put on the wall and taken off again', function () {
     $browser = $this->browser
-        ->visit('/doorways/1/wall')
+        ->visit('/doorways/1/wall/measure')
         ->press('+ thermostat')
         ->see('Thermostat is behind the door', '.findings');
     $browser->press('Move the thermostat away')->seeGone('Thermostat is behind the door', '.findings');
@@ -54,7 +54,7 @@ test('readings of the meter land in the field that waits', function () {
 
 test('floor readings come in from a table, after a look at every line', function () {
     $browser = $this->browser
-        ->visit('/doorways/1/wall')
+        ->visit('/doorways/1/wall/measure')
         ->press('Import readings from a table')
         ->see('A table of readings');
     $browser->js('document.querySelector("#text").value = "x,level\\n500,0\\n1700,x\\n2900,-6"');
@@ -65,7 +65,7 @@ test('floor readings come in from a table, after a look at every line', function
 
 test('ways come while they are worked, and one is taken and undone', function () {
     $browser = $this->browser
-        ->visit('/doorways/8/leaf')
+        ->visit('/doorways/8/door/size')
         ->press('Options that would work here')
         ->see('arrangements work', '#ways-list')
         ->see('What does not work here, and why', '#ways-list');
@@ -86,7 +86,7 @@ test('a house rule shows what it changes before it is taken', function () {
 
 test('a leaf in hand is held against the size card', function () {
     $browser = $this->browser
-        ->visit('/doorways/1/leaf')
+        ->visit('/doorways/1/door/size')
         ->press('Size card, and a door in hand')
         ->see('What to look for at the yard');
     $browser
@@ -99,7 +99,7 @@ test('a leaf in hand is held against the size card', function () {
 });
 
 test('nothing is lost when one types on before the answer is there', function () {
-    $browser = $this->browser->visit('/doorways/1/size-card');
+    $browser = $this->browser->visit('/doorways/1/door/in-hand');
     $browser
         ->type('Measured width', '968')
         ->type('Measured height', '2150')
@@ -115,7 +115,7 @@ test('nothing is lost when one types on before the answer is there', function ()
 });
 
 test('what is chosen in one list while the answer to another is under way is kept', function () {
-    $browser = $this->browser->visit('/doorways/1/rail');
+    $browser = $this->browser->visit('/doorways/1/rail/stops');
     $browser
         ->choose('When open, ended by', 'a buffer beside the door')
         ->choose('Hangers on a door', 'three')

@@ -14,31 +14,31 @@ array_map(unlink(...), glob("{$folder}/*.png") ?: []);
 
 $views = [
     'jobs' => ['/', null],
-    'wall' => ['/doorways/2/wall', null],
+    'wall' => ['/doorways/2/wall/measure', null],
     'leaf' => [
-        '/doorways/1/leaf',
+        '/doorways/1/door/size',
         fn (Browser $b) => $b->js(
             'const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))',
         ),
     ],
-    'rail' => ['/doorways/4/rail', null],
+    'rail' => ['/doorways/4/rail/stops', null],
     'anchors' => [
-        '/doorways/11/anchors',
+        '/doorways/11/anchors/fixings',
         fn (Browser $b) => $b->js(
             'const s = document.querySelector("#slide"); s.value = 300; s.dispatchEvent(new Event("input", { bubbles: true }))',
         ),
     ],
-    'ways' => ['/doorways/8/ways', fn (Browser $b) => $b->see('What does not work here', '#ways-list')],
+    'ways' => ['/doorways/8/door/options', fn (Browser $b) => $b->see('What does not work here', '#ways-list')],
     'shelf' => ['/shelf', null],
     'house-rules' => ['/rules', null],
-    'marks' => ['/doorways/1/marks', null],
-    'leaf-and-parts' => ['/doorways/1/parts', null],
-    'how-sure' => ['/doorways/1/sure', null],
+    'marks' => ['/doorways/1/marks/runs', null],
+    'leaf-and-parts' => ['/doorways/1/marks/door', null],
+    'how-sure' => ['/doorways/1/record/tolerance', null],
     'materials' => ['/jobs/1/materials', null],
-    'day-plan' => ['/jobs/1/day-plan', null],
-    'board' => ['/board', null],
-    'offer' => ['/doorways/1/offer', null],
-    'hand-over' => ['/doorways/12/hand-over', null],
+    'day-plan' => ['/jobs/1/schedule', null],
+    'board' => ['/progress', null],
+    'offer' => ['/doorways/1/papers/quote', null],
+    'hand-over' => ['/doorways/12/record/handover', null],
 ];
 foreach ($views as $name => [$path, $then]) {
     $browser->size(1280, 800)->visit($path);
@@ -50,11 +50,11 @@ foreach ($views as $name => [$path, $then]) {
 }
 $browser
     ->size(1280, 1180)
-    ->visit('/doorways/1/sheet')
+    ->visit('/doorways/1/papers/sheet')
     ->picture("{$folder}/sheet.png");
 $browser
     ->size(390, 844)
-    ->visit('/doorways/12/site')
+    ->visit('/doorways/12/site/steps')
     ->picture("{$folder}/site-phone.png");
 $browser->visit('/doorways/12/found/line')->picture("{$folder}/ways-out-phone.png");
 echo count($views) + 3, " pictures in docs/screenshots\n";

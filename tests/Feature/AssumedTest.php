@@ -21,7 +21,7 @@ test('what decides an order and nobody has answered keeps a doorway from fitting
     $setout = $store->setout(null);
 
     expect($setout->verdict())->toBe(Verdict::FitsIf)->and($setout->assumed())->toContain('survey.opening.was');
-    $this->get("/doorways/{$store->id}/wall")
+    $this->get("/doorways/{$store->id}/wall/measure")
         ->assertSee('It fits, on assumptions.')
         ->assertSee('It is so');
 });
@@ -50,7 +50,7 @@ test('quote and order ask for what nobody has answered', function (string $page)
     $this->get(strtr($page, ['{doorway}' => "doorways/{$store->id}", '{job}' => "jobs/{$store->job_id}"]))
         ->assertOk()
         ->assertSee('never answered');
-})->with(['/{doorway}/offer', '/{job}/materials']);
+})->with(['/{doorway}/papers/quote', '/{job}/materials']);
 
 test('a doorway begun like an earlier one keeps its choices and rules, and is measured anew, in any job', function () {
     $kiln = doorwayNamed('Kiln room');

@@ -38,12 +38,12 @@ function change(array $with, ?Doorway $doorway = null, string $station = 'leaf')
 }
 
 test('each station shows verdict, drawing and numbers', function (string $station) {
-    $this->get(route('bench', [kilnRoom(), $station]))
+    $this->get(route($station, kilnRoom()))
         ->assertOk()
         ->assertSee('Will fit once the open points are resolved.')
         ->assertSee('scene-elevation', false)
         ->assertSee("2\u{202f}191");
-})->with(['wall', 'leaf', 'rail']);
+})->with(['wall.measure', 'door.size', 'rail.stops', 'anchors.fixings']);
 
 test('there is no station of another name', function () {
     $this->get('/doorways/'.kilnRoom()->id.'/roof')->assertNotFound();
@@ -78,7 +78,7 @@ test('a length typed on a page that is looked at in inches is one in inches', fu
 
 test('a number of another unit is rounded where it is shown and kept where it is not changed', function () {
     lookIn('in', kilnRoom()->job);
-    $this->get(route('bench', [kilnRoom(), 'wall']))->assertSee('value="143 5/16"', false);
+    $this->get(route('wall.measure', kilnRoom()))->assertSee('value="143 5/16"', false);
     change(['place' => 'survey.baseboard.height', 'nudge' => 1], station: 'wall');
 
     expect(kilnRoom()->revision->document->get('survey.wall.to'))
@@ -128,7 +128,7 @@ test('every change is a revision that says what and who', function () {
     $revision = kilnRoom()->revision;
 
     expect([$revision->number, $revision->what->says(), $revision->who])->toBe([2, gapSet('10'), 'Ines']);
-    $this->get(route('history', kilnRoom()))->assertSee(gapSet('10'))->assertSee('Ines');
+    $this->get(route('record.changes', kilnRoom()))->assertSee(gapSet('10'))->assertSee('Ines');
 });
 
 test('a revision is never changed', function () {
@@ -328,7 +328,7 @@ test('two who add a stud at once have both', function () {
     $blank = function (): string {
         preg_match(
             '/survey\.studs\[#e[a-z0-9]+\](?=\.x)/',
-            (string) test()->get(route('bench', [kilnRoom(), 'wall']))->getContent(),
+            (string) test()->get(route('wall.measure', kilnRoom()))->getContent(),
             $found,
         );
 
@@ -349,7 +349,7 @@ test('two who add a stud at once have both', function () {
 
 test('a cure of the bench cures', function () {
     $loft = Doorway::query()->where('name', 'Packing loft')->firstOrFail();
-    $this->get(route('bench', [$loft, 'rail']))->assertSee('data-code="headroom"', false);
+    $this->get(route('rail.stops', $loft))->assertSee('data-code="headroom"', false);
     change(
         ['changes' => json_encode(['brief.header.align' => 'rail-low', 'brief.leaf.height' => 'auto'])],
         $loft,
@@ -375,15 +375,17 @@ test('every number that the bench reads out can be asked why', function () {
 test('a half-measured doorway has a bench but no sheet yet', function () {
     $room = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
 
-    $this->get(route('bench', [$room, 'leaf']))
+    $this->get(route('door.size', $room))
         ->assertOk()
         ->assertSee('Not enough measured yet.')
         ->assertSee('ceiling along the rail');
-    $this->get(route('sheet', $room))->assertRedirect(route('bench', [$room, 'wall']));
+    $this->get(route('papers.sheet', $room))
+        ->assertSee('The set-out sheet will stand here.')
+        ->assertSee('href="'.route('wall.measure', $room).'"', false);
 });
 
 test('the sheet tells marks, heights, sizes and cautions', function () {
-    $this->get(route('sheet', kilnRoom()))
+    $this->get(route('papers.sheet', kilnRoom()))
         ->assertOk()
         ->assertSeeInOrder([
             "2\u{202f}191",
@@ -407,7 +409,7 @@ test('a page and a change take fewer than twelve queries', function () {
         return count(DB::getQueryLog());
     };
 
-    expect($count(fn () => $this->get(route('bench', [kilnRoom(), 'leaf']))))
+    expect($count(fn () => $this->get(route('door.size', kilnRoom()))))
         ->toBeLessThan(12)
         ->and($count(fn () => change(['place' => 'brief.rules.gap', 'value' => '10'])))
         ->toBeLessThan(12);

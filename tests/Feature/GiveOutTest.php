@@ -230,14 +230,14 @@ test('a job given out whole and brought in again has lost nothing', function () 
     HouseRule::create(['job_id' => $job->id, 'method' => 'gap', 'value' => '10 mm', 'why' => 'Felt on the floor.']);
     (new WallSweep($this->doorway, $this->doorway->setout(null)))->keep(SimulatedWall::seeded(3)->trace());
     $this->post("/doorways/{$this->doorway->id}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
-    $this->post("/jobs/{$job->id}/day-plan", [
+    $this->post("/jobs/{$job->id}/schedule", [
         'crew' => 3,
         'hours' => '08:00-12:00',
         'from' => '2027-01-11',
         'travel' => 25,
         'doorways' => [$this->doorway->id],
     ]);
-    $this->post("/jobs/{$job->id}/day-plan", ['task' => "{$this->doorway->id}/box-check", 'start' => 600]);
+    $this->post("/jobs/{$job->id}/schedule", ['task' => "{$this->doorway->id}/box-check", 'start' => 600]);
     $this->post("/jobs/{$job->id}/supply/order");
     $this->travel(30)->days();
     $this->post("/jobs/{$job->id}/supply/receive");
@@ -816,5 +816,4 @@ test('what has no plan gives out nothing', function () {
     $unmeasured = Doorway::query()->where('verdict', 'unmeasured')->firstOrFail();
 
     $this->get("/doorways/{$unmeasured->id}/give-out/wall.dxf")->assertNotFound();
-    $this->get("/doorways/{$unmeasured->id}/marks")->assertRedirect("/doorways/{$unmeasured->id}/wall");
 });

@@ -29,18 +29,18 @@ test('a page is sent so that a browser runs nothing but what came from here', fu
         ->not->toMatch('/<script(?![^>]*(src=|application\/json))/');
 })->with([
     '/',
-    '/board',
+    '/progress',
     '/rules',
     '/shelf',
-    '/doorways/1/wall',
-    '/doorways/1/site',
-    '/doorways/1/sheet',
-    '/doorways/1/log',
-    '/doorways/1/compare',
+    '/doorways/1/wall/measure',
+    '/doorways/1/site/steps',
+    '/doorways/1/papers/sheet',
+    '/doorways/1/record/log',
+    '/doorways/1/record/compare',
     '/jobs/1/materials',
-    '/jobs/1/supply',
-    '/doorways/1/sweep',
-    '/doorways/1/marks',
+    '/jobs/1/orders',
+    '/doorways/1/wall/studs',
+    '/doorways/1/marks/runs',
 ]);
 
 test('another address is not answered', function (string $host, int $status) {
@@ -94,6 +94,6 @@ test('any two doorways as two changes of one are compared', function () {
         $doorway->rewrite(fn () => $document, 'another', Editor::named('Someone'));
     }
     foreach ([[1, 2], [2, 12], [12, 3], [5, 8], [9, 4], [6, 11], [7, 10]] as [$from, $to]) {
-        $this->get("/doorways/{$doorway->id}/compare?from={$from}&to={$to}")->assertOk();
+        $this->get("/doorways/{$doorway->id}/record/compare?from={$from}&to={$to}")->assertOk();
     }
 });

@@ -75,7 +75,7 @@ function numbersOf(string $html): array
 
 test('on a sheet, numbers that belong together add up as they are shown', function (int $seed) {
     $doorway = ($this->answer)(oddSizes($seed));
-    $rows = rowsOf((string) $this->get(route('sheet', $doorway))->assertOk()->getContent());
+    $rows = rowsOf((string) $this->get(route('papers.sheet', $doorway))->assertOk()->getContent());
     [$wide, $high] = explode(' × ', $rows['Door']);
     [$long, $board] = explode(' × ', $rows['Header board']);
     $apart = fn (string $one, string $other) => abs(nmOf($rows[$one]) - nmOf($rows[$other]));
@@ -101,7 +101,7 @@ test('on a sheet, numbers that belong together add up as they are shown', functi
 test('the bench, the sheet and the printed sheet say the same number of the same thing', function (int $seed) {
     $doorway = ($this->answer)(oddSizes($seed));
     $said = numbersOf((string) $this->get(route('numbers', $doorway))->assertOk()->getContent());
-    $rows = rowsOf((string) $this->get(route('sheet', $doorway))->getContent());
+    $rows = rowsOf((string) $this->get(route('papers.sheet', $doorway))->getContent());
     $printed = shownOn((string) $this->get(route('give-out', [$doorway, 'sheet.pdf']))->getContent());
     $names = [
         'yoke_line' => 'rail line',
@@ -138,10 +138,10 @@ test('the bench, the sheet and the printed sheet say the same number of the same
 
 test('a house that says long lengths in feet says sizes so, and marks as its tapes run', function () {
     $inFeet = rowsOf((string) $this->get(
-        route('sheet', ($this->answer)(['brief.rules.feet_over' => '36'])),
+        route('papers.sheet', ($this->answer)(['brief.rules.feet_over' => '36'])),
     )->getContent());
     $onFeet = rowsOf((string) $this->get(
-        route('sheet', ($this->answer)(['brief.rules.tape_feet' => true])),
+        route('papers.sheet', ($this->answer)(['brief.rules.tape_feet' => true])),
     )->getContent());
 
     expect($inFeet['Door'])
@@ -190,7 +190,7 @@ test('a mass of no known unit is refused at its field, with what was typed', fun
 test('whoever looks in millimetres is asked for kilograms', function () {
     lookIn('mm', $this->doorway->job, 'in');
 
-    $this->get(route('bench', [$this->doorway, 'leaf']))
+    $this->get(route('door.size', $this->doorway))
         ->assertSee('Mass in kg')
         ->assertDontSee('Mass in lb')
         ->assertSee('value="35.4"', false)
@@ -198,7 +198,7 @@ test('whoever looks in millimetres is asked for kilograms', function () {
 });
 
 test('a door in hand is weighed in the pounds of its doorway', function () {
-    $this->get(route('size-card', $this->doorway))->assertSee('Measured mass in lb')->assertDontSee('mass in kg');
+    $this->get(route('door.in-hand', $this->doorway))->assertSee('Measured mass in lb')->assertDontSee('mass in kg');
     $this->post("/doorways/{$this->doorway->id}/size-card/changes", [
         'place' => 'brief.in_hand.mass_lb',
         'value' => '85',

@@ -57,32 +57,42 @@ test('a page in Spanish says no sentence of the English books', function (string
     expect(array_values(array_filter(englishSentences(), fn (string $one) => str_contains($says, $one))))->toBe([]);
 })->with([
     '/',
-    '/board',
+    '/progress',
     '/shelf',
     '/shelf/flat-40-strap',
     '/rules',
-    '{doorway}/wall',
-    '{doorway}/leaf',
-    '{doorway}/rail',
-    '{doorway}/anchors',
-    '{doorway}/marks',
-    '{doorway}/parts',
-    '{doorway}/order',
-    '{doorway}/sheet',
-    '{doorway}/site',
+    '{doorway}/wall/measure',
+    '{doorway}/door/size',
+    '{doorway}/rail/stops',
+    '{doorway}/anchors/fixings',
+    '{doorway}/marks/runs',
+    '{doorway}/marks/door',
+    '{doorway}/site/order',
+    '{doorway}/papers/sheet',
+    '{doorway}/site/steps',
     '{doorway}/found/line',
-    '{doorway}/sure',
-    '{doorway}/prove',
-    '{doorway}/hand-over',
-    '{doorway}/offer',
-    '{doorway}/log',
-    '{doorway}/size-card',
-    '{doorway}/sweep',
-    '{doorway}/history',
+    '{doorway}/record/tolerance',
+    '{doorway}/record/checks',
+    '{doorway}/record/handover',
+    '{doorway}/papers/quote',
+    '{doorway}/record/log',
+    '{doorway}/door/in-hand',
+    '{doorway}/wall/studs',
+    '{doorway}/record/changes',
+    '{doorway}/record/compare',
+    '{doorway}/wall/readings',
+    '{doorway}/door/options',
+    '{doorway}/rail/kit',
+    '{doorway}/anchors/loads',
+    '{doorway}/marks/templates',
+    '{doorway}/marks/line',
+    '{doorway}/papers/files',
+    '/jobs/1',
+    '/jobs/1/cutting',
     '/jobs/1/materials',
-    '/jobs/1/supply',
-    '/jobs/1/day-plan',
-    '/jobs/1/paper',
+    '/jobs/1/orders',
+    '/jobs/1/schedule',
+    '/jobs/1/documents',
 ]);
 
 test('what was kept in one language is told in the reader’s', function () {
@@ -125,13 +135,13 @@ test('a form that lacks what it needs says so in the reader’s language', funct
 })->with([['who', str_repeat('a', 61)], ['units', 'ells'], ['language', 'xx']]);
 
 test('a sheet is in the language that it is made in, whoever asks for it', function () {
-    $this->get("/doorways/{$this->kiln->id}/sheet?language=es")->assertSee('<html lang="es">', false);
-    $this->get("/doorways/{$this->kiln->id}/sheet")->assertSee('<html lang="en">', false);
+    $this->get("/doorways/{$this->kiln->id}/papers/sheet?language=es")->assertSee('<html lang="es">', false);
+    $this->get("/doorways/{$this->kiln->id}/papers/sheet")->assertSee('<html lang="en">', false);
 });
 
 test('papers are offered in every language that ships', function (string $page) {
     $this->get("/doorways/{$this->kiln->id}/{$page}")->assertSee('language=es', false)->assertSee('Español');
-})->with(['sheet', 'offer', 'hand-over']);
+})->with(['papers/sheet', 'papers/quote', 'record/handover']);
 
 test('a paper is made in the language that it is asked for in', function (string $language) {
     $this->get("/doorways/{$this->kiln->id}/give-out/sheet.pdf?paper=a4&language={$language}")->assertOk();

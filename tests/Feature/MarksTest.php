@@ -22,7 +22,7 @@ beforeEach(function () {
 });
 
 test('the wall is marked from one hook, and what that saves is told', function () {
-    $this->get("{$this->url}/marks")
+    $this->get("{$this->url}/marks/runs")
         ->assertOk()
         ->assertSee('One hook point')
         ->assertSee('would take 14 hook points')
@@ -32,7 +32,7 @@ test('the wall is marked from one hook, and what that saves is told', function (
 test('a chosen hook and direction are kept to', function () {
     ($this->set)('marking.pulls.wall[0]', 'corner-r left');
 
-    $this->get("{$this->url}/marks")
+    $this->get("{$this->url}/marks/runs")
         ->assertSee('Hook at the right corner, run to the left')
         ->assertDontSee('Hook at the left corner');
 });
@@ -77,7 +77,7 @@ test('a length that does not read keeps its text and says why', function () {
 });
 
 test('a nudge moves a marking length by one step', function () {
-    $this->post("{$this->url}/marks/changes", [
+    $this->post("{$this->url}/marks/line/changes", [
         'place' => 'marking.packing',
         'nudge' => 1,
         'base' => $this->doorway->revision_id,
@@ -102,7 +102,7 @@ test('a laser line at the high spot gives one offset for the whole wall', functi
 test('a mark ticked off stays ticked', function () {
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1])->assertOk();
 
-    expect(preg_match_all('/form-check-input"\s+checked/', $this->get("{$this->url}/marks")->getContent()))->toBe(1);
+    expect(preg_match_all('/form-check-input"\s+checked/', $this->get("{$this->url}/marks/runs")->getContent()))->toBe(1);
 });
 
 test('a mark that is ticked and then untied is not made, and the log has both', function () {
@@ -111,7 +111,7 @@ test('a mark that is ticked and then untied is not made, and the log has both', 
 
     expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'mark')->count())
         ->toBe(2)
-        ->and($this->get("{$this->url}/marks")->getContent())
+        ->and($this->get("{$this->url}/marks/runs")->getContent())
         ->not->toMatch('/form-check-input"\s+checked/');
 });
 
@@ -124,7 +124,7 @@ test('a mark made before the plan moved says so', function () {
         'base' => $this->doorway->refresh()->revision_id,
     ]);
 
-    $this->get("{$this->url}/marks")->assertSee('Moved since it was marked: it was 20 further on. Rub that one out.');
+    $this->get("{$this->url}/marks/runs")->assertSee('Moved since it was marked: it was 20 further on. Rub that one out.');
 });
 
 test('a mark that does not exist is not ticked', function () {
@@ -134,7 +134,7 @@ test('a mark that does not exist is not ticked', function () {
 });
 
 test('a proof of the line says whether to drill', function (string $read, string $says) {
-    $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read])
+    $this->post("{$this->url}/marks/line", ['way' => 'laid-out', 'read' => $read])
         ->assertOk()
         ->assertSee($says);
 })->with([
@@ -145,7 +145,7 @@ test('a proof of the line says whether to drill', function (string $read, string
 
 test('every reading of a proof is kept, the last one counts', function () {
     foreach (['2170', '2179'] as $read) {
-        $this->post("{$this->url}/marks/proofs", ['way' => 'laid-out', 'read' => $read]);
+        $this->post("{$this->url}/marks/line", ['way' => 'laid-out', 'read' => $read]);
     }
 
     expect(
@@ -157,12 +157,12 @@ test('every reading of a proof is kept, the last one counts', function () {
             ->all(),
     )
         ->toBe([['2170', 'wrong'], ['2179', 'agrees']])
-        ->and($this->get("{$this->url}/marks")->getContent())
+        ->and($this->get("{$this->url}/marks/line")->getContent())
         ->toContain('Agrees.');
 });
 
 test('a proof that does not read keeps its text, says why, and logs nothing', function () {
-    $this->post("{$this->url}/marks/proofs", ['way' => 'packing', 'read' => 'about six'])
+    $this->post("{$this->url}/marks/line", ['way' => 'packing', 'read' => 'about six'])
         ->assertSee('“about six” is not a length')
         ->assertSee('value="about six"', escape: false);
 
@@ -187,14 +187,14 @@ test('an entry sent twice stands once', function () {
 });
 
 test('the order of work tells why a step comes after another', function () {
-    $this->get("{$this->url}/order")
+    $this->get("{$this->url}/site/order")
         ->assertOk()
         ->assertSee('38 steps')
         ->assertSee(StepWords::why(new Step('prove-line', 1, 0, 'wall', [])));
 });
 
 test('leaf and parts show every leaf, the bits in steps, and what is held which way round', function () {
-    $this->get("{$this->url}/parts")
+    $this->get("{$this->url}/marks/door")
         ->assertOk()
         ->assertSee('3 → 7 → 10')
         ->assertSee('Standoff: wide foot to the board.')
@@ -203,7 +203,7 @@ test('leaf and parts show every leaf, the bits in steps, and what is held which 
 });
 
 test('each leaf of a pair has its card, and each stop its drawing', function () {
-    $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/parts')
+    $page = $this->get('/doorways/'.Doorway::query()->where('name', 'Map archive')->value('id').'/marks/door')
         ->assertOk()
         ->assertSee('Left door, opens to the left')
         ->assertSee('Right door, opens to the right')
@@ -224,8 +224,8 @@ test('a hole outside the solid members is a finding, with a cure that takes it a
         'base' => $this->doorway->refresh()->revision_id,
     ]);
 
-    $this->get("{$this->url}/parts")->assertSee('Outside every solid member:');
-    $this->get("{$this->url}/leaf")->assertSee('holes are outside the solid parts of the door');
+    $this->get("{$this->url}/marks/door")->assertSee('Outside every solid member:');
+    $this->get("{$this->url}/door/size")->assertSee('holes are outside the solid parts of the door');
 });
 
 test('the size card nudges a length instead of losing it', function () {

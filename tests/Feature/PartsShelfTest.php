@@ -30,7 +30,7 @@ function lookAgain(): void
 function offered(Doorway $doorway, Station $station): array
 {
     lookAgain();
-    test()->get("/doorways/{$doorway->id}/{$station->value}")->assertOk();
+    test()->get(route($station->page(), $doorway))->assertOk();
     $offers = array_merge(
         ...array_map(fn (Group $group) => $group->offers, (new Bench($doorway, $station, null))->groups()),
     );

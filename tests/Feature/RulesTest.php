@@ -40,7 +40,7 @@ test(
             ->toBe('company')
             ->and($after->setout(null)->plan?->yokeLine()->nm)
             ->toBeGreaterThan($yoke);
-        $this->get("/doorways/{$after->id}/sheet")->assertSee('light under the eaves');
+        $this->get("/doorways/{$after->id}/papers/sheet")->assertSee('light under the eaves');
         $this->post("/doorways/{$after->id}/undo");
         expect(
             Doorway::query()->findOrFail($after->id)->revision->document->get('brief.rules.head_overlap'),
@@ -104,6 +104,6 @@ test('a rule that is told in inches stays in inches', function () {
     $doorway = $job->doorways()->firstOrFail();
 
     expect($doorway->revision->document->get('brief.rules.head_overlap'))->toBe('1 3/8 in');
-    $this->get("/doorways/{$doorway->id}/leaf")->assertSee('value="1 3/8"', false)->assertDontSee(' mm)');
+    $this->get("/doorways/{$doorway->id}/door/size")->assertSee('value="1 3/8"', false)->assertDontSee(' mm)');
     $this->get("/rules?job={$job->id}")->assertSee('value="1 3/8"', false);
 });

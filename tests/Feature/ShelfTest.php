@@ -125,7 +125,7 @@ test('a doorway keeps the kit it was planned with, and is told when the shelf’
     $this->post('/shelf/flat-40-strap/changes', ['place' => 'height.value', 'value' => '50']);
     $this->app->forgetInstance(Shelf::class);
 
-    $this->get("/doorways/{$doorway->id}/rail")
+    $this->get("/doorways/{$doorway->id}/rail/stops")
         ->assertOk()
         ->assertSee("2\u{202f}191")
         ->assertSee('The kit on file has changed since');

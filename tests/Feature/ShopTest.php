@@ -32,14 +32,17 @@ beforeEach(function () {
     $this->kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 
-test('a job’s list tells what for, what it costs, and how its boards are cut', function () {
+test('a job’s list tells what for and what it costs', function () {
     $this->get("/jobs/{$this->job->id}/materials")
         ->assertOk()
         ->assertSee('Door 965 × 2')
         ->assertSee('Kiln room, ')
         ->assertSee('with 20 % tax')
-        ->assertSee('Proved: no other way')
         ->assertSee('Not fully measured, so not on the list: Wedging room.');
+});
+
+test('how its boards are cut has its own page', function () {
+    $this->get(route('cutting', $this->job))->assertOk()->assertSee('Proved: no other way');
 });
 
 test('the list of one doorway has only that', function () {
@@ -277,7 +280,7 @@ test('ways tell what their materials cost', function () {
 });
 
 test('an offer is the materials, the work and the tax, for one plan', function () {
-    $this->get("/doorways/{$this->kiln->id}/offer")
+    $this->get("/doorways/{$this->kiln->id}/papers/quote")
         ->assertOk()
         ->assertSee('for change 1 of the plan')
         ->assertSee('Not included')
@@ -291,7 +294,7 @@ test('an offer is the materials, the work and the tax, for one plan', function (
 
 test('an offer with things that have no price is not accepted', function () {
     $this->followingRedirects()
-        ->post("/doorways/{$this->kiln->id}/offer", ['name' => 'R. Okafor'])
+        ->post("/doorways/{$this->kiln->id}/papers/quote", ['name' => 'R. Okafor'])
         ->assertSee('lines have no price.');
 
     expect(Offer::query()->count())->toBe(0);
@@ -302,10 +305,10 @@ test('an offer that is accepted says for which plan, and says so when the plan m
         (new Prices())->set($line->material->key, 100);
     }
     $this->followingRedirects()
-        ->post("/doorways/{$this->kiln->id}/offer", ['name' => ''])
+        ->post("/doorways/{$this->kiln->id}/papers/quote", ['name' => ''])
         ->assertSee('Who accepts it? Write the name.');
     $this->followingRedirects()
-        ->post("/doorways/{$this->kiln->id}/offer", ['name' => 'R. Okafor'])
+        ->post("/doorways/{$this->kiln->id}/papers/quote", ['name' => 'R. Okafor'])
         ->assertSee('Accepted by R. Okafor')
         ->assertDontSee('The plan has changed since');
     $this->post("/doorways/{$this->kiln->id}/leaf/changes", [
@@ -314,11 +317,11 @@ test('an offer that is accepted says for which plan, and says so when the plan m
         'base' => $this->kiln->revision_id,
     ]);
 
-    $this->get("/doorways/{$this->kiln->id}/offer")->assertSee('The plan has changed since: have it accepted again.');
+    $this->get("/doorways/{$this->kiln->id}/papers/quote")->assertSee('The plan has changed since: have it accepted again.');
 });
 
 test('the days of a job are planned for its crew', function () {
-    $this->get("/jobs/{$this->job->id}/day-plan")
+    $this->get("/jobs/{$this->job->id}/schedule")
         ->assertOk()
         ->assertSee('Done on')
         ->assertSee('No plan ends before')
@@ -329,7 +332,7 @@ test('a crew that is too small is told what it is too small for', function () {
     $reclaim = Doorway::query()->where('name', 'Reclaim bay')->value('id');
 
     $this->followingRedirects()
-        ->post("/jobs/{$this->job->id}/day-plan", [
+        ->post("/jobs/{$this->job->id}/schedule", [
             'crew' => 1,
             'hours' => '08:00-12:00',
             'from' => '2027-01-11',
@@ -341,14 +344,14 @@ test('a crew that is too small is told what it is too small for', function () {
 
 test('hours that do not read are told, and nothing is changed', function (string $hours) {
     $this->followingRedirects()
-        ->post("/jobs/{$this->job->id}/day-plan", ['crew' => 2, 'hours' => $hours, 'travel' => 25])
+        ->post("/jobs/{$this->job->id}/schedule", ['crew' => 2, 'hours' => $hours, 'travel' => 25])
         ->assertSee('cannot be read. Write them like 08:00-12:00, 12:30-16:30.');
 
     expect($this->job->refresh()->day_plan)->toBeNull();
 })->with(['early', '12:00-08:00', '08:00-12:00, 11:00-13:00', '08:00-25:00']);
 
 test('a step that is moved by hand stays there, and the rest is planned round it', function () {
-    $this->post("/jobs/{$this->job->id}/day-plan", [
+    $this->post("/jobs/{$this->job->id}/schedule", [
         'crew' => 3,
         'hours' => '08:00-12:00, 12:30-16:30',
         'from' => '2027-01-11',
@@ -356,17 +359,17 @@ test('a step that is moved by hand stays there, and the rest is planned round it
         'doorways' => [$this->kiln->id],
     ]);
     $task = "{$this->kiln->id}/box-check";
-    $this->post("/jobs/{$this->job->id}/day-plan", ['task' => $task, 'start' => 603]);
-    $this->get("/jobs/{$this->job->id}/day-plan")
+    $this->post("/jobs/{$this->job->id}/schedule", ['task' => $task, 'start' => 603]);
+    $this->get("/jobs/{$this->job->id}/schedule")
         ->assertSee('set by hand')
         ->assertSee('10:05–10:15');
-    $this->post("/jobs/{$this->job->id}/day-plan", ['let_go' => 1]);
+    $this->post("/jobs/{$this->job->id}/schedule", ['let_go' => 1]);
 
-    $this->get("/jobs/{$this->job->id}/day-plan")->assertDontSee('set by hand</small>', escape: false);
+    $this->get("/jobs/{$this->job->id}/schedule")->assertDontSee('set by hand</small>', escape: false);
 });
 
 test('a step that is moved to where it may not be begins as soon as it can, and says so', function () {
-    $this->post("/jobs/{$this->job->id}/day-plan", [
+    $this->post("/jobs/{$this->job->id}/schedule", [
         'crew' => 3,
         'hours' => '08:00-12:00, 12:30-16:30',
         'from' => '2027-01-11',
@@ -374,19 +377,19 @@ test('a step that is moved to where it may not be begins as soon as it can, and 
         'doorways' => [$this->kiln->id],
     ]);
     // Hung before anything else is done; and checked in the break.
-    $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/hang", 'start' => 480]);
-    $this->get("/jobs/{$this->job->id}/day-plan")->assertSee(
+    $this->post("/jobs/{$this->job->id}/schedule", ['task' => "{$this->kiln->id}/hang", 'start' => 480]);
+    $this->get("/jobs/{$this->job->id}/schedule")->assertSee(
         'Kiln room, '.lcfirst(StepWords::kind(StepKind::Hang)).' cannot begin then',
     );
-    $this->post("/jobs/{$this->job->id}/day-plan", ['task' => "{$this->kiln->id}/box-check", 'start' => 725]);
+    $this->post("/jobs/{$this->job->id}/schedule", ['task' => "{$this->kiln->id}/box-check", 'start' => 725]);
 
-    $this->get("/jobs/{$this->job->id}/day-plan")
+    $this->get("/jobs/{$this->job->id}/schedule")
         ->assertSee('Kiln room, check the kit’s box cannot begin then')
         ->assertSee('It begins at Monday, 12:30');
 });
 
 test('nothing is done with a leaf that has not come', function () {
-    $this->post("/jobs/{$this->job->id}/day-plan", [
+    $this->post("/jobs/{$this->job->id}/schedule", [
         'crew' => 3,
         'hours' => '08:00-12:00, 12:30-16:30',
         'from' => '2027-01-11',
@@ -407,7 +410,7 @@ test('steps that are done are planned no more', function () {
     (new Entries($this->kiln, $run, 'Ada'))->take([
         ['uid' => 'done-one', 'kind' => 'step', 'about' => 'box-check', 'data' => ['state' => 'done']],
     ]);
-    $this->post("/jobs/{$this->job->id}/day-plan", [
+    $this->post("/jobs/{$this->job->id}/schedule", [
         'crew' => 3,
         'hours' => '08:00-12:00, 12:30-16:30',
         'from' => '2027-01-11',
@@ -415,7 +418,7 @@ test('steps that are done are planned no more', function () {
         'doorways' => [$this->kiln->id],
     ]);
 
-    $this->get("/jobs/{$this->job->id}/day-plan")
+    $this->get("/jobs/{$this->job->id}/schedule")
         ->assertDontSee('Kiln room, check the kit’s box')
         ->assertSee('Kiln room, '.lcfirst(StepWords::kind(StepKind::LeafIn)));
 });
@@ -436,17 +439,17 @@ test('a calendar takes the plan, read back by a library', function () {
 });
 
 test('the board tells what each doorway waits for, with one tap to its station', function () {
-    $this->get('/board')
+    $this->get('/progress')
         ->assertOk()
         ->assertSee('Level and tighten the rail')
         ->assertSee('to be measured')
-        ->assertSee("/doorways/{$this->kiln->id}/rail", escape: false);
-    $this->get('/board?waits=measure')->assertSee('Wedging room')->assertDontSee('Kiln room');
-    $this->get('/board?waits[]=x&snags=1')->assertOk()->assertSee('Nothing here.');
+        ->assertSee("/doorways/{$this->kiln->id}/rail/stops", escape: false);
+    $this->get('/progress?waits=measure')->assertSee('Wedging room')->assertDontSee('Kiln room');
+    $this->get('/progress?waits[]=x&snags=1')->assertOk()->assertSee('Nothing here.');
 });
 
 test('the board looks again at a doorway after it has changed', function () {
-    $this->get('/board');
+    $this->get('/progress');
     expect($this->kiln->refresh()->waits_for)->toBe('settle');
     $run = new SiteRun($this->kiln, null);
     (new Entries($this->kiln, $run, 'Ada'))->take([
@@ -454,7 +457,7 @@ test('the board looks again at a doorway after it has changed', function () {
         ['uid' => 'snag-one', 'kind' => 'snag', 'about' => 'a-snag', 'data' => ['says' => 'A dent', 'state' => 'open']],
     ]);
     expect($this->kiln->refresh()->waits_for)->toBeNull();
-    $this->get('/board?snags=1')->assertSee('Kiln room');
+    $this->get('/progress?snags=1')->assertSee('Kiln room');
 
     expect($this->kiln->refresh()->waits_for)
         ->toBe('leaf')
@@ -494,11 +497,11 @@ test('a doorway waits for its paint until it is dry', function () {
 });
 
 test('the board asks the database no more for many doorways than for few', function () {
-    $this->get('/board');
+    $this->get('/progress');
     $count = function (): int {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        $this->get('/board')->assertOk();
+        $this->get('/progress')->assertOk();
 
         return count(DB::getQueryLog());
     };
@@ -513,15 +516,15 @@ test('the board asks the database no more for many doorways than for few', funct
 
 test('a supplier is asked, ordered from, and what came is taken in', function () {
     Carbon::setTestNow('2027-01-11 08:00');
-    $this->get("/jobs/{$this->job->id}/supply?ask=1")
+    $this->get("/jobs/{$this->job->id}/orders?ask=1")
         ->assertOk()
         ->assertSee('Working days');
     $this->post("/jobs/{$this->job->id}/supply/order")->assertRedirect();
-    $this->get("/jobs/{$this->job->id}/supply")->assertSee('things are ordered and not here.');
+    $this->get("/jobs/{$this->job->id}/orders")->assertSee('things are ordered and not here.');
     Carbon::setTestNow('2027-02-11 08:00');
     $this->post("/jobs/{$this->job->id}/supply/receive");
 
-    $this->get("/jobs/{$this->job->id}/supply")->assertSee('Everything that was ordered is here.');
+    $this->get("/jobs/{$this->job->id}/orders")->assertSee('Everything that was ordered is here.');
 });
 
 test('what is ordered is not ordered again, what is more is', function () {

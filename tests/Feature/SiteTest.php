@@ -80,17 +80,11 @@ function sendPhoto(
 }
 
 test('the round starts with the box, and shows every step of the plan', function () {
-    $this->get("{$this->url}/site")
+    $this->get("{$this->url}/site/steps")
         ->assertOk()
         ->assertSee('Check the kit’s box')
         ->assertSee('hangers, with bolts')
         ->assertSee('0 of 33 steps');
-});
-
-test('a doorway with no plan has no site yet', function () {
-    $unmeasured = Doorway::query()->where('verdict', 'unmeasured')->firstOrFail();
-
-    $this->get("/doorways/{$unmeasured->id}/site")->assertRedirect("/doorways/{$unmeasured->id}/wall");
 });
 
 test('where a kit’s sheet is doubted an off-cut is tried first', function () {
@@ -100,7 +94,7 @@ test('where a kit’s sheet is doubted an off-cut is tried first', function () {
         'base' => $this->doorway->revision_id,
     ]);
 
-    $this->get("{$this->url}/site")
+    $this->get("{$this->url}/site/steps")
         ->assertSee('Try one hanger on an off-cut')
         ->assertSee('top gap to expect');
 });
@@ -202,7 +196,7 @@ test('a number that differs by more than it may is told, with where to look', fu
             ($this->run)()->deviations(),
         ),
     )->toBe(['leaf-differs' => [['leaf-width', '3 more than planned']]]);
-    $this->get("{$this->url}/site")->assertSee('Door width: 3 more than planned.');
+    $this->get("{$this->url}/site/steps")->assertSee('Door width: 3 more than planned.');
 });
 
 test('one who enters later than another is told, and both are kept', function () {
@@ -342,7 +336,7 @@ test('of what two entered, the newer stands, in whichever order it arrived', fun
 test('the demo has a doorway whose rail came out low, and the way to true it', function () {
     $meter = Doorway::query()->where('name', 'Meter room')->firstOrFail();
 
-    $this->get("/doorways/{$meter->id}/site")
+    $this->get("/doorways/{$meter->id}/site/steps")
         ->assertSee('Hole centre at the last fixing, up from the floor there: 4 less than planned.')
         ->assertSee('Skipped: The door came finished.');
     $this->get("/doorways/{$meter->id}/found/line")
@@ -403,7 +397,7 @@ test('a stud that is elsewhere is worked with where it really is, and the record
 test('the leaf that came is drawn beside the one that was planned', function () {
     ($this->enter)(['kind' => 'measured', 'about' => 'leaf-width', 'data' => ['typed' => '968', 'units' => 'mm']]);
 
-    $this->get("{$this->url}/site")
+    $this->get("{$this->url}/site/steps")
         ->assertSee('3 wider')
         ->assertSee('height as planned');
 });
@@ -419,7 +413,7 @@ test('a way out that is taken changes the plan, keeps the old one, and is logged
     $this->post("{$this->url}/found/hazard/take", [
         'way' => 'shift',
         'base' => $this->doorway->revision_id,
-    ])->assertRedirect("{$this->url}/site");
+    ])->assertRedirect("{$this->url}/site/steps");
     $now = $this->doorway->refresh()->revision;
 
     expect($now->number)
@@ -444,7 +438,7 @@ test('a cable that is found stands in the survey before anything is decided, wit
         'source' => 'site',
         'found_by' => 'Ines',
     ]);
-    $this->get("{$this->url}/sheet")
+    $this->get("{$this->url}/papers/sheet")
         ->assertDontSee('No cable or pipe is recorded here')
         ->assertSee('There is a cable or pipe in this wall');
 });
@@ -593,7 +587,7 @@ test('what is left as it is wants a reason, and is logged with it', function () 
     $this->post("{$this->url}/found/hazard/take", [
         'way' => 'leave',
         'why' => 'dead, cut off at the board',
-    ])->assertRedirect("{$this->url}/site");
+    ])->assertRedirect("{$this->url}/site/steps");
 
     expect(LogEntry::query()->where('kind', 'decision')->sole()->data)->toMatchArray([
         'way' => 'leave',
@@ -631,7 +625,7 @@ test('a change that would leave no doorway that reads is told on the page one ca
         ->revisions()
         ->create(['number' => 9, 'document' => $broken, 'what' => 'broken', 'who' => 'x', 'browser' => '']);
 
-    $this->from("{$this->url}/history")
+    $this->from("{$this->url}/record/changes")
         ->followingRedirects()
         ->post("{$this->url}/history/{$row->id}")
         ->assertOk()
@@ -657,7 +651,7 @@ test('a step that is to be done over says why on site, in words', function () {
     $this->post("{$this->url}/found/line", ['told' => ['line-1' => '2191', 'line-2' => '2188', 'line-3' => '2186']]);
     $this->post("{$this->url}/found/line/take", ['way' => 'rebore', 'base' => $this->doorway->revision_id]);
 
-    $this->get("{$this->url}/site")->assertSee('To do again: ')->assertDontSee('recovery.do-over');
+    $this->get("{$this->url}/site/steps")->assertSee('To do again: ')->assertDontSee('recovery.do-over');
 });
 
 test('a way that does not work is not taken', function () {
@@ -678,17 +672,17 @@ test('a rail that is up has no slack left', function () {
 });
 
 test('how sure a plan is follows the tools', function () {
-    $this->get("{$this->url}/sure")
+    $this->get("{$this->url}/record/tolerance")
         ->assertOk()
         ->assertSee("gives a door height of 2\u{202f}200 instead of 2\u{202f}138")
         ->assertSee('3 clearances are smaller than the error')
         ->assertSee('Fits, but by less than your tape can tell.');
-    $this->post("{$this->url}/sure", [
+    $this->post("{$this->url}/record/tolerance", [
         'place' => 'marking.plus_minus.tape',
         'value' => '0.1',
         'base' => $this->doorway->refresh()->revision_id,
     ])->assertOk();
-    $this->post("{$this->url}/sure", [
+    $this->post("{$this->url}/record/tolerance", [
         'place' => 'marking.plus_minus.level',
         'value' => '0.1',
         'base' => $this->doorway->refresh()->revision_id,
@@ -701,15 +695,15 @@ test('the log tells plan and site in one, and can be filtered and given out', fu
         ['kind' => 'note', 'about' => 'leaf-in', 'data' => ['says' => 'A knot at the top']],
     );
 
-    $this->get("{$this->url}/log")
+    $this->get("{$this->url}/record/log")
         ->assertOk()
         ->assertSee("Door width: 968\u{a0}mm, planned 965\u{a0}mm")
         ->assertSee('A knot at the top')
         ->assertSee('change 1');
-    $this->get("{$this->url}/log?kind=note")
+    $this->get("{$this->url}/record/log?kind=note")
         ->assertSee('A knot at the top')
         ->assertDontSee('Door width: 968');
-    $this->get("{$this->url}/log?kind[]=x")->assertOk();
+    $this->get("{$this->url}/record/log?kind[]=x")->assertOk();
     expect(
         $this->get("{$this->url}/log.csv")
             ->assertOk()
@@ -722,14 +716,14 @@ test('the log tells plan and site in one, and can be filtered and given out', fu
 test('every kind of entry has its sentence in the log', function () {
     $meter = Doorway::query()->where('name', 'Meter room')->value('id');
     $this->post("/doorways/{$meter}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1]);
-    $this->post("/doorways/{$meter}/marks/proofs", ['way' => 'laid-out', 'read' => '2179']);
+    $this->post("/doorways/{$meter}/marks/line", ['way' => 'laid-out', 'read' => '2179']);
     $this->post("/doorways/{$meter}/found/line", [
         'told' => ['line-1' => '2191', 'line-2' => '2192', 'line-3' => '2188'],
     ]);
-    $this->post("/doorways/{$meter}/prove", ['kind' => 'run', 'about' => 'stays', 'holds' => 'no']);
-    $this->post("/doorways/{$meter}/prove", ['kind' => 'snag', 'says' => 'Touch up the jamb', 'state' => 'open']);
+    $this->post("/doorways/{$meter}/record/checks", ['kind' => 'run', 'about' => 'stays', 'holds' => 'no']);
+    $this->post("/doorways/{$meter}/record/checks", ['kind' => 'snag', 'says' => 'Touch up the jamb', 'state' => 'open']);
 
-    $this->get("/doorways/{$meter}/log")
+    $this->get("/doorways/{$meter}/record/log")
         ->assertSee('Marked rail, left end')
         ->assertSee('Line checked, Door, hanger and rail laid out on the floor')
         ->assertSee('The rail line is out of level')
@@ -745,16 +739,16 @@ test('two plans are compared as drawing and list', function () {
         'base' => $this->doorway->revision_id,
     ]);
 
-    $this->get("{$this->url}/compare?from=1&to=2")
+    $this->get("{$this->url}/record/compare?from=1&to=2")
         ->assertOk()
         ->assertSee('gap')
         ->assertSeeInOrder(['Rail line', "2\u{202f}191", "2\u{202f}251"]);
-    $this->get("{$this->url}/compare?from=2&to=2")->assertSee('Nothing.');
-    $this->get("{$this->url}/compare?from=99&to=x")->assertOk();
+    $this->get("{$this->url}/record/compare?from=2&to=2")->assertSee('Nothing.');
+    $this->get("{$this->url}/record/compare?from=99&to=x")->assertOk();
 });
 
 test('a check of the run holds within what its tools can miss', function (string $typed, bool $holds) {
-    $this->post("{$this->url}/prove", [
+    $this->post("{$this->url}/record/checks", [
         'kind' => 'run',
         'about' => 'gap-open-right',
         'typed' => $typed,
@@ -766,27 +760,27 @@ test('a check of the run holds within what its tools can miss', function (string
 
 test('a check that does not read keeps its text and says why', function () {
     $this->followingRedirects()
-        ->post("{$this->url}/prove", ['kind' => 'run', 'about' => 'plumb', 'typed' => 'straight', 'units' => 'mm'])
+        ->post("{$this->url}/record/checks", ['kind' => 'run', 'about' => 'plumb', 'typed' => 'straight', 'units' => 'mm'])
         ->assertSee('“straight” is not a length')
         ->assertSee('value="straight"', escape: false);
 });
 
 test('it is signed when every check holds and no snag is open, and not before', function () {
     $over = fn () => new HandOver($this->doorway->refresh(), null);
-    $sign = fn () => $this->followingRedirects()->post("{$this->url}/hand-over", [
+    $sign = fn () => $this->followingRedirects()->post("{$this->url}/record/handover", [
         'name' => 'R. Okafor',
         'strokes' => 'M10.0 20.0L30.0 40.0',
     ]);
     $sign()->assertSee('It cannot be signed while something is open: 15 checks are not made yet.');
     foreach ($over()->checks() as $check) {
-        $this->post("{$this->url}/prove", [
+        $this->post("{$this->url}/record/checks", [
             'kind' => 'run',
             'about' => $check->id,
             'units' => 'mm',
             ...$check->expected === null ? ['holds' => 'yes'] : ['typed' => (string) $check->expected->toMm()],
         ]);
     }
-    $this->post("{$this->url}/prove", [
+    $this->post("{$this->url}/record/checks", [
         'kind' => 'snag',
         'about' => 'snag-one',
         'says' => 'Touch up the jamb',
@@ -794,14 +788,14 @@ test('it is signed when every check holds and no snag is open, and not before', 
     ]);
     $sign()->assertSee('Touch up the jamb');
     $this->followingRedirects()
-        ->post("{$this->url}/prove", [
+        ->post("{$this->url}/record/checks", [
             'kind' => 'snag',
             'about' => 'snag-one',
             'says' => 'Touch up the jamb',
             'state' => 'accepted',
         ])
         ->assertSee('Write why it is accepted as it is.');
-    $this->post("{$this->url}/prove", [
+    $this->post("{$this->url}/record/checks", [
         'kind' => 'snag',
         'about' => 'snag-one',
         'says' => 'Touch up the jamb',
@@ -811,7 +805,7 @@ test('it is signed when every check holds and no snag is open, and not before', 
     expect($over()->open())->toBe([]);
     $sign()->assertSee('Signed by R. Okafor');
     $this->followingRedirects()
-        ->post("{$this->url}/hand-over", ['name' => '', 'strokes' => 'M1 1L2 2'])
+        ->post("{$this->url}/record/handover", ['name' => '', 'strokes' => 'M1 1L2 2'])
         ->assertOk();
 
     expect(
@@ -826,7 +820,7 @@ test('it is signed when every check holds and no snag is open, and not before', 
 
 test('a signature is a name and strokes, and nothing else', function (array $signed, string $why) {
     foreach ((new HandOver($this->doorway, null))->checks() as $check) {
-        $this->post("{$this->url}/prove", [
+        $this->post("{$this->url}/record/checks", [
             'kind' => 'run',
             'about' => $check->id,
             'units' => 'mm',
@@ -834,7 +828,7 @@ test('a signature is a name and strokes, and nothing else', function (array $sig
         ]);
     }
     $this->followingRedirects()
-        ->post("{$this->url}/hand-over", $signed)
+        ->post("{$this->url}/record/handover", $signed)
         ->assertSee($why);
 })->with([
     [['name' => '', 'strokes' => 'M10 20L30 40'], 'Whose signature is it?'],

@@ -28,17 +28,17 @@ test('a thing moved by hand is kept to the whole millimetre', function () {
 });
 
 test('a new thing stands right of the opening, ready to be moved', function () {
-    $this->get("{$this->url}/wall")->assertSee('+ thermostat');
+    $this->get("{$this->url}/wall/measure")->assertSee('+ thermostat');
 });
 
 test('readings from a table are shown line by line before they are taken', function () {
     $csv = "x,level\n300,2\n1240,zero\n2142,-3";
-    $this->post("{$this->url}/readings", ['text' => $csv])
+    $this->post("{$this->url}/wall/readings", ['text' => $csv])
         ->assertOk()
         ->assertSee('2 rows read, 1 left out')
         ->assertSee('“zero” is not a length');
     $this->post("{$this->url}/readings/take", ['text' => $csv, 'base' => $this->doorway->revision_id])->assertRedirect(
-        "{$this->url}/wall",
+        "{$this->url}/wall/measure",
     );
 
     expect(
@@ -73,7 +73,7 @@ test('the ways of an unmeasured doorway say what to measure', function () {
         'no width',
         Editor::named('A fitter'),
     );
-    $this->get("{$this->url}/ways")->assertOk();
+    $this->get("{$this->url}/door/options")->assertOk();
     $this->get("{$this->url}/ways/list")
         ->assertOk()
         ->assertSee('Next, measure the left jamb and the width');
@@ -97,11 +97,11 @@ test('more stock than is worked in one go is said, and worked on request', funct
 
 test('a way that is taken changes the brief, and undo works', function () {
     $changes = ['brief.opens' => 'left', 'brief.rules.cover' => 'casing'];
-    $this->post("{$this->url}/ways", [
+    $this->post("{$this->url}/door/options", [
         'changes' => json_encode($changes),
         'says' => 'one leaf left',
         'base' => $this->doorway->revision_id,
-    ])->assertRedirect("{$this->url}/leaf");
+    ])->assertRedirect("{$this->url}/door/size");
     expect(Doorway::query()->findOrFail($this->doorway->id)->revision->document->get('brief.opens'))->toBe('left');
     $this->post("{$this->url}/undo");
 
@@ -109,7 +109,7 @@ test('a way that is taken changes the brief, and undo works', function () {
 });
 
 test('the size card and a leaf in hand', function () {
-    $this->get("{$this->url}/size-card")
+    $this->get("{$this->url}/door/in-hand")
         ->assertOk()
         ->assertSee('What to look for at the yard');
     $this->post("{$this->url}/size-card/changes", [

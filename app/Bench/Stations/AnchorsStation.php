@@ -104,7 +104,7 @@ final class AnchorsStation
                 'solids',
                 self::solids($items),
                 [new Offer(BenchWords::say('offers.lintel'), self::lintel($setout, $items->next('survey.solids')))],
-                ['sweep' => "/doorways/{$doorway}/sweep"],
+                ['sweep' => "/doorways/{$doorway}/wall/studs"],
             ),
         ];
     }

@@ -38,7 +38,7 @@ final class LeafStation
             Group::named(
                 'purpose',
                 [Row::named('purpose', Field::of('brief.purpose[0]'), Field::of('brief.purpose[1]'))],
-                links: ['ways' => "/doorways/{$doorway}/ways", 'rules' => "/rules?doorway={$doorway}"],
+                links: ['ways' => "/doorways/{$doorway}/door/options", 'rules' => "/rules?doorway={$doorway}"],
             ),
             Group::named('hang', [
                 Row::of(Field::of('brief.hang')),
@@ -100,7 +100,7 @@ final class LeafStation
             Group::named(
                 'stock',
                 [Row::of(Field::of('brief.leaf.stock_widths')), Row::of(Field::of('brief.leaf.stock_heights'))],
-                links: ['size-card' => "/doorways/{$doorway}/size-card"],
+                links: ['size-card' => "/doorways/{$doorway}/door/in-hand"],
             ),
         ];
     }

@@ -63,7 +63,7 @@ final class WallStation
                     ),
                     Row::of(Field::of('survey.wall.walkway')),
                 ],
-                links: ['readings' => "/doorways/{$doorway}/readings"],
+                links: ['readings' => "/doorways/{$doorway}/wall/readings"],
             ),
             Group::named('opening', [
                 Row::of(Field::of('survey.opening.is')->asList()),

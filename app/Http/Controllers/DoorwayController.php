@@ -31,7 +31,7 @@ final class DoorwayController
             $editor,
         );
 
-        return to_route('bench', [$doorway, 'wall']);
+        return to_route('wall.measure', $doorway);
     }
 
     public function update(Request $request, Doorway $doorway): RedirectResponse

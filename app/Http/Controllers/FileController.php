@@ -47,7 +47,7 @@ final class FileController
         }
         $doorway = Doorway::begin($job, $document, StoredMessage::change('imported-file'), $editor);
 
-        return to_route('bench', [$doorway, 'wall']);
+        return to_route('wall.measure', $doorway);
     }
 
     public function show(Doorway $doorway): Response

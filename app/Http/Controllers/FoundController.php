@@ -61,7 +61,7 @@ final class FoundController
         }
         $form->decided($way, $editor->name);
 
-        return to_route('site', $doorway);
+        return to_route('site.steps', $doorway);
     }
 
     private function leave(FoundForm $form, string $why, Editor $editor): RedirectResponse
@@ -74,7 +74,7 @@ final class FoundController
         }
         $form->left($why, $editor->name);
 
-        return to_route('site', $form->doorway);
+        return to_route('site.steps', $form->doorway);
     }
 
     /** @param  array<string, array{typed: string, says: string}>  $refused */

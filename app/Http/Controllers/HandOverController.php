@@ -36,7 +36,7 @@ final class HandOverController
         $refused = (new Entries($doorway, $this->over($request, $doorway)->run, $editor->name))->take([$entry])[
             'refused'
         ];
-        $back = to_route('prove', $doorway)->withFragment((string) $entry['about']);
+        $back = to_route('record.checks', $doorway)->withFragment((string) $entry['about']);
 
         return $refused === []
             ? $back
@@ -61,10 +61,10 @@ final class HandOverController
             Editor::of($request)->name,
         );
         if ($problem !== null) {
-            return to_route('hand-over', $doorway)->with('not_signed', $problem)->withInput();
+            return to_route('record.handover', $doorway)->with('not_signed', $problem)->withInput();
         }
 
-        return to_route('hand-over', $doorway);
+        return to_route('record.handover', $doorway);
     }
 
     public function paper(Request $request, Doorway $doorway): Response

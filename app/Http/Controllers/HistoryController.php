@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Station;
 use App\Editing\Notices;
 use App\Editing\Undo;
 use App\Http\Editor;
@@ -40,7 +39,7 @@ final class HistoryController
             $editor,
         );
 
-        return to_route('bench', [$doorway, 'wall']);
+        return to_route('wall.measure', $doorway);
     }
 
     public function undo(Request $request, Doorway $doorway): RedirectResponse
@@ -48,7 +47,8 @@ final class HistoryController
         $editor = Editor::of($request);
         Notices::carry($editor, $doorway->id, (new Undo($doorway, $editor))->undo());
 
-        return $this->backToBench($request, $doorway);
+        // To the page that it was asked from; on the bench that is the bench as it then is.
+        return back(303);
     }
 
     public function redo(Request $request, Doorway $doorway): RedirectResponse
@@ -56,15 +56,6 @@ final class HistoryController
         $editor = Editor::of($request);
         Notices::carry($editor, $doorway->id, (new Undo($doorway, $editor))->redo());
 
-        return $this->backToBench($request, $doorway);
-    }
-
-    private function backToBench(Request $request, Doorway $doorway): RedirectResponse
-    {
-        return to_route(
-            'bench',
-            [$doorway, Station::tryFrom((string) $request->input('station')) ?? Station::Wall],
-            303,
-        );
+        return back(303);
     }
 }

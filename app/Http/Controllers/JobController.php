@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Editor;
 use App\Models\Job;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
@@ -14,26 +13,10 @@ use YokeLine\Measure\Unit;
 
 final class JobController
 {
-    private const PAGE = 12;
-
-    public function index(Request $request): View
+    public function show(Job $job): View
     {
-        $words = trim($request->string('q')->value());
-        $archived = $request->boolean('archived');
-        $jobs = Job::query()
-            ->inList($archived)
-            ->namedLike($words)
-            ->with(['doorways' => fn ($doorways) => $doorways->whereNull('archived_at', not: $archived)->orderBy('id')])
-            ->orderByDesc('id')
-            ->simplePaginate(self::PAGE)
-            ->withQueryString();
-
-        return view('jobs.index', [
-            'jobs' => $jobs,
-            'words' => $words,
-            'archived' => $archived,
-            'editor' => Editor::of($request),
-            'units' => Job::usualUnits(),
+        return view('jobs.show', [
+            'job' => $job->load(['doorways' => fn ($doorways) => $doorways->whereNull('archived_at')->orderBy('id')]),
         ]);
     }
 

@@ -32,7 +32,7 @@ final class LikeController
             $editor,
         );
 
-        return to_route('bench', [$copy, 'wall']);
+        return to_route('wall.measure', $copy);
     }
 
     public function ask(Doorway $doorway): View
@@ -57,6 +57,6 @@ final class LikeController
             Editor::of($request),
         );
 
-        return to_route('bench', [$like, 'wall']);
+        return to_route('wall.measure', $like);
     }
 }

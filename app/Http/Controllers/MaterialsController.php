@@ -27,6 +27,12 @@ final class MaterialsController
         ]);
     }
 
+    /** How its boards and rails are sawn from what the yard has. */
+    public function cutting(Request $request, Job $job): View
+    {
+        return view('shop.cutting', ['list' => $this->list($request, $job)]);
+    }
+
     public function table(Request $request, Job $job): Response
     {
         return Table::answer($this->list($request, $job)->csv(), 'materials', $job->name);

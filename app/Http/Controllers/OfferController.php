@@ -19,13 +19,9 @@ use Illuminate\Support\Str;
 /** What a customer is offered, and whether it was accepted. */
 final class OfferController
 {
-    public function show(Request $request, Doorway $doorway): View|RedirectResponse
+    public function show(Request $request, Doorway $doorway): View
     {
-        $units = Editor::of($request)->units;
-
-        return $doorway->setout($units)->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('shop.offer', ['offer' => new DoorwayOffer($doorway, $units)]);
+        return view('shop.offer', ['offer' => new DoorwayOffer($doorway, Editor::of($request)->units)]);
     }
 
     /** Accepted for the plan as it stands. */
@@ -37,7 +33,7 @@ final class OfferController
         )['name'];
         $offer = new DoorwayOffer($doorway, Editor::of($request)->units);
         if ($offer->price()['unpriced'] > 0) {
-            return to_route('offer', $doorway)->withErrors([
+            return to_route('papers.quote', $doorway)->withErrors([
                 'name' => Speaker::words('refusals.unpriced', ['count' => $offer->price()['unpriced']]),
             ]);
         }
@@ -49,7 +45,7 @@ final class OfferController
             'accepted_at' => now(),
         ]);
 
-        return to_route('offer', $doorway);
+        return to_route('papers.quote', $doorway);
     }
 
     public function paper(Request $request, Doorway $doorway): Response

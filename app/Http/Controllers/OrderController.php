@@ -7,19 +7,20 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Doorway;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use YokeLine\Work\Order;
 
 /** The steps of a doorway in their order. */
 final class OrderController
 {
-    public function __invoke(Request $request, Doorway $doorway): View|RedirectResponse
+    public function __invoke(Request $request, Doorway $doorway): View
     {
         $setout = $doorway->setout(Editor::of($request)->units);
 
-        return $setout->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('marks.order', ['doorway' => $doorway, 'setout' => $setout, 'order' => Order::of($setout->plan)]);
+        return view('marks.order', [
+            'doorway' => $doorway,
+            'setout' => $setout,
+            'order' => Order::of($setout->plan ?? abort(404)),
+        ]);
     }
 }

@@ -7,23 +7,20 @@ namespace App\Http\Controllers;
 use App\Http\Editor;
 use App\Models\Doorway;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** The leaf for the shop, and hanger, stop and guide as they are held in the hand. */
 final class PartsController
 {
-    public function __invoke(Request $request, Doorway $doorway): View|RedirectResponse
+    public function __invoke(Request $request, Doorway $doorway): View
     {
         $setout = $doorway->setout(Editor::of($request)->units);
 
-        return $setout->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('marks.parts', [
-                'doorway' => $doorway,
-                'setout' => $setout,
-                'plan' => $setout->plan,
-                'write' => $setout->write,
-            ]);
+        return view('marks.parts', [
+            'doorway' => $doorway,
+            'setout' => $setout,
+            'plan' => $setout->plan,
+            'write' => $setout->write,
+        ]);
     }
 }

@@ -66,10 +66,10 @@ final class ReadingsController
                 );
             }
         } catch (UnreadableFile $problem) {
-            return to_route('readings', $doorway)->withErrors(Refusals::placed($problem));
+            return to_route('wall.readings', $doorway)->withErrors(Refusals::placed($problem));
         }
 
-        return to_route('bench', [$doorway, 'wall']);
+        return to_route('wall.measure', $doorway);
     }
 
     public function meter(Request $request, DistanceMeter $meter): JsonResponse

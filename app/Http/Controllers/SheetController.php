@@ -8,18 +8,13 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Paper\SheetContent;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** The set-out sheet on the screen; on paper it is the same, as PDF. */
 final class SheetController
 {
-    public function __invoke(Request $request, Doorway $doorway): View|RedirectResponse
+    public function __invoke(Request $request, Doorway $doorway): View
     {
-        $units = Editor::of($request)->units;
-
-        return $doorway->setout($units)->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('sheet', ['content' => new SheetContent($doorway, $units)]);
+        return view('sheet', ['content' => new SheetContent($doorway, Editor::of($request)->units)]);
     }
 }

@@ -16,20 +16,15 @@ use App\Words\Refusals;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** On site: one step at a time, and what comes back from there. */
 final class SiteController
 {
-    public function show(Request $request, Doorway $doorway): View|RedirectResponse
+    public function show(Request $request, Doorway $doorway): View
     {
-        $units = Editor::of($request)->units;
-
-        return $doorway->setout($units)->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('site.page', ['run' => new SiteRun($doorway, $units)]);
+        return view('site.page', ['run' => new SiteRun($doorway, Editor::of($request)->units)]);
     }
 
     /**

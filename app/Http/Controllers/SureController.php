@@ -7,19 +7,14 @@ namespace App\Http\Controllers;
 use App\Marking\SureForm;
 use App\Models\Doorway;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** How sure a plan is, by how far its measurements may be off. */
 final class SureController
 {
-    public function show(Request $request, Doorway $doorway): View|RedirectResponse
+    public function show(Request $request, Doorway $doorway): View
     {
-        $form = SureForm::of($request, $doorway);
-
-        return $form->setout->plan === null
-            ? to_route('bench', [$doorway, 'wall'])
-            : view('record.sure', ['form' => $form]);
+        return view('record.sure', ['form' => SureForm::of($request, $doorway)]);
     }
 
     public function change(Request $request, Doorway $doorway): View

@@ -66,10 +66,10 @@ final class SweepController
             Notices::carry($editor, $doorway->id, $change->applyTo($doorway, $request->integer('base')));
             $sweep->keep($trace);
         } catch (UnreadableFile $problem) {
-            return to_route('sweep', $doorway)->withErrors(Refusals::each($problem));
+            return to_route('wall.studs', $doorway)->withErrors(Refusals::each($problem));
         }
 
-        return to_route('bench', [$doorway, 'anchors']);
+        return to_route('anchors.fixings', $doorway);
     }
 
     private function page(Request $request, Doorway $doorway, ?Trace $trace): View

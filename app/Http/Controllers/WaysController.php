@@ -79,9 +79,9 @@ final class WaysController
                 ))->applyTo($doorway, $request->integer('base')),
             );
         } catch (UnreadableFile $problem) {
-            return to_route('ways', $doorway)->withErrors(['way' => Refusals::whole($problem)]);
+            return to_route('door.options', $doorway)->withErrors(['way' => Refusals::whole($problem)]);
         }
 
-        return to_route('bench', [$doorway, 'leaf']);
+        return to_route('door.size', $doorway);
     }
 }

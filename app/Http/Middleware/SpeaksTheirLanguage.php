@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class SpeaksTheirLanguage
 {
     /** What is printed or sent as it is; pages fetch parts of themselves, which would come in another language. */
-    private const PAPERS = ['sheet', 'give-out', 'offer.paper', 'hand-over.paper'];
+    private const PAPERS = ['papers.sheet', 'give-out', 'offer.paper', 'hand-over.paper'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -1,6 +1,6 @@
 @php($doorway = $bench->doorway)
 <input type="hidden" id="base" name="base" value="{{ $doorway->revision_id }}">
-@include('bench.top')
+@include('frame.doorway', ['frame' => $bench->frame()])
 <section class="set" aria-label="{{ __('bench.page.what-you-set') }}">
   @if ($bench->station === App\Bench\Station::Wall)<p class="meter"><button type="button" id="meter">{{ __('bench.page.reading-from-the-meter') }}</button> <span id="meter-says" role="status" data-keep="1">{{ __('bench.page.simulated-it-lands-in-the') }}</span></p>@endif
   @include('bench.fields', ['form' => $bench])
@@ -8,7 +8,7 @@
 <section class="stage" aria-label="{{ __('common.page.drawing') }}" data-main="elevation" data-why-of="{{ $bench->url }}/why/" data-changes="{{ $bench->changesUrl() }}" data-step="{{ $bench->unit()->step()->toMm() }}">
   @include('bench.stage')
 </section>
-<section class="means" aria-label="{{ __('common.page.what-it-means') }}">
+<section class="means" id="means" aria-label="{{ __('common.page.what-it-means') }}">
   @include('bench.findings')
 </section>
 @include('bench.strip')

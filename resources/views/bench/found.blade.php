@@ -6,7 +6,7 @@
       <svg class="sign sign-{{ $finding->severity->value }}" aria-hidden="true"><use href="#sign-{{ $finding->severity->value }}"/></svg>
       <div>
         <h3><span class="visually-hidden">{{ $speak->say($finding->severity->says()) }}:</span>
-          @if ($finding->where)<a href="{{ $bench->url }}/{{ $bench->stationOf($finding)->value }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a>@else{{ $speak->say($finding->says()) }}@endif</h3>
+          @if ($finding->where)<a href="{{ route($bench->stationOf($finding)->page(), $bench->doorway) }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a>@else{{ $speak->say($finding->says()) }}@endif</h3>
         @if ($more = $speak->say($finding->more()))<p>{{ $more }}</p>@endif
         @if ($bench->hasCures && $finding->cures === [] && $finding->severity === YokeLine\Inspection\Severity::Stop && $finding->where !== '')<p>{{ __('bench.page.no-cure', ['what' => App\Words\Places::name($finding->where, $setout->document)]) }}</p>@endif
         @if ($finding->cures)

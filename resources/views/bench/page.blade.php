@@ -1,4 +1,4 @@
-<x-page :title="$bench->doorway->name.', '.$bench->station->label()" class="is-bench">
+<x-page :title="$bench->doorway->name.', '.$bench->station->label()" at="jobs" class="is-bench" :doorway="$bench->doorway" :units="[$bench->unit(), $bench->setout->doorway->units]">
   <main id="bench" hx-target="#bench" hx-swap="morph" hx-ext="morph" hx-sync="#bench:queue all" hx-include="#base">
     @include('bench.bench')
   </main>

@@ -1,4 +1,5 @@
-@props(['title', 'class' => ''])
+{{-- Every page: the bar over all, then what is under it. $at: which of the bar's places it is in; $units: shown and own. --}}
+@props(['title', 'at', 'class' => '', 'units' => null, 'doorway' => null])
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
@@ -19,8 +20,10 @@
   <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
 </defs></svg>
 <script type="application/json" id="words">{!! json_encode(__('scripts'), JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>
+@include('frame.top')
 <x-notices />
 <p id="outdated" role="status" hidden>{{ __('top.page.what-this-page-shows-has') }} <button type="button" class="btn">{{ __('top.page.bring-it-up-to-date') }}</button></p>
 {{ $slot }}
+@include('frame.foot')
 </body>
 </html>

@@ -1,5 +1,4 @@
-<x-page :title="$job->name.', '.__('shop.nav.documents')" class="is-marks">
-@include('shop.top', ['at' => 'documents'])
+<x-job :job="$job" page="documents">
 <main class="marks-page">
   <ul class="parcels">
     @foreach ([['sheets', 'A4'], ['sheets', 'Letter'], ['archive', 'A4']] as [$kind, $paper])
@@ -9,4 +8,4 @@
   <div id="parcel" aria-live="polite"></div>
 </main>
 <p id="unanswered" role="alert" hidden>{{ __('jobs.page.no-answer-from-yoke-line') }}</p>
-</x-page>
+</x-job>

@@ -1,22 +1,7 @@
-<x-page :title="__('top.nav.jobs')" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('jobs.page.yoke-line') }}</h1><span>{{ __('jobs.page.sliding-doors-over-openings-that') }}</span></div>
-  <x-places at="jobs" />
-  <form class="search" method="get" action="{{ route('jobs') }}" role="search">
-    <input class="form-control" type="search" name="q" value="{{ $words }}" placeholder="{{ __('jobs.page.find-a-job-or-a') }}" aria-label="{{ __('jobs.page.find-a-job-or-a') }}" hx-get="{{ route('jobs') }}" hx-trigger="input changed delay:200ms" hx-target="#jobs" hx-select="#jobs" hx-swap="outerHTML" hx-push-url="true">
-    @if ($archived)<input type="hidden" name="archived" value="1">@endif
-  </form>
-  <form class="you" method="post" action="{{ route('editor') }}">
-    @csrf
-    <label for="who">{{ __('jobs.page.you-are') }}</label>
-    <input class="form-control" id="who" name="who" value="{{ $editor->name }}" maxlength="60" data-submits>
-    <select class="form-select" name="language" aria-label="{{ __('jobs.page.language') }}" data-submits>@foreach (App\Http\Editor::LANGUAGES as $language => $name)<option value="{{ $language }}" lang="{{ $language }}" @selected($language === app()->getLocale())>{{ $name }}</option>@endforeach</select>
-  </form>
-</header>
+<x-page :title="__('top.nav.jobs')" at="jobs" class="is-list">
+<header class="bar-job"><div class="whose"><h1>{{ $archived ? __('jobs.page.archived') : __('top.nav.jobs') }}</h1><span>{{ __('jobs.page.sliding-doors-over-openings-that') }}</span></div></header>
 <main class="list">
   <div class="list-head">
-    <h2>{{ $archived ? __('jobs.page.archived') : __('top.nav.jobs') }}</h2>
     @unless ($archived)
       <form class="new" method="post" action="{{ route('jobs.store') }}">
         @csrf
@@ -34,11 +19,12 @@
     <div class="refused" role="alert"><p><b>{{ session('job_problems.name') }}</b> {{ __('jobs.page.could-not-be-read-nothing') }}</p>
       <ul>@foreach (session('job_problems.problems') as $place => $says)<li>@if ($place)<code>{{ $place }}</code>: @endif{{ $says }}</li>@endforeach</ul></div>
   @endif
+  @if ($found)<ul class="found-beside" aria-label="{{ __('frame.found') }}">@foreach ($found as $to => $name)<li><a href="{{ $to }}">{{ $name }}</a></li>@endforeach</ul>@endif
   <div id="jobs">
     @forelse ($jobs as $job)
       @include('jobs.job')
     @empty
-      <p class="nothing">{{ $words !== '' ? __('jobs.page.none-like', ['words' => $words]) : ($archived ? __('jobs.page.nothing-archived') : __('jobs.page.no-jobs-yet')) }}</p>
+      @if ($found === [])<p class="nothing">{{ $words !== '' ? __('jobs.page.none-like', ['words' => $words]) : ($archived ? __('jobs.page.nothing-archived') : __('jobs.page.no-jobs-yet')) }}</p>@endif
     @endforelse
     {{ $jobs->links('jobs.pages') }}
   </div>

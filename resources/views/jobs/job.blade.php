@@ -22,7 +22,7 @@
   <ul class="doorways">
     @foreach ($job->doorways as $doorway)
       <li class="doorway">
-        <a class="doorway-name" href="{{ route('bench', [$doorway, 'wall']) }}"><svg class="sign sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}" aria-hidden="true"><use href="#sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}"/></svg><b>{{ $doorway->name }}</b><span>{{ $doorway->says() }}</span></a>
+        <a class="doorway-name" href="{{ route('wall.measure', $doorway) }}"><svg class="sign sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}" aria-hidden="true"><use href="#sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}"/></svg><b>{{ $doorway->name }}</b><span>{{ $doorway->says() }}</span></a>
         <details class="more">
           <summary>{{ __('jobs.page.more') }}<span class="visually-hidden"> {{ __('jobs.page.for', ['name' => $doorway->name]) }}</span></summary>
           <div>

@@ -1,8 +1,5 @@
-<x-page :title="__('jobs.page.one-like', ['name' => $doorway->name])" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('jobs.page.one-like', ['name' => $doorway->name]) }}</h1><a href="{{ route('jobs') }}">{{ __('common.page.back-to-the-jobs') }}</a></div>
-</header>
+<x-page :title="__('jobs.page.one-like', ['name' => $doorway->name])" at="jobs" class="is-list">
+<header class="bar-job"><div class="whose"><h1>{{ __('jobs.page.one-like', ['name' => $doorway->name]) }}</h1></div></header>
 <main class="list">
   @foreach ($errors->all() as $error)<p class="refused" role="alert">{{ $error }}</p>@endforeach
   <p>{{ __('jobs.page.one-like-it-why') }}</p>

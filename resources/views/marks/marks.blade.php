@@ -1,10 +1,8 @@
-@use('App\Marking\Proofs')
 @php([$plan, $write, $marking] = [$form->plan(), $form->setout->write, $form->marking()])
 @php($speak = App\Words\Speaker::in($write))
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
 <section class="set" aria-label="{{ __('marks.page.how-it-is-marked-out') }}">@include('bench.fields')</section>
 <div class="marks">
-  <p class="sheet-verdict"><b>{{ $speak->say($form->setout->verdict()->says()) }}</b> @if ($form->setout->verdict() !== YokeLine\Inspection\Verdict::Fits) <a href="{{ route('bench', [$form->doorway, 'rail']) }}">{{ __('marks.page.settle-it-before-anything-is') }}</a>@endif</p>
   @foreach ($form->notices as $notice)<p class="notice" role="status">{{ $notice->says->says() }}</p>@endforeach
   @foreach ($form->pulls() as $tape => $pulls)
     <section class="tape-of" aria-label="{{ $names = __("sheet.tapes.{$tape}") }}">
@@ -18,6 +16,4 @@
     </section>
   @endforeach
   @include('marks.heights')
-  @include('marks.proofs')
-  @include('marks.files', ['doorway' => $form->doorway])
 </div>

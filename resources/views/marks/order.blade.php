@@ -1,8 +1,7 @@
 @use('YokeLine\Drawing\OrderGraph')
 @use('YokeLine\Drawing\Svg')
 @use('App\Words\StepWords')
-<x-page :title="$doorway->name.', '.__('marks.nav.order')" class="is-marks">
-@include('marks.top', ['at' => 'order'])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'site.order')" class="is-marks">
 <main class="marks-page">
   <p>{{ __('marks.page.steps-h-2-min-of', ['count' => count($order->steps), 'minutes' => intdiv($order->minutes(), 60), 'minutes2' => $order->minutes() % 60, 'person_minutes' => intdiv($order->personMinutes(), 60), 'person_minutes2' => $order->personMinutes() % 60]) }}</p>
   <div class="pull-tape" tabindex="0" role="region" aria-label="{{ __('marks.page.the-steps-as-a-graph') }}">@php($graph = OrderGraph::of($order, StepWords::step(...), App\Words\Speaker::in($setout->write)))<div style="width: {{ $graph->width }}px">{!! Svg::write($graph) !!}</div></div>
@@ -12,4 +11,4 @@
     @endforeach
   </tbody></table>
 </main>
-</x-page>
+</x-doorway>

@@ -6,8 +6,7 @@
 @use('YokeLine\Marks\Drilling')
 @use('YokeLine\Work\AtHand')
 @php($speak = App\Words\Speaker::in($write))
-<x-page :title="$doorway->name.', '.__('marks.nav.parts')" class="is-marks">
-@include('marks.top', ['at' => 'parts'])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'marks.door')" class="is-marks">
 <main class="marks-page">
   <section aria-label="{{ __('marks.page.leaf-card') }}">
     <h2>{{ __('marks.page.leaf-card') }}</h2>
@@ -29,4 +28,4 @@
     @include('marks.hand', ['says' => AtHand::guide($plan)])
   </section>
 </main>
-</x-page>
+</x-doorway>

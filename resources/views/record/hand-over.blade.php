@@ -1,10 +1,9 @@
 @use('YokeLine\Drawing\Elevation')
 @use('YokeLine\Drawing\Svg')
 @php([$doorway, $setout, $speak] = [$over->doorway, $over->doorway->setout($over->run->units), App\Words\Speaker::in($over->run->write)])
-<x-page :title="$doorway->name.', '.__('record.nav.hand-over')" class="is-marks">
-@include('record.top', ['at' => 'hand-over'])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.handover')" class="is-marks">
 <main class="marks-page hand-over">
-  <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('prove', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
+  <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('record.checks', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
   <div class="detail"><figure>{!! Svg::write(Elevation::of($setout->doorway, $over->run->plan, $speak)) !!}</figure>
     <table class="table"><caption>{{ __('record.page.what-was-fitted') }}</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
   <div class="two">
@@ -23,4 +22,4 @@
     </form>
   @endif
 </main>
-</x-page>
+</x-doorway>

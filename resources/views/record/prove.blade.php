@@ -1,8 +1,7 @@
 @php([$write, $doorway, $speak] = [$over->run->write, $over->doorway, App\Words\Speaker::in($over->run->write)])
-<x-page :title="$doorway->name.', '.__('record.nav.prove')" class="is-marks">
-@include('record.top', ['at' => 'prove', 'setout' => $doorway->setout($over->run->units)])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.checks')" class="is-marks">
 <main class="marks-page prove">
-  <p class="sheet-verdict"><b>{{ $over->open() === [] ? __('record.page.all-checked') : __('record.page.still-open', ['what' => $over->stillOpen()]) }}</b> @if ($over->open() === [])<a href="{{ route('hand-over', $doorway) }}">{{ __('record.page.hand-it-over') }}</a>@endif</p>
+  <p class="sheet-verdict"><b>{{ $over->open() === [] ? __('record.page.all-checked') : __('record.page.still-open', ['what' => $over->stillOpen()]) }}</b> @if ($over->open() === [])<a href="{{ route('record.handover', $doorway) }}">{{ __('record.page.hand-it-over') }}</a>@endif</p>
   @foreach ($over->checks() as $check)
     @php($holds = $over->holds($check))
     <form method="post" action="{{ route('prove.say', $doorway) }}" id="{{ $check->id }}" class="check" data-holds="{{ $holds === null ? '' : ($holds ? 'yes' : 'no') }}">@csrf
@@ -30,4 +29,4 @@
   @endforeach
   <form method="post" action="{{ route('prove.say', $doorway) }}" class="check">@csrf<input type="hidden" name="kind" value="snag"><input type="hidden" name="state" value="open"><input class="form-control is-wide" type="text" name="says" aria-label="{{ __('record.page.what-is-still-to-be') }}" placeholder="{{ __('record.page.what-is-still-to-be-2') }}" required maxlength="200"><button class="btn">{{ __('record.page.new-snag') }}</button></form>
 </main>
-</x-page>
+</x-doorway>

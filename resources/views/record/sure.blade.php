@@ -1,5 +1,4 @@
-<x-page :title="$form->doorway->name.', '.__('record.nav.sure')" class="is-marks">
-@include('record.top', ['at' => 'sure', 'doorway' => $form->doorway, 'setout' => $form->setout])
+<x-doorway :frame="App\Frame\DoorwayFrame::of($form->doorway, 'record.tolerance')" class="is-marks">
 <main id="marks" class="marks-page has-settings" hx-target="#marks" hx-swap="morph" hx-ext="morph" hx-sync="#marks:queue all" hx-include="#base">@include('record.sure-rows')</main>
 <p id="unanswered" role="alert" hidden>{{ __('common.page.no-answer-from-yoke-line') }} <b>{{ __('common.page.not-kept') }}</b>{{ __('common.page.it-still-stands-in-its') }}</p>
-</x-page>
+</x-doorway>

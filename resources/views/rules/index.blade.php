@@ -1,12 +1,7 @@
 @use('App\Words\FieldWords')
 @use('App\Words\RuleWords')
-<x-page :title="__('top.nav.rules')" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('rules.page.house-rules') }}</h1>@if ($level->doorway)<a href="{{ route('bench', [$level->doorway, 'leaf']) }}">{{ __('rules.page.back-to', ['name' => $level->doorway->name]) }}</a>@else<span>{{ __('rules.page.where-good-installers-differ') }}</span>@endif</div>
-  <x-places at="rules" />
-  <x-units :shown="$units" :own="$level->units()" />
-</header>
+<x-page :title="__('top.nav.rules')" at="rules" :units="[$units, $level->units()]" class="is-list">
+<header class="bar-job"><div class="whose"><h1>{{ __('rules.page.house-rules') }}</h1>@if ($level->doorway)<a href="{{ route('door.size', $level->doorway) }}">{{ __('rules.page.back-to', ['name' => $level->doorway->name]) }}</a>@else<span>{{ __('rules.page.where-good-installers-differ') }}</span>@endif</div></header>
 <main class="list rules">
   <nav class="levels" aria-label="{{ __('rules.page.for-whom') }}">
     <a href="{{ route('rules') }}" @if ($level->name() === 'company') aria-current="true" @endif>{{ __('rules.page.the-company') }}</a>

@@ -1,9 +1,5 @@
-<x-page :title="__('top.nav.shelf')" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('shelf.page.shelf') }}</h1><span>{{ __('shelf.page.kits-as-the-company-keeps') }}</span></div>
-  <x-places at="shelf" />
-</header>
+<x-page :title="__('top.nav.shelf')" at="shelf" class="is-list">
+<header class="bar-job"><div class="whose"><h1>{{ __('shelf.page.shelf') }}</h1><span>{{ __('shelf.page.kits-as-the-company-keeps') }}</span></div><nav class="tabs" aria-label="{{ __('top.nav.shelf') }}"><a href="{{ route('shelf') }}" aria-current="page">{{ __('frame.pages.kits') }}</a><a href="{{ route('shelf.parts') }}">{{ __('frame.pages.parts') }}</a></nav></header>
 <main class="list">
   <div class="list-head">
     <form class="new" method="post" action="{{ route('shelf.store') }}">@csrf

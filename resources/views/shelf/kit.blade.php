@@ -1,10 +1,5 @@
-<x-page :title="$form->row->name" class="is-kit">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('shelf.page.kit') }}</h1><a href="{{ route('shelf') }}">{{ __('shelf.page.the-shelf') }}</a></div>
-  <x-places at="shelf" />
-  <x-units :shown="$form->unit()" :own="$form->kept" />
-</header>
+<x-page :title="$form->row->name" at="shelf" :units="[$form->unit(), $form->kept]" class="is-kit">
+<header class="bar-job"><div class="whose"><h1>{{ $form->row->name }}</h1></div><nav class="tabs" aria-label="{{ __('top.nav.shelf') }}"><a href="{{ route('shelf') }}" aria-current="true">{{ __('frame.pages.kits') }}</a><a href="{{ route('shelf.parts') }}">{{ __('frame.pages.parts') }}</a></nav></header>
 <main id="kit" class="kit-page" hx-include="#seen" hx-target="#kit" hx-swap="morph" hx-ext="morph" hx-sync="#kit:queue all">
   @include('shelf.sheet')
 </main>

@@ -1,9 +1,5 @@
-<x-page :title="__('shelf.parts.title')" class="is-list">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('shelf.parts.title') }}</h1><a href="{{ route('shelf') }}">{{ __('shelf.page.the-shelf') }}</a></div>
-  <x-places at="shelf" />
-</header>
+<x-page :title="__('shelf.parts.title')" at="shelf" class="is-list">
+<header class="bar-job"><div class="whose"><h1>{{ __('top.nav.shelf') }}</h1></div><nav class="tabs" aria-label="{{ __('top.nav.shelf') }}"><a href="{{ route('shelf') }}">{{ __('frame.pages.kits') }}</a><a href="{{ route('shelf.parts') }}" aria-current="page">{{ __('frame.pages.parts') }}</a></nav></header>
 <main class="list">
   <p>{{ __('shelf.parts.why') }}</p>
   <div class="list-head">

@@ -1,5 +1,4 @@
-<x-page :title="$days->job->name.', '.__('shop.nav.day-plan')" class="is-marks">
-@include('shop.top', ['at' => 'day-plan', 'job' => $days->job])
+<x-job :job="$days->job" page="day-plan">
 <main class="marks-page has-settings">
   <section class="set" aria-label="{{ __('shop.page.crew-and-hours') }}"><form method="post" action="{{ route('day-plan.set', $days->job) }}" class="crew">@csrf
     <label>{{ __('shop.page.first-day') }} <input class="form-control" type="date" name="from" value="{{ $days->from()->toDateString() }}"></label>
@@ -14,4 +13,4 @@
   <div class="marks" id="days">@include('shop.days')</div>
 </main>
 <p id="unanswered" role="alert" hidden>{{ __('shop.page.no-answer-from-yoke-line') }}</p>
-</x-page>
+</x-job>

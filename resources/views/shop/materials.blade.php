@@ -1,10 +1,7 @@
 @use('App\Shop\Setting')
-@use('YokeLine\Drawing\CutBars')
-@use('YokeLine\Drawing\Svg')
 @php($speak = $list->speak())
 @php([$job, $prices, $totals, $seen] = [$list->job, $list->prices, $list->totals(), $ledger->seen()])
-<x-page :title="$job->name.', '.__('shop.nav.materials')" class="is-marks">
-@include('shop.top', ['at' => 'materials'])
+<x-job :job="$job" page="materials">
 <main class="marks-page materials">
   <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> {{ __('shop.page.with-tax-without', ['tax' => $prices->setting(Setting::Tax), 'net' => $prices->say($totals['net'])]) }}@if ($totals['unpriced']) {{ __('shop.page.lines-have-no-price-yet', ['unpriced' => $totals['unpriced']]) }}@endif @if ($list->unplanned) {{ __('shop.page.not-measured-whole-so-not', ['unplanned' => implode(', ', $list->unplanned)]) }}@endif
     @if ($missing)<a href="{{ route('supply', $job) }}">{{ trans_choice('shop.page.ordered-and-not-here', count($missing)) }}</a>@endif
@@ -21,17 +18,6 @@
       @endforeach</tbody>
     @endforeach
   </table></div>
-  <h2>{{ __('shop.page.how-the-boards-are-cut') }}</h2>
-  @forelse ($list->sections as $section)
-    @php($cut = $section->cut)
-    @php($saw = $section->units === $list->write->unit ? $speak : App\Words\Speaker::in($section->units))
-    <h3>{{ $saw->say($section->says()) }}</h3>
-    @if ($cut instanceof YokeLine\Measure\Message)<p class="refusal">{{ $speak->say($cut) }}</p>@else
-      <p>{{ __('shop.page.in-all-of-it-kerf', ['bars' => trans_choice('shop.page.bars', count($cut->bars)), 'bought' => $list->write->showWithUnit($cut->bought()), 'waste' => $list->write->showWithUnit($cut->waste()), 'longest_offcut' => $list->write->showDown($cut->longestOffcut()), 'proof' => match (true) { $cut->isRestProved => __('shop.page.proved-whole'), $cut->isProved => __('shop.page.proved'), default => __('shop.page.not-proved', ['bars' => $cut->bound, 'bought' => $list->write->showWithUnit($cut->boughtBound)]) }]) }}</p>
-      <div class="cut-bars">{!! Svg::write(CutBars::of($cut, $saw)) !!}</div>
-      <table class="visually-hidden"><caption>{{ __('shop.page.bars-of', ['section' => $saw->say($section->says())]) }}</caption>@foreach ($cut->bars as $bar)<tr><th scope="row">{{ $saw->lengths()->showWithUnit($bar->stock) }}</th><td>{{ implode('; ', array_map(fn ($piece) => $saw->lengths()->show($piece->length).' '.$saw->say($piece->says()), $bar->pieces)) }}</td><td>{{ __('shop.page.left', ['offcut' => $saw->lengths()->showDown($bar->offcut)]) }}</td></tr>@endforeach</table>
-    @endif
-  @empty<p>{{ __('shop.page.no-header-in-this-job') }}</p>@endforelse
   <h2>{{ __('shop.page.how-this-house-reckons') }}</h2>
   @if (session('price_problems'))<ul class="refused" role="alert">@foreach (session('price_problems') as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
   <div class="reckons">
@@ -44,4 +30,4 @@
   </div>
   @include('editing.history')
 </main>
-</x-page>
+</x-job>

@@ -1,7 +1,6 @@
 @php($names = $materials->called())
 @php([$ordered, $here, $missing, $wrong, $prices] = [$supply->ordered(), $supply->here(), $supply->missing(), $supply->wrong(), $materials->prices])
-<x-page :title="$job->name.', '.__('shop.nav.supply')" class="is-marks">
-@include('shop.top', ['at' => 'supply'])
+<x-job :job="$job" page="supply">
 <main class="marks-page materials">
   @if ($silent)<p class="refused" role="alert">{{ $silent }}</p>@endif
   <p class="sheet-verdict"><b>{{ $ordered === [] ? __('shop.page.nothing-ordered') : ($missing === [] ? __('shop.page.all-here') : trans_choice('shop.page.ordered-and-not-here', count($missing))) }}</b> {{ __('shop.page.the-supplier-is-a-simulated') }}</p>
@@ -30,4 +29,4 @@
     @endforeach
   </tbody></table></div>
 </main>
-</x-page>
+</x-job>

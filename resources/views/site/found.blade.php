@@ -1,7 +1,7 @@
 @php([$say, $ways] = $form->ways())
 @php($speak = $form->speak())
-<x-page :title="$form->doorway->name.', '.$form->title()" class="is-site">
-<header class="site-top"><a href="{{ route('site', $form->doorway) }}" aria-label="{{ __('site.page.back-to-the-steps') }}">‹</a><h1>{{ ucfirst($form->title()) }}</h1></header>
+<x-doorway :frame="App\Frame\DoorwayFrame::of($form->doorway, 'site.steps')" class="is-site">
+<header class="site-top"><a href="{{ route('site.steps', $form->doorway) }}" aria-label="{{ __('site.page.back-to-the-steps') }}">‹</a><h2>{{ ucfirst($form->title()) }}</h2></header>
 <main class="found">
   @if (session('not_taken'))<p class="refused" role="alert">{{ __('site.page.nothing-was-changed', ['not_taken' => session('not_taken')]) }}</p>@endif
   @if ($form->asks())
@@ -31,4 +31,4 @@
     <label class="site-ask">{{ __('site.page.leave-it-as-it-is') }}<input class="form-control" type="text" name="why" maxlength="300" autocomplete="off"></label><button class="btn" name="way" value="leave">{{ __('common.page.leave-it') }}</button></form>@endif
   @if ($ways)<p class="group-note">{{ __('site.page.what-is-drilled-cut-or') }}</p>@endif
 </main>
-</x-page>
+</x-doorway>

@@ -1,8 +1,4 @@
-<x-page :title="__('ways.page.ways-for', ['name' => $here->doorway->name])" class="is-ways">
-<header class="top">
-  <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
-  <div class="whose"><h1>{{ __('ways.page.ways-for', ['name' => $here->doorway->name]) }}</h1><a href="{{ route('bench', [$here->doorway, 'leaf']) }}">{{ __('common.page.back-to-the-bench') }}</a></div>
-</header>
+<x-doorway :frame="App\Frame\DoorwayFrame::of($here->doorway, 'door.options')" class="is-ways">
 <main class="ways">
   <form class="weigh" id="weigh" aria-label="{{ __('ways.page.what-matters') }}" data-list="{{ route('ways.list', $here->doorway) }}">
     <h2>{{ __('ways.page.what-matters-here') }}</h2>
@@ -15,4 +11,4 @@
   </form>
   <section id="ways-list" aria-live="polite" aria-busy="true"><p class="nothing">{{ __('ways.page.working') }}</p></section>
 </main>
-</x-page>
+</x-doorway>

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frame;
+
+use App\Words\Speaker;
+
+/** Where along a doorway's work one is: the stations of its rail, each with its pages, in the order of the work. */
+enum Place: string
+{
+    case Wall = 'wall';
+    case Door = 'door';
+    case Rail = 'rail';
+    case Anchors = 'anchors';
+    case Marks = 'marks';
+    case Site = 'site';
+    case Record = 'record';
+    case Papers = 'papers';
+
+    /** The station that a page hangs from, by the name of its route. */
+    public static function of(string $page): self
+    {
+        return self::from((string) strtok($page, '.'));
+    }
+
+    /** @return non-empty-list<string> the routes of its pages, the first one where the station itself leads */
+    public function pages(): array
+    {
+        $pages = match ($this) {
+            self::Wall => ['measure', 'studs', 'readings'],
+            self::Door => ['size', 'options', 'in-hand'],
+            self::Rail => ['stops', 'kit'],
+            self::Anchors => ['fixings', 'loads'],
+            self::Marks => ['runs', 'door', 'templates', 'line'],
+            self::Site => ['steps', 'order'],
+            self::Record => ['log', 'changes', 'compare', 'tolerance', 'checks', 'handover'],
+            self::Papers => ['sheet', 'quote', 'files'],
+        };
+
+        return array_map(fn (string $page) => "{$this->value}.{$page}", $pages);
+    }
+
+    public function says(): string
+    {
+        return Speaker::words("frame.stations.{$this->value}");
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+// What stands on every page: the bar over all, the pages of a job, the rail of a doorway with its pages.
+return [
+    'places' => 'Places',
+    'find' => 'Find a job, a doorway, a kit …',
+    'you' => 'Your name and language:',
+    'at-hand' => 'At hand',
+    'no-kit' => 'The kit of this doorway is not on your shelf: its file brought it along.',
+    'choose-a-kit' => 'Choose a kit',
+    'open' => 'One open point|:count open points',
+    'kept' => 'change :number, kept :at',
+    'foot' => ['measure' => 'Measure', 'steps' => 'Steps', 'record' => 'Record', 'more' => 'More'],
+    'stations' => [
+        'wall' => 'Wall',
+        'door' => 'Door',
+        'rail' => 'Rail',
+        'anchors' => 'Anchors',
+        'marks' => 'Marks',
+        'site' => 'Site',
+        'record' => 'Record',
+        'papers' => 'Papers',
+    ],
+    'pages' => [
+        'wall' => ['measure' => 'Measure', 'studs' => 'Scan for studs', 'readings' => 'Import readings'],
+        'door' => ['size' => 'Size', 'options' => 'Options', 'in-hand' => 'A door I have'],
+        'rail' => ['stops' => 'Rail and stops', 'kit' => 'Hardware kit'],
+        'anchors' => ['fixings' => 'Fixings', 'loads' => 'Loads'],
+        'marks' => [
+            'runs' => 'Tape runs',
+            'door' => 'Door drawing',
+            'templates' => 'Templates',
+            'line' => 'Check the line',
+        ],
+        'site' => ['steps' => 'Steps', 'order' => 'Order of work'],
+        'record' => [
+            'log' => 'Log',
+            'changes' => 'Changes',
+            'compare' => 'Compare',
+            'tolerance' => 'Tolerance',
+            'checks' => 'Final checks',
+            'handover' => 'Handover',
+        ],
+        'papers' => ['sheet' => 'Set-out sheet', 'quote' => 'Quote', 'files' => 'Files'],
+        'jobs' => ['show' => 'Doorways'],
+        'materials' => 'Materials',
+        'cutting' => 'Cutting',
+        'supply' => 'Orders',
+        'day-plan' => 'Schedule',
+        'documents' => 'Documents',
+        'kits' => 'Kits',
+        'parts' => 'Parts',
+    ],
+    'found' => 'Also of that name',
+    'unplanned' => [
+        'first' => 'First the wall and its opening must be measured.',
+        'measure' => 'Measure the wall',
+        'anchors' => ['loads' => 'What each fixing carries will stand here.'],
+        'marks' => [
+            'runs' => 'Every mark for the wall, as your tape reads it, will stand here.',
+            'door' => 'The drawing of the door, with every hole, will stand here.',
+            'templates' => 'Templates at true size will stand here.',
+            'line' => 'How to check the rail line another way will stand here.',
+        ],
+        'site' => [
+            'steps' => 'The steps of the work, one by one, will stand here.',
+            'order' => 'The steps in their order, with times, will stand here.',
+        ],
+        'record' => [
+            'tolerance' => 'How sure each clearance is will stand here.',
+            'checks' => 'The final checks will stand here.',
+            'handover' => 'What is handed over to the customer will stand here.',
+        ],
+        'papers' => [
+            'sheet' => 'The set-out sheet will stand here.',
+            'quote' => 'The quote for the customer will stand here.',
+        ],
+    ],
+    'loads' => [
+        'of' => 'Fixing',
+        'at' => 'At, :unit',
+        'up' => 'Up, :unit',
+        'size' => 'Size, :unit',
+        'down' => 'Pulls down',
+        'out' => 'Pulls out',
+        'used' => 'Of its limit',
+        'unknown' => 'not known',
+        'why' => 'The most each fixing carries while the door runs from end to end, with twice the door’s weight unless you set another load factor.',
+    ],
+];

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+// Lo que está en cada página: la barra de arriba, las páginas de un trabajo, el carril de un hueco con sus páginas.
+return [
+    'places' => 'Lugares',
+    'find' => 'Busque un trabajo, un hueco, un herraje …',
+    'you' => 'Su nombre e idioma:',
+    'at-hand' => 'A mano',
+    'no-kit' => 'El herraje de este hueco no está en su estante: vino con su archivo.',
+    'choose-a-kit' => 'Elegir un herraje',
+    'open' => 'Un punto abierto|:count puntos abiertos',
+    'kept' => 'cambio :number, guardado :at',
+    'foot' => ['measure' => 'Medir', 'steps' => 'Pasos', 'record' => 'Registro', 'more' => 'Más'],
+    'stations' => [
+        'wall' => 'Pared',
+        'door' => 'Puerta',
+        'rail' => 'Carril',
+        'anchors' => 'Anclajes',
+        'marks' => 'Marcas',
+        'site' => 'Obra',
+        'record' => 'Registro',
+        'papers' => 'Papeles',
+    ],
+    'pages' => [
+        'wall' => ['measure' => 'Medir', 'studs' => 'Buscar montantes', 'readings' => 'Importar lecturas'],
+        'door' => ['size' => 'Medida', 'options' => 'Opciones', 'in-hand' => 'Una puerta que tengo'],
+        'rail' => ['stops' => 'Carril y topes', 'kit' => 'Herraje'],
+        'anchors' => ['fixings' => 'Fijaciones', 'loads' => 'Cargas'],
+        'marks' => [
+            'runs' => 'Tiradas de cinta',
+            'door' => 'Dibujo de la puerta',
+            'templates' => 'Plantillas',
+            'line' => 'Comprobar la línea',
+        ],
+        'site' => ['steps' => 'Pasos', 'order' => 'Orden del trabajo'],
+        'record' => [
+            'log' => 'Diario',
+            'changes' => 'Cambios',
+            'compare' => 'Comparar',
+            'tolerance' => 'Tolerancia',
+            'checks' => 'Comprobaciones finales',
+            'handover' => 'Entrega',
+        ],
+        'papers' => ['sheet' => 'Hoja de replanteo', 'quote' => 'Presupuesto', 'files' => 'Archivos'],
+        'jobs' => ['show' => 'Huecos'],
+        'materials' => 'Materiales',
+        'cutting' => 'Cortes',
+        'supply' => 'Pedidos',
+        'day-plan' => 'Calendario',
+        'documents' => 'Documentos',
+        'kits' => 'Herrajes',
+        'parts' => 'Piezas',
+    ],
+    'found' => 'También con ese nombre',
+    'unplanned' => [
+        'first' => 'Primero hay que medir la pared y su hueco.',
+        'measure' => 'Medir la pared',
+        'anchors' => ['loads' => 'Aquí estará lo que lleva cada fijación.'],
+        'marks' => [
+            'runs' => 'Aquí estarán todas las marcas de la pared, como las lee su cinta.',
+            'door' => 'Aquí estará el dibujo de la puerta, con todos sus agujeros.',
+            'templates' => 'Aquí estarán las plantillas a tamaño real.',
+            'line' => 'Aquí estará cómo comprobar la línea del carril de otro modo.',
+        ],
+        'site' => [
+            'steps' => 'Aquí estarán los pasos del trabajo, uno por uno.',
+            'order' => 'Aquí estarán los pasos en su orden, con sus tiempos.',
+        ],
+        'record' => [
+            'tolerance' => 'Aquí estará cómo de segura es cada holgura.',
+            'checks' => 'Aquí estarán las comprobaciones finales.',
+            'handover' => 'Aquí estará lo que se entrega al cliente.',
+        ],
+        'papers' => [
+            'sheet' => 'Aquí estará la hoja de replanteo.',
+            'quote' => 'Aquí estará el presupuesto para el cliente.',
+        ],
+    ],
+    'loads' => [
+        'of' => 'Fijación',
+        'at' => 'En, :unit',
+        'up' => 'Altura, :unit',
+        'size' => 'Tamaño, :unit',
+        'down' => 'Tira hacia abajo',
+        'out' => 'Tira hacia fuera',
+        'used' => 'De su límite',
+        'unknown' => 'no se sabe',
+        'why' => 'Lo más que lleva cada fijación mientras la puerta corre de un extremo al otro, con el doble del peso de la puerta si usted no pone otro factor de carga.',
+    ],
+];
