@@ -1,6 +1,6 @@
 // Keeps what was opened on site for when there is no connection: the steps, the sheet, and what they are drawn with.
-const KEPT = 'yoke-line-site-2';
-const PAGES = /^\/doorways\/\d+\/(site|sheet|parts)$/;
+const KEPT = 'yoke-line-site-3';
+const PAGES = /^\/doorways\/\d+\/(site\/steps|papers\/sheet|marks\/door)$/;
 const FILES = /^\/(build\/assets\/|mark\.svg)/;
 
 self.addEventListener('install', () => self.skipWaiting());

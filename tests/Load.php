@@ -162,7 +162,7 @@ final class Load
     {
         ['handle' => $handle, 'doorway' => $doorway, 'token' => $token, 'base' => $base] = $this->users[$user];
         $isWrite = mt_rand() / mt_getrandmax() < $writes;
-        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/door/size".($isWrite ? '/changes' : ''));
+        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/".($isWrite ? 'leaf/changes' : 'door/size'));
         $isWrite
             ? curl_setopt_array($handle, [
                 CURLOPT_POST => true,

@@ -13,7 +13,10 @@ use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Section;
 use YokeLine\Planning\PlannedLeaf;
 
-/** The set-out sheet as PDF: one page for a simple doorway, more where it takes more. */
+/**
+ * The set-out sheet as PDF, on its side: the wall first, as large as the page, to be read at arm's length; then what is
+ * read off in three columns, on as many pages as that takes.
+ */
 final class SetOutSheet
 {
     private const EDGE = 9.0;
@@ -24,8 +27,13 @@ final class SetOutSheet
 
     private const GAP = 1.7;
 
-    /** Drawings give way, so far, where it all then stands on one page. */
-    private const SIZES = [1.0, 0.86, 0.72, 0.6];
+    /** Where a page begins that follows. */
+    private const TOP = 13.0;
+
+    private const COLUMNS = 3;
+
+    /** Points of what is read as sentences. */
+    private const SENTENCE = 8.0;
 
     private TruePage $page;
 
@@ -34,33 +42,29 @@ final class SetOutSheet
     private float $column;
 
     /** @param  'A4'|'Letter'  $paper */
-    private function __construct(private readonly SheetContent $content, string $paper, private readonly float $size)
+    private function __construct(private readonly SheetContent $content, string $paper)
     {
-        $this->page = new TruePage($paper);
+        $this->page = new TruePage($paper, 'L');
         $this->page->setTitle(Speaker::words('sheet.file', ['name' => $content->doorway->name]));
         $this->page->AddPage();
         $this->page->plain();
         $this->wide = $this->page->getPageWidth() - 2 * self::EDGE;
-        $this->column = ($this->wide - self::GUTTER) / 2;
+        $this->column = ($this->wide - (self::COLUMNS - 1) * self::GUTTER) / self::COLUMNS;
     }
 
     /** @param  'A4'|'Letter'  $paper */
     public static function of(SheetContent $content, string $paper): string
     {
-        foreach (self::SIZES as $size) {
-            $sheet = new self($content, $paper, $size);
-            $sheet->flow($sheet->head());
-            $sheet->foot();
-            $large ??= $sheet;
-            if ($sheet->page->PageNo() === 1) {
-                return $sheet->page->file();
-            }
-        }
+        $sheet = new self($content, $paper);
+        $sheet->wall($sheet->head());
+        $sheet->flow();
+        array_map($sheet->leafCard(...), $content->plan->leaves());
+        $sheet->foot();
 
-        return $large->page->file();
+        return $sheet->page->file();
     }
 
-    /** @return float where the rest begins */
+    /** @return float where the wall begins */
     private function head(): float
     {
         $page = $this->page;
@@ -95,43 +99,31 @@ final class SetOutSheet
             $page->say(self::EDGE, $y, 8, $line);
             $y += 3.4;
         }
-        $beside = 68.0;
-        $elevation = Elevation::of($content->bench->setout->doorway, $content->plan, $content->speak);
-        $high = min(66.0 * $this->size, ScenePainter::height($elevation, $this->wide - $beside - 3));
-        ScenePainter::paint($page, $elevation, self::EDGE, $y - 2, $this->wide - $beside - 3, $high);
-        $x = $right - $beside;
-        $half = $beside / 2;
-        $under = max(
-            $this->table($x, $y, $half - 1, Speaker::words('sheet.titles.heights'), $content->heights()),
-            $this->table($x + $half, $y, $half, $content->readingsTitle(), $content->readings()),
-        );
 
-        return max($y + $high - 1, $under) + self::GAP;
+        return $y;
     }
 
-    /**
-     * Blocks one under the other in two columns, each where there is more room; a new page where neither has enough.
-     */
-    private function flow(float $top): void
+    private function wall(float $top): void
+    {
+        $elevation = Elevation::of($this->content->bench->setout->doorway, $this->content->plan, $this->content->speak);
+        $high = min(
+            $this->page->getPageHeight() - 7 - self::FOOT - $top,
+            ScenePainter::height($elevation, $this->wide),
+        );
+        ScenePainter::paint($this->page, $elevation, self::EDGE, $top, $this->wide, $high);
+    }
+
+    /** Blocks one under the other, each in the column with most room; a new page where none has enough. */
+    private function flow(): void
     {
         $limit = $this->page->getPageHeight() - 7 - self::FOOT;
-        $free = [$top, $top];
+        $free = [];
         foreach ($this->blocks() as [$high, $draw]) {
-            $column = $free[0] <= $free[1] ? 0 : 1;
-            if ($limit < $free[$column] + $high) {
-                $this->foot();
-                $this->page->AddPage();
-                $this->page->plain();
-                $free = [13.0, 13.0];
+            $column = $free === [] ? 0 : (int) array_search(min($free), $free, true);
+            if ($free === [] || $limit < $free[$column] + $high) {
+                $this->turn();
+                $free = array_fill(0, self::COLUMNS, self::TOP);
                 $column = 0;
-                $this->page->say(
-                    self::EDGE,
-                    10,
-                    9,
-                    "{$this->content->doorway->name}, {$this->content->subtitle()}",
-                    'L',
-                    true,
-                );
             }
             $draw(self::EDGE + $column * ($this->column + self::GUTTER), $free[$column]);
             $free[$column] += $high + self::GAP;
@@ -143,7 +135,10 @@ final class SetOutSheet
     {
         $content = $this->content;
         $plan = $content->plan;
-        $blocks = [];
+        $blocks = [
+            $this->readings(Speaker::words('sheet.titles.heights'), $content->heights()),
+            $this->readings($content->readingsTitle(), $content->readings()),
+        ];
         foreach ([...$content->pulls(), ...$content->leafTapes()] as [$title, $readings]) {
             $blocks[] = $this->readings($title, $readings);
         }
@@ -158,11 +153,8 @@ final class SetOutSheet
             Above::of($plan, $this->content->speak),
             30,
         );
-        foreach ($plan->leaves() as $leaf) {
-            $blocks[] = $this->leafCard($leaf);
-        }
-        $blocks[] = $this->sentences(Speaker::words('sheet.titles.drilling'), $content->drilling(), 7);
-        $blocks[] = $this->sentences(Speaker::words('sheet.titles.fixings'), $content->fixings(), 7);
+        $blocks[] = $this->sentences(Speaker::words('sheet.titles.drilling'), $content->drilling());
+        $blocks[] = $this->sentences(Speaker::words('sheet.titles.fixings'), $content->fixings());
         $blocks[] = $this->sentences(
             Speaker::words('sheet.titles.order'),
             array_map(
@@ -170,16 +162,14 @@ final class SetOutSheet
                 $content->order(),
                 array_keys($content->order()),
             ),
-            6.5,
         );
         $blocks[] = $this->sentences(
             Speaker::words('sheet.titles.cautions'),
             array_map(fn (string $says) => "- {$says}", $content->cautions()),
-            6.5,
         );
         $rules = $content->bench->houseRules();
         if ($rules !== []) {
-            $blocks[] = $this->sentences(Speaker::words('sheet.titles.house-rules'), $rules, 7);
+            $blocks[] = $this->sentences(Speaker::words('sheet.titles.house-rules'), $rules);
         }
 
         return $blocks;
@@ -187,27 +177,29 @@ final class SetOutSheet
 
     /**
      * @param  list<array{string, string}>  $readings
-     * @return array{float, Closure(float, float): void} two columns of readings, each with a box to tick
+     * @return array{float, Closure(float, float): void} readings, each with a box to tick; side by side where they have
+     *   room
      */
     private function readings(string $title, array $readings): array
     {
-        $rows = (int) ceil(count($readings) / 2);
-        $half = $this->column / 2;
         // The widest reading stands clear of its box: fractions are wider than millimetres.
         $reach =
             4.4 +
             max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[0], 10.5, true), $readings)]);
+        $named = max([0.0, ...array_map(fn (array $reading) => $this->page->wide($reading[1], 8), $readings)]);
+        $beside = $reach + $named + 3.5 > $this->column / 2 ? 1 : 2;
+        $rows = (int) ceil(count($readings) / $beside);
 
         return [
             4.2 + 4.3 * $rows,
-            function (float $x, float $y) use ($title, $readings, $rows, $half, $reach): void {
+            function (float $x, float $y) use ($title, $readings, $rows, $reach): void {
                 $this->title($x, $y, $title);
                 foreach ($readings as $i => [$reading, $name]) {
-                    $left = $x + $half * intdiv($i, max(1, $rows));
+                    $left = $x + ($this->column / 2) * intdiv($i, max(1, $rows));
                     $line = $y + 7.6 + 4.3 * ($i % max(1, $rows));
                     $this->page->box($left, $line - 2.6, 2.8, 2.8);
                     $this->page->say($left + $reach, $line, 10.5, $reading, 'R', true);
-                    $this->page->say($left + $reach + 1.5, $line, 7.5, $name);
+                    $this->page->say($left + $reach + 1.5, $line, 8, $name);
                 }
             },
         ];
@@ -235,8 +227,9 @@ final class SetOutSheet
      * @param  list<string>  $sentences
      * @return array{float, Closure(float, float): void}
      */
-    private function sentences(string $title, array $sentences, float $points): array
+    private function sentences(string $title, array $sentences): array
     {
+        $points = self::SENTENCE;
         $lines = array_merge(
             ...array_map(fn (string $says) => $this->page->lines($says, $this->column, $points), $sentences ?: ['-']),
         );
@@ -256,7 +249,7 @@ final class SetOutSheet
     /** @return array{float, Closure(float, float): void} */
     private function drawing(string $title, Scene $scene, float $most): array
     {
-        $high = min($most * $this->size, ScenePainter::height($scene, $this->column));
+        $high = min($most, ScenePainter::height($scene, $this->column));
 
         return [
             5 + $high,
@@ -267,40 +260,37 @@ final class SetOutSheet
         ];
     }
 
-    /** @return array{float, Closure(float, float): void} */
-    private function leafCard(PlannedLeaf $leaf): array
+    /** A leaf for whoever makes or bores it, on a page of its own. */
+    private function leafCard(PlannedLeaf $leaf): void
     {
-        return $this->drawing(
-            Speaker::words('sheet.titles.door', [
-                'door' => $leaf->isAlone
-                    ? Speaker::words('words.a-door')
-                    : Speaker::words("words.leaves.{$leaf->name}"),
-            ]),
-            LeafCard::shortened($this->content->plan, $leaf, $this->content->speak),
-            50,
+        $door = $leaf->isAlone ? Speaker::words('words.a-door') : Speaker::words("words.leaves.{$leaf->name}");
+        $this->turn(Speaker::words('sheet.titles.door', ['door' => $door]));
+        $card = LeafCard::shortened($this->content->plan, $leaf, $this->content->speak);
+        $room = $this->page->getPageHeight() - 7 - self::FOOT - self::TOP;
+        ScenePainter::paint(
+            $this->page,
+            $card,
+            self::EDGE,
+            self::TOP,
+            $this->wide,
+            min($room, ScenePainter::height($card, $this->wide)),
         );
+    }
+
+    /** On to the next page, which says whose it is. */
+    private function turn(string $of = ''): void
+    {
+        $this->foot();
+        $this->page->AddPage();
+        $this->page->plain();
+        $whose = "{$this->content->doorway->name}, {$this->content->subtitle()}";
+        $this->page->say(self::EDGE, 10, 9, $of === '' ? $whose : "{$whose} · {$of}", 'L', true);
     }
 
     private function title(float $x, float $y, string $title): void
     {
         $this->page->say($x, $y + 2.8, 8.5, $title, 'L', true);
         $this->page->stroke($x, $y + 3.6, $x + $this->column, $y + 3.6);
-    }
-
-    /**
-     * @param  list<array{string, string}>  $rows
-     * @return float where it ends
-     */
-    private function table(float $x, float $y, float $wide, string $title, array $rows): float
-    {
-        $this->page->say($x, $y + 1, 8, $title);
-        $this->page->stroke($x, $y + 1.8, $x + $wide, $y + 1.8);
-        foreach ($rows as $i => [$value, $name]) {
-            $this->page->say($x + 11, $y + 5.2 + 3.9 * $i, 10.5, $value, 'R', true);
-            $this->page->say($x + 12, $y + 5.2 + 3.9 * $i, 8, $name);
-        }
-
-        return $y + 2.8 + 3.9 * count($rows);
     }
 
     private function foot(): void

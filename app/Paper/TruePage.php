@@ -16,10 +16,13 @@ final class TruePage extends TCPDF
     /** As wide as the one that every reader has, with the letters that one lacks. */
     private const FONT = 'freesans';
 
-    /** @param  'A4'|'Letter'  $paper */
-    public function __construct(string $paper)
+    /**
+     * @param  'A4'|'Letter'  $paper
+     * @param  'P'|'L'  $way  upright or on its side
+     */
+    public function __construct(string $paper, string $way = 'P')
     {
-        parent::__construct('P', 'mm', strtoupper($paper));
+        parent::__construct($way, 'mm', strtoupper($paper));
         $this->tcpdflink = false;
         $this->setPrintHeader(false);
         $this->setPrintFooter(false);

@@ -40,6 +40,9 @@ document.addEventListener('htmx:afterSwap', () => { document.querySelector('#una
 // A field or a file that is sent as soon as it is chosen.
 document.addEventListener('change', (event) => event.target.closest?.('[data-submits]')?.form.requestSubmit());
 
+// On a narrow screen the rail is longer than the page: where one is comes into sight.
+document.querySelector('.station.is-here')?.scrollIntoView({ inline: 'center', block: 'nearest', behavior: 'instant' });
+
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 startAgain();

@@ -17,6 +17,8 @@ export function startFields(htmx) {
       const all = inputs();
       const next = all[all.indexOf(field) + 1] ?? field;
       event.preventDefault();
+      // The last one is left and come back to, so that it is sent too.
+      field.blur();
       next.focus();
       next.select?.();
     } else if (event.key === 'Escape') {

@@ -35,7 +35,7 @@ test('a board that is too thin is cured by a thicker one, and the fixings are li
         ->press('Board 38 thick')
         ->seeGone('of wood', '.findings');
 
-    expect($browser->text('.schedule'))->toContain('wood screw')->toContain('lag bolt');
+    expect($browser->text('.schedule'))->toContain('Wood screw')->toContain('Lag bolt');
 });
 
 test('what a fixing takes follows the leaf', function () {

@@ -57,7 +57,7 @@ test('from the board it is one tap to where a doorway goes on', function () {
         ->press('Meter room')
         ->see('Level and tighten the rail', '.site-step:not([hidden]) h2');
 
-    expect($this->browser->text('.site-top h1'))->toBe('Meter room');
+    expect($this->browser->text('.bar-doorway h1'))->toBe('Meter room');
 });
 
 test('what is missing is ordered from the simulated supplier', function () {

@@ -90,7 +90,7 @@ test('with no connection the steps go on, what is entered waits, and all of it a
         $browser->js(
             'return [...document.querySelectorAll(".log-lines p")].map((line) => line.textContent).slice(0, 3)',
         ),
-    )->toBe(['Bring the door in: done', 'Door width: 968, planned 965', 'Check the kit’s box: done']);
+    )->toBe(['Bring the door in: done', "Door width: 968\u{a0}mm, planned 965\u{a0}mm", 'Check the kit’s box: done']);
 });
 
 test('what does not read stays in its field with the reason, also when it is sent later', function () {
@@ -135,7 +135,7 @@ test('from a rail that came out low to a way out, a proof and a signature', func
     // What was read last has arrived, before one goes to another page.
     $browser->until(
         fn () => preg_match(
-            '/at the last fixing[^<]*2.192, planned/u',
+            '/at the last fixing[^<]*2.192.mm, planned/u',
             (string) $browser->js('return fetch("/doorways/12/record/log?kind=measured").then((answer) => answer.text())'),
         ) === 1 ?:
         null,

@@ -183,11 +183,11 @@ function boresOf(string $pdf, int $page, float $high): array
  *
  * @return list<array{float, float, float, float}>
  */
-function boxesOf(string $pdf, int $page, float $high): array
+function boxesOf(string $pdf, int $page, float $high, string $painted = 'S'): array
 {
     preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
     preg_match_all(
-        '/([\d.]+) ([\d.]+) ([\d.]+) -([\d.]+) re S/',
+        "/([\\d.]+) ([\\d.]+) ([\\d.]+) -([\\d.]+) re [{$painted}]/",
         (string) gzuncompress($streams[1][$page]),
         $found,
         PREG_SET_ORDER,
@@ -707,25 +707,94 @@ test('the marks of the story strip are as far apart as on the wall', function ()
         ->toEqualWithDelta(119.5, 0.02);
 });
 
-test('the sheet of a simple doorway is one page and says it all', function (string $name, string $paper) {
+test('the sheet of a simple doorway says it all on three pages: wall, numbers, door', function (
+    string $name,
+    string $paper,
+) {
     $id = Doorway::query()->where('name', $name)->value('id');
     $pdf = $this->get("/doorways/{$id}/give-out/sheet.pdf?paper={$paper}")
         ->assertOk()
         ->getContent();
 
     expect(preg_match_all('#/Type\s*/Page\b#', $pdf))
-        ->toBe(1)
-        ->and(shownOn($pdf))
+        ->toBe(3)
+        ->and(shownOn($pdf, 0))
         ->toContain($name)
+        ->toContain('change 1')
+        ->and(shownOn($pdf, 1))
         ->toContain('Along the wall: hook at the')
         ->toContain('Sizes')
         ->toContain('Fixings')
         ->toContain('Order of work')
         ->toContain('Take care')
-        ->toContain('change 1');
+        ->and(shownOn($pdf, 2))
+        ->toContain('jump disc, leading');
 })
     ->with(['Kiln room', 'Glaze store', 'Clay store'])
     ->with(['a4', 'letter']);
+
+/**
+ * Words on the first page of a PDF between its head and its foot, as another program finds them.
+ *
+ * @return list<array{string, float, float, float, float}> each with left, top, right, foot in points
+ */
+function wordsBetween(string $pdf, float $head, float $foot): array
+{
+    file_put_contents($file = (string) tempnam(sys_get_temp_dir(), 'pdf'), $pdf);
+    $said = (string) shell_exec('pdftotext -bbox -l 1 '.escapeshellarg($file).' - 2>&1');
+    unlink($file);
+    preg_match_all(
+        '~<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]+)</word>~',
+        $said,
+        $found,
+        PREG_SET_ORDER,
+    );
+    $words = array_map(
+        fn (array $one) => [$one[5], (float) $one[1], (float) $one[2], (float) $one[3], (float) $one[4]],
+        $found,
+    );
+
+    return array_values(array_filter($words, fn (array $word) => $word[2] > $head && $word[4] < $foot));
+}
+
+test('the wall takes at least half of the sheet’s first page, its numbers to be read at arm’s length', function (
+    string $name,
+    string $paper,
+    float $wide,
+    float $high,
+) {
+    $id = Doorway::query()->where('name', $name)->value('id');
+    $pdf = $this->get("/doorways/{$id}/give-out/sheet.pdf?paper={$paper}")->getContent();
+    // The readings are the only numbers between the findings and the foot.
+    $numbers = array_filter(
+        wordsBetween($pdf, 100, $high - 40),
+        fn (array $word) => preg_match('/^\d/', $word[0]) === 1 && $word[4] - $word[2] > 9,
+    );
+    $points = fn (float $mm) => ($mm / 25.4) * 72;
+    $all = [
+        ...wordsBetween($pdf, 100, $high - 40),
+        ...array_map(
+            fn (array $box) => ['', ...array_map($points, [$box[0], $box[1], $box[0] + $box[2], $box[1] + $box[3]])],
+            boxesOf($pdf, 0, ($high / 72) * 25.4, 'SB'),
+        ),
+    ];
+    $area =
+        (max(array_column($all, 3)) - min(array_column($all, 1))) *
+        (max(array_column($all, 4)) - min(array_column($all, 2)));
+
+    expect($area / ($wide * $high))
+        ->toBeGreaterThan(0.5)
+        ->and(count($numbers))
+        ->toBeGreaterThan(10)
+        ->and(min(array_map(fn (array $word) => $word[4] - $word[2], $numbers)))
+        ->toBeGreaterThan(11.0);
+})->with([
+    ['Kiln room', 'a4', 841.9, 595.3],
+    ['Glaze store', 'letter', 792.0, 612.0],
+    ['Counter room', 'a4', 841.9, 595.3],
+    ['Show room', 'a4', 841.9, 595.3],
+    ['Map archive', 'letter', 792.0, 612.0],
+]);
 
 test('a name of any language is on paper as it is written', function (string $name) {
     $this->doorway->rewrite(
@@ -752,8 +821,8 @@ test('a sheet is as large as the paper asked for', function (string $paper, stri
         $box,
     );
 })->with([
-    ['a4', '/MediaBox [0.000000 0.000000 595.276000 841.890000]'],
-    ['letter', '/MediaBox [0.000000 0.000000 612.000000 792.000000]'],
+    ['a4', '/MediaBox [0.000000 0.000000 841.890000 595.276000]'],
+    ['letter', '/MediaBox [0.000000 0.000000 792.000000 612.000000]'],
 ]);
 
 test('a sheet in inches says its lengths in inches', function () {

@@ -26,7 +26,7 @@
       </li>
     @endforeach
   </ol>
-  @if ($say && ! $ways)<p><a class="btn" href="{{ route('findings', [$form->doorway, 'wall']) }}">{{ __('site.page.see-the-findings') }}</a></p>@endif
+  @if ($say && ! $ways)<p><a class="btn" href="{{ route('wall.measure', $form->doorway) }}#means">{{ __('site.page.see-the-findings') }}</a></p>@endif
   @if ($say)<form class="leave-it" method="post" action="{{ route('found.take', [$form->doorway, $form->row]) }}">@csrf
     <label class="site-ask">{{ __('site.page.leave-it-as-it-is') }}<input class="form-control" type="text" name="why" maxlength="300" autocomplete="off"></label><button class="btn" name="way" value="leave">{{ __('common.page.leave-it') }}</button></form>@endif
   @if ($ways)<p class="group-note">{{ __('site.page.what-is-drilled-cut-or') }}</p>@endif

@@ -134,10 +134,27 @@ final class Browser
         );
     }
 
+    /** Scrolled to where nothing that stands fixed is over it, as one does before one presses. */
+    private function reach(WebDriverElement $element): WebDriverElement
+    {
+        $this->driver->executeScript(
+            <<<'JS'
+                const box = arguments[0].getBoundingClientRect();
+                const there = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
+                if (! there || (! arguments[0].contains(there) && ! there.contains(arguments[0]))) {
+                    arguments[0].scrollIntoView({ block: 'center', behavior: 'instant' });
+                }
+            JS,
+            [$element],
+        );
+
+        return $element;
+    }
+
     public function click(string $css): self
     {
         $this->until(function () use ($css) {
-            $this->find($css)->click();
+            $this->reach($this->find($css))->click();
 
             return true;
         }, "a click on {$css}");
@@ -153,7 +170,7 @@ final class Browser
         $this->until(function () use ($xpath) {
             foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
                 if ($element->isDisplayed() && $element->isEnabled()) {
-                    $element->click();
+                    $this->reach($element)->click();
 
                     return true;
                 }
