@@ -100,14 +100,15 @@ final class SetOutSheet
             $y += 3.4;
         }
 
-        return $y;
+        // Up to what was written last: the drawing has air of its own above the wall.
+        return $y - 4;
     }
 
     private function wall(float $top): void
     {
         $elevation = Elevation::of($this->content->bench->setout->doorway, $this->content->plan, $this->content->speak);
         $high = min(
-            $this->page->getPageHeight() - 7 - self::FOOT - $top,
+            $this->page->getPageHeight() - 9 - $top,
             ScenePainter::height($elevation, $this->wide),
         );
         ScenePainter::paint($this->page, $elevation, self::EDGE, $top, $this->wide, $high);
