@@ -52,18 +52,16 @@ final class HandOverSheet
             $page->say(self::EDGE + 45, $this->y, 10, $says, 'L', true);
             $this->y += 5;
         }
-        ScenePainter::paint(
-            $page,
-            Elevation::of(
-                $over->doorway->setout($over->run->units)->doorway,
-                $over->run->plan,
-                Speaker::in($over->run->write),
-            ),
-            self::EDGE,
-            $this->y,
-            $wide,
-            68,
-        );
+        foreach ([false, true] as $i => $isOpen) {
+            ScenePainter::paint(
+                $page,
+                Elevation::pictured($over->run->plan, Speaker::in($over->run->write), $isOpen),
+                self::EDGE + $i * ($wide / 2 + 2),
+                $this->y,
+                $wide / 2 - 2,
+                68,
+            );
+        }
         $this->y += 74;
         $this->title(Speaker::words('record.page.how-it-was-proved'));
         $speak = Speaker::in($over->run->write);

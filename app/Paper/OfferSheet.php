@@ -40,14 +40,16 @@ final class OfferSheet
             ]),
         );
         $plan = array_values($offer->materials->plans)[0];
-        ScenePainter::paint(
-            $page,
-            Elevation::of($plan->doorway, $plan, Speaker::in($offer->materials->write)),
-            self::EDGE,
-            30,
-            $wide,
-            80,
-        );
+        foreach ([false, true] as $i => $isOpen) {
+            ScenePainter::paint(
+                $page,
+                Elevation::pictured($plan, Speaker::in($offer->materials->write), $isOpen),
+                self::EDGE + $i * ($wide / 2 + 2),
+                30,
+                $wide / 2 - 2,
+                80,
+            );
+        }
         $y = 118.0;
         $price = $offer->price();
         $say = $offer->materials->prices->say(...);

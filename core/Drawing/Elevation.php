@@ -6,6 +6,7 @@ namespace YokeLine\Drawing;
 
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Mark;
@@ -93,6 +94,46 @@ final readonly class Elevation
     public static function withAnchors(Doorway $doorway, ?Plan $plan, Wording $wording, array $trace): Scene
     {
         return (new self($doorway, $plan, $wording, $plan !== null, $trace))->scene();
+    }
+
+    /** As those see it who will live with it, shut or open: without tapes, studs, rail line and what is in the wall. */
+    public static function pictured(Plan $plan, Wording $wording, bool $isOpen): Scene
+    {
+        return (new self($plan->doorway, $plan, $wording, false, []))->picture($plan, $isOpen);
+    }
+
+    private function picture(Plan $plan, bool $isOpen): Scene
+    {
+        $leaves = [];
+        foreach ($plan->layout->runs as $name => $run) {
+            $far = $isOpen ? $run->direction * $run->travel->total->toMm() : 0.0;
+            $leaves[] = Shape::group('leaf-place', [$this->leaf($name, $run, $plan)], [
+                'transform' => 'translate('.round($far, 2).' 0)',
+            ]);
+        }
+        $things = array_map(
+            fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y),
+            array_filter(
+                $plan->doorway->survey->obstacles,
+                fn (Obstacle $thing) => $thing->isOnWall() && ! $thing->moved,
+            ),
+        );
+
+        return new Scene(
+            'picture',
+            $this->wording->say(Caption::of($isOpen ? 'picture-open' : 'picture-shut')),
+            $this->wall->low->toMm(),
+            -$this->ceiling->toMm(),
+            $this->wall->length()->toMm(),
+            $this->ceiling->toMm() + 8 * $this->px,
+            [
+                ...$this->wallAndFloor(),
+                ...$this->opening(),
+                ...array_values($things),
+                ...$this->railAndBoard($plan),
+                ...$leaves,
+            ],
+        );
     }
 
     private function scene(): Scene
@@ -283,24 +324,36 @@ final readonly class Elevation
         ]);
     }
 
+    /** @return list<Shape> */
+    private function railAndBoard(Plan $plan): array
+    {
+        $header = $plan->header;
+
+        return [
+            ...$header === null
+                ? []
+                : [Shape::spanned('header', $header->span, new Span($header->foot->total, $header->top->total))],
+            ...$this->anchors ? [] : [Shape::spanned('rail', $plan->rail->span, $this->railUp($plan))],
+        ];
+    }
+
+    /** How high the rail is, from its foot to its top. */
+    private function railUp(Plan $plan): Span
+    {
+        $yoke = $plan->yokeLine();
+
+        return (new Span($yoke, $yoke))->widened($plan->kit->rail->height->half());
+    }
+
     /** @return list<Shape> header, rail, stops, guide */
     private function carriers(Plan $plan): array
     {
-        $shapes = [];
-        $yoke = $plan->yokeLine();
-        if ($plan->header !== null) {
-            $shapes[] = Shape::spanned(
-                'header',
-                $plan->header->span,
-                new Span($plan->header->foot->total, $plan->header->top->total),
-            );
-        }
-        $half = $plan->kit->rail->height->half();
-        $high = new Span($yoke->minus($half), $yoke->plus($half));
+        $shapes = $this->railAndBoard($plan);
         if ($this->anchors) {
             return $shapes;
         }
-        $shapes[] = Shape::spanned('rail', $plan->rail->span, $high);
+        $yoke = $plan->yokeLine();
+        $high = $this->railUp($plan);
         foreach ($plan->joints() as $joint) {
             $x = $joint->toMm();
             $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
@@ -353,9 +406,8 @@ final readonly class Elevation
     {
         $anchoring = Anchoring::of($plan);
         $yoke = $plan->yokeLine();
-        $half = $plan->kit->rail->height->half();
         $px = $this->px;
-        $inside = [Shape::spanned('rail', $plan->rail->span, new Span($yoke->minus($half), $yoke->plus($half)))];
+        $inside = [Shape::spanned('rail', $plan->rail->span, $this->railUp($plan))];
         $held = array_map(fn (Length $x) => $x->nm, $anchoring->supports);
         foreach ($plan->rail->holes as $i => $hole) {
             $inside[] = Shape::group(
@@ -400,7 +452,7 @@ final readonly class Elevation
             $shapes[] = Shape::spanned(
                 'stop-block',
                 $body,
-                (new Span($yoke->minus($half), $yoke->plus($half)))->widened(Length::mm(8)),
+                $this->railUp($plan)->widened(Length::mm(8)),
             );
         }
         $shapes[] = Shape::group('thing rail-group', $inside, [

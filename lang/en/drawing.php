@@ -73,6 +73,8 @@ return [
     'person' => 'Person :n',
     'move-task' => ':what; arrow keys move it by five minutes',
     'wall-measured' => 'The wall as far as it is measured',
+    'picture-shut' => 'The wall with the door shut',
+    'picture-open' => 'The wall with the door open',
     'wall-shut' => 'The wall with the door shut, rail line :line_unit above the high spot; the table of numbers says the same',
     'move-thing' => 'Move the :what with the arrow keys',
     'slide-rail' => 'Slide the rail with the arrow keys',

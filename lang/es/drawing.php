@@ -73,6 +73,8 @@ return [
     'person' => 'Persona :n',
     'move-task' => ':what; las flechas lo mueven cinco minutos',
     'wall-measured' => 'La pared hasta donde está medida',
+    'picture-shut' => 'La pared con la puerta cerrada',
+    'picture-open' => 'La pared con la puerta abierta',
     'wall-shut' => 'La pared con la puerta cerrada, línea del carril a :line_unit del punto alto; la tabla de números dice lo mismo',
     'move-thing' => 'Mover con las flechas: :what',
     'slide-rail' => 'Correr el carril con las flechas',
