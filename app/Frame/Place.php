@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frame;
 
+use App\Models\Doorway;
 use App\Words\Speaker;
 
 /** Where along a doorway's work one is: the stations of its rail, each with its pages, in the order of the work. */
@@ -39,6 +40,12 @@ enum Place: string
         };
 
         return array_map(fn (string $page) => "{$this->value}.{$page}", $pages);
+    }
+
+    /** The address of a page: its doorway, its station, itself. */
+    public static function address(string $page, Doorway $doorway): string
+    {
+        return "/doorways/{$doorway->id}/".strtr($page, '.', '/');
     }
 
     public function says(): string

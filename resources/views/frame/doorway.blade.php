@@ -3,12 +3,12 @@
   <div class="whose"><h1>{{ $frame->doorway->name }}</h1><a href="{{ route('jobs.show', $frame->doorway->job_id) }}">{{ $frame->doorway->job->name }}</a></div>
   <nav class="stations" aria-label="{{ __('bench.page.stations-of-the-work') }}">
     @foreach (App\Frame\Place::cases() as $place)
-      <a href="{{ route($place->pages()[0], $frame->doorway) }}" @class(['station', 'is-here' => $place === $frame->place, 'is-done' => $done = $frame->isDone($place)]) @if ($place === $frame->place) aria-current="step" @endif><span class="wheels" aria-hidden="true"><i></i><i></i></span>{{ $place->says() }}@if ($done)<span class="visually-hidden">{{ __('bench.page.settled') }}</span>@endif</a>
+      <a href="{{ $place::address($place->pages()[0], $frame->doorway) }}" @class(['station', 'is-here' => $place === $frame->place, 'is-done' => $done = $frame->isDone($place)]) @if ($place === $frame->place) aria-current="step" @endif><span class="wheels" aria-hidden="true"><i></i><i></i></span>{{ $place->says() }}@if ($done)<span class="visually-hidden">{{ __('bench.page.settled') }}</span>@endif</a>
     @endforeach
   </nav>
   <a class="verdict-chip is-{{ $verdict->sign() }}" href="{{ $frame->mend() }}"><svg class="sign sign-{{ $verdict->sign() }}" aria-hidden="true"><use href="#sign-{{ $verdict->sign() }}"/></svg>{{ $frame->says() }}</a>
   <nav class="tabs" aria-label="{{ $frame->place->says() }}">
-    @foreach ($frame->place->pages() as $page)<a href="{{ route($page, $frame->doorway) }}" @if ($page === $frame->page) aria-current="page" @endif>{{ __("frame.pages.{$page}") }}</a>@endforeach
+    @foreach ($frame->place->pages() as $page)<a href="{{ $frame->place::address($page, $frame->doorway) }}" @if ($page === $frame->page) aria-current="page" @endif>{{ __("frame.pages.{$page}") }}</a>@endforeach
   </nav>
   <div class="tools">
     @php($undo = $frame->undo())
@@ -16,7 +16,7 @@
       <button id="undo" @if ($frame->isBench()) hx-post="{{ route('undo', $frame->doorway) }}" hx-target="#bench" @endif @disabled(! $undo->canUndo())>{{ __('bench.page.undo') }}</button>
       <button id="redo" formaction="{{ route('redo', $frame->doorway) }}" @if ($frame->isBench()) hx-post="{{ route('redo', $frame->doorway) }}" hx-target="#bench" @endif @disabled(! $undo->canRedo())>{{ __('bench.page.redo') }}</button>
     </form>
-    <a class="saved" href="{{ route('record.changes', $frame->doorway) }}" title="{{ __('bench.page.every-change-is-kept-see') }}">{{ __('frame.kept', ['number' => $frame->doorway->revision->number, 'at' => $frame->doorway->revision->created_at->format('H:i')]) }}</a>
+    <a class="saved" href="{{ $frame->place::address('record.changes', $frame->doorway) }}" title="{{ __('bench.page.every-change-is-kept-see') }}">{{ __('frame.kept', ['number' => $frame->doorway->revision->number, 'at' => $frame->doorway->revision->created_at->format('H:i')]) }}</a>
     @isset($print)<a class="btn" href="{{ $print }}">{{ __('common.page.print') }}</a>@else<button type="button" class="btn" id="print">{{ __('common.page.print') }}</button>@endisset
   </div>
 </header>
