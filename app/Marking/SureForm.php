@@ -8,7 +8,9 @@ use App\Bench\DoorwayForm;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
+use App\Words\BenchWords;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 use YokeLine\Recovery\OnSite;
 use YokeLine\Tolerance\Clearance;
 use YokeLine\Tolerance\Pick;
@@ -29,6 +31,7 @@ final readonly class SureForm extends DoorwayForm
                     'hole',
                     'kit',
                 ]),
+                note: BenchWords::note($this->unit() === Unit::Inch ? 'plus-minus-in' : 'plus-minus'),
             ),
         ];
     }

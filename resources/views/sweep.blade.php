@@ -18,7 +18,7 @@
   @if ($trace && $trace->problems)<ul class="refused">@foreach (array_slice($trace->problems, 0, 8) as $problem)<li>{{ App\Words\Refusals::say($problem) }}</li>@endforeach @if (count($trace->problems) > 8)<li>{{ __('top.page.and-more-rows-left-out', ['count' => count($trace->problems) - 8]) }}</li>@endif</ul>@endif
   @if ($scan)
     <h2>{{ trans_choice('top.page.studs', count($scan->studs)) }}, {{ trans_choice('top.page.live-zones', count($scan->zones)) }}@if ($scan->grid){{ __('top.page.on-a-grid-of', ['spacing' => $say($scan->grid->spacing)]) }}@endif</h2>
-    <table class="table"><thead><tr><th scope="col">{{ __('top.page.middle-at') }}</th><th scope="col">{{ __('top.page.wide') }}</th><th scope="col">{{ __('top.page.it-is') }}</th><th scope="col">{{ __('top.page.how-sure') }}</th></tr></thead><tbody>
+    <table class="table"><thead><tr><th scope="col">{{ __('top.page.middle-at', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('top.page.wide', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('top.page.it-is') }}</th><th scope="col">{{ __('top.page.how-sure') }}</th></tr></thead><tbody>
       @foreach ($scan->studs as $stud)
         <tr><td class="number">{{ $say($stud->x) }}</td><td class="number">{{ $say($stud->width) }}</td><td>{{ $stud->kind === 'double' ? __('top.page.a-doubled-stud') : __('top.page.a-stud') }}{{ $stud->offGrid ? __('top.page.off-the-grid') : '' }}</td><td class="number">{{ round($stud->confidence * 100) }} %</td></tr>
       @endforeach

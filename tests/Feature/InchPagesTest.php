@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Frame\Place;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
@@ -208,3 +209,39 @@ test('a door in hand is weighed in the pounds of its doorway', function () {
     expect($this->doorway->refresh()->setout(null)->doorway->brief->inHand?->massKg)
         ->toEqualWithDelta(85 * 0.45359237, 1e-9);
 });
+
+test('heads of columns of lengths name their unit', function (string $page, array $heads) {
+    $this->get(route($page, $this->doorway))->assertOk()->assertSeeInOrder($heads);
+})->with([
+    ['marks.runs', ['At, in']],
+    ['marks.line', ['Expect, in', 'Read, in']],
+    ['marks.door', ['Bits, in steps, in']],
+    ['anchors.fixings', ['Fixing, in', 'Bits, in', 'Depth, in']],
+    ['anchors.loads', ['At, in', 'Up, in', 'Size, in']],
+    ['record.tolerance', ['Is, in', 'Usually ±, in']],
+    ['door.in-hand', ['minimum, in', 'maximum, in', 'trimmed, in']],
+]);
+
+test('forces, masses and areas of a doorway in inches are in pounds and feet on every page', function (string $page) {
+    $says = strip_tags((string) $this->get(route($page, $this->doorway))->assertOk()->getContent());
+
+    preg_match_all('/.{0,40}\d[\x{a0} ](?:kg|N|MPa|m²|mm|l)\b/u', $says, $found);
+
+    expect($found[0])->toBe([]);
+})->with(fn () => array_merge(...array_map(fn (Place $place) => $place->pages(), Place::cases())));
+
+test('so are they on every page of a job in inches', function (string $page) {
+    $says = strip_tags((string) $this->get(route($page, $this->doorway->job_id))->assertOk()->getContent());
+
+    preg_match_all('/.{0,40}\d[\x{a0} ](?:kg|N|MPa|m²|mm|l)\b/u', $says, $found);
+
+    expect($found[0])->toBe([]);
+})->with(['jobs.show', 'cutting', 'supply', 'day-plan', 'documents']);
+
+test('the printed papers of a doorway in inches say no metric unit', function (string $what) {
+    $says = shownOn((string) $this->get("/doorways/{$this->doorway->id}/{$what}")->assertOk()->getContent());
+
+    preg_match_all('/.{0,40}\d[\x{a0} ](?:kg|N|MPa|m²|mm)\b/u', $says, $found);
+
+    expect($found[0])->toBe([]);
+})->with(['give-out/sheet.pdf', 'offer.pdf', 'hand-over.pdf']);

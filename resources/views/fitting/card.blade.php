@@ -8,7 +8,7 @@
   @else
     <p>{{ __('fitting.page.in', ['name' => $form->setout->plan->kit->name, 'leaf' => $form->setout->plan->layout->width->size->total->isPositive() && count($form->setout->plan->layout->runs) > 1 ? __('fitting.page.each-of-two-doors') : __('fitting.page.one-door'), 'unit' => __("sheet.{$write->unit->value}")]) }}</p>
     <table class="table">
-      <thead><tr><th scope="col"></th><th scope="col">{{ __('fitting.page.least') }}</th><th scope="col">{{ __('fitting.page.greatest') }}</th><th scope="col">{{ __('fitting.page.trimmed') }}</th><th scope="col">{{ __('fitting.page.what-rules') }}</th></tr></thead>
+      <thead><tr><th scope="col"></th><th scope="col">{{ __('fitting.page.least', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('fitting.page.greatest', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('fitting.page.trimmed', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('fitting.page.what-rules') }}</th></tr></thead>
       <tbody>
         @foreach ([$card->width, $card->height, $card->thickness] as $limit)
           <tr><th scope="row">{{ ucfirst($speak->say($limit->called())) }}</th><td>{{ $limit->least ? $write->showUp($limit->least) : __('fitting.page.none') }}</td><td>{{ $limit->greatest ? $write->showDown($limit->greatest) : __('fitting.page.any') }}</td><td>{{ $limit->trim->isPositive() && $limit->greatest ? $write->showDown($limit->greatestTrimmed()) : '' }}</td><td>@if ($limit->leastRuledBy)<span>{{ __('fitting.page.less', ['least_ruled_by' => lcfirst($speak->say($limit->leastRuledBy))]) }}</span>@endif @if ($limit->greatestRuledBy && $limit->least)<span>{{ __('fitting.page.more', ['greatest_ruled_by' => lcfirst($speak->say($limit->greatestRuledBy))]) }}</span>@endif</td></tr>

@@ -12,7 +12,7 @@
     @endif
   @else
     <p>{{ $marking->heights === 'level' ? __('marks.page.one-height') : __('marks.page.each-height', ['count' => count($places)]) }}</p>
-    <table class="table heights"><thead><tr><th scope="col">{{ __('marks.page.at') }}</th>@foreach ($marks as $mark)<th scope="col">{{ ucfirst($speak->say($mark->id->says())) }}</th>@endforeach</tr></thead><tbody>
+    <table class="table heights"><thead><tr><th scope="col">{{ __('marks.page.at', ['unit' => $write->unit->value]) }}</th>@foreach ($marks as $mark)<th scope="col">{{ ucfirst($speak->say($mark->id->says())) }}</th>@endforeach</tr></thead><tbody>
       @foreach ($places as $height)<tr @class(['is-check' => $height->how === 'check'])><th scope="row">{{ ucfirst($speak->say(MarkId::of($height->place)->says())) }}, {{ $write->showOnTape($height->x) }}@if ($height->how === 'check') <small>{{ __('marks.page.check') }}</small>@endif</th>@foreach ($height->readings as $reading)<td class="number">{{ $write->showOnTape($reading->shown) }}</td>@endforeach</tr>@endforeach
     </tbody></table>
   @endif

@@ -2,7 +2,7 @@
 <section aria-label="{{ __('marks.page.proof-of-the-line') }}">
   <h2>{{ __('marks.page.prove-the-line-another-way') }}</h2>
   <p class="group-note">{{ __('marks.page.the-gauge-block-and-the') }}</p>
-  <table class="table proofs"><thead><tr><th scope="col">{{ __('marks.page.way') }}</th><th scope="col">{{ __('marks.page.expect') }}</th><th scope="col">{{ __('marks.page.read') }}</th><th scope="col">{{ __('marks.page.says') }}</th></tr></thead><tbody>
+  <table class="table proofs"><thead><tr><th scope="col">{{ __('marks.page.way') }}</th><th scope="col">{{ __('marks.page.expect', ['unit' => $form->setout->write->unit->value]) }}</th><th scope="col">{{ __('marks.page.read', ['unit' => $form->setout->write->unit->value]) }}</th><th scope="col">{{ __('marks.page.says') }}</th></tr></thead><tbody>
     @foreach (Proofs::WAYS as $way)
       @php($name = Proofs::name($way))
       <tr><th scope="row">{{ $name }}<small>{{ $proofs->how($way) }}</small></th><td class="number">{{ $proofs->expected($way) }}</td>
