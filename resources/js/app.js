@@ -43,6 +43,9 @@ document.addEventListener('change', (event) => event.target.closest?.('[data-sub
 // On a narrow screen the rail is longer than the page: where one is comes into sight.
 document.querySelector('.station.is-here')?.scrollIntoView({ inline: 'center', block: 'nearest', behavior: 'instant' });
 
+// Back to what was typed: the browser still has it.
+document.querySelector('[data-back]')?.addEventListener('click', (event) => { if (history.length > 1) { event.preventDefault(); history.back(); } });
+
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 startAgain();

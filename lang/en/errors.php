@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+// Pages that say what went wrong: what happened, what of it is lost, where to go.
+return [
+    'back' => 'Go back',
+    '403' => [
+        'title' => 'This is not open to you',
+        'says' => 'Whoever runs Yoke Line here has not opened this page to you.',
+        'kept' => 'Nothing was changed.',
+    ],
+    '404' => [
+        'title' => 'There is nothing here',
+        'says' => 'The address leads to no page. A job or a doorway may have been archived, or the address was copied short.',
+        'kept' => 'Nothing was changed. Archived jobs are listed under Jobs, Archive.',
+    ],
+    '405' => [
+        'title' => 'This address is not for opening',
+        'says' => 'It takes what a page sends, and shows nothing by itself.',
+        'kept' => 'Nothing was changed.',
+    ],
+    '413' => [
+        'title' => 'That file is too large',
+        'says' => 'More was sent than one request takes. The page you came from says how large a file may be.',
+        'kept' => 'Nothing was changed. Go back: what you typed still stands in its fields.',
+    ],
+    '419' => [
+        'title' => 'This page has stood open too long',
+        'says' => 'What you sent was not taken, because the page it came from is older than your session.',
+        'kept' => 'Nothing was changed. Go back: what you typed still stands in its fields. Load the page anew in another tab before you send it again.',
+    ],
+    '421' => [
+        'title' => 'Not the address of this place',
+        'says' => 'Yoke Line answers only under its own address.',
+        'kept' => 'Nothing was changed.',
+    ],
+    '429' => [
+        'title' => 'That was too often',
+        'says' => 'So many requests came that they are held back for a minute.',
+        'kept' => 'Nothing was changed. Wait a minute and try again.',
+    ],
+    '500' => [
+        'title' => 'Something here went wrong',
+        'says' => 'It is a fault of Yoke Line and not of what you typed. It stands in the log, so that it can be mended.',
+        'kept' => 'What was saved before is as it was. Go back: what you typed still stands in its fields.',
+    ],
+    '503' => [
+        'title' => 'Back in a moment',
+        'says' => 'Yoke Line is being brought up to date.',
+        'kept' => 'What was saved is as it was. Try again in a minute.',
+    ],
+];

@@ -1,0 +1,1 @@
+@include('errors.said', ['code' => 404])
