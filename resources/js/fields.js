@@ -11,7 +11,7 @@ export function startFields(htmx) {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !isBeingTyped(field)) {
       event.preventDefault();
       document.querySelector(event.shiftKey ? '#redo' : '#undo')?.click();
-    } else if (!field.matches?.('.set input[type=text]')) {
+    } else if (!field.matches?.('.set input[type=text], .set select')) {
       return;
     } else if (event.key === 'Enter') {
       const all = inputs();
@@ -21,6 +21,8 @@ export function startFields(htmx) {
       field.blur();
       next.focus();
       next.select?.();
+    } else if (field.matches('select')) {
+      return;
     } else if (event.key === 'Escape') {
       field.value = field.defaultValue;
       field.select();
@@ -42,7 +44,9 @@ export function startFields(htmx) {
     }
   });
 
-  document.getElementById(location.hash.slice(1))?.focus();
+  // What is to be measured next has the focus; on a phone that would raise its keys over the page.
+  const next = document.querySelector('.next-up') && !matchMedia('(pointer: coarse)').matches && document.querySelector('.means a[data-goto]');
+  document.getElementById((location.hash || next?.hash || '').slice(1))?.focus();
 }
 
 // Typed or chosen, and not yet answered.

@@ -242,3 +242,15 @@ test('a handle of the shelf is put on the door with one tap', function () {
 
     expect($browser->see('change 2', '.saved')->value('Front handle, height'))->toBe('260');
 });
+
+test('what is to be measured next has the focus, and Enter goes through choices too', function () {
+    $named = 'return document.activeElement.getAttribute("aria-label")';
+    $browser = $this->browser->visit('/doorways/5/wall/measure');
+    expect($browser->js($named))->toBe('Lowest ceiling height');
+
+    $browser
+        ->visit('/doorways/1/door/size')
+        ->js('document.querySelector(\'.set select[aria-label="Reaches"]\').focus()');
+    $browser->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+    expect($browser->js($named))->toBe('Over the head');
+});
