@@ -9,8 +9,6 @@
       <h2>{{ $names }}</h2>
       @if ($pulls->pulls === [])
         <p class="refusal">{{ __('marks.page.no-tape-hooked-so-reaches') }}</p>
-      @elseif ($tape === 'wall')
-        <p>{{ trans_choice('marks.page.hookings', $pulls->hookings()) }}@if ($pulls->carriedHooks()){{ __('marks.page.carried-up-with-a-plumb', ['carried_hooks' => $pulls->carriedHooks()]) }} @endif{{ __('marks.page.walked-each-mark-alone-from', ['walk' => $write->showWithUnit($pulls->walk), 'first' => $speak->say($pulls->first->says()), 'hookings' => $pulls->naive['hookings'], 'walk2' => $write->showWithUnit($pulls->naive['walk'])]) }}</p>
       @endif
       @foreach ($pulls->pulls as $i => $pull)@include('marks.pull')@endforeach
     </section>
