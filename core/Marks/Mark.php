@@ -30,6 +30,6 @@ final readonly class Mark
 
         return $this->id->leaf === ''
             ? $says
-            : new Message('marks.of-leaf', ['leaf' => Message::word('leaves', $this->id->leaf), 'what' => $says]);
+            : new Message('marks.of-leaf', ['leaf' => Message::word('leaves-short', $this->id->leaf), 'what' => $says]);
     }
 }

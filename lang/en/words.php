@@ -16,6 +16,7 @@ return [
     'severities' => ['stop' => 'Stop', 'settle' => 'Open point', 'note' => 'Note', 'ok' => 'Fine'],
     'The-door' => 'Door',
     'a-door' => 'door',
+    'leaves-short' => ['left' => 'left', 'right' => 'right', 'front' => 'front', 'rear' => 'rear'],
     'leaves' => ['left' => 'left door', 'right' => 'right door', 'rear' => 'rear door', 'front' => 'front door'],
     'when' => ['always' => 'both shut and open', 'shut' => 'when shut', 'open' => 'when open'],
     'ways' => ['shut' => 'shut', 'open' => 'open'],

@@ -16,6 +16,7 @@ return [
     'severities' => ['stop' => 'Impide', 'settle' => 'Pendiente', 'note' => 'Nota', 'ok' => 'Bien'],
     'The-door' => 'Puerta',
     'a-door' => 'puerta',
+    'leaves-short' => ['left' => 'izq.', 'right' => 'der.', 'front' => 'delant.', 'rear' => 'tras.'],
     'leaves' => [
         'left' => 'puerta izquierda',
         'right' => 'puerta derecha',

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Browser;
+
+/*
+ * Whether anything stands on anything else, or is cut off, on every page: found from the boxes of the texts themselves,
+ * at every width, with the longest words (Spanish) and the longest numbers (sixteenths).
+ */
+
+const FAULTS_OF_TEXTS = <<<'JS'
+    const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    const fixed = (one) => { for (let at = one; at; at = at.parentElement) if (/fixed|sticky/.test(getComputedStyle(at).position)) return at; return null; };
+    // What of a box is seen through all that clips it.
+    const seen = (one, box) => {
+        let { left, right, top, bottom } = box;
+        for (let at = one; at && at !== document.body; at = at.parentElement) {
+            if (!/auto|scroll|hidden/.test(getComputedStyle(at).overflow)) continue;
+            const frame = at.getBoundingClientRect();
+            [left, right, top, bottom] = [Math.max(left, frame.left), Math.min(right, frame.right), Math.max(top, frame.top), Math.min(bottom, frame.bottom)];
+        }
+        return { left, right, top, bottom };
+    };
+    const boxes = [];
+    while (texts.nextNode()) {
+        const [node, one] = [texts.currentNode, texts.currentNode.parentElement];
+        if (!node.textContent.trim() || one.closest('script, style, .visually-hidden, option, dialog:not([open]), [hidden]')) continue;
+        if (one.closest('details:not([open])') && !one.closest('summary')) continue;
+        if (getComputedStyle(one).visibility !== 'visible') continue;
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        for (const { left, right, top, bottom } of range.getClientRects()) {
+            // A line's box has room above and below its letters.
+            const box = seen(one, { left, right, top: top + (bottom - top) * 0.22, bottom: bottom - (bottom - top) * 0.22 });
+            if (box.right - box.left > 2 && box.bottom - box.top > 2) boxes.push([node.textContent.trim().slice(0, 40), box, one, right]);
+        }
+    }
+    const faults = [];
+    boxes.forEach(([says, p, one, right], i) => {
+        if (p.right > innerWidth + 1) faults.push(`off the page: ${says}`);
+        const own = getComputedStyle(one);
+        if (own.overflowX === 'hidden' && own.textOverflow !== 'ellipsis' && right > one.getBoundingClientRect().right + 1) faults.push(`cut off: ${says}`);
+        for (const [other, q, two] of boxes.slice(i + 1)) {
+            if (one.contains(two) || two.contains(one) || fixed(one) !== fixed(two)) continue;
+            if (Math.min(p.right, q.right) - Math.max(p.left, q.left) > 1.5 && Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top) > 1.5) faults.push(`${says} over ${other}`);
+        }
+    });
+    return [...new Set(faults)].slice(0, 8);
+JS;
+
+dataset('every page in inches', [
+    ...array_map(
+        fn (string $page) => [$page],
+        [
+            '/',
+            '/progress',
+            '/shelf',
+            '/shelf/parts',
+            '/rules',
+            '/jobs/2',
+            '/jobs/2/materials',
+            '/jobs/2/cutting',
+            '/jobs/2/orders',
+            '/jobs/2/schedule',
+            '/jobs/2/documents',
+            '/doorways/13/wall/measure',
+            '/doorways/13/wall/studs',
+            '/doorways/13/wall/readings',
+            '/doorways/13/door/size',
+            '/doorways/13/door/options',
+            '/doorways/13/door/in-hand',
+            '/doorways/14/rail/stops',
+            '/doorways/13/rail/kit',
+            '/doorways/14/anchors/fixings',
+            '/doorways/14/anchors/loads',
+            '/doorways/13/marks/runs',
+            '/doorways/14/marks/door',
+            '/doorways/13/marks/templates',
+            '/doorways/13/marks/line',
+            '/doorways/13/site/steps',
+            '/doorways/13/site/order',
+            '/doorways/13/record/log',
+            '/doorways/13/record/compare',
+            '/doorways/15/record/tolerance',
+            '/doorways/13/record/checks',
+            '/doorways/13/record/handover',
+            '/doorways/13/papers/sheet',
+            '/doorways/13/papers/quote',
+            '/doorways/13/papers/files',
+        ],
+    ),
+]);
+
+function inLanguage(Browser $browser, string $language): Browser
+{
+    $browser->visit('/')->js(
+        <<<'JS'
+            return fetch('/editor', {
+                method: 'POST',
+                headers: { 'Content-Type': 'application/x-www-form-urlencoded', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
+                body: new URLSearchParams({ language: arguments[0] }),
+            }).then(() => true);
+        JS,
+        $language,
+    );
+
+    return $browser;
+}
+
+test('no text stands on another or is cut off, at any width', function (string $page) {
+    $browser = inLanguage($this->browser, 'es');
+    $faults = [];
+    foreach ([390, 768, 1024, 1280, 1600] as $width) {
+        $faults[$width] = $browser->size($width, 844)->visit($page)->js(FAULTS_OF_TEXTS);
+    }
+    inLanguage($browser, 'en');
+
+    expect(array_filter($faults))->toBe([]);
+})->with('every page in inches');
