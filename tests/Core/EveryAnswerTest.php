@@ -184,7 +184,8 @@ function answersTo(Field $field): array
         FieldType::Choice => array_values(array_diff($field->answers, [(string) $field->usual])),
         FieldType::Flag => [$field->usual !== true],
         FieldType::Length => [["{$more->toMm()} mm", '900 mm', '2900 mm', 0]],
-        FieldType::Amount => [is_numeric($field->usual) ? $field->usual + 1 : 5],
+        // Little and much: of two leaves only the heavier counts.
+        FieldType::Amount => [is_numeric($field->usual) ? $field->usual + 1 : [5, 50]],
         FieldType::Count => [(int) $field->usual + 1],
         default => [],
     };
