@@ -274,22 +274,22 @@ final class Templates
     {
         $strip = StoryStrip::of($this->plan);
         $tiles = $strip->tiles($this->paper);
-        $usable = StoryStrip::LONG_SIDE_MM[$this->paper] - StoryStrip::EDGE_MM;
+        [$usable, $lap] = [$strip->usable($this->paper)->toMm(), $strip->lap()->toMm()];
         for ($tile = 0; $tile < $tiles; $tile++) {
-            $from = $tile * ($usable - StoryStrip::LAP_MM);
+            $from = $tile * ($usable - $lap);
             $page = $this->begin(
                 Speaker::words('paper.templates.strip', ['tile' => $tile + 1, 'tiles' => $tiles]),
                 'L',
                 false,
             );
-            $left = StoryStrip::EDGE_MM / 2;
+            $left = ($page->getPageWidth() - $usable) / 2;
             $line = 110.0;
             $page->stroke($left, $line, $left + $usable, $line);
             // The lap: the right cross of a sheet goes on the left cross of the next.
             foreach (
                 [
-                    ...$tile > 0 ? [$left + StoryStrip::LAP_MM / 2] : [],
-                    ...$tile < $tiles - 1 ? [$left + $usable - StoryStrip::LAP_MM / 2] : [],
+                    ...$tile > 0 ? [$left + $lap / 2] : [],
+                    ...$tile < $tiles - 1 ? [$left + $usable - $lap / 2] : [],
                 ] as $x
             ) {
                 $page->cross($x, $line + 40, 5);
@@ -321,7 +321,7 @@ final class Templates
                 9,
                 Speaker::words('paper.templates.lay', ['zero' => $this->write->show($strip->zero)]),
             );
-            $page->checkScale($left, $line + 68);
+            $page->checkScale($left, $line + 68, $this->plan->doorway->units);
         }
     }
 
@@ -342,7 +342,7 @@ final class Templates
             Speaker::words('paper.templates.seen', ['name' => $this->name, 'paper' => $this->paper]),
         );
         if ($scale) {
-            $this->page->checkScale(self::EDGE, 42);
+            $this->page->checkScale(self::EDGE, 42, $this->plan->doorway->units);
         }
 
         return $this->page;

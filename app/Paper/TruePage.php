@@ -6,6 +6,7 @@ namespace App\Paper;
 
 use App\Words\Speaker;
 use TCPDF;
+use YokeLine\Measure\Unit;
 
 /** A page in millimetres, exact, with letters of every language that its font has. */
 final class TruePage extends TCPDF
@@ -163,10 +164,11 @@ final class TruePage extends TCPDF
         $this->stroke($x, $y - $reach, $x, $y + $reach);
     }
 
-    /** Two bars to lay a rule on: 100 mm and 4 inches. */
-    public function checkScale(float $x, float $y): void
+    /** Two bars to lay a rule on, 100 mm and 4 inches; that of one's own rule first. */
+    public function checkScale(float $x, float $y, Unit $unit): void
     {
-        foreach ([['100 mm', 100.0, 10], ['4 in', 101.6, 4]] as $row => [$name, $long, $parts]) {
+        $bars = [['100 mm', 100.0, 10], ['4 in', 101.6, 4]];
+        foreach ($unit === Unit::Inch ? array_reverse($bars) : $bars as $row => [$name, $long, $parts]) {
             $down = $y + 9 * $row;
             $this->stroke($x, $down, $x + $long, $down);
             for ($i = 0; $i <= $parts; $i++) {

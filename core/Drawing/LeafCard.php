@@ -169,7 +169,13 @@ final readonly class LeafCard
         if ($brief->wallPull === null) {
             return [];
         }
-        $middle = WallPull::middle($this->run, $this->plan->room->opening->span(), $brief->leaf, $brief->wallPull);
+        $middle = WallPull::middle(
+            $this->run,
+            $this->plan->room->opening->span(),
+            $brief->leaf,
+            $brief->wallPull,
+            $this->plan->doorway->units,
+        );
         [$x, $y] = [$this->x($middle), $this->up(Tapes::up($this->plan)[0]->place)];
         [$halfWide, $halfHigh] = [$brief->wallPull->width->half()->toMm(), $brief->wallPull->height->half()->toMm()];
 

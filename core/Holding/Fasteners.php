@@ -70,6 +70,12 @@ final readonly class Fasteners
         return $this->either(22, 14);
     }
 
+    /** A screw at a joint of a board, from the end of the piece. */
+    public function jointScrew(): Length
+    {
+        return $this->either(10, 6);
+    }
+
     /** Of a board on masonry: its first anchor from its end. */
     public function firstAnchor(): Length
     {

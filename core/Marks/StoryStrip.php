@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Marks;
 
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 
 /**
@@ -13,14 +14,13 @@ use YokeLine\Planning\Plan;
  */
 final readonly class StoryStrip
 {
-    public const EDGE_MM = 20;
-
-    public const LAP_MM = 10;
-
-    public const LONG_SIDE_MM = ['A4' => 297, 'Letter' => 279];
-
     /** @param  list<TapeMark>  $marks  from its zero */
-    private function __construct(public Length $zero, public Length $length, public array $marks) {}
+    private function __construct(
+        public Length $zero,
+        public Length $length,
+        public array $marks,
+        private Unit $unit,
+    ) {}
 
     public static function of(Plan $plan): self
     {
@@ -49,16 +49,38 @@ final readonly class StoryStrip
                 ),
                 $marks,
             ),
+            $plan->doorway->units,
         );
     }
 
-    /** How many sheets it takes, lapped by 10. */
+    /** How far sheets lap. */
+    public function lap(): Length
+    {
+        return $this->unit->usual(Length::mm(10), Length::sixteenths(8));
+    }
+
+    /**
+     * What one sheet takes, on its side: its long side less what a printer leaves free; in inches down to a sixteenth.
+     *
+     * @param  'A4'|'Letter'  $paper
+     */
+    public function usable(string $paper): Length
+    {
+        return match ($this->unit) {
+            Unit::Millimetre => Length::mm(($paper === 'A4' ? 297 : 279) - 20),
+            Unit::Inch => ($paper === 'A4' ? Length::mm(297) : Length::sixteenths(11 * 16))
+                ->minus(Length::sixteenths(16))
+                ->roundedDownTo($this->unit->step()),
+        };
+    }
+
+    /** @param  'A4'|'Letter'  $paper */
     public function tiles(string $paper): int
     {
-        $usable = Length::mm(self::LONG_SIDE_MM[$paper] - self::EDGE_MM);
+        $usable = $this->usable($paper);
 
         return $this->length->isOver($usable)
-            ? 1 + $this->length->minus($usable)->stepsOf($usable->minus(Length::mm(self::LAP_MM)))
+            ? 1 + $this->length->minus($usable)->stepsOf($usable->minus($this->lap()))
             : 1;
     }
 }

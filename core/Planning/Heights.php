@@ -12,6 +12,7 @@ use YokeLine\Doorway\Reach;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
+use YokeLine\Measure\Unit;
 
 /** Everything up the wall, from the high spot of the floor: head, leaf, yoke line, headroom. */
 final readonly class Heights
@@ -20,6 +21,12 @@ final readonly class Heights
     public static function boardEdge(): Length
     {
         return Length::mm(30);
+    }
+
+    /** Less than that a door may not be lowered to the floor. */
+    public static function leastGap(Unit $unit): Length
+    {
+        return $unit->usual(Length::mm(3), Length::sixteenths(2));
     }
 
     /** What a row of bracket bolts must have to the edges of the board, and to the ceiling. */

@@ -6,6 +6,7 @@ namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Grid;
+use YokeLine\Planning\Heights;
 use YokeLine\Work\StepKind;
 
 /** The rail line is level and too high, or too low. */
@@ -35,7 +36,7 @@ final readonly class LineHigh
         $guide = $plan->guides[$plan->leastHeld()];
         $bite = $guide->hold->total->minus($this->by);
         $least = $plan->kit->guide->minEngagement;
-        $down = $plan->doorway->units->usual(Length::mm(3), Length::sixteenths(2))->minus($gap->low);
+        $down = Heights::leastGap($plan->doorway->units)->minus($gap->low);
         $up = $guide->hold->total->minus($least);
         $works = ! $this->by->isUnder($down) && ! $this->by->isOver($up);
         $deeper = $guide->grooveDepth !== null && $this->by->isNegative() && $this->site->isDone(StepKind::Groove);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Recovery;
 
+use YokeLine\Catalog\Catalog;
 use YokeLine\Doorway\KitPart;
 use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
@@ -42,9 +43,6 @@ final readonly class Problems
 
     /** Those that change the survey alone: what follows from them is found as ever. */
     public const SURVEYED = ['stud', 'solid', 'obstacle', 'floor', 'size', 'part'];
-
-    /** What a stud is taken to be wide, where it is not said. */
-    private const STUD_MM = 38;
 
     private const COUNTS = ['1', '2', '3', '4', '5', '6', '8', '10', '12'];
 
@@ -107,7 +105,13 @@ final readonly class Problems
                 'hole-1' => Question::length('hole-drilled-at', $plan->rail->holes[0], ['n' => 1]),
                 'hole-2' => Question::length('hole-drilled-at', $plan->rail->holes[1] ?? null, ['n' => 2]),
             ],
-            'stud' => ['at' => $length('middle-at'), 'width' => $length('wide', Length::mm(self::STUD_MM))],
+            'stud' => [
+                'at' => $length('middle-at'),
+                'width' => $length(
+                    'wide',
+                    Catalog::whole()->at('survey.studs[].width')->usualIn($plan->doorway->units),
+                ),
+            ],
             'solid' => [
                 'kind' => self::choice('kind', 'things', ['blocking', 'lintel']),
                 'from' => $length('from'),

@@ -245,3 +245,17 @@ test('the printed papers of a doorway in inches say no metric unit', function (s
 
     expect($found[0])->toBe([]);
 })->with(['give-out/sheet.pdf', 'offer.pdf', 'hand-over.pdf']);
+
+test('of the bars to check a printer by, that of one’s own rule is the first', function () {
+    $first = fn (Doorway $doorway) => array_values(
+        array_filter(
+            explode("\n", shownOn((string) $this->get(route('give-out', [$doorway, 'templates.pdf']))->getContent())),
+            fn (string $line) => preg_match('/^(100 mm|4 in)$/', trim($line)) === 1,
+        ),
+    )[0];
+
+    expect($first($this->doorway))
+        ->toBe('4 in')
+        ->and($first(Doorway::query()->where('name', 'Kiln room')->firstOrFail()))
+        ->toBe('100 mm');
+});

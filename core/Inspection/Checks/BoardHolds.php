@@ -60,7 +60,7 @@ final class BoardHolds implements AnchorCheck
             yield new Finding(FindingCode::BoardJointed, Severity::Note, 'brief.header.lengths', [
                 'count' => count($pieces->joints) + 1,
                 'joints' => $pieces->joints,
-                'clear' => Length::mm(10),
+                'clear' => Fasteners::of($context->plan->doorway->units)->jointScrew(),
             ]);
         }
         $gap = $context->anchoring()->header?->greatestGap();

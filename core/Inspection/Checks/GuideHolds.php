@@ -11,9 +11,9 @@ use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
-use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\Heights;
 use YokeLine\Planning\PlannedLeaf;
 
 /** How far the guide holds the foot of the leaf. */
@@ -74,7 +74,9 @@ final class GuideHolds implements Check
                 'gap_at' => $context->plan->gapAt($guide->window->middle()),
             ],
             [
-                ...$gap->isUnder(Length::mm(3)) ? [] : [$context->cure('floor-gap', ['brief.rules.gap' => $gap])],
+                ...$gap->isUnder(Heights::leastGap($context->plan->doorway->units))
+                    ? []
+                    : [$context->cure('floor-gap', ['brief.rules.gap' => $gap])],
                 ...$context->otherKits(),
             ],
             how: $hold->isPositive() ? 'little' : 'none',

@@ -7,6 +7,7 @@ namespace YokeLine\Inspection\Checks;
 use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Cure;
 use YokeLine\Measure\Length;
+use YokeLine\Planning\Heights;
 
 /** Ways to bring the rail line down. */
 final class LowerLine
@@ -18,7 +19,9 @@ final class LowerLine
 
         return [
             ...$context->lowerLeaf($context->plan->heights->leaf->size->total->minus($by)),
-            ...$gap->isUnder(Length::mm(3)) ? [] : [$context->cure('floor-gap', ['brief.rules.gap' => $gap])],
+            ...$gap->isUnder(Heights::leastGap($context->plan->doorway->units))
+                ? []
+                : [$context->cure('floor-gap', ['brief.rules.gap' => $gap])],
             $context->cure('leaf-lowest', [
                 'brief.leaf.height' => $context->up($context->plan->heights->leaf->needed->total),
             ]),

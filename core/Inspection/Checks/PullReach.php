@@ -72,7 +72,7 @@ final class PullReach implements Check
                 $wide->low->minus($plan->room->wall->low),
                 $plan->room->wall->high->minus($wide->high),
             );
-            $fingers = WallPull::fingers();
+            $fingers = WallPull::fingers($context->plan->doorway->units);
             if ($pull->projection->isPositive() && $context->isShort($room, $fingers)) {
                 $stile = $context->brief->leaf->stile->plus($context->up($fingers->minus($room))->times(2));
                 yield new Finding(
@@ -115,14 +115,20 @@ final class PullReach implements Check
             return;
         }
         $stile = $context->brief->leaf->stile;
-        $middle = WallPull::middle($leaf->run, $context->plan->room->opening->span(), $context->brief->leaf, $pull);
+        $middle = WallPull::middle(
+            $leaf->run,
+            $context->plan->room->opening->span(),
+            $context->brief->leaf,
+            $pull,
+            $context->plan->doorway->units,
+        );
         $reach = $middle->plus($pull->width->half());
         if ($context->isShort($stile, $reach)) {
             yield new Finding(
                 FindingCode::PullReach,
                 Severity::Settle,
                 'brief.leaf.stile',
-                ['middle' => $middle, 'reach' => $reach, 'fingers' => WallPull::fingers(), 'stile' => $stile],
+                ['middle' => $middle, 'reach' => $reach, 'fingers' => WallPull::fingers($context->plan->doorway->units), 'stile' => $stile],
                 [
                     $context->cure('stile-wide', [
                         'brief.leaf.stile' => $context->up($reach),

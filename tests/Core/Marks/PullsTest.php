@@ -13,6 +13,8 @@ use YokeLine\Marks\StoryStrip;
 use YokeLine\Marks\TapeMark;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Unit;
 use YokeLine\Tolerance\Clearance;
 
 /** @return array<string, mixed> */
@@ -247,3 +249,15 @@ test(
             ->toContain('head-cover@905', 'head-cover@1769');
     },
 );
+
+test('in inches a story strip leaves an inch of a sheet free and laps by a half', function () {
+    $strip = StoryStrip::of(Doorways::plan('in throwing-room'));
+    $inches = new LengthWriter(Unit::Inch);
+
+    expect($inches->exact($strip->usable('Letter')))
+        ->toBe('10')
+        ->and($inches->exact($strip->usable('A4')))
+        ->toBe('10 11/16')
+        ->and($inches->exact($strip->lap()))
+        ->toBe('1/2');
+});

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Tests\Core\Support\Doorways;
+use YokeLine\Holding\Fasteners;
 use YokeLine\Marks\AsShown;
 use YokeLine\Marks\Pulls;
 use YokeLine\Marks\RunningMarks;
 use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Grid;
+use YokeLine\Planning\Heights;
 use YokeLine\Planning\Plan;
+use YokeLine\Planning\WallPull;
 
 uses(Eris\TestTrait::class);
 
@@ -187,3 +192,13 @@ test('a rail that begins on the grid begins there at the end that its door opens
 
     expect($start->nm % SIXTEENTH)->toBe(0);
 })->with(['left', 'right']);
+
+test('what is usual of hands, gaps and joints is a clean number of either tape', function (Unit $unit, array $usual) {
+    $write = new LengthWriter($unit);
+
+    expect([
+        $write->exact(WallPull::fingers($unit)),
+        $write->exact(Heights::leastGap($unit)),
+        $write->exact(Fasteners::of($unit)->jointScrew()),
+    ])->toBe($usual);
+})->with([[Unit::Millimetre, ['30', '3', '10']], [Unit::Inch, ['1 1/4', '1/8', '3/8']]]);
