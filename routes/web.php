@@ -113,18 +113,24 @@ Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)
     ->name('give-out')
     ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
-Route::get('/doorways/{doorway}/papers/sheet', SheetController::class)->name('papers.sheet')->middleware(AsksForAPlan::class);
+Route::get('/doorways/{doorway}/papers/sheet', SheetController::class)
+
+    ->name('papers.sheet')
+
+    ->middleware(AsksForAPlan::class);
 Route::controller(PlaceController::class)->group(function () {
     Route::get('/doorways/{doorway}/rail/kit', 'kit')->name('rail.kit');
     Route::get('/doorways/{doorway}/anchors/loads', 'loads')->name('anchors.loads')->middleware(AsksForAPlan::class);
-    Route::get('/doorways/{doorway}/marks/templates', 'templates')->name('marks.templates')->middleware(AsksForAPlan::class);
+    Route::get('/doorways/{doorway}/marks/templates', 'templates')
+        ->name('marks.templates')
+        ->middleware(AsksForAPlan::class);
     Route::get('/doorways/{doorway}/papers/files', 'files')->name('papers.files');
 });
 Route::controller(LeadOnController::class)->group(function () {
     Route::get('/doorways/{doorway}', 'whereItIs')->name('doorway');
     Route::get('/doorways/{doorway}/{old}', 'leadOn')->whereIn('old', LeadOnController::OLD);
 });
-Route::get('/jobs/{job}/{old}', fn (string $job, string $old) => redirect("/jobs/{$job}/".LeadOnController::OF_JOBS[$old], 301))
+Route::get('/jobs/{job}/{old}', [LeadOnController::class, 'ofJob'])
     ->whereIn('old', array_keys(LeadOnController::OF_JOBS));
 Route::get('/board', fn (Request $request) => to_route('board', $request->query(), 301));
 
@@ -138,8 +144,12 @@ Route::controller(MarksController::class)->group(function () {
     Route::post('/doorways/{doorway}/marks/changes', 'change')->name('marks.changes');
     Route::post('/doorways/{doorway}/marks/ticks', 'tick')->name('marks.tick');
 });
-Route::get('/doorways/{doorway}/marks/door', PartsController::class)->name('marks.door')->middleware(AsksForAPlan::class);
-Route::get('/doorways/{doorway}/site/order', OrderController::class)->name('site.order')->middleware(AsksForAPlan::class);
+Route::get('/doorways/{doorway}/marks/door', PartsController::class)
+    ->name('marks.door')
+    ->middleware(AsksForAPlan::class);
+Route::get('/doorways/{doorway}/site/order', OrderController::class)
+    ->name('site.order')
+    ->middleware(AsksForAPlan::class);
 
 Route::controller(SiteController::class)->group(function () {
     Route::get('/doorways/{doorway}/site/steps', 'show')->name('site.steps')->middleware(AsksForAPlan::class);
@@ -165,7 +175,9 @@ Route::controller(HandOverController::class)->group(function () {
     Route::post('/doorways/{doorway}/record/handover', 'sign')->name('hand-over.sign');
     Route::get('/doorways/{doorway}/hand-over.pdf', 'paper')->name('hand-over.paper');
 });
-Route::get('/doorways/{doorway}/record/tolerance', [SureController::class, 'show'])->name('record.tolerance')->middleware(AsksForAPlan::class);
+Route::get('/doorways/{doorway}/record/tolerance', [SureController::class, 'show'])
+    ->name('record.tolerance')
+    ->middleware(AsksForAPlan::class);
 Route::post('/doorways/{doorway}/record/tolerance', [SureController::class, 'change']);
 
 Route::controller(SizeCardController::class)->group(function () {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Words\BenchWords;
+use App\Frame\Place;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field as CatalogField;
 use YokeLine\Doorway\Kit;
@@ -20,7 +20,7 @@ enum Station: string
 
     public function label(): string
     {
-        return BenchWords::say("stations.{$this->value}");
+        return Place::of($this->page())->says();
     }
 
     /** The route of the page on which its fields stand. */

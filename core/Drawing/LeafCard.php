@@ -257,7 +257,7 @@ final readonly class LeafCard
         $texts = array_map(fn (TapeMark $mark) => $this->wording->lengths()->showOnTape($mark->marked), $marks);
         $names = array_map(fn (TapeMark $mark) => $this->wording->say($mark->id->says()), $marks);
         $widths = array_map(
-            fn (string $text, string $name) => max(Labels::width($text, 16 * $px), mb_strlen($name) * 4.9 * $px) +
+            fn (string $text, string $name) => max(Labels::width($text, 16 * $px), Labels::said($name, 9.5 * $px)) +
                 9 * $px,
             $texts,
             $names,

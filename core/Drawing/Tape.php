@@ -106,7 +106,7 @@ final readonly class Tape
         return array_map(
             fn (Mark $mark) => max(
                 Labels::width($this->wording->lengths()->showOnTape($mark->at), 13 * $this->px),
-                mb_strlen($this->wording->say($mark->says())) * 4.9 * $this->px,
+                Labels::said($this->wording->say($mark->says()), 9.5 * $this->px),
             ) +
                 6 * $this->px,
             $marks,

@@ -19,6 +19,12 @@ final readonly class GuidePlace
     /** So much at most a groove stops short of the leading edge, where it stops short. */
     private const STOPS_SHORT_MM = 60;
 
+    /** A groove is so much deeper than the guide bites. */
+    public static function deeper(Unit $unit): Length
+    {
+        return $unit->usual(Length::mm(3), Length::sixteenths(2));
+    }
+
     /**
      * @param  Sum  $middle  of the window
      * @param  ?Length  $at  its middle, null where the window is too short for it
@@ -70,7 +76,7 @@ final readonly class GuidePlace
             $at,
             $short,
             $hold,
-            $groove ? $hold->total->plus($unit->usual(Length::mm(3), Length::sixteenths(2))) : null,
+            $groove ? $hold->total->plus(self::deeper($unit)) : null,
             $guide->grooveWidth($rules->guideTouch, $unit),
             $groove && $rules->groove === Groove::Stopped
                 ? Length::least($stile->half(), Length::mm(self::STOPS_SHORT_MM))

@@ -6,6 +6,7 @@ namespace YokeLine\Recovery;
 
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Grid;
+use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Heights;
 use YokeLine\Work\StepKind;
 
@@ -54,7 +55,7 @@ final readonly class LineHigh
                 'gap' => ['min' => $gap->low->plus($this->by), 'max' => $gap->high->plus($this->by)],
                 'bite' => $bite,
                 'bite_wanted' => $least,
-                'groove_at_least' => $bite->plus($plan->doorway->units->usual(Length::mm(3), Length::sixteenths(2))),
+                'groove_at_least' => $bite->plus(GuidePlace::deeper($plan->doorway->units)),
                 'head_cover' => $plan->heights->leafTop()->plus($this->by)->minus($plan->heights->head->total),
                 'limits' => ['down_to' => $down, 'up_to' => $up],
             ],

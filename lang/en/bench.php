@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 // The pages on which a doorway is set up: groups of fields, rows of several, notes and what can be added.
 return [
-    'stations' => ['wall' => 'Wall', 'leaf' => 'Door', 'rail' => 'Rail', 'anchors' => 'Anchors'],
     'groups' => [
         'wall' => 'Wall',
         'opening' => 'Opening',
@@ -180,17 +179,10 @@ return [
         'the-numbers-to-read-out' => 'The numbers to read out are here once there is a plan.',
         'stations-of-the-work' => 'Stations of the work',
         'settled' => ', resolved',
-        'marks' => 'Marks',
-        'site' => 'Site',
-        'log' => 'Log',
-        'sheet' => 'Sheet',
-        'there-is-a-sheet-once' => 'There is a sheet once there is a plan',
         'history' => 'History',
         'undo' => 'Undo',
         'redo' => 'Redo',
         'every-change-is-kept-see' => 'Every change is kept: see them all',
-        'kept' => 'saved :at',
-        'change' => 'change :number',
         'close' => 'Close',
         'shown-to-kept-as' => 'Shown to :in; kept as :sum.',
     ],

@@ -17,7 +17,6 @@ return [
         'all-jobs' => 'All jobs',
         'save' => 'Save',
         'units' => 'Units',
-        'back-to-the-bench' => 'Back to the bench',
         'on-paper' => 'On paper:',
         'pdf' => ':name (PDF)',
         'show-only' => 'Show only',

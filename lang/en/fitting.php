@@ -38,7 +38,6 @@ return [
         'the-leaf-in-hand' => 'The door in hand',
         'whether-it-fits' => 'Whether it fits',
         'type-what-the-leaf-in' => 'Enter what the door in hand measures.',
-        'size-card-2' => 'Size card, :name',
         'one-door' => 'one door',
         'each-of-two-doors' => 'each of two doors',
         'none' => 'none',

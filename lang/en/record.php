@@ -87,7 +87,6 @@ return [
         'a-little-more-or-less' => 'A little more or less would choose otherwise',
         'makes-it-instead-of-measure' => ':document: :absolute :less gives a :pick of :becomes instead of :now. Measure it again before you order.',
         'every-clearance' => 'Every clearance',
-        'the-record' => 'The record',
         'compare-from' => 'Change',
         'compare-to' => 'with',
         'changed' => 'What was changed',

@@ -17,7 +17,6 @@ return [
         'numbers-of-its-sheet-are' => ':count numbers of its sheet are still to be entered.',
         'copy' => 'Copy',
         'kit' => 'Kit',
-        'the-shelf' => 'Hardware kits',
         'the-kits-sheet' => 'The kit’s sheet',
         'the-same-height-three-ways' => 'The same height, three ways: from the top edge of the door up',
         'to-the-hole-centre-the' => 'to the hole centre: the rise, and the rail line',

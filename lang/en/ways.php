@@ -6,7 +6,6 @@ declare(strict_types=1);
 return [
     'page' => [
         'use' => 'Use this option',
-        'ways-for' => 'Options for :name',
         'what-matters' => 'What matters',
         'what-matters-here' => 'What matters here',
         'they-start-from-the-purpose' => 'They start from the purpose that is set under Door.',

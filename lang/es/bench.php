@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 // Las páginas en las que se prepara un hueco: grupos de campos, filas de varios, notas y lo que se puede añadir.
 return [
-    'stations' => ['wall' => 'Pared', 'leaf' => 'Puerta', 'rail' => 'Carril', 'anchors' => 'Anclajes'],
     'groups' => [
         'wall' => 'Pared',
         'opening' => 'Hueco',
@@ -180,17 +179,10 @@ return [
         'the-numbers-to-read-out' => 'Los números que leer salen aquí cuando haya un plan.',
         'stations-of-the-work' => 'Estaciones del trabajo',
         'settled' => ', resuelto',
-        'marks' => 'Marcas',
-        'site' => 'Obra',
-        'log' => 'Registro',
-        'sheet' => 'Hoja',
-        'there-is-a-sheet-once' => 'Hay hoja cuando haya un plan',
         'history' => 'Historial',
         'undo' => 'Deshacer',
         'redo' => 'Rehacer',
         'every-change-is-kept-see' => 'Se guarda cada cambio: verlos todos',
-        'kept' => 'guardado :at',
-        'change' => 'cambio :number',
         'close' => 'Cerrar',
         'shown-to-kept-as' => 'Se muestra a :in; se guarda :sum.',
     ],

@@ -17,7 +17,6 @@ return [
         'all-jobs' => 'Todos los trabajos',
         'save' => 'Guardar',
         'units' => 'Unidades',
-        'back-to-the-bench' => 'Volver al banco',
         'on-paper' => 'En papel:',
         'pdf' => ':name (PDF)',
         'show-only' => 'Ver solo',

@@ -38,7 +38,6 @@ return [
         'the-leaf-in-hand' => 'La puerta que se tiene',
         'whether-it-fits' => 'Si cabe',
         'type-what-the-leaf-in' => 'Anote lo que mide la puerta que se tiene.',
-        'size-card-2' => 'Tarjeta de medidas, :name',
         'one-door' => 'una puerta',
         'each-of-two-doors' => 'cada una de dos puertas',
         'none' => 'ninguno',

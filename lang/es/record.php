@@ -87,7 +87,6 @@ return [
         'a-little-more-or-less' => 'Un poco más o menos cambiaría la elección',
         'makes-it-instead-of-measure' => ':document: :absolute :less da un :pick de :becomes en vez de :now. Mídalo otra vez antes de pedir.',
         'every-clearance' => 'Todas las holguras',
-        'the-record' => 'El expediente',
         'compare-from' => 'Cambio',
         'compare-to' => 'con',
         'changed' => 'Qué se cambió',

@@ -17,7 +17,6 @@ return [
         'numbers-of-its-sheet-are' => 'Faltan por anotar :count números de su ficha.',
         'copy' => 'Copiar',
         'kit' => 'Herraje',
-        'the-shelf' => 'Herrajes',
         'the-kits-sheet' => 'La ficha del herraje',
         'the-same-height-three-ways' => 'La misma altura de tres maneras: subiendo desde el canto superior de la puerta',
         'to-the-hole-centre-the' => 'al centro del agujero: la elevación y la línea del carril',

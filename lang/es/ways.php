@@ -6,7 +6,6 @@ declare(strict_types=1);
 return [
     'page' => [
         'use' => 'Usar esta opción',
-        'ways-for' => 'Opciones para :name',
         'what-matters' => 'Qué importa',
         'what-matters-here' => 'Qué importa aquí',
         'they-start-from-the-purpose' => 'Parten del uso que se fija en Puerta.',

@@ -77,7 +77,12 @@ final class LeafStation
                     Field::of('brief.leaf.construction.glass_thickness', isShort: true),
                 ),
                 Row::of(EitherUnit::field($setout->write->unit, 'brief.leaf.mass', 'kg', $plan?->mass->kg)),
-                Row::of(EitherUnit::field($setout->write->unit, 'brief.leaf.hardware', 'kg')),
+                Row::of(EitherUnit::field(
+                    $setout->write->unit,
+                    'brief.leaf.hardware',
+                    'kg',
+                    $setout->doorway->brief->leaf->hardwareKg,
+                )),
                 ...$setout->doorway->units === Unit::Inch
                     ? array_map(
                         fn (string $key) => Row::of(Field::of("brief.rules.{$key}")),

@@ -47,6 +47,11 @@ final class LeadOnController
         return to_route(Standing::PAGES[$doorway->waits_for] ?? 'site.steps', $doorway);
     }
 
+    public function ofJob(string $job, string $old): RedirectResponse
+    {
+        return redirect("/jobs/{$job}/".self::OF_JOBS[$old], 301);
+    }
+
     public function leadOn(Request $request, Doorway $doorway, string $old): RedirectResponse
     {
         $page = self::LED_TO[$old] ?? Place::from($old)->pages()[0];

@@ -43,6 +43,21 @@ function shownLength(Length $length): int
     return $length->roundedTo(Length::sixteenths(1))->nm;
 }
 
+/** @return array<string, mixed> what a doorway's sizes are drawn from */
+function anySizes(): array
+{
+    return [
+        'metric' => Generators::choose(0, 1),
+        'left' => Generators::choose(0, 1),
+        'kit' => Generators::choose(0, 1),
+        'surplus' => Generators::choose(0, 2),
+        'wall' => Generators::choose(0, 200),
+        'at' => Generators::choose(0, 320),
+        'width' => Generators::choose(0, 320),
+        'casing' => Generators::choose(0, 64),
+    ];
+}
+
 /** Any inch doorway that the throwing room could have been, measured to 1/32 or in millimetres. */
 function anyInInches(array $n): Plan
 {
@@ -65,16 +80,7 @@ function anyInInches(array $n): Plan
 }
 
 test('what a tape shows of one thing and of another agrees, in any doorway in inches', function () {
-    $any = Generators::associative([
-        'metric' => Generators::choose(0, 1),
-        'left' => Generators::choose(0, 1),
-        'kit' => Generators::choose(0, 1),
-        'surplus' => Generators::choose(0, 2),
-        'wall' => Generators::choose(0, 200),
-        'at' => Generators::choose(0, 320),
-        'width' => Generators::choose(0, 320),
-        'casing' => Generators::choose(0, 64),
-    ]);
+    $any = Generators::associative(anySizes());
     $this->limitTo(120)->forAll($any)->then(function (array $n) {
         $plan = anyInInches($n);
         $at = shownOnWall($plan);
@@ -96,14 +102,8 @@ test('what a tape shows of one thing and of another agrees, in any doorway in in
 
 test('what a drawing, a page and a sheet say of one thing and of another agrees', function () {
     $any = Generators::associative([
-        'metric' => Generators::choose(0, 1),
-        'left' => Generators::choose(0, 1),
-        'kit' => Generators::choose(0, 1),
-        'surplus' => Generators::choose(0, 2),
-        'wall' => Generators::choose(0, 200),
-        'at' => Generators::choose(0, 320),
+        ...anySizes(),
         'width' => Generators::choose(0, 200),
-        'casing' => Generators::choose(0, 64),
         'leaf' => Generators::choose(0, 200),
         'high' => Generators::choose(0, 60),
     ]);
