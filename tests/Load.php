@@ -162,7 +162,8 @@ final class Load
     {
         ['handle' => $handle, 'doorway' => $doorway, 'token' => $token, 'base' => $base] = $this->users[$user];
         $isWrite = mt_rand() / mt_getrandmax() < $writes;
-        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/".($isWrite ? 'leaf/changes' : 'door/size'));
+        $page = $isWrite ? 'leaf/changes' : 'door/size';
+        curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/{$page}");
         $isWrite
             ? curl_setopt_array($handle, [
                 CURLOPT_POST => true,

@@ -11,39 +11,50 @@ use Tests\Browser\Support\Browser;
 
 const FAULTS_OF_TEXTS = <<<'JS'
     const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-    const fixed = (one) => { for (let at = one; at; at = at.parentElement) if (/fixed|sticky/.test(getComputedStyle(at).position)) return at; return null; };
+    const fixed = (one) => {
+        let at = one;
+        while (at && !/fixed|sticky/.test(getComputedStyle(at).position)) at = at.parentElement;
+        return at;
+    };
     // What of a box is seen through all that clips it.
     const seen = (one, box) => {
         let { left, right, top, bottom } = box;
         for (let at = one; at && at !== document.body; at = at.parentElement) {
             if (!/auto|scroll|hidden/.test(getComputedStyle(at).overflow)) continue;
             const frame = at.getBoundingClientRect();
-            [left, right, top, bottom] = [Math.max(left, frame.left), Math.min(right, frame.right), Math.max(top, frame.top), Math.min(bottom, frame.bottom)];
+            [left, right] = [Math.max(left, frame.left), Math.min(right, frame.right)];
+            [top, bottom] = [Math.max(top, frame.top), Math.min(bottom, frame.bottom)];
         }
         return { left, right, top, bottom };
     };
     const boxes = [];
     while (texts.nextNode()) {
         const [node, one] = [texts.currentNode, texts.currentNode.parentElement];
-        if (!node.textContent.trim() || one.closest('script, style, .visually-hidden, option, dialog:not([open]), [hidden]')) continue;
+        const unseen = 'script, style, .visually-hidden, option, dialog:not([open]), [hidden]';
+        if (!node.textContent.trim() || one.closest(unseen)) continue;
         if (one.closest('details:not([open])') && !one.closest('summary')) continue;
         if (getComputedStyle(one).visibility !== 'visible') continue;
         const range = document.createRange();
         range.selectNodeContents(node);
         for (const { left, right, top, bottom } of range.getClientRects()) {
             // A line's box has room above and below its letters.
-            const box = seen(one, { left, right, top: top + (bottom - top) * 0.22, bottom: bottom - (bottom - top) * 0.22 });
-            if (box.right - box.left > 2 && box.bottom - box.top > 2) boxes.push([node.textContent.trim().slice(0, 40), box, one, right]);
+            const air = (bottom - top) * 0.22;
+            const box = seen(one, { left, right, top: top + air, bottom: bottom - air });
+            const isSeen = box.right - box.left > 2 && box.bottom - box.top > 2;
+            if (isSeen) boxes.push([node.textContent.trim().slice(0, 40), box, one, right]);
         }
     }
     const faults = [];
     boxes.forEach(([says, p, one, right], i) => {
         if (p.right > innerWidth + 1) faults.push(`off the page: ${says}`);
         const own = getComputedStyle(one);
-        if (own.overflowX === 'hidden' && own.textOverflow !== 'ellipsis' && right > one.getBoundingClientRect().right + 1) faults.push(`cut off: ${says}`);
+        const cuts = own.overflowX === 'hidden' && own.textOverflow !== 'ellipsis';
+        if (cuts && right > one.getBoundingClientRect().right + 1) faults.push(`cut off: ${says}`);
         for (const [other, q, two] of boxes.slice(i + 1)) {
             if (one.contains(two) || two.contains(one) || fixed(one) !== fixed(two)) continue;
-            if (Math.min(p.right, q.right) - Math.max(p.left, q.left) > 1.5 && Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top) > 1.5) faults.push(`${says} over ${other}`);
+            const across = Math.min(p.right, q.right) - Math.max(p.left, q.left);
+            const down = Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top);
+            if (across > 1.5 && down > 1.5) faults.push(`${says} over ${other}`);
         }
     });
     return [...new Set(faults)].slice(0, 8);
@@ -98,7 +109,10 @@ function inLanguage(Browser $browser, string $language): Browser
         <<<'JS'
             return fetch('/editor', {
                 method: 'POST',
-                headers: { 'Content-Type': 'application/x-www-form-urlencoded', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
+                headers: {
+                    'Content-Type': 'application/x-www-form-urlencoded',
+                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                },
                 body: new URLSearchParams({ language: arguments[0] }),
             }).then(() => true);
         JS,

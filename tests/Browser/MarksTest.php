@@ -53,7 +53,11 @@ test('the tape of a pull is scrolled along by the keyboard', function () {
 });
 
 test('the order of work is one tap from the marks', function () {
-    $this->browser->visit('/doorways/1/marks/runs')->click('.stations a[href$="/site/steps"]')->press('Order of work')->see('Draw the rail line', '.order');
+    $this->browser
+        ->visit('/doorways/1/marks/runs')
+        ->click('.stations a[href$="/site/steps"]')
+        ->press('Order of work')
+        ->see('Draw the rail line', '.order');
 
     expect($this->browser->text('.order'))->toContain(
         'Only now is it known what the box holds and what the door really measures.',

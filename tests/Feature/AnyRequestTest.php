@@ -113,7 +113,10 @@ function addresses(array $methods, bool $known): array
             'uid' => 'photo-one-a',
             'old' => 'sheet',
         ]
-        : array_fill_keys(['station', 'row', 'what', 'key', 'kit', 'part', 'parcel', 'file', 'of', 'uid', 'old'], '..%2fnone') + [
+        : array_fill_keys(
+            ['station', 'row', 'what', 'key', 'kit', 'part', 'parcel', 'file', 'of', 'uid', 'old'],
+            '..%2fnone',
+        ) + [
             'doorway' => $doorway->id,
             'job' => $doorway->job_id,
             'revision' => 999_999,

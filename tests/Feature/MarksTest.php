@@ -101,7 +101,9 @@ test('a laser line at the high spot gives one offset for the whole wall', functi
 test('a mark ticked off stays ticked', function () {
     $this->post("{$this->url}/marks/ticks", ['mark' => 'wall/rail-l', 'made' => 1])->assertOk();
 
-    expect(preg_match_all('/form-check-input"\s+checked/', $this->get("{$this->url}/marks/runs")->getContent()))->toBe(1);
+    $page = (string) $this->get("{$this->url}/marks/runs")->getContent();
+
+    expect(preg_match_all('/form-check-input"\s+checked/', $page))->toBe(1);
 });
 
 test('a mark that is ticked and then untied is not made, and the log has both', function () {
@@ -123,7 +125,9 @@ test('a mark made before the plan moved says so', function () {
         'base' => $this->doorway->refresh()->revision_id,
     ]);
 
-    $this->get("{$this->url}/marks/runs")->assertSee('Moved since it was marked: it was 20 further on. Rub that one out.');
+    $this->get("{$this->url}/marks/runs")->assertSee(
+        'Moved since it was marked: it was 20 further on. Rub that one out.',
+    );
 });
 
 test('a mark that does not exist is not ticked', function () {

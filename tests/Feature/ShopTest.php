@@ -317,7 +317,9 @@ test('an offer that is accepted says for which plan, and says so when the plan m
         'base' => $this->kiln->revision_id,
     ]);
 
-    $this->get("/doorways/{$this->kiln->id}/papers/quote")->assertSee('The plan has changed since: have it accepted again.');
+    $this->get("/doorways/{$this->kiln->id}/papers/quote")->assertSee(
+        'The plan has changed since: have it accepted again.',
+    );
 });
 
 test('the days of a job are planned for its crew', function () {

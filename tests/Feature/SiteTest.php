@@ -576,7 +576,9 @@ test('a moulding that is eased brings its step and its paint', function () {
 
     expect(($this->run)()->steps)->toHaveKey('ease')
         ->and($this->doorway->refresh()->revision->document->get('survey.opening.casing.thickness'))->toBe('25');
-    $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee('Touch-up paint for the moulding');
+    $this->get("/jobs/{$this->doorway->job_id}/materials?doorway={$this->doorway->id}")->assertSee(
+        'Touch-up paint for the moulding',
+    );
 });
 
 test('what is left as it is wants a reason, and is logged with it', function () {

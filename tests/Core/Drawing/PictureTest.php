@@ -8,7 +8,7 @@ use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Shape;
 
-/** @return list<array{string, float, float}> every box of a scene: its layer, its left and its right, where it is put */
+/** @return list<array{string, float, float}> every box of a scene: its layer, its left and right, where it is put */
 function boxesIn(Scene $scene): array
 {
     $boxes = [];
@@ -30,7 +30,10 @@ function boxesIn(Scene $scene): array
 /** @return list<string> every layer of a scene */
 function layersIn(array $shapes): array
 {
-    return array_merge(...array_map(fn (Shape $shape) => [$shape->layer, ...layersIn($shape->inside)], $shapes), ...[[]]);
+    return array_merge(
+        [],
+        ...array_map(fn (Shape $shape) => [$shape->layer, ...layersIn($shape->inside)], $shapes),
+    );
 }
 
 test('the picture for a customer has the door and nothing of the work', function (string $name, bool $isOpen) {

@@ -226,7 +226,9 @@ test('holes bored from the wrong edge', function () {
 test('in inches what is taken off on site goes up to a sixteenth, what is left down to one', function () {
     $inches = fn (string $typed) => LengthReader::read($typed, Unit::Inch);
     $back = Doorways::plan('in throwing-room')->innerDepth()->leafBack->total;
-    $rubs = new LeafRubs(onSite('in throwing-room'), ['survey.opening.casing.thickness' => $back->minus(Length::mm(4))]);
+    $rubs = new LeafRubs(onSite('in throwing-room'), [
+        'survey.opening.casing.thickness' => $back->minus(Length::mm(4)),
+    ]);
     $wider = new LeafDiffers(
         onSite('in throwing-room', changes: ['brief.leaf.trim_limit' => '1/2']),
         'leaf',
