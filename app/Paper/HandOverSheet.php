@@ -6,7 +6,7 @@ namespace App\Paper;
 
 use App\Site\HandOver;
 use App\Words\Speaker;
-use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\Picture;
 
 /** The sheet that the customer keeps: what was fitted, how it was proved, how to care for it, who signed. */
 final class HandOverSheet
@@ -55,7 +55,7 @@ final class HandOverSheet
         foreach ([false, true] as $i => $isOpen) {
             ScenePainter::paint(
                 $page,
-                Elevation::pictured($over->run->plan, Speaker::in($over->run->write), $isOpen),
+                Picture::of($over->run->plan, Speaker::in($over->run->write), $isOpen),
                 self::EDGE + $i * ($wide / 2 + 2),
                 $this->y,
                 $wide / 2 - 2,

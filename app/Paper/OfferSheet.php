@@ -6,7 +6,7 @@ namespace App\Paper;
 
 use App\Shop\DoorwayOffer;
 use App\Words\Speaker;
-use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\Picture;
 
 /** An offer on paper: drawing, choices, price, what is not in it, room to sign. */
 final class OfferSheet
@@ -43,7 +43,7 @@ final class OfferSheet
         foreach ([false, true] as $i => $isOpen) {
             ScenePainter::paint(
                 $page,
-                Elevation::pictured($plan, Speaker::in($offer->materials->write), $isOpen),
+                Picture::of($plan, Speaker::in($offer->materials->write), $isOpen),
                 self::EDGE + $i * ($wide / 2 + 2),
                 30,
                 $wide / 2 - 2,

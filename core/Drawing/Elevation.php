@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace YokeLine\Drawing;
 
 use YokeLine\Doorway\Doorway;
-use YokeLine\Doorway\FloorReading;
-use YokeLine\Doorway\Obstacle;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Mark;
@@ -16,7 +14,6 @@ use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Wording;
 use YokeLine\Planning\Buffer;
-use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Plan;
 
 /** The wall as one faces it, true to scale, drawn as far as it is known. */
@@ -35,9 +32,7 @@ final readonly class Elevation
 
     private const TOP_BAND = 26;
 
-    private Span $wall;
-
-    private Length $ceiling;
+    private WallFace $face;
 
     private float $px;
 
@@ -52,16 +47,8 @@ final readonly class Elevation
         private bool $anchors,
         private array $trace,
     ) {
-        $survey = $doorway->survey;
-        $guess = $survey->opening?->span()->widened(Length::mm(900)) ?? new Span(Length::zero(), Length::mm(3600));
-        $this->wall =
-            $survey->wall() ??
-            new Span(
-                $survey->wallFrom ?? Length::least($guess->low, $survey->wallTo ?? $guess->low),
-                $survey->wallTo ?? $guess->high,
-            );
-        $this->ceiling = $survey->ceiling ?? Length::mm(2500);
-        $rows = (new Tape($wording, $this->pixel(self::FOOT_BAND)))->rows($this->wall, $this->marks());
+        $this->face = new WallFace($doorway, $plan);
+        $rows = (new Tape($wording, $this->pixel(self::FOOT_BAND)))->rows($this->face->wall, $this->marks());
         $this->foot = self::FOOT_BAND + ($rows - 1) * Tape::ROW;
         $this->px = $this->pixel($this->foot);
     }
@@ -70,8 +57,8 @@ final readonly class Elevation
     private function pixel(int $foot): float
     {
         return max(
-            $this->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND),
-            $this->ceiling->toMm() / (self::HIGH - $foot - self::TOP_BAND),
+            $this->face->wall->length()->toMm() / (self::WIDE - self::LEFT_BAND - self::RIGHT_BAND),
+            $this->face->ceiling->toMm() / (self::HIGH - $foot - self::TOP_BAND),
         );
     }
 
@@ -96,76 +83,36 @@ final readonly class Elevation
         return (new self($doorway, $plan, $wording, $plan !== null, $trace))->scene();
     }
 
-    /** As those see it who will live with it, shut or open: without tapes, studs, rail line and what is in the wall. */
-    public static function pictured(Plan $plan, Wording $wording, bool $isOpen): Scene
-    {
-        return (new self($plan->doorway, $plan, $wording, false, []))->picture($plan, $isOpen);
-    }
-
-    private function picture(Plan $plan, bool $isOpen): Scene
-    {
-        $leaves = [];
-        foreach ($plan->layout->runs as $name => $run) {
-            $far = $isOpen ? $run->direction * $run->travel->total->toMm() : 0.0;
-            $leaves[] = Shape::group('leaf-place', [$this->leaf($name, $run, $plan)], [
-                'transform' => 'translate('.round($far, 2).' 0)',
-            ]);
-        }
-        $things = array_map(
-            fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y),
-            array_filter(
-                $plan->doorway->survey->obstacles,
-                fn (Obstacle $thing) => $thing->isOnWall() && ! $thing->moved,
-            ),
-        );
-
-        return new Scene(
-            'picture',
-            $this->wording->say(Caption::of($isOpen ? 'picture-open' : 'picture-shut')),
-            $this->wall->low->toMm(),
-            -$this->ceiling->toMm(),
-            $this->wall->length()->toMm(),
-            $this->ceiling->toMm() + 8 * $this->px,
-            [
-                ...$this->wallAndFloor(),
-                ...$this->opening(),
-                ...array_values($things),
-                ...$this->railAndBoard($plan),
-                ...$leaves,
-            ],
-        );
-    }
-
     private function scene(): Scene
     {
         $px = $this->px;
         $tape = new Tape($this->wording, $px);
         $plan = $this->plan;
         $shapes = [
-            ...$this->wallAndFloor(),
-            ...$this->studs(),
-            ...$this->opening(),
+            ...$this->face->wallAndFloor(8 * $px),
+            ...$this->face->studs(),
+            ...$this->face->opening(),
             ...$plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)],
             ...$this->things(),
             ...$this->swept(),
             ...$plan === null ? [] : $this->yokeLine($plan),
             ...$plan === null || ! $this->anchors ? [] : $this->anchors($plan),
-            ...$tape->along($this->wall, 14 * $px, $this->marks()),
+            ...$tape->along($this->face->wall, 14 * $px, $this->marks()),
             ...$tape->up(
-                $this->wall->low->toMm() - 8 * $px,
-                $this->ceiling,
+                $this->face->wall->low->toMm() - 8 * $px,
+                $this->face->ceiling,
                 $plan === null ? [] : RunningMarks::up($plan),
             ),
         ];
-        $width = $this->wall->length()->toMm() + (self::LEFT_BAND + self::RIGHT_BAND) * $px;
+        $width = $this->face->wall->length()->toMm() + (self::LEFT_BAND + self::RIGHT_BAND) * $px;
 
         return new Scene(
             'elevation',
             $this->title(),
-            $this->wall->low->toMm() - self::LEFT_BAND * $px,
-            -$this->ceiling->toMm() - self::TOP_BAND * $px,
+            $this->face->wall->low->toMm() - self::LEFT_BAND * $px,
+            -$this->face->ceiling->toMm() - self::TOP_BAND * $px,
             $width,
-            $this->ceiling->toMm() + ($this->foot + self::TOP_BAND) * $px,
+            $this->face->ceiling->toMm() + ($this->foot + self::TOP_BAND) * $px,
             $shapes,
         );
     }
@@ -175,103 +122,6 @@ final readonly class Elevation
         return $this->plan === null
             ? $this->wording->say(Caption::of('wall-measured'))
             : $this->wording->say(Caption::of('wall-shut', ['line' => $this->plan->yokeLine()]));
-    }
-
-    /** @return list<Shape> */
-    private function wallAndFloor(): array
-    {
-        $survey = $this->doorway->survey;
-        $known = $survey->wall() !== null && $survey->ceiling !== null;
-        $floor = [[$this->wall->low->toMm(), 0.0]];
-        $levels =
-            $this->plan === null
-                ? []
-                : array_map(
-                    fn (FloorReading $at) => [$at->x->toMm(), -$this->plan->floor->at($at->x)->toMm()],
-                    $survey->floor,
-                );
-        usort($levels, fn (array $a, array $b) => $a[0] <=> $b[0]);
-        if ($levels !== []) {
-            $floor = [
-                [$this->wall->low->toMm(), $levels[0][1]],
-                ...$levels,
-                [$this->wall->high->toMm(), $levels[count($levels) - 1][1]],
-            ];
-        } else {
-            $floor[] = [$this->wall->high->toMm(), 0.0];
-        }
-        $deep = 8 * $this->px;
-        $shapes = [
-            Shape::box(
-                $known ? 'wall' : 'wall unmeasured',
-                $this->wall->low->toMm(),
-                -$this->ceiling->toMm(),
-                $this->wall->length()->toMm(),
-                $this->ceiling->toMm(),
-            ),
-            Shape::area('floor', [
-                ...$floor,
-                [$this->wall->high->toMm(), $floor[count($floor) - 1][1] + $deep],
-                [$this->wall->low->toMm(), $floor[0][1] + $deep],
-            ]),
-        ];
-        if ($survey->crown !== null) {
-            $shapes[] = Shape::box(
-                'casing',
-                $this->wall->low->toMm(),
-                -$this->ceiling->toMm(),
-                $this->wall->length()->toMm(),
-                $survey->crown->drop->toMm(),
-            );
-        }
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> */
-    private function studs(): array
-    {
-        $shapes = [];
-        foreach ($this->doorway->survey->studs as $stud) {
-            $shapes[] = Shape::spanned(
-                'stud',
-                Span::from($stud->x->minus($stud->width->half()), $stud->width),
-                new Span(Length::zero(), $this->ceiling),
-            );
-        }
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> */
-    private function opening(): array
-    {
-        $opening = $this->doorway->survey->opening;
-        $baseboard = $this->doorway->survey->baseboard;
-        if ($opening === null) {
-            return [];
-        }
-        $jambs = $opening->span();
-        $head = $opening->heights === [] ? Length::mm(2000) : Length::greatest(...$opening->heights);
-        $casing = $opening->casing;
-        $shapes = [];
-        if ($baseboard !== null) {
-            $high = new Span(Length::zero(), $baseboard->height);
-            $shapes[] = Shape::spanned('baseboard', new Span($this->wall->low, $jambs->low), $high);
-            $shapes[] = Shape::spanned('baseboard', new Span($jambs->high, $this->wall->high), $high);
-        }
-        $shapes[] = Shape::spanned(
-            'casing',
-            new Span($jambs->low->minus($casing->left), $jambs->high->plus($casing->right)),
-            new Span(Length::zero(), $head->plus($casing->head)),
-        );
-        $shapes[] = Shape::spanned(
-            $opening->heights === [] ? 'opening unmeasured' : 'opening',
-            $jambs,
-            new Span(Length::zero(), $head),
-        );
-
-        return $shapes;
     }
 
     /** @return list<Shape> */
@@ -324,36 +174,17 @@ final readonly class Elevation
         ]);
     }
 
-    /** @return list<Shape> */
-    private function railAndBoard(Plan $plan): array
-    {
-        $header = $plan->header;
-
-        return [
-            ...$header === null
-                ? []
-                : [Shape::spanned('header', $header->span, new Span($header->foot->total, $header->top->total))],
-            ...$this->anchors ? [] : [Shape::spanned('rail', $plan->rail->span, $this->railUp($plan))],
-        ];
-    }
-
-    /** How high the rail is, from its foot to its top. */
-    private function railUp(Plan $plan): Span
-    {
-        $yoke = $plan->yokeLine();
-
-        return (new Span($yoke, $yoke))->widened($plan->kit->rail->height->half());
-    }
-
     /** @return list<Shape> header, rail, stops, guide */
     private function carriers(Plan $plan): array
     {
-        $shapes = $this->railAndBoard($plan);
+        $door = new HungDoor($plan);
+        $shapes = $door->board();
         if ($this->anchors) {
             return $shapes;
         }
         $yoke = $plan->yokeLine();
-        $high = $this->railUp($plan);
+        $high = $door->railUp();
+        $shapes[] = $door->rail();
         foreach ($plan->joints() as $joint) {
             $x = $joint->toMm();
             $shapes[] = Shape::line('joint', $x, -$high->low->toMm(), $x, -$high->high->toMm());
@@ -394,7 +225,7 @@ final readonly class Elevation
         if ($this->trace === []) {
             return [];
         }
-        $foot = -0.42 * $this->ceiling->toMm();
+        $foot = -0.42 * $this->face->ceiling->toMm();
 
         return [
             Shape::path('trace', array_map(fn (array $at) => [$at[0], $foot - $at[1] * 62 * $this->px], $this->trace)),
@@ -407,7 +238,8 @@ final readonly class Elevation
         $anchoring = Anchoring::of($plan);
         $yoke = $plan->yokeLine();
         $px = $this->px;
-        $inside = [Shape::spanned('rail', $plan->rail->span, $this->railUp($plan))];
+        $door = new HungDoor($plan);
+        $inside = [$door->rail()];
         $held = array_map(fn (Length $x) => $x->nm, $anchoring->supports);
         foreach ($plan->rail->holes as $i => $hole) {
             $inside[] = Shape::group(
@@ -452,7 +284,7 @@ final readonly class Elevation
             $shapes[] = Shape::spanned(
                 'stop-block',
                 $body,
-                $this->railUp($plan)->widened(Length::mm(8)),
+                $door->railUp()->widened(Length::mm(8)),
             );
         }
         $shapes[] = Shape::group('thing rail-group', $inside, [
@@ -468,66 +300,13 @@ final readonly class Elevation
     /** @return list<Shape> the leaf nearest the wall first, behind the others */
     private function leaves(Plan $plan): array
     {
+        $door = new HungDoor($plan);
         $shapes = [];
         foreach ($plan->layout->runs as $name => $run) {
-            array_push($shapes, $this->ghost($run, $plan), $this->leaf($name, $run, $plan));
+            array_push($shapes, $door->ghost($run), $door->leaf($name, $run));
         }
 
         return $shapes;
-    }
-
-    private function ghost(LeafRun $run, Plan $plan): Shape
-    {
-        return Shape::spanned('ghost', $run->open(), new Span($plan->heights->gap->low, $plan->heights->leafTop()));
-    }
-
-    private function leaf(string $name, LeafRun $run, Plan $plan): Shape
-    {
-        $leaf = $run->closed();
-        $foot = $plan->heights->gap->low;
-        $top = $plan->heights->leafTop();
-        $stile = Length::least($plan->doorway->brief->leaf->stile, $leaf->length()->half());
-        $inner = $leaf->widened($stile->negated());
-        $shapes = [
-            Shape::spanned('leaf', $leaf, new Span($foot, $top)),
-            Shape::spanned(
-                'leaf-panel',
-                $inner,
-                new Span($foot->plus($stile->times(2)), $plan->doorway->brief->rules->pullHeight->minus($stile)),
-            ),
-            Shape::spanned(
-                'leaf-panel',
-                $inner,
-                new Span($plan->doorway->brief->rules->pullHeight->plus($stile), $top->minus($stile)),
-            ),
-        ];
-        $tread = $plan->yokeLine()->plus($plan->kit->rail->height->half());
-        $holes = $plan->heights->hangerHoles;
-        $strapFoot = $top->minus($holes === [] ? Length::zero() : Length::greatest(...$holes)->plus(Length::mm(25)));
-        foreach ($plan->hangers()->at as $inset) {
-            $x = $run->fromLeading($leaf, $inset);
-            $width = $plan->kit->hanger->strapWidth;
-            $shapes[] = Shape::spanned(
-                'strap',
-                Span::from($x->minus($width->half()), $width),
-                new Span($strapFoot, $tread->plus($plan->kit->hanger->above->half())),
-            );
-            $shapes[] = Shape::circle(
-                'wheel',
-                $x->toMm(),
-                -$tread->plus($plan->kit->hanger->above->half())->toMm(),
-                $plan->kit->hanger->above->half()->toMm(),
-            );
-            $shapes[] = Shape::circle('hub', $x->toMm(), -$tread->plus($plan->kit->hanger->above->half())->toMm(), 8.0);
-        }
-        $pull = $run->fromLeading($leaf, $stile->half());
-        $shapes[] = Shape::spanned(
-            'pull',
-            Span::from($pull->minus(Length::mm(9)), Length::mm(18)),
-            Span::from($plan->doorway->brief->rules->pullHeight->minus(Length::mm(130)), Length::mm(260)),
-        );
-
-        return Shape::group('leaf-group', $shapes, ['data-slides' => (string) $run->direction, 'data-leaf' => $name]);
     }
 
     /** @return list<Shape> the level line, and what the tape reads up to it where the floor can turn */
@@ -536,7 +315,7 @@ final readonly class Elevation
         $px = $this->px;
         $y = -$plan->yokeLine()->toMm();
         $shapes = [
-            Shape::line('yoke-line', $this->wall->low->toMm() - 8 * $px, $y, $this->wall->high->toMm() + 26 * $px, $y),
+            Shape::line('yoke-line', $this->face->wall->low->toMm() - 8 * $px, $y, $this->face->wall->high->toMm() + 26 * $px, $y),
         ];
         $readings = RunningMarks::readings($plan);
         $texts = array_map(fn (array $at) => $this->wording->lengths()->showOnTape($at['up']), $readings);
@@ -547,7 +326,7 @@ final readonly class Elevation
         $row =
             min($y, -($plan->header?->top->total->toMm() ?? -$y), -$plan->heights->headroomNeeded->total->toMm()) -
             16 * $px;
-        $row = max($row, -$this->ceiling->toMm() - 10 * $px);
+        $row = max($row, -$this->face->ceiling->toMm() - 10 * $px);
         foreach ($readings as $i => $at) {
             $x = $at['x']->toMm();
             $floor = -$plan->floor->at($at['x'])->toMm();

@@ -36,7 +36,7 @@ return [
         'set-by-hand' => 'set by hand',
         'person' => 'person :people',
         'with-tax-without' => 'with :tax % tax, :net without.',
-        'lines-have-no-price-yet' => ':unpriced lines have no price yet.',
+        'lines-have-no-price-yet' => 'One line has no price yet.|:count lines have no price yet.',
         'not-measured-whole-so-not' => 'Not fully measured, so not on the list: :unplanned.',
         'ordered-and-not-here' => 'One thing is ordered and not here.|:count things are ordered and not here.',
         'as-csv' => 'As CSV',

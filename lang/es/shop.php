@@ -36,7 +36,7 @@ return [
         'set-by-hand' => 'fijado a mano',
         'person' => 'persona :people',
         'with-tax-without' => 'con :tax % de impuesto, :net sin él.',
-        'lines-have-no-price-yet' => ':unpriced líneas aún no tienen precio.',
+        'lines-have-no-price-yet' => 'Una línea aún no tiene precio.|:count líneas aún no tienen precio.',
         'not-measured-whole-so-not' => 'Sin medir del todo, y por eso fuera de la lista: :unplanned.',
         'ordered-and-not-here' => 'Falta por llegar una cosa pedida.|Faltan por llegar :count cosas pedidas.',
         'as-csv' => 'En CSV',

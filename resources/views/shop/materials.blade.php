@@ -3,7 +3,7 @@
 @php([$job, $prices, $totals, $seen] = [$list->job, $list->prices, $list->totals(), $ledger->seen()])
 <x-job :job="$job" page="materials">
 <main class="marks-page materials">
-  <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> {{ __('shop.page.with-tax-without', ['tax' => $prices->setting(Setting::Tax), 'net' => $prices->say($totals['net'])]) }}@if ($totals['unpriced']) {{ __('shop.page.lines-have-no-price-yet', ['unpriced' => $totals['unpriced']]) }}@endif @if ($list->unplanned) {{ __('shop.page.not-measured-whole-so-not', ['unplanned' => implode(', ', $list->unplanned)]) }}@endif
+  <p class="sheet-verdict"><b>{{ $prices->say($totals['total']) }}</b> {{ __('shop.page.with-tax-without', ['tax' => $prices->setting(Setting::Tax), 'net' => $prices->say($totals['net'])]) }}@if ($totals['unpriced']) {{ trans_choice('shop.page.lines-have-no-price-yet', $totals['unpriced']) }}@endif @if ($list->unplanned) {{ __('shop.page.not-measured-whole-so-not', ['unplanned' => implode(', ', $list->unplanned)]) }}@endif
     @if ($missing)<a href="{{ route('supply', $job) }}">{{ trans_choice('shop.page.ordered-and-not-here', count($missing)) }}</a>@endif
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">{{ __('shop.page.as-csv') }}</a></p>
   @if ($assumed = $list->assumed())<p class="group-note">{{ __('shop.page.never-answered') }} @foreach ($assumed as $name => [$url, $count])<a href="{{ $url }}">{{ $name }} ({{ $count }})</a>@if (! $loop->last), @endif @endforeach</p>@endif

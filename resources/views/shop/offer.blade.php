@@ -1,12 +1,12 @@
 @use('App\Shop\Setting')
-@use('YokeLine\Drawing\Elevation')
+@use('YokeLine\Drawing\Picture')
 @use('YokeLine\Drawing\Svg')
 @php([$doorway, $price, $say, $plan] = [$offer->doorway, $offer->price(), $offer->materials->prices->say(...), array_values($offer->materials->plans)[0]])
 <x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'papers.quote')" class="is-marks">
 <main class="marks-page hand-over">
-  <p class="sheet-verdict"><b>{{ $say($price['total']) }}</b> {{ __('shop.page.in-all-tax-included-for', ['number' => $doorway->revision->number]) }}@if ($price['unpriced']) <a href="{{ route('materials', [$doorway->job_id, 'doorway' => $doorway->id]) }}">{{ __('shop.page.lines-have-no-price-yet', ['unpriced' => $price['unpriced']]) }}</a>@endif @foreach ($offer->materials->assumed() as [$url, $count]) <a href="{{ $url }}">{{ trans_choice('shop.page.nobody-has-answered', $count) }}</a> @endforeach<x-papers to="offer.paper" :with="[$doorway]" /></p>
+  <p class="sheet-verdict"><b>{{ $say($price['total']) }}</b> {{ __('shop.page.in-all-tax-included-for', ['number' => $doorway->revision->number]) }}@if ($price['unpriced']) <a href="{{ route('materials', [$doorway->job_id, 'doorway' => $doorway->id]) }}">{{ trans_choice('shop.page.lines-have-no-price-yet', $price['unpriced']) }}</a>@endif @foreach ($offer->materials->assumed() as [$url, $count]) <a href="{{ $url }}">{{ trans_choice('shop.page.nobody-has-answered', $count) }}</a> @endforeach<x-papers to="offer.paper" :with="[$doorway]" /></p>
   @if ($offer->accepted)<p class="notice">{{ __('shop.page.accepted-by-on-for-for', ['accepted_by' => $offer->accepted->accepted_by, 'on' => $offer->accepted->accepted_at->translatedFormat('j F Y'), 'cents' => $say($offer->accepted->cents), 'number' => $offer->accepted->revision->number]) }}@if ($offer->hasMovedSince()) <b>{{ __('shop.page.the-plan-has-changed-since') }}</b> <a href="{{ route('record.compare', [$doorway, 'from' => $offer->accepted->revision->number, 'to' => $doorway->revision->number]) }}">{{ __('shop.page.what-changed') }}</a>@endif</p>@endif
-  <div class="pictured">@foreach ([false, true] as $isOpen)<figure>{!! Svg::write(Elevation::pictured($plan, $offer->materials->speak(), $isOpen)) !!}<figcaption>{{ __($isOpen ? 'frame.open-as' : 'frame.shut-as') }}</figcaption></figure>@endforeach</div>
+  <div class="pictured">@foreach ([false, true] as $isOpen)<figure>{!! Svg::write(Picture::of($plan, $offer->materials->speak(), $isOpen)) !!}<figcaption>{{ __($isOpen ? 'frame.open-as' : 'frame.shut-as') }}</figcaption></figure>@endforeach</div>
   <p class="group-note"><a href="{{ route('papers.sheet', $doorway) }}">{{ __('frame.working-drawing') }}</a></p>
   <div class="table-scroll">
     <table class="table"><caption>{{ __('shop.page.what-you-get') }}</caption><tbody>@foreach ($offer->choices() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Plain;
-use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\Picture;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Shape;
 
@@ -37,7 +37,7 @@ function layersIn(array $shapes): array
 }
 
 test('the picture for a customer has the door and nothing of the work', function (string $name, bool $isOpen) {
-    $layers = layersIn(Elevation::pictured(Doorways::plan($name), new Plain(), $isOpen)->shapes);
+    $layers = layersIn(Picture::of(Doorways::plan($name), new Plain(), $isOpen)->shapes);
 
     expect($layers)
         ->toContain('leaf', 'rail', 'opening', 'wall')
@@ -51,7 +51,7 @@ test('each leaf of the picture stands where it is shut, and where it is open', f
     $plan = Doorways::plan($name);
     foreach ([false, true] as $isOpen) {
         $leaves = array_values(array_filter(
-            boxesIn(Elevation::pictured($plan, new Plain(), $isOpen)),
+            boxesIn(Picture::of($plan, new Plain(), $isOpen)),
             fn (array $box) => $box[0] === 'leaf',
         ));
         foreach (array_values($plan->layout->runs) as $i => $run) {
