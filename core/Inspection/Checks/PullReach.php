@@ -128,7 +128,12 @@ final class PullReach implements Check
                 FindingCode::PullReach,
                 Severity::Settle,
                 'brief.leaf.stile',
-                ['middle' => $middle, 'reach' => $reach, 'fingers' => WallPull::fingers($context->plan->doorway->units), 'stile' => $stile],
+                [
+                    'middle' => $middle,
+                    'reach' => $reach,
+                    'fingers' => WallPull::fingers($context->plan->doorway->units),
+                    'stile' => $stile,
+                ],
                 [
                     $context->cure('stile-wide', [
                         'brief.leaf.stile' => $context->up($reach),
