@@ -315,7 +315,13 @@ final readonly class Elevation
         $px = $this->px;
         $y = -$plan->yokeLine()->toMm();
         $shapes = [
-            Shape::line('yoke-line', $this->face->wall->low->toMm() - 8 * $px, $y, $this->face->wall->high->toMm() + 26 * $px, $y),
+            Shape::line(
+                'yoke-line',
+                $this->face->wall->low->toMm() - 8 * $px,
+                $y,
+                $this->face->wall->high->toMm() + 26 * $px,
+                $y,
+            ),
         ];
         $readings = RunningMarks::readings($plan);
         $texts = array_map(fn (array $at) => $this->wording->lengths()->showOnTape($at['up']), $readings);

@@ -39,7 +39,9 @@ final readonly class HungDoor
 
     public function ghost(LeafRun $run): Shape
     {
-        return Shape::spanned('ghost', $run->open(), new Span($this->plan->heights->gap->low, $this->plan->heights->leafTop()));
+        $heights = $this->plan->heights;
+
+        return Shape::spanned('ghost', $run->open(), new Span($heights->gap->low, $heights->leafTop()));
     }
 
     public function leaf(string $name, LeafRun $run): Shape
@@ -79,7 +81,12 @@ final readonly class HungDoor
                 -$tread->plus($this->plan->kit->hanger->above->half())->toMm(),
                 $this->plan->kit->hanger->above->half()->toMm(),
             );
-            $shapes[] = Shape::circle('hub', $x->toMm(), -$tread->plus($this->plan->kit->hanger->above->half())->toMm(), 8.0);
+            $shapes[] = Shape::circle(
+                'hub',
+                $x->toMm(),
+                -$tread->plus($this->plan->kit->hanger->above->half())->toMm(),
+                8.0,
+            );
         }
         $pull = $run->fromLeading($leaf, $stile->half());
         $shapes[] = Shape::spanned(

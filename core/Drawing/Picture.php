@@ -9,7 +9,8 @@ use YokeLine\Measure\Wording;
 use YokeLine\Planning\Plan;
 
 /**
- * The wall as those see it who will live with it, shut or open: without tapes, studs, rail line and what is in the wall.
+ * The wall as those see it who will live with it, shut or open: without tapes, studs, rail line and what is in the
+ * wall.
  */
 final class Picture
 {

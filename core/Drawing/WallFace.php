@@ -10,7 +10,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\Plan;
 
-/** The wall as it was found, face on: floor, studs, opening with its casing, baseboard. In mm, y down from the floor. */
+/** The wall as it was found, face on: floor, studs, opening with its casing, baseboard. */
 final readonly class WallFace
 {
     /** What is drawn of it where it is not measured whole. */
