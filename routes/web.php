@@ -29,6 +29,7 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PartsShelfController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
@@ -41,6 +42,7 @@ use App\Http\Controllers\SizeCardController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
+use App\Http\Controllers\WalkController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\AsksForAPlan;
 use App\Http\State;
@@ -114,9 +116,7 @@ Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)
     ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
 Route::get('/doorways/{doorway}/papers/sheet', SheetController::class)
-
     ->name('papers.sheet')
-
     ->middleware(AsksForAPlan::class);
 Route::controller(PlaceController::class)->group(function () {
     Route::get('/doorways/{doorway}/rail/kit', 'kit')->name('rail.kit');
@@ -154,8 +154,17 @@ Route::get('/doorways/{doorway}/site/order', OrderController::class)
 Route::controller(SiteController::class)->group(function () {
     Route::get('/doorways/{doorway}/site/steps', 'show')->name('site.steps')->middleware(AsksForAPlan::class);
     Route::post('/doorways/{doorway}/site/entries', 'entries')->name('site.entries');
-    Route::post('/doorways/{doorway}/site/photos/{uid}', 'piece')->name('site.photo')->where('uid', '[\w-]{8,40}');
-    Route::get('/doorways/{doorway}/photos/{file}', 'photo')->name('photo');
+});
+Route::controller(PhotoController::class)->group(function () {
+    Route::post('/doorways/{doorway}/photos/{uid}', 'piece')->name('photo.piece')->where('uid', '[\w-]{8,40}');
+    Route::get('/doorways/{doorway}/photos/{file}', 'show')->name('photo');
+});
+Route::controller(WalkController::class)->group(function () {
+    Route::get('/jobs/{job}/measure', 'beginning')->name('jobs.measure');
+    Route::post('/jobs/{job}/measure', 'begin')->name('jobs.begin');
+    Route::get('/doorways/{doorway}/wall/walk', 'show')->name('wall.walk');
+    Route::post('/doorways/{doorway}/wall/walk', 'entries')->name('walk.entries');
+    Route::get('/doorways/{doorway}/wall/verdict', 'verdict')->name('walk.verdict');
 });
 Route::controller(FoundController::class)->group(function () {
     Route::get('/doorways/{doorway}/found/{row}', 'show')->name('found');

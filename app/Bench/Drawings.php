@@ -10,9 +10,11 @@ use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\FloorProfile;
 use YokeLine\Drawing\Loads;
+use YokeLine\Drawing\MeasuredWall;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Setout;
+use YokeLine\Survey\Readings;
 
 /** The drawings of a doorway, as the station it is looked at from needs them. */
 final readonly class Drawings
@@ -22,16 +24,18 @@ final readonly class Drawings
 
     public function elevation(): string
     {
-        return Svg::write(
-            $this->station === Station::Anchors
-                ? Elevation::withAnchors(
-                    $this->setout->doorway,
-                    $this->setout->plan,
-                    $this->speak(),
-                    $this->trace,
-                )
-                : Elevation::of($this->setout->doorway, $this->setout->plan, $this->speak()),
-        );
+        [$setout, $plan] = [$this->setout, $this->setout->plan];
+
+        return Svg::write(match (true) {
+            $plan === null, $this->station === Station::Wall => MeasuredWall::of(
+                $setout->doorway,
+                $plan,
+                Readings::in($setout->document, $setout->doorway->units),
+                $this->speak(),
+            ),
+            $this->station === Station::Anchors => Elevation::withAnchors($plan, $this->speak(), $this->trace),
+            default => Elevation::of($plan, $this->speak()),
+        });
     }
 
     public function above(): string

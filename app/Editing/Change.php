@@ -29,9 +29,14 @@ final readonly class Change
 
     /**
      * @param  array<array-key, mixed>  $changes place => value, null to take it out; what names no place is left out
+     * @param  ?string  $uid  named by whoever entered it
      */
-    public function __construct(array $changes, private StoredMessage|string $what, private Editor $editor)
-    {
+    public function __construct(
+        array $changes,
+        private StoredMessage|string $what,
+        private Editor $editor,
+        private ?string $uid = null,
+    ) {
         $this->changes = array_filter($changes, is_string(...), ARRAY_FILTER_USE_KEY);
     }
 
@@ -47,7 +52,7 @@ final readonly class Change
         // A place that counts its item means the one that was seen there.
         $names = array_map($based->document->named(...), array_keys($this->changes));
 
-        return (new self(array_combine($names, $this->changes), $this->what, $this->editor))->layOn($doorway, $based);
+        return (new self(array_combine($names, $this->changes), $this->what, $this->editor, $this->uid))->layOn($doorway, $based);
     }
 
     /** @return list<Notice> */
@@ -65,6 +70,7 @@ final readonly class Change
             },
             $this->what,
             $this->editor,
+            uid: $this->uid,
         );
         foreach ($this->overruled($doorway, $base) as [$browser, $place, $before]) {
             Notices::leave(

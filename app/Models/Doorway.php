@@ -86,10 +86,15 @@ final class Doorway extends Model
     }
 
     /** @throws UnreadableFile where the document does not read; then there is no doorway */
-    public static function begin(Job $job, Document $document, StoredMessage|string $what, Editor $editor): self
-    {
+    public static function begin(
+        Job $job,
+        Document $document,
+        StoredMessage|string $what,
+        Editor $editor,
+        ?string $uid = null,
+    ): self {
         $doorway = new self(['job_id' => $job->id, 'name' => '', 'verdict' => '', 'summary' => '']);
-        $doorway->rewrite(fn () => $document, $what, $editor);
+        $doorway->rewrite(fn () => $document, $what, $editor, uid: $uid);
 
         return $doorway;
     }
@@ -102,11 +107,17 @@ final class Doorway extends Model
      * @param  callable(Revision): Document|callable(): Document  $make  of the current revision; a doorway that begins
      *   has none
      * @param  ?int  $undoes  the own change that it takes back
+     * @param  ?string  $uid  named by whoever entered it: what is sent again is kept once
      *
      * @throws UnreadableFile where the document does not read; then nothing is kept
      */
-    public function rewrite(callable $make, StoredMessage|string $what, Editor $editor, ?int $undoes = null): void
-    {
+    public function rewrite(
+        callable $make,
+        StoredMessage|string $what,
+        Editor $editor,
+        ?int $undoes = null,
+        ?string $uid = null,
+    ): void {
         do {
             /** @var ?Revision $head */
             $head = $this->exists && $this->revision_id !== null ? $this->refresh()->revision : null;
@@ -119,7 +130,7 @@ final class Doorway extends Model
             DoorwayFile::check($document, $head?->document);
             $isDone =
                 ($undoes === null && $head !== null && $document->equals($head->document)) ||
-                DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes) {
+                DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes, $uid) {
                     if (! $this->exists) {
                         $this->save();
                     }
@@ -134,6 +145,7 @@ final class Doorway extends Model
                         'who' => $editor->name,
                         'browser' => $editor->browser,
                         'undoes' => $undoes,
+                        'uid' => $uid,
                     ]);
                     $this->moveTo($revision, $setout);
 

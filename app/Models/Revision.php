@@ -24,6 +24,7 @@ use YokeLine\Format\Document;
  * @property string $who  as they call themselves
  * @property string $browser  tells one editor from another who has given no name
  * @property ?int $undoes  the own change that this one takes back
+ * @property ?string $uid  named by whoever entered it, where it was entered to be sent later
  * @property Carbon $created_at
  * @property ?Revision $parent
  */
@@ -31,7 +32,7 @@ final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes'];
+    protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes', 'uid'];
 
     /** @var array<string, string> */
     protected $casts = ['document' => DocumentCast::class, 'what' => AsMessage::class, 'created_at' => 'datetime'];

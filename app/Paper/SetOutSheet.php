@@ -106,7 +106,7 @@ final class SetOutSheet
 
     private function wall(float $top): void
     {
-        $elevation = Elevation::of($this->content->bench->setout->doorway, $this->content->plan, $this->content->speak);
+        $elevation = Elevation::of($this->content->plan, $this->content->speak);
         $high = min(
             $this->page->getPageHeight() - 9 - $top,
             ScenePainter::height($elevation, $this->wide),

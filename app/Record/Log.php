@@ -67,6 +67,14 @@ final readonly class Log
         return $last;
     }
 
+    /** When it was entered. A phone whose clock is ahead enters nothing in the future. */
+    public static function moment(mixed $written): Carbon
+    {
+        $at = is_string($written) && strtotime($written) !== false ? Carbon::parse($written) : Carbon::now();
+
+        return $at->isFuture() ? Carbon::now() : $at;
+    }
+
     /** A length as an entry keeps it: exact, in millimetres. */
     public static function write(Length $length): string
     {

@@ -10,7 +10,6 @@ use App\Words\Refusals;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use App\Words\StoredMessage;
-use Illuminate\Support\Carbon;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\UnreadableLength;
@@ -51,7 +50,7 @@ final readonly class Entries
                 $about = is_string($entry['about'] ?? null) ? mb_substr($entry['about'], 0, 80) : '';
                 $data = $this->data($kind, $about, (array) ($entry['data'] ?? []));
                 $before = $this->log->last($kind)[$about] ?? null;
-                $at = $this->moment($entry['at'] ?? null);
+                $at = Log::moment($entry['at'] ?? null);
                 if ($before !== null && $before->uid !== $entry['uid'] && $before->at->isAfter($at)) {
                     $notices[] = Speaker::words('site.entered-later', [
                         'what' => $this->name($kind, $about),
@@ -67,27 +66,6 @@ final readonly class Entries
         }
 
         return ['kept' => $kept, 'refused' => $refused, 'notices' => [...$this->planMoved($entries), ...$notices]];
-    }
-
-    /**
-     * A photograph that has come whole.
-     *
-     * @throws NotTaken
-     */
-    public function photograph(string $uid, string $about, string $says, mixed $at, string $bytes): void
-    {
-        $this->log->add(
-            'photo',
-            mb_substr($about, 0, 80),
-            [
-                ...Photo::write($this->doorway, $uid, $bytes),
-                'says' => trim(mb_substr($says, 0, 500)),
-                'step' => mb_substr($about, 0, 80),
-            ],
-            $this->who,
-            $uid,
-            $this->moment($at),
-        );
     }
 
     /**
@@ -209,13 +187,5 @@ final readonly class Entries
                 : $about,
             default => $about,
         };
-    }
-
-    private function moment(mixed $written): Carbon
-    {
-        $at = is_string($written) && strtotime($written) !== false ? Carbon::parse($written) : Carbon::now();
-
-        // A phone whose clock is ahead enters nothing in the future.
-        return $at->isFuture() ? Carbon::now() : $at;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Site;
 
 use App\Models\Doorway;
+use App\Models\LogEntry;
+use App\Record\Log;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -40,6 +42,38 @@ final class Photo
         imagejpeg($small, self::folder($doorway)."/{$file}", self::QUALITY);
 
         return ['file' => $file, 'width' => imagesx($small), 'height' => imagesy($small)];
+    }
+
+    /**
+     * One that has come whole, with its entry in the log.
+     *
+     * @param  string  $about  the step or the place in the survey that it shows
+     *
+     * @throws NotTaken
+     */
+    public static function keep(
+        Doorway $doorway,
+        string $uid,
+        string $about,
+        string $says,
+        string $who,
+        mixed $at,
+        string $bytes,
+    ): LogEntry {
+        $about = mb_substr($about, 0, 80);
+
+        return (new Log($doorway))->add(
+            'photo',
+            $about,
+            [
+                ...self::write($doorway, $uid, $bytes),
+                'says' => trim(mb_substr($says, 0, 500)),
+                'step' => $about,
+            ],
+            $who,
+            $uid,
+            Log::moment($at),
+        );
     }
 
     /** All of a doorway that is no more. */

@@ -81,11 +81,7 @@ final readonly class StepSheet
         $scene = match ($step->kind()) {
             StepKind::LeafIn => $this->asItCame($leaf),
             StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->speak),
-            StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of(
-                $plan->doorway,
-                $plan,
-                $this->speak,
-            ),
+            StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of($plan, $this->speak),
             StepKind::RailUp => RailBolts::of($plan, Drive::of($plan)->insert, $this->speak),
             StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
             StepKind::RailTrue => $this->line(($this->lineBuilt)(SiteMeasurements::railOf($step, $this->plan))),

@@ -32,6 +32,8 @@ final class Field
      * @param  string  $section  of the rule: door, line, rail, guide or work
      * @param  bool  $isAlone  it belongs to no larger thing, and is asked for by its path
      * @param  list<string>  $keys  that must be there in every item, of a list
+     * @param  ?Stretch  $stretch  on which stretch of the walk along the wall it is asked; null where it is not
+     * @param  int  $times  how often it is asked there, of a list of lengths
      */
     private function __construct(
         public readonly string $path,
@@ -62,6 +64,10 @@ final class Field
         public bool $isAlone = false,
         /** @phpstan-readonly-allow-private-mutation */
         public ?string $group = null,
+        /** @phpstan-readonly-allow-private-mutation */
+        public ?Stretch $stretch = null,
+        /** @phpstan-readonly-allow-private-mutation */
+        public int $times = 1,
     ) {}
 
     /** Any length, also below 0. */
@@ -223,6 +229,20 @@ final class Field
         $changed = clone $this;
         $changed->station = $station;
         $changed->group = $group;
+
+        return $changed;
+    }
+
+    /**
+     * Asked on the walk along the wall: within a stretch in the order in which fields are declared.
+     *
+     * @param  int  $times  how often, of a list of lengths
+     */
+    public function walked(Stretch $stretch, int $times = 1): self
+    {
+        $changed = clone $this;
+        $changed->stretch = $stretch;
+        $changed->times = $times;
 
         return $changed;
     }

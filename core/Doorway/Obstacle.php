@@ -14,6 +14,7 @@ final readonly class Obstacle
     /**
      * @param  Length  $standsOff  from the wall to its back: 0 on the wall, more for furniture across the way
      * @param  bool  $moved  it will be gone when the leaf hangs
+     * @param  Length  $plusMinus  how far its edges may be off: read off a photograph, they are no tape's
      */
     public function __construct(
         public string $name,
@@ -22,9 +23,26 @@ final readonly class Obstacle
         public Span $y,
         public Length $projection,
         public Length $standsOff,
-        public bool $moved = false,
-        public string $place = '',
+        public bool $moved,
+        public string $place,
+        public Length $plusMinus,
     ) {}
+
+    /** As large as it may be: what passes it must clear that. */
+    public function atItsLargest(): self
+    {
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->x->widened($this->plusMinus),
+            $this->y->widened($this->plusMinus),
+            $this->projection,
+            $this->standsOff,
+            $this->moved,
+            $this->place,
+            $this->plusMinus,
+        );
+    }
 
     public function called(): Message
     {
@@ -53,6 +71,7 @@ final readonly class Obstacle
             $this->standsOff,
             $this->moved,
             $this->place,
+            $this->plusMinus,
         );
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Doorway\Doorway;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\BoardPieces;
 use YokeLine\Marks\Mark;
 use YokeLine\Marks\RunningMarks;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Wording;
 use YokeLine\Planning\Buffer;
@@ -39,15 +37,10 @@ final readonly class Elevation
     /** Pixels below the wall, for its tape and the labels. */
     private int $foot;
 
-    /** @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm */
-    private function __construct(
-        private Doorway $doorway,
-        private ?Plan $plan,
-        private Wording $wording,
-        private bool $anchors,
-        private array $trace,
-    ) {
-        $this->face = new WallFace($doorway, $plan);
+    /** @param  ?list<array{float, float}>  $trace  of a wall with its anchors: how dense it is, by place in mm */
+    private function __construct(private Plan $plan, private Wording $wording, private ?array $trace)
+    {
+        $this->face = WallFace::of($plan);
         $rows = (new Tape($wording, $this->pixel(self::FOOT_BAND)))->rows($this->face->wall, $this->marks());
         $this->foot = self::FOOT_BAND + ($rows - 1) * Tape::ROW;
         $this->px = $this->pixel($this->foot);
@@ -65,12 +58,12 @@ final readonly class Elevation
     /** @return list<Mark> along the wall */
     private function marks(): array
     {
-        return $this->plan === null ? [] : RunningMarks::along($this->plan);
+        return RunningMarks::along($this->plan);
     }
 
-    public static function of(Doorway $doorway, ?Plan $plan, Wording $wording): Scene
+    public static function of(Plan $plan, Wording $wording): Scene
     {
-        return (new self($doorway, $plan, $wording, false, []))->scene();
+        return (new self($plan, $wording, null))->scene();
     }
 
     /**
@@ -78,9 +71,9 @@ final readonly class Elevation
      *
      * @param  list<array{float, float}>  $trace  how dense the wall is, 0 to 1, by place in mm
      */
-    public static function withAnchors(Doorway $doorway, ?Plan $plan, Wording $wording, array $trace): Scene
+    public static function withAnchors(Plan $plan, Wording $wording, array $trace): Scene
     {
-        return (new self($doorway, $plan, $wording, $plan !== null, $trace))->scene();
+        return (new self($plan, $wording, $trace))->scene();
     }
 
     private function scene(): Scene
@@ -89,26 +82,27 @@ final readonly class Elevation
         $tape = new Tape($this->wording, $px);
         $plan = $this->plan;
         $shapes = [
-            ...$this->face->wallAndFloor(8 * $px),
+            ...$this->face->wallAndFloor($plan->floor, 8 * $px),
             ...$this->face->studs(),
             ...$this->face->opening(),
-            ...$plan === null ? [] : [...$this->carriers($plan), ...$this->leaves($plan)],
-            ...$this->things(),
+            ...$this->carriers($plan),
+            ...(new HungDoor($plan))->leaves(),
+            ...$this->face->things($this->wording, $px),
             ...$this->swept(),
-            ...$plan === null ? [] : $this->yokeLine($plan),
-            ...$plan === null || ! $this->anchors ? [] : $this->anchors($plan),
+            ...$this->yokeLine($plan),
+            ...$this->trace === null ? [] : $this->anchors($plan),
             ...$tape->along($this->face->wall, 14 * $px, $this->marks()),
             ...$tape->up(
                 $this->face->wall->low->toMm() - 8 * $px,
                 $this->face->ceiling,
-                $plan === null ? [] : RunningMarks::up($plan),
+                RunningMarks::up($plan),
             ),
         ];
         $width = $this->face->wall->length()->toMm() + (self::LEFT_BAND + self::RIGHT_BAND) * $px;
 
         return new Scene(
             'elevation',
-            $this->title(),
+            $this->wording->say(Caption::of('wall-shut', ['line' => $plan->yokeLine()])),
             $this->face->wall->low->toMm() - self::LEFT_BAND * $px,
             -$this->face->ceiling->toMm() - self::TOP_BAND * $px,
             $width,
@@ -117,69 +111,12 @@ final readonly class Elevation
         );
     }
 
-    private function title(): string
-    {
-        return $this->plan === null
-            ? $this->wording->say(Caption::of('wall-measured'))
-            : $this->wording->say(Caption::of('wall-shut', ['line' => $this->plan->yokeLine()]));
-    }
-
-    /** @return list<Shape> */
-    private function things(): array
-    {
-        $survey = $this->doorway->survey;
-        $shapes = [];
-        foreach ($survey->obstacles as $obstacle) {
-            $name = Shape::text(
-                'caption',
-                $obstacle->x->middle()->toMm(),
-                -$obstacle->y->high->toMm() - 3 * $this->px,
-                9.5 * $this->px,
-                $this->wording->say($obstacle->called()),
-                'middle',
-            );
-            $shapes[] = $this->thing($obstacle->place, $obstacle->called(), [
-                Shape::spanned(
-                    $obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'),
-                    $obstacle->x,
-                    $obstacle->y,
-                ),
-                $name,
-            ]);
-        }
-        foreach ($survey->hazardsThatStay() as $hazard) {
-            $shapes[] = $this->thing($hazard->place, $hazard->called(), [
-                Shape::spanned('hazard', $hazard->x, $hazard->y),
-            ]);
-        }
-        foreach ($survey->solids as $solid) {
-            $shapes[] = Shape::spanned('solid', $solid->x, $solid->y);
-        }
-
-        return $shapes;
-    }
-
-    /**
-     * Something that can be moved by hand.
-     *
-     * @param  list<Shape>  $shapes
-     */
-    private function thing(string $place, Message $what, array $shapes): Shape
-    {
-        return Shape::group('thing', $shapes, [
-            'data-place' => $place,
-            'tabindex' => '0',
-            'role' => 'button',
-            'aria-label' => $this->wording->say(Caption::of('move-thing', ['what' => $what])),
-        ]);
-    }
-
     /** @return list<Shape> header, rail, stops, guide */
     private function carriers(Plan $plan): array
     {
         $door = new HungDoor($plan);
         $shapes = $door->board();
-        if ($this->anchors) {
+        if ($this->trace !== null) {
             return $shapes;
         }
         $yoke = $plan->yokeLine();
@@ -222,7 +159,7 @@ final readonly class Elevation
     /** @return list<Shape> what a scanner felt, drawn over the wall at the height of a hand */
     private function swept(): array
     {
-        if ($this->trace === []) {
+        if ($this->trace === null || $this->trace === []) {
             return [];
         }
         $foot = -0.42 * $this->face->ceiling->toMm();
@@ -293,18 +230,6 @@ final readonly class Elevation
             'role' => 'button',
             'aria-label' => $this->wording->say(Caption::of('slide-rail')),
         ]);
-
-        return $shapes;
-    }
-
-    /** @return list<Shape> the leaf nearest the wall first, behind the others */
-    private function leaves(Plan $plan): array
-    {
-        $door = new HungDoor($plan);
-        $shapes = [];
-        foreach ($plan->layout->runs as $name => $run) {
-            array_push($shapes, $door->ghost($run), $door->leaf($name, $run));
-        }
 
         return $shapes;
     }

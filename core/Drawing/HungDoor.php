@@ -37,7 +37,18 @@ final readonly class HungDoor
         return (new Span($yoke, $yoke))->widened($this->plan->kit->rail->height->half());
     }
 
-    public function ghost(LeafRun $run): Shape
+    /** @return list<Shape> the leaf nearest the wall first, behind the others */
+    public function leaves(): array
+    {
+        $shapes = [];
+        foreach ($this->plan->layout->runs as $name => $run) {
+            array_push($shapes, $this->ghost($run), $this->leaf($name, $run));
+        }
+
+        return $shapes;
+    }
+
+    private function ghost(LeafRun $run): Shape
     {
         $heights = $this->plan->heights;
 

@@ -19,7 +19,7 @@ final class Picture
 
     public static function of(Plan $plan, Wording $wording, bool $isOpen): Scene
     {
-        [$face, $door] = [new WallFace($plan->doorway, $plan), new HungDoor($plan)];
+        [$face, $door] = [WallFace::of($plan), new HungDoor($plan)];
         $things = array_filter(
             $plan->doorway->survey->obstacles,
             fn (Obstacle $thing) => $thing->isOnWall() && ! $thing->moved,
@@ -40,7 +40,7 @@ final class Picture
             $face->wall->length()->toMm(),
             $face->ceiling->toMm() + self::FLOOR_MM,
             [
-                ...$face->wallAndFloor(self::FLOOR_MM),
+                ...$face->wallAndFloor($plan->floor, self::FLOOR_MM),
                 ...$face->opening(),
                 ...array_map(fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y), $things),
                 ...$door->board(),

@@ -69,7 +69,7 @@ final readonly class Sure
      */
     public static function onWall(Plan $plan, array $rows, Wording $wording): Scene
     {
-        $scene = Elevation::of($plan->doorway, $plan, $wording);
+        $scene = Elevation::of($plan, $wording);
         $bands = [];
         foreach ($rows as $row) {
             // A millimetre is nothing on a wall: bands are drawn ten times as thick.

@@ -4,49 +4,45 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
-use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\FloorReading;
+use YokeLine\Doorway\Survey;
 use YokeLine\Measure\Length;
+use YokeLine\Measure\Message;
 use YokeLine\Measure\Span;
+use YokeLine\Measure\Wording;
+use YokeLine\Planning\Floor;
+use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Plan;
 
 /** The wall as it was found, face on: floor, studs, opening with its casing, baseboard. */
 final readonly class WallFace
 {
-    /** What is drawn of it where it is not measured whole. */
-    public Span $wall;
+    public function __construct(private Survey $survey, public Span $wall, public Length $ceiling) {}
 
-    public Length $ceiling;
-
-    public function __construct(private Doorway $doorway, private ?Plan $plan)
+    /** Of a plan the wall is measured whole. */
+    public static function of(Plan $plan): self
     {
-        $survey = $doorway->survey;
-        $guess = $survey->opening?->span()->widened(Length::mm(900)) ?? new Span(Length::zero(), Length::mm(3600));
-        $this->wall =
-            $survey->wall() ??
-            new Span(
-                $survey->wallFrom ?? Length::least($guess->low, $survey->wallTo ?? $guess->low),
-                $survey->wallTo ?? $guess->high,
-            );
-        $this->ceiling = $survey->ceiling ?? Length::mm(2500);
+        $survey = $plan->doorway->survey;
+
+        return new self(
+            $survey,
+            $survey->wall() ?? throw new NotYetMeasured($survey->missing()),
+            $survey->ceiling ?? throw new NotYetMeasured($survey->missing()),
+        );
     }
 
     /**
      * @param  float  $deep  how deep the floor is drawn, mm
      * @return list<Shape>
      */
-    public function wallAndFloor(float $deep): array
+    public function wallAndFloor(Floor $line, float $deep): array
     {
-        $survey = $this->doorway->survey;
-        $known = $survey->wall() !== null && $survey->ceiling !== null;
+        $survey = $this->survey;
         $floor = [[$this->wall->low->toMm(), 0.0]];
-        $levels =
-            $this->plan === null
-                ? []
-                : array_map(
-                    fn (FloorReading $at) => [$at->x->toMm(), -$this->plan->floor->at($at->x)->toMm()],
-                    $survey->floor,
-                );
+        $levels = array_map(
+            fn (FloorReading $at) => [$at->x->toMm(), -$line->at($at->x)->toMm()],
+            $survey->floor,
+        );
         usort($levels, fn (array $a, array $b) => $a[0] <=> $b[0]);
         if ($levels !== []) {
             $floor = [
@@ -59,7 +55,7 @@ final readonly class WallFace
         }
         $shapes = [
             Shape::box(
-                $known ? 'wall' : 'wall unmeasured',
+                'wall',
                 $this->wall->low->toMm(),
                 -$this->ceiling->toMm(),
                 $this->wall->length()->toMm(),
@@ -88,7 +84,7 @@ final readonly class WallFace
     public function studs(): array
     {
         $shapes = [];
-        foreach ($this->doorway->survey->studs as $stud) {
+        foreach ($this->survey->studs as $stud) {
             $shapes[] = Shape::spanned(
                 'stud',
                 Span::from($stud->x->minus($stud->width->half()), $stud->width),
@@ -102,13 +98,13 @@ final readonly class WallFace
     /** @return list<Shape> */
     public function opening(): array
     {
-        $opening = $this->doorway->survey->opening;
-        $baseboard = $this->doorway->survey->baseboard;
+        $opening = $this->survey->opening;
+        $baseboard = $this->survey->baseboard;
         if ($opening === null) {
             return [];
         }
         $jambs = $opening->span();
-        $head = $opening->heights === [] ? Length::mm(2000) : Length::greatest(...$opening->heights);
+        $head = Length::greatest(Length::zero(), ...$opening->heights);
         $casing = $opening->casing;
         $shapes = [];
         if ($baseboard !== null) {
@@ -122,11 +118,66 @@ final readonly class WallFace
             new Span(Length::zero(), $head->plus($casing->head)),
         );
         $shapes[] = Shape::spanned(
-            $opening->heights === [] ? 'opening unmeasured' : 'opening',
+            'opening',
             $jambs,
             new Span(Length::zero(), $head),
         );
 
         return $shapes;
+    }
+
+    /**
+     * What stands and runs there, to be moved by hand.
+     *
+     * @param  float  $px  millimetres to one pixel
+     * @return list<Shape>
+     */
+    public function things(Wording $wording, float $px): array
+    {
+        $survey = $this->survey;
+        $shapes = [];
+        foreach ($survey->obstacles as $obstacle) {
+            $name = Shape::text(
+                'caption',
+                $obstacle->x->middle()->toMm(),
+                -$obstacle->y->high->toMm() - 3 * $px,
+                9.5 * $px,
+                $wording->say($obstacle->called()),
+                'middle',
+            );
+            $shapes[] = self::thing($wording, $obstacle->place, $obstacle->called(), [
+                Shape::spanned(
+                    $obstacle->moved ? 'obstacle moved' : ($obstacle->isOnWall() ? 'obstacle' : 'obstacle before'),
+                    $obstacle->x,
+                    $obstacle->y,
+                ),
+                $name,
+            ]);
+        }
+        foreach ($survey->hazardsThatStay() as $hazard) {
+            $shapes[] = self::thing($wording, $hazard->place, $hazard->called(), [
+                Shape::spanned('hazard', $hazard->x, $hazard->y),
+            ]);
+        }
+        foreach ($survey->solids as $solid) {
+            $shapes[] = Shape::spanned('solid', $solid->x, $solid->y);
+        }
+
+        return $shapes;
+    }
+
+    /**
+     * Something that can be moved by hand.
+     *
+     * @param  list<Shape>  $shapes
+     */
+    private static function thing(Wording $wording, string $place, Message $what, array $shapes): Shape
+    {
+        return Shape::group('thing', $shapes, [
+            'data-place' => $place,
+            'tabindex' => '0',
+            'role' => 'button',
+            'aria-label' => $wording->say(Caption::of('move-thing', ['what' => $what])),
+        ]);
     }
 }

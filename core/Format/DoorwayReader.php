@@ -320,6 +320,7 @@ final class DoorwayReader
                     $this->at->lengthOrUsual("{$place}.stands_off"),
                     $this->at->flag("{$place}.moved"),
                     $place,
+                    $this->at->lengthOrUsual("{$place}.plus_minus"),
                 );
             }
         }

@@ -18,7 +18,7 @@ final readonly class Room
     /**
      * @param  Length  $headroom  the ceiling less any crown, above the high spot
      * @param  list<FloorReading>  $floor
-     * @param  list<Obstacle>  $obstacles  those that stay
+     * @param  list<Obstacle>  $obstacles  those that stay, as large as they may be
      */
     private function __construct(
         public Span $wall,
@@ -43,7 +43,10 @@ final readonly class Room
             $survey->opening,
             $survey->baseboard,
             $survey->floor,
-            array_values(array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved)),
+            array_map(
+                fn (Obstacle $it) => $it->atItsLargest(),
+                array_values(array_filter($survey->obstacles, fn (Obstacle $it) => ! $it->moved)),
+            ),
         );
     }
 

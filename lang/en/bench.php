@@ -5,10 +5,11 @@ declare(strict_types=1);
 // The pages on which a doorway is set up: groups of fields, rows of several, notes and what can be added.
 return [
     'groups' => [
-        'wall' => 'Wall',
-        'opening' => 'Opening',
-        'base' => 'Bottom of the wall',
-        'floor' => 'Floor levels',
+        'along' => 'Along the wall',
+        'up' => 'Heights over the floor',
+        'out' => 'What stands out of the wall',
+        'floor' => 'Floor',
+        'in-way' => 'In the way',
         'studs' => 'Studs',
         'things' => 'On the wall and in front of it',
         'hazards' => 'In the wall',
@@ -57,7 +58,7 @@ return [
         'kit-box' => 'In the box',
     ],
     'notes' => [
-        'wall' => 'Measured along the wall from the left corner or from your pencil line.',
+        'along' => 'Measured along the wall from the left corner or from your pencil line.',
         'floor' => 'At both jambs and as far as the door will go. Up is plus, from any level line.',
         'studs' => 'Their middles, along the same tape.',
         'things' => 'Drag them on the drawing, or move them with the arrow keys.',
@@ -77,14 +78,9 @@ return [
         'kit-box' => 'What is not in the box is bought.',
     ],
     'rows' => [
-        'from-to' => 'From, to',
-        'ends' => 'Ends',
-        'crown' => 'Crown moulding',
         'lining' => 'Lining',
         'width' => 'Width',
         'height' => 'Height',
-        'casing' => 'Casing',
-        'baseboard' => 'Baseboard',
         'carpet' => 'Carpet',
         'floor-level' => 'Level :n',
         'stud' => 'Stud :n',

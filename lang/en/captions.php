@@ -33,6 +33,7 @@ return [
     'survey.obstacles[].y[1]' => 'top',
     'survey.obstacles[].projection' => 'projection',
     'survey.obstacles[].stands_off' => 'from wall',
+    'survey.obstacles[].plus_minus' => '±',
     'survey.solids[].x[0]' => 'from',
     'survey.solids[].x[1]' => 'to',
     'survey.solids[].y[0]' => 'bottom',

@@ -72,6 +72,8 @@ return [
     'bars' => 'The bars to buy and how each is cut; the table says the same',
     'person' => 'Person :n',
     'move-task' => ':what; arrow keys move it by five minutes',
+    'dim' => ':what: :is. Press to change it',
+    'dim-open' => ':what: not measured yet. Press to type it',
     'wall-measured' => 'The wall as far as it is measured',
     'picture-shut' => 'The wall with the door shut',
     'picture-open' => 'The wall with the door open',

@@ -78,6 +78,7 @@ return [
     'survey.obstacles[].y[1]' => 'Thing :n, top',
     'survey.obstacles[].projection' => 'Thing :n, projection',
     'survey.obstacles[].stands_off' => 'Thing :n, distance from the wall',
+    'survey.obstacles[].plus_minus' => 'Thing :n, plus or minus',
     'survey.obstacles[].moved' => 'Thing :n is moved',
     'survey.solids' => 'Wood between studs',
     'survey.solids[]' => 'Blocking :n',

@@ -5,10 +5,11 @@ declare(strict_types=1);
 // Las páginas en las que se prepara un hueco: grupos de campos, filas de varios, notas y lo que se puede añadir.
 return [
     'groups' => [
-        'wall' => 'Pared',
-        'opening' => 'Hueco',
-        'base' => 'Pie de la pared',
-        'floor' => 'Niveles del suelo',
+        'along' => 'A lo largo de la pared',
+        'up' => 'Alturas sobre el suelo',
+        'out' => 'Lo que sobresale de la pared',
+        'floor' => 'Suelo',
+        'in-way' => 'Lo que estorba',
         'studs' => 'Montantes',
         'things' => 'En la pared y delante de ella',
         'hazards' => 'Dentro de la pared',
@@ -57,7 +58,7 @@ return [
         'kit-box' => 'En la caja',
     ],
     'notes' => [
-        'wall' => 'Se mide a lo largo de la pared desde la esquina izquierda o desde su raya de lápiz.',
+        'along' => 'Se mide a lo largo de la pared desde la esquina izquierda o desde su raya de lápiz.',
         'floor' => 'En las dos jambas y hasta donde llegue la puerta. Hacia arriba es más, desde cualquier línea a nivel.',
         'studs' => 'Sus centros, con la misma cinta.',
         'things' => 'Arrástrelos en el dibujo, o muévalos con las flechas.',
@@ -77,14 +78,9 @@ return [
         'kit-box' => 'Lo que no está en la caja se compra.',
     ],
     'rows' => [
-        'from-to' => 'Desde, hasta',
-        'ends' => 'Extremos',
-        'crown' => 'Moldura del techo',
         'lining' => 'Revestimiento',
         'width' => 'Ancho',
         'height' => 'Alto',
-        'casing' => 'Tapajuntas',
-        'baseboard' => 'Rodapié',
         'carpet' => 'Alfombra',
         'floor-level' => 'Nivel :n',
         'stud' => 'Montante :n',

@@ -33,6 +33,7 @@ return [
     'survey.obstacles[].y[1]' => 'arriba',
     'survey.obstacles[].projection' => 'vuelo',
     'survey.obstacles[].stands_off' => 'a la pared',
+    'survey.obstacles[].plus_minus' => '±',
     'survey.solids[].x[0]' => 'desde',
     'survey.solids[].x[1]' => 'hasta',
     'survey.solids[].y[0]' => 'abajo',

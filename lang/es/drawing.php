@@ -72,6 +72,8 @@ return [
     'bars' => 'Las barras que comprar y cómo se corta cada una; la tabla dice lo mismo',
     'person' => 'Persona :n',
     'move-task' => ':what; las flechas lo mueven cinco minutos',
+    'dim' => ':what: :is. Pulse para cambiarlo',
+    'dim-open' => ':what: sin medir. Pulse para escribirlo',
     'wall-measured' => 'La pared hasta donde está medida',
     'picture-shut' => 'La pared con la puerta cerrada',
     'picture-open' => 'La pared con la puerta abierta',

@@ -78,6 +78,7 @@ return [
     'survey.obstacles[].y[1]' => 'Objeto :n, parte alta',
     'survey.obstacles[].projection' => 'Objeto :n, vuelo',
     'survey.obstacles[].stands_off' => 'Objeto :n, distancia a la pared',
+    'survey.obstacles[].plus_minus' => 'Objeto :n, más o menos',
     'survey.obstacles[].moved' => 'El objeto :n se quita',
     'survey.solids' => 'Madera entre montantes',
     'survey.solids[]' => 'Refuerzo :n',

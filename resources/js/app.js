@@ -4,7 +4,9 @@ import { startAgain } from './again.js';
 import { startAnchors } from './anchors.js';
 import { startCures } from './cures.js';
 import { startDays } from './days.js';
+import { startDims } from './dims.js';
 import { isBeingTyped, startFields } from './fields.js';
+import { startKeeping } from './keep.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
 import { startSign } from './sign.js';
@@ -13,6 +15,7 @@ import { startSlide } from './slide.js';
 import { startSweep } from './sweep.js';
 import { startThings } from './things.js';
 import { startViews } from './views.js';
+import { startWalk } from './walk.js';
 import { startWays } from './ways.js';
 import { startWhy } from './why.js';
 
@@ -49,15 +52,18 @@ document.querySelector('[data-back]')?.addEventListener('click', (event) => { if
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 startAgain();
+startKeeping();
 if (document.querySelector('#days')) startDays(htmx);
 if (document.querySelector('#site')) startSite();
 if (document.querySelector('#signature')) startSign();
 if (document.querySelector('.sweep')) startSweep();
+if (document.querySelector('#walk')) startWalk();
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);
 if (document.querySelector('#bench')) {
   startAnchors();
   startCures(htmx);
+  startDims();
   startMeter(htmx);
   startNumbers(htmx);
   startThings(htmx);

@@ -38,3 +38,9 @@ export async function tryAgain(uid) {
   const { why, ...entry } = await both.objectStore('aside').get(uid);
   await Promise.all([both.objectStore('entries').put(entry), both.objectStore('aside').delete(uid), both.done]);
 }
+
+// What was entered for a doorway that had not arrived yet is that doorway's once it has.
+export async function rename(from, to) {
+  const store = (await opened).transaction('entries', 'readwrite').store;
+  for (let at = await store.index('doorway').openCursor(from); at; at = await at.continue()) await at.update({ ...at.value, doorway: to });
+}

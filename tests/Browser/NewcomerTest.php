@@ -254,3 +254,37 @@ test('what is to be measured next has the focus, and Enter goes through choices 
     $browser->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
     expect($browser->js($named))->toBe('Over the head');
 });
+
+test('a dimension in the drawing is typed into where it stands, and Enter goes on to the next', function () {
+    $browser = $this->browser->visit('/doorways/5/wall/measure');
+    $browser->click('[data-dim="survey.opening.height[0]"] text')->find('.dim-input')->sendKeys('2040'.WebDriverKeys::ENTER);
+    $browser->see('change 2', '.saved')->find('.dim-input')->sendKeys('2042'.WebDriverKeys::ENTER);
+    $browser->see('change 3', '.saved');
+
+    expect($browser->value('Height at the left jamb'))
+        ->toBe('2040')
+        ->and($browser->value('Height at the right jamb'))
+        ->toBe('2042')
+        ->and($browser->js('return document.querySelector(".dim-input").getAttribute("aria-label")'))
+        ->toBe('Casing width, head');
+});
+
+test('a field and its dimension light up together, whichever one is in', function () {
+    $browser = $this->browser->visit('/doorways/1/wall/measure');
+    $browser->js('document.querySelector("#f-survey-opening-left").focus()');
+    expect($browser->js('return document.querySelector(".dim.is-lit").dataset.dim'))->toBe('survey.opening.left');
+
+    $browser->js('document.querySelector(\'[data-dim="survey.wall.to"]\').focus()');
+    expect($browser->js('return document.querySelector(".row-of.is-lit input").id'))->toBe('f-survey-wall-to');
+});
+
+test('an empty doorway shows a usual one, with what is to be measured named', function () {
+    $browser = $this->browser->visit('/jobs/1')->type('Name of the new doorway in Old pump house, pottery co-operative', 'Larder');
+    $browser->see('Not enough measured yet.');
+    $named = $browser->js('return [...document.querySelectorAll(".dim.is-open text")].map((text) => text.textContent)');
+
+    expect($named)
+        ->toContain('Left jamb', 'Width, top', 'Ceiling')
+        ->and($browser->js('return document.activeElement.getAttribute("aria-label")'))
+        ->toBe('Wall begins at');
+});

@@ -7,12 +7,14 @@ use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Plain;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\MeasuredWall;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
+use YokeLine\Survey\Readings;
 
 uses(Eris\TestTrait::class);
 
@@ -106,9 +108,11 @@ test('whatever stands in a document, it is set out and drawn, or refused at its 
 
                 return;
             }
-            $drawn = Svg::write(Elevation::of($setout->doorway, $setout->plan, new Plain()));
+            $readings = Readings::in($setout->document, $setout->doorway->units);
+            $drawn = Svg::write(MeasuredWall::of($setout->doorway, $setout->plan, $readings, new Plain()));
             if ($setout->plan !== null) {
                 $drawn .=
+                    Svg::write(Elevation::of($setout->plan, new Plain())).
                     Svg::write(Above::of($setout->plan, new Plain())).
                     Svg::write(Section::of($setout->plan, new Plain()));
                 expect(Slide::frames($setout->plan, array_values($setout->plan->leaves())[0]))

@@ -68,7 +68,7 @@ function sendPhoto(
         $answer = test()
             ->call(
                 'POST',
-                "{$url}/site/photos/{$uid}?{$asked}",
+                "{$url}/photos/{$uid}?{$asked}",
                 server: ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json'],
                 content: substr($bytes, $from, $piece),
             )
@@ -279,7 +279,7 @@ test('a photograph goes on from the piece that is here, and stands once', functi
     $bytes = photograph(300, 200);
     $piece = fn (int $from, int $to) => $this->call(
         'POST',
-        "{$this->url}/site/photos/photo-one-a?about=leaf-in&says=&at=&from={$from}&of=".strlen($bytes),
+        "{$this->url}/photos/photo-one-a?about=leaf-in&says=&at=&from={$from}&of=".strlen($bytes),
         server: ['HTTP_ACCEPT' => 'application/json'],
         content: substr($bytes, $from, $to - $from),
     )->json();

@@ -37,61 +37,51 @@ final class WallStation
     /** @return list<Group> */
     public static function groups(Setout $setout, int $doorway, Items $items): array
     {
-        $isCarpet = $setout->document->get('survey.floor.finish') === 'carpet';
-
         return [
             Group::named(
-                'wall',
+                'along',
                 [
-                    Row::named('from-to', Field::of('survey.wall.from'), Field::of('survey.wall.to')),
+                    Row::of(Field::of('survey.opening.is')->asList()),
+                    Row::of(Field::of('survey.wall.ends.left')->asList()),
+                    Row::of(Field::of('survey.wall.from')),
                     Row::of(Field::of('survey.zero')),
-                    Row::named(
-                        'ends',
-                        Field::of('survey.wall.ends.left')->asList(),
-                        Field::of('survey.wall.ends.right')->asList(),
-                    ),
-                    Row::of(Field::of('survey.wall.ceiling')),
-                    Row::named(
-                        'crown',
-                        Field::of('survey.wall.crown.drop', isShort: true),
-                        Field::of('survey.wall.crown.projection', isShort: true),
-                    ),
-                    Row::named(
-                        'lining',
-                        Field::of('survey.wall.lining.kind'),
-                        Field::of('survey.wall.lining.thickness'),
-                    ),
-                    Row::of(Field::of('survey.wall.walkway')),
+                    Row::of(Field::of('survey.opening.casing.left')),
+                    Row::of(Field::of('survey.opening.left')),
+                    self::row('width', 'survey.opening.width[0]', 'survey.opening.width[1]', 'survey.opening.width[2]'),
+                    Row::of(Field::of('survey.opening.casing.right')),
+                    Row::of(Field::of('survey.wall.to')),
+                    Row::of(Field::of('survey.wall.ends.right')->asList()),
                 ],
                 links: ['readings' => "/doorways/{$doorway}/wall/readings"],
             ),
-            Group::named('opening', [
-                Row::of(Field::of('survey.opening.is')->asList()),
-                Row::of(Field::of('survey.opening.left')),
-                self::row('width', 'survey.opening.width[0]', 'survey.opening.width[1]', 'survey.opening.width[2]'),
+            Group::named('up', [
                 self::row('height', 'survey.opening.height[0]', 'survey.opening.height[1]'),
-                self::row(
-                    'casing',
-                    'survey.opening.casing.left',
-                    'survey.opening.casing.right',
-                    'survey.opening.casing.head',
-                    'survey.opening.casing.thickness',
-                ),
-                Row::of(Field::of('survey.opening.was')),
+                Row::of(Field::of('survey.opening.casing.head')),
+                Row::of(Field::of('survey.wall.ceiling')),
+                Row::of(Field::of('survey.wall.crown.drop')),
+                Row::of(Field::of('survey.baseboard.height')),
             ]),
-            Group::named('base', [
-                self::row('baseboard', 'survey.baseboard.height', 'survey.baseboard.thickness'),
+            Group::named('out', [
+                Row::of(Field::of('survey.opening.casing.thickness')),
+                Row::of(Field::of('survey.wall.crown.projection')),
+                Row::named(
+                    'lining',
+                    Field::of('survey.wall.lining.kind'),
+                    Field::of('survey.wall.lining.thickness'),
+                ),
+                Row::of(Field::of('survey.baseboard.thickness')),
+                Row::of(Field::of('survey.eased')),
+            ]),
+            Group::named('floor', [
                 Row::of(Field::of('survey.floor.finish')),
                 Row::of(Field::of('survey.floor.drillable')),
-                Row::of(Field::of('survey.eased')),
-                ...$isCarpet
-                    ? [
-                        self::row('carpet', 'survey.floor.pile', 'survey.floor.plate'),
-                        Row::of(Field::of('survey.floor.datum')),
-                    ]
-                    : [],
+                ...self::carpet($setout),
+                ...self::list($items, 'floor-level', 'survey.floor.readings', 'x', 'level'),
             ]),
-            Group::named('floor', self::list($items, 'floor-level', 'survey.floor.readings', 'x', 'level')),
+            Group::named('in-way', [
+                Row::of(Field::of('survey.opening.was')),
+                Row::of(Field::of('survey.wall.walkway')),
+            ]),
             Group::named('studs', self::list($items, 'stud', 'survey.studs', 'x', 'width')),
             Group::named(
                 'things',
@@ -104,6 +94,17 @@ final class WallStation
                 self::offers($setout, $items->next('survey.hazards'), self::HAZARDS),
             ),
         ];
+    }
+
+    /** @return list<Row> */
+    private static function carpet(Setout $setout): array
+    {
+        return $setout->document->get('survey.floor.finish') === 'carpet'
+            ? [
+                self::row('carpet', 'survey.floor.pile', 'survey.floor.plate'),
+                Row::of(Field::of('survey.floor.datum')),
+            ]
+            : [];
     }
 
     private static function row(string $key, string ...$places): Row
@@ -149,6 +150,7 @@ final class WallStation
             $rows[] = new Row('', [
                 Field::of("{$at}.projection", $n, isShort: true),
                 Field::of("{$at}.stands_off", $n, isShort: true),
+                Field::of("{$at}.plus_minus", $n, isShort: true),
             ]);
         }
 

@@ -9,26 +9,21 @@ use App\Http\Editor;
 use App\Http\Named;
 use App\Models\Doorway;
 use App\Models\Job;
-use App\Rules\Level;
-use App\Rules\RuleBook;
+use App\Survey\NewDoorway;
 use App\Words\StoredMessage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use YokeLine\Format\Document;
 use YokeLine\Measure\Unit;
 
 final class DoorwayController
 {
     public function store(Request $request, Job $job): RedirectResponse
     {
-        $editor = Editor::of($request);
-        $units = $request->enum('units', Unit::class) ?? $job->units;
-        $blank = Document::fromJson((string) file_get_contents(resource_path("doorways/new-{$units->value}.json")));
-        $doorway = Doorway::begin(
+        $doorway = NewDoorway::begin(
             $job,
-            RuleBook::begin($blank->with('name', Named::doorway($request)), Level::job($job)),
-            StoredMessage::change('begun'),
-            $editor,
+            Named::doorway($request),
+            $request->enum('units', Unit::class) ?? $job->units,
+            Editor::of($request),
         );
 
         return to_route('wall.measure', $doorway);

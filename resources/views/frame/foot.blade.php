@@ -2,7 +2,7 @@
 <nav class="bar-foot" aria-label="{{ __('frame.at-hand') }}">
   <a href="{{ route('jobs') }}" @if ($at === 'jobs' && ! $doorway) aria-current="true" @endif>{{ __('top.nav.jobs') }}</a>
   @if ($doorway)
-    @foreach (['wall.measure' => 'measure', 'site.steps' => 'steps', 'record.log' => 'record'] as $route => $says)<a href="{{ App\Frame\Place::address($route, $doorway) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ __("frame.foot.{$says}") }}</a>@endforeach
+    @foreach (['wall.walk' => 'measure', 'site.steps' => 'steps', 'record.log' => 'record'] as $route => $says)<a href="{{ App\Frame\Place::address($route, $doorway) }}" @if (request()->routeIs($route)) aria-current="page" @endif>{{ __("frame.foot.{$says}") }}</a>@endforeach
   @endif
   <details>
     <summary>{{ __('frame.foot.more') }}</summary>

@@ -41,6 +41,7 @@
     @endforeach
   </ul>
   @unless ($archived)
+    <p class="begin-by-phone"><a class="btn" href="{{ route('jobs.measure', $job) }}" data-offline="{{ json_encode([route('jobs.measure', $job), route('jobs.show', $job)]) }}">{{ __('survey.page.new-doorway') }}</a></p>
     <div class="add">
       <form class="new" method="post" action="{{ route('doorways.store', $job) }}">@csrf<input class="form-control" name="name" placeholder="{{ __('jobs.page.room-it-leads-to') }}" aria-label="{{ __('jobs.page.name-of-the-new-doorway', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn btn-primary">{{ __('jobs.page.new-doorway') }}</button></form>
       <form class="bring" method="post" action="{{ route('files.store', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">{{ __('jobs.page.bring-in-a-file') }}<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>

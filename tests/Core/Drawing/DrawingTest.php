@@ -8,9 +8,12 @@ use Tests\Core\Support\Plain;
 use YokeLine\Drawing\Above;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\Labels;
+use YokeLine\Drawing\MeasuredWall;
 use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Svg;
 use YokeLine\Format\DoorwayReader;
+use YokeLine\Measure\Unit;
+use YokeLine\Survey\Readings;
 
 uses(Eris\TestTrait::class);
 
@@ -27,7 +30,7 @@ function shape(string $svg, string $layer): array
 
 test('the elevation is true to scale: the leaf is drawn at its own millimetres', function () {
     $plan = Doorways::plan();
-    $leaf = shape(Svg::write(Elevation::of($plan->doorway, $plan, new Plain())), 'leaf');
+    $leaf = shape(Svg::write(Elevation::of($plan, new Plain())), 'leaf');
 
     expect($leaf['x'])
         ->toBe(857.0)
@@ -57,10 +60,14 @@ test('the section is true to scale', function () {
 });
 
 test('a half-measured doorway is drawn as far as it is known', function () {
-    $doorway = DoorwayReader::read(Doorways::document('wedging-room'));
-    $svg = Svg::write(Elevation::of($doorway, null, new Plain()));
+    $document = Doorways::document('wedging-room');
+    $readings = Readings::in($document, Unit::Millimetre);
+    $svg = Svg::write(MeasuredWall::of(DoorwayReader::read($document), null, $readings, new Plain()));
 
-    expect(shape($svg, 'opening')['x'])->toBe(820.0)->and($svg)->toContain('unmeasured')->not->toContain('yoke-line');
+    expect($svg)
+        ->toMatch('/class="opening[^"]*" points="820,0 /')
+        ->toContain(' usual"')
+        ->not->toContain('yoke-line');
 });
 
 test('names from a file cannot break out of a drawing', function () {
@@ -72,7 +79,7 @@ test('names from a file cannot break out of a drawing', function () {
         ],
     );
 
-    expect(Svg::write(Elevation::of($plan->doorway, $plan, new Plain())))->not->toContain('<script');
+    expect(Svg::write(Elevation::of($plan, new Plain())))->not->toContain('<script');
 });
 
 test('labels never overlap and keep their order', function () {

@@ -1,0 +1,9 @@
+// What a page wants kept for when there is no connection, it names in `data-offline`.
+export function startKeeping() {
+  const pages = [...document.querySelectorAll('[data-offline]')].flatMap((node) => { try { return JSON.parse(node.dataset.offline); } catch { return []; } }).filter((url) => typeof url === 'string');
+  if (pages.length === 0) return;
+  navigator.serviceWorker?.register('/site-worker.js').then(() => navigator.serviceWorker.ready).then((worker) => {
+    const files = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((node) => node.href || node.src);
+    worker.active.postMessage({ keep: [...pages, ...files, '/mark.svg'] });
+  });
+}
