@@ -6,12 +6,14 @@ use App\Bench\Station;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\DayPlanController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FoundController;
 use App\Http\Controllers\GiveOutController;
+use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
@@ -43,6 +45,7 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SureController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\WalkController;
+use App\Http\Controllers\WallPhotoController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\AsksForAPlan;
 use App\Http\State;
@@ -81,6 +84,11 @@ Route::controller(OfferController::class)->group(function () {
     Route::get('/doorways/{doorway}/papers/quote', 'show')->name('papers.quote')->middleware(AsksForAPlan::class);
     Route::post('/doorways/{doorway}/papers/quote', 'accept')->name('offer.accept');
     Route::get('/doorways/{doorway}/offer.pdf', 'paper')->name('offer.paper');
+});
+Route::controller(CustomerController::class)->middleware('signed')->group(function () {
+    Route::get('/customer/{doorway}', 'show')->name('customer.show');
+    Route::post('/customer/{doorway}/accept', 'accept')->name('customer.accept');
+    Route::post('/customer/{doorway}/ask', 'ask')->name('customer.ask');
 });
 Route::controller(MaterialsController::class)->group(function () {
     Route::get('/jobs/{job}/cutting', 'cutting')->name('cutting');
@@ -158,6 +166,12 @@ Route::controller(SiteController::class)->group(function () {
 Route::controller(PhotoController::class)->group(function () {
     Route::post('/doorways/{doorway}/photos/{uid}', 'piece')->name('photo.piece')->where('uid', '[\w-]{8,40}');
     Route::get('/doorways/{doorway}/photos/{file}', 'show')->name('photo');
+});
+Route::controller(WallPhotoController::class)->group(function () {
+    Route::get('/doorways/{doorway}/wall/photos', 'show')->name('wall.photos');
+    Route::post('/doorways/{doorway}/wall/photos', 'store')->name('wall.photos.store');
+    Route::post('/doorways/{doorway}/wall/photos/{uid}/points', 'points')->name('wall.photos.points');
+    Route::post('/doorways/{doorway}/wall/photos/{uid}/things', 'place')->name('wall.photos.place');
 });
 Route::controller(WalkController::class)->group(function () {
     Route::get('/jobs/{job}/measure', 'beginning')->name('jobs.measure');
@@ -261,6 +275,10 @@ Route::controller(RulesController::class)->group(function () {
     Route::post('/rules', 'take')->name('rules.take');
 });
 
+Route::controller(GlossaryController::class)->group(function () {
+    Route::get('/words', 'index')->name('words');
+    Route::get('/words/{word}', 'show')->name('words.word');
+});
 Route::post('/editor', EditorController::class)->name('editor');
 Route::post('/notices/{notice}/seen', [NoticeController::class, 'seen'])
     ->name('notices.seen')

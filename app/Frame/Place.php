@@ -29,7 +29,7 @@ enum Place: string
     public function pages(): array
     {
         $pages = match ($this) {
-            self::Wall => ['measure', 'studs', 'readings'],
+            self::Wall => ['measure', 'studs', 'photos', 'readings'],
             self::Door => ['size', 'options', 'in-hand'],
             self::Rail => ['stops', 'kit'],
             self::Anchors => ['fixings', 'loads'],

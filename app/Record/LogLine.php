@@ -28,6 +28,7 @@ final readonly class LogLine
         'decision',
         'note',
         'photo',
+        'points',
         'run',
         'snag',
         'signature',
@@ -124,6 +125,7 @@ final readonly class LogLine
             ]),
             'note' => $text('says'),
             'photo' => $text('says') ?: $say('photo'),
+            'points' => $say('points'),
             'run' => $say((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
                 'what' => $text('label'),
                 'is' => $length('value'),

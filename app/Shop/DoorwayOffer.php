@@ -58,6 +58,23 @@ final readonly class DoorwayOffer
         ];
     }
 
+    /** Accepted for the plan as it stands; what keeps it from being, as a sentence. */
+    public function accept(string $name): ?string
+    {
+        if ($this->price()['unpriced'] > 0) {
+            return Speaker::words('refusals.unpriced', ['count' => $this->price()['unpriced']]);
+        }
+        Offer::create([
+            'doorway_id' => $this->doorway->id,
+            'revision_id' => $this->doorway->revision_id,
+            'cents' => $this->price()['total'],
+            'accepted_by' => $name,
+            'accepted_at' => now(),
+        ]);
+
+        return null;
+    }
+
     /** Whether the plan is another one than that which was accepted. */
     public function hasMovedSince(): bool
     {

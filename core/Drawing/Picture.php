@@ -17,6 +17,20 @@ final class Picture
     /** Millimetres that the floor is drawn deep. */
     private const FLOOR_MM = 45.0;
 
+    /** What hangs alone, to be laid over a photograph of the wall: each leaf shut, with how far it slides. */
+    public static function overPhoto(Plan $plan, Wording $wording): Scene
+    {
+        $door = new HungDoor($plan);
+        $leaves = [];
+        foreach ($plan->layout->runs as $name => $run) {
+            $leaves[] = Shape::group('leaf-place', [$door->leaf($name, $run)], [
+                'data-far' => $run->direction * $run->travel->total->toMm(),
+            ]);
+        }
+
+        return self::scene($plan, $wording, 'picture-photo', [...$door->board(), $door->rail(), ...$leaves]);
+    }
+
     public static function of(Plan $plan, Wording $wording, bool $isOpen): Scene
     {
         [$face, $door] = [WallFace::of($plan), new HungDoor($plan)];
@@ -32,21 +46,29 @@ final class Picture
             ]);
         }
 
+        return self::scene($plan, $wording, $isOpen ? 'picture-open' : 'picture-shut', [
+            ...$face->wallAndFloor($plan->floor, self::FLOOR_MM),
+            ...$face->opening(),
+            ...array_map(fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y), $things),
+            ...$door->board(),
+            $door->rail(),
+            ...$leaves,
+        ]);
+    }
+
+    /** @param  list<Shape>  $shapes */
+    private static function scene(Plan $plan, Wording $wording, string $title, array $shapes): Scene
+    {
+        $face = WallFace::of($plan);
+
         return new Scene(
             'picture',
-            $wording->say(Caption::of($isOpen ? 'picture-open' : 'picture-shut')),
+            $wording->say(Caption::of($title)),
             $face->wall->low->toMm(),
             -$face->ceiling->toMm(),
             $face->wall->length()->toMm(),
             $face->ceiling->toMm() + self::FLOOR_MM,
-            [
-                ...$face->wallAndFloor($plan->floor, self::FLOOR_MM),
-                ...$face->opening(),
-                ...array_map(fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y), $things),
-                ...$door->board(),
-                $door->rail(),
-                ...$leaves,
-            ],
+            $shapes,
         );
     }
 }

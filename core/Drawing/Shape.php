@@ -122,6 +122,41 @@ final readonly class Shape
         return new self('g', $layer, $attributes, '', $inside);
     }
 
+    /**
+     * The same shape, standing out where it is of one of the layers.
+     *
+     * @param  list<string>  $layers
+     */
+    public function naming(array $layers): self
+    {
+        return new self(
+            $this->kind,
+            in_array(strtok($this->layer, ' '), $layers, true) ? "{$this->layer} is-named" : $this->layer,
+            $this->attributes,
+            $this->text,
+            array_map(fn (self $shape) => $shape->naming($layers), $this->inside),
+        );
+    }
+
+    /** @return list<array{float, float, float, float}> left, top, right and bottom of what stands out in it */
+    public function namedBoxes(): array
+    {
+        $at = fn (string $name): float => is_float($this->attributes[$name] ?? null) ? $this->attributes[$name] : 0.0;
+        $own = match (true) {
+            ! str_contains($this->layer, 'is-named') => [],
+            $this->kind === 'rect' => [
+                [$at('x'), $at('y'), $at('x') + $at('width'), $at('y') + $at('height')],
+            ],
+            $this->kind === 'line' => [[$at('x1'), $at('y1'), $at('x2'), $at('y2')]],
+            $this->kind === 'circle' => [
+                [$at('cx') - $at('r'), $at('cy') - $at('r'), $at('cx') + $at('r'), $at('cy') + $at('r')],
+            ],
+            default => [],
+        };
+
+        return array_merge($own, ...array_map(fn (self $shape) => $shape->namedBoxes(), $this->inside));
+    }
+
     /** @param  list<array{float, float}>  $points */
     private static function points(array $points): string
     {

@@ -69,7 +69,7 @@ final readonly class WallFace
         ];
         if ($survey->crown !== null) {
             $shapes[] = Shape::box(
-                'casing',
+                'crown',
                 $this->wall->low->toMm(),
                 -$this->ceiling->toMm(),
                 $this->wall->length()->toMm(),

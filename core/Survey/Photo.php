@@ -77,6 +77,12 @@ final readonly class Photo
         return new WallPoint(self::length($x), self::length($y), self::length($this->plusMinus($across, $down)));
     }
 
+    /** How far its points are off on the wall, root mean square; 0 of four, which leave nothing over. */
+    public function offBy(): Length
+    {
+        return self::length($this->off);
+    }
+
     /** @return array{float, float} where in the picture a place of the wall is, in its widths */
     public function inPicture(Length $x, Length $y): array
     {

@@ -39,7 +39,7 @@ final class DemoSeeder extends Seeder
     {
         self::job('Old pump house, pottery co-operative', Unit::Millimetre, self::DOORWAYS);
         self::job('River shop, pottery co-operative', Unit::Inch, self::RIVER_SHOP);
-        $this->call([SiteSeeder::class, ShopSeeder::class]);
+        $this->call([SiteSeeder::class, PhotoSeeder::class, ShopSeeder::class]);
     }
 
     /** @param  list<string>  $doorways */

@@ -27,7 +27,7 @@ return [
         'papers' => 'Papers',
     ],
     'pages' => [
-        'wall' => ['measure' => 'Measure', 'studs' => 'Scan for studs', 'readings' => 'Import readings'],
+        'wall' => ['measure' => 'Measure', 'studs' => 'Scan for studs', 'photos' => 'Photos of the wall', 'readings' => 'Import readings'],
         'door' => ['size' => 'Size', 'options' => 'Options', 'in-hand' => 'A door I have'],
         'rail' => ['stops' => 'Rail and stops', 'kit' => 'Hardware kit'],
         'anchors' => ['fixings' => 'Fixings', 'loads' => 'Loads'],

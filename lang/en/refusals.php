@@ -43,6 +43,7 @@ return [
     'no-plan' => 'There is no plan yet. Measure the wall first.',
     'no-mark' => 'There is no such mark.',
     'no-proof' => 'There is no such check of the line.',
+    'say-question' => 'Write your question.',
     'who-accepts' => 'Who accepts it? Write the name.',
     'parcel-not-ready' => 'That document is not ready yet.',
     'parcel-gone' => 'That document is gone. Make it again.',

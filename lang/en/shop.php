@@ -11,6 +11,17 @@ return [
         'ft' => 'a foot',
         'bf' => 'a board foot',
     ],
+    'customer' => [
+        'link' => 'The customer’s page',
+        'customer' => 'The customer',
+        'in-all' => 'in all, tax included',
+        'accepted' => 'Accepted by :name on :on. Thank you.',
+        'asked' => 'Your question has been sent. We will answer it soon.',
+        'your-name' => 'Your name',
+        'accept' => 'Accept this quote',
+        'question' => 'Your question',
+        'ask' => 'Ask',
+    ],
     'page' => [
         'price-is-for' => 'What the price of :material is for',
         'nobody-has-answered' => 'One thing that decides the order was never answered.|:count things that decide the order were never answered.',

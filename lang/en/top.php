@@ -61,5 +61,6 @@ return [
         'board' => 'Progress',
         'shelf' => 'Hardware',
         'rules' => 'House rules',
+        'words' => 'Words',
     ],
 ];

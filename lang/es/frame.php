@@ -27,7 +27,7 @@ return [
         'papers' => 'Papeles',
     ],
     'pages' => [
-        'wall' => ['measure' => 'Medir', 'studs' => 'Buscar montantes', 'readings' => 'Importar lecturas'],
+        'wall' => ['measure' => 'Medir', 'studs' => 'Buscar montantes', 'photos' => 'Fotos de la pared', 'readings' => 'Importar lecturas'],
         'door' => ['size' => 'Medida', 'options' => 'Opciones', 'in-hand' => 'Una puerta que tengo'],
         'rail' => ['stops' => 'Carril y topes', 'kit' => 'Herraje'],
         'anchors' => ['fixings' => 'Fijaciones', 'loads' => 'Cargas'],

@@ -43,6 +43,7 @@ return [
     'no-plan' => 'Aún no hay plan. Mida primero la pared.',
     'no-mark' => 'No existe esa marca.',
     'no-proof' => 'No existe esa comprobación de la línea.',
+    'say-question' => 'Escriba su pregunta.',
     'who-accepts' => '¿Quién lo acepta? Escriba el nombre.',
     'parcel-not-ready' => 'Ese documento aún no está listo.',
     'parcel-gone' => 'Ese documento ya no está. Créelo otra vez.',

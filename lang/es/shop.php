@@ -11,6 +11,17 @@ return [
         'ft' => 'el pie',
         'bf' => 'el pie tablar',
     ],
+    'customer' => [
+        'link' => 'La página del cliente',
+        'customer' => 'El cliente',
+        'in-all' => 'en total, impuestos incluidos',
+        'accepted' => 'Aceptado por :name el :on. Gracias.',
+        'asked' => 'Su pregunta se ha enviado. La contestaremos pronto.',
+        'your-name' => 'Su nombre',
+        'accept' => 'Aceptar este presupuesto',
+        'question' => 'Su pregunta',
+        'ask' => 'Preguntar',
+    ],
     'page' => [
         'price-is-for' => 'De qué es el precio de :material',
         'nobody-has-answered' => 'Falta responder una cosa que decide el pedido.|Faltan por responder :count cosas que deciden el pedido.',

@@ -61,5 +61,6 @@ return [
         'board' => 'Avance',
         'shelf' => 'Herrajes',
         'rules' => 'Normas de la casa',
+        'words' => 'Palabras',
     ],
 ];

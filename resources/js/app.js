@@ -9,10 +9,12 @@ import { isBeingTyped, startFields } from './fields.js';
 import { startKeeping } from './keep.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
+import { startMarking, startPhotos } from './photo.js';
 import { startSign } from './sign.js';
 import { startSite } from './site.js';
 import { startSlide } from './slide.js';
 import { startSweep } from './sweep.js';
+import { startTerms } from './terms.js';
 import { startThings } from './things.js';
 import { startViews } from './views.js';
 import { startWalk } from './walk.js';
@@ -53,10 +55,13 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 
 startAgain();
 startKeeping();
+startPhotos();
+startTerms();
 if (document.querySelector('#days')) startDays(htmx);
 if (document.querySelector('#site')) startSite();
 if (document.querySelector('#signature')) startSign();
 if (document.querySelector('.sweep')) startSweep();
+if (document.querySelector('#photo-page')) startMarking(htmx);
 if (document.querySelector('#walk')) startWalk();
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);

@@ -39,6 +39,7 @@ function apply() {
   const stage = document.querySelector('.stage');
   if (stage) stage.dataset.main = document.querySelector(`[data-view="${main}"]`) ? main : 'elevation';
   if (all) svg()?.setAttribute('viewBox', (look ?? all).join(' '));
+  document.dispatchEvent(new Event('yoke:looked'));
 }
 
 function zoomBy(by, centre = null) {

@@ -35,6 +35,8 @@ dataset('pages', [
     'measuring, one at a time' => '/doorways/5/wall/walk',
     'measuring in inches' => '/doorways/14/wall/walk',
     'a doorway begun by phone' => '/jobs/1/measure',
+    'photographs of the wall' => '/doorways/8/wall/photos',
+    'no photographs yet' => '/doorways/1/wall/photos',
     'to give out' => '/jobs/1/documents',
     'site' => '/doorways/12/site/steps',
     'found' => '/doorways/12/found/line',

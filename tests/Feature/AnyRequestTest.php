@@ -110,11 +110,12 @@ function addresses(array $methods, bool $known): array
             'file' => 'none',
             'notice' => 1,
             'of' => 'everything',
+            'word' => 'jamb',
             'uid' => 'photo-one-a',
             'old' => 'sheet',
         ]
         : array_fill_keys(
-            ['station', 'row', 'what', 'key', 'kit', 'part', 'parcel', 'file', 'of', 'uid', 'old'],
+            ['station', 'row', 'what', 'key', 'kit', 'part', 'parcel', 'file', 'of', 'uid', 'old', 'word'],
             '..%2fnone',
         ) + [
             'doorway' => $doorway->id,

@@ -9,6 +9,7 @@ use App\Bench\Group;
 use App\Bench\Items;
 use App\Bench\Offer;
 use App\Bench\Row;
+use App\Bench\Things;
 use App\Words\BenchWords;
 use App\Words\FieldWords;
 use YokeLine\Measure\Length;
@@ -18,20 +19,6 @@ use YokeLine\Setout;
 /** The survey, in walking order. */
 final class WallStation
 {
-    /**
-     * What is found on walls, with the size it usually has and the height it usually stands at, in mm: x, y, width,
-     * height, projection.
-     */
-    private const THINGS = [
-        'switch' => [1100, 86, 86, 12],
-        'socket' => [300, 86, 146, 12],
-        'thermostat' => [1400, 90, 90, 25],
-        'vent' => [2100, 300, 150, 15],
-        'radiator' => [120, 600, 600, 110],
-        'shelf' => [1400, 600, 40, 200],
-        'furniture' => [0, 900, 800, 450],
-    ];
-
     private const HAZARDS = ['cable' => [0, 30, 2400], 'pipe' => [0, 40, 900], 'gas' => [0, 40, 900]];
 
     /** @return list<Group> */
@@ -86,7 +73,7 @@ final class WallStation
             Group::named(
                 'things',
                 self::things($items),
-                self::offers($setout, $items->next('survey.obstacles'), self::THINGS),
+                self::offers($setout, $items->next('survey.obstacles'), Things::SIZES),
             ),
             Group::named(
                 'hazards',

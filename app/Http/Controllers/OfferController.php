@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Editor;
 use App\Models\Doorway;
-use App\Models\Offer;
 use App\Paper\OfferSheet;
 use App\Shop\DoorwayOffer;
 use App\Words\Speaker;
@@ -31,21 +30,9 @@ final class OfferController
             ['name' => 'required|string|max:120'],
             ['name.required' => Speaker::words('refusals.who-accepts')],
         )['name'];
-        $offer = new DoorwayOffer($doorway, Editor::of($request)->units);
-        if ($offer->price()['unpriced'] > 0) {
-            return to_route('papers.quote', $doorway)->withErrors([
-                'name' => Speaker::words('refusals.unpriced', ['count' => $offer->price()['unpriced']]),
-            ]);
-        }
-        Offer::create([
-            'doorway_id' => $doorway->id,
-            'revision_id' => $doorway->revision_id,
-            'cents' => $offer->price()['total'],
-            'accepted_by' => $name,
-            'accepted_at' => now(),
-        ]);
+        $refused = (new DoorwayOffer($doorway, Editor::of($request)->units))->accept($name);
 
-        return to_route('papers.quote', $doorway);
+        return to_route('papers.quote', $doorway)->withErrors($refused === null ? [] : ['name' => $refused]);
     }
 
     public function paper(Request $request, Doorway $doorway): Response

@@ -5,7 +5,7 @@
     <legend>{{ $group->title }}</legend>
     @foreach ($group->rows as $row)
       <div @class(['row-of', 'many' => count($row->fields) > 1, 'whole' => count($row->fields) > 2])>
-        <span class="row-label" @if (count($row->fields) > 1) aria-hidden="true" @endif>@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{{ $row->label }}</label>@else{{ $row->label }}@endif</span>
+        <span class="row-label" >@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{!! App\Words\Terms::linked($row->label) !!}</label>@else{!! App\Words\Terms::linked($row->label) !!}@endif</span>
         <span class="row-fields">
         @foreach ($row->fields as $field)
           @php([$id, $value, $bad] = [$field->id(), $form->value($field), $form->refusal($field) !== null])
@@ -48,7 +48,7 @@
       <div class="offers">@foreach ($group->offers as $offer)<button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($offer->changes)])'>{{ $offer->says }}</button>@endforeach</div>
     @endif
     @foreach ($group->links as $says => $to)<a class="group-link" href="{{ $to }}">{{ $says }}</a>@endforeach
-    @if ($group->note)<p class="group-note">{{ $group->note }}</p>@endif
+    @if ($group->note)<p class="group-note">{!! App\Words\Terms::linked($group->note) !!}</p>@endif
   </fieldset>
 @endforeach
 </div>

@@ -7,7 +7,7 @@
       <div>
         <h3><span class="visually-hidden">{{ $speak->say($finding->severity->says()) }}:</span>
           @if ($finding->where)<a href="{{ route($bench->stationOf($finding)->page(), $bench->doorway) }}#f-{{ trim(preg_replace('/[^a-z0-9]+/i', '-', $finding->where), '-') }}" data-goto>{{ $speak->say($finding->says()) }}</a>@else{{ $speak->say($finding->says()) }}@endif</h3>
-        @if ($more = $speak->say($finding->more()))<p>{{ $more }}</p>@endif
+        @if ($more = $speak->say($finding->more()))<p>{!! App\Words\Terms::linked($more) !!}</p>@endif
         @if ($bench->hasCures && $finding->cures === [] && $finding->severity === YokeLine\Inspection\Severity::Stop && $finding->where !== '')<p>{{ __('bench.page.no-cure', ['what' => App\Words\Places::name($finding->where, $setout->document)]) }}</p>@endif
         @if ($finding->cures)
           <ul class="cures">

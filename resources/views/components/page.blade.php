@@ -1,4 +1,5 @@
-{{-- Every page: the bar over all, then what is under it. $at: which of the bar's places it is in; $units: shown and own. --}}
+{{-- Every page: the bar over all, then what is under it. $at: which of the bar's places it is in, '' for none of it: a
+  customer's page; $units: shown and own. --}}
 @props(['title', 'at', 'class' => '', 'units' => null, 'doorway' => null])
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
@@ -20,10 +21,13 @@
   <symbol id="sign-note" viewBox="0 0 16 16"><path d="M1 6h14v4H1z"/></symbol>
 </defs></svg>
 <script type="application/json" id="words">{!! json_encode(__('scripts'), JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>
+@if ($at !== '')
 @include('frame.top')
 <x-notices />
 <p id="outdated" role="status" hidden>{{ __('top.page.what-this-page-shows-has') }} <button type="button" class="btn">{{ __('top.page.bring-it-up-to-date') }}</button></p>
+@endif
 {{ $slot }}
-@include('frame.foot')
+@includeWhen($at !== '', 'frame.foot')
+<dialog id="term" aria-label="{{ __('glossary.page.title') }}"></dialog>
 </body>
 </html>

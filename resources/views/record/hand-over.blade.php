@@ -1,10 +1,8 @@
-@use('YokeLine\Drawing\Picture')
-@use('YokeLine\Drawing\Svg')
 @php([$doorway, $setout, $speak] = [$over->doorway, $over->doorway->setout($over->run->units), App\Words\Speaker::in($over->run->write)])
 <x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.handover')" class="is-marks">
 <main class="marks-page hand-over">
   <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('record.checks', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
-  <div class="pictured">@foreach ([false, true] as $isOpen)<figure>{!! Svg::write(Picture::of($over->run->plan, $speak, $isOpen)) !!}<figcaption>{{ __($isOpen ? 'frame.open-as' : 'frame.shut-as') }}</figcaption></figure>@endforeach</div>
+  <x-pictured :plan="$over->run->plan" :speak="$speak" :doorway="$doorway" />
   <p class="group-note"><a href="{{ route('papers.sheet', $doorway) }}">{{ __('frame.working-drawing') }}</a></p>
   <div class="table-scroll">
     <table class="table"><caption>{{ __('record.page.what-was-fitted') }}</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>
