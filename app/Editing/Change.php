@@ -52,7 +52,9 @@ final readonly class Change
         // A place that counts its item means the one that was seen there.
         $names = array_map($based->document->named(...), array_keys($this->changes));
 
-        return (new self(array_combine($names, $this->changes), $this->what, $this->editor, $this->uid))->layOn($doorway, $based);
+        $named = new self(array_combine($names, $this->changes), $this->what, $this->editor, $this->uid);
+
+        return $named->layOn($doorway, $based);
     }
 
     /** @return list<Notice> */

@@ -14,6 +14,17 @@ final class Books
 
     public function __construct(private readonly Loader $loader) {}
 
+    /**
+     * What is made of a book, made once for a language.
+     *
+     * @param  callable(): array<string, string>  $make
+     * @return array<array-key, mixed>
+     */
+    public function made(string $name, callable $make): array
+    {
+        return $this->open[app()->getLocale()." made {$name}"] ??= $make();
+    }
+
     /** @return array<array-key, mixed> */
     public function open(string $book): array
     {

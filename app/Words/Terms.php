@@ -46,11 +46,11 @@ final class Terms
     {
         $html = e($says);
         $kept = [];
-        foreach (self::patterns() as $word => $pattern) {
+        foreach (app(Books::class)->made('terms', self::patterns(...)) as $word => $pattern) {
             $html = (string) preg_replace_callback(
-                $pattern,
+                (string) $pattern,
                 function (array $found) use ($word, &$kept): string {
-                    $kept[] = self::link($word, $found[0]);
+                    $kept[] = self::link((string) $word, $found[0]);
 
                     return "\0".(count($kept) - 1)."\0";
                 },
@@ -72,18 +72,13 @@ final class Terms
     /** @return array<string, string> the longest first: a rail line is no rail */
     private static function patterns(): array
     {
-        /** @var array<string, array<string, string>> $made */
-        static $made = [];
+        $named = [];
+        foreach (Glossary::words() as $word) {
+            $named[$word] = self::says($word, 'named');
+        }
+        uasort($named, fn (string $a, string $b) => self::longest($b) <=> self::longest($a));
 
-        return $made[app()->getLocale()] ??= (function (): array {
-            $named = [];
-            foreach (Glossary::words() as $word) {
-                $named[$word] = self::says($word, 'named');
-            }
-            uasort($named, fn (string $a, string $b) => self::longest($b) <=> self::longest($a));
-
-            return array_map(fn (string $words) => "/(?<![\\p{L}\0])(?:{$words})(?![\\p{L}])/iu", $named);
-        })();
+        return array_map(fn (string $words) => "/(?<![\\p{L}\0])(?:{$words})(?![\\p{L}])/iu", $named);
     }
 
     private static function longest(string $words): int

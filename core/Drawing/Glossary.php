@@ -52,7 +52,17 @@ final readonly class Glossary
     private const BEHIND = ['opening', 'jamb', 'head', 'casing', 'passage'];
 
     /** Looked at from near, one of them where there are several. */
-    private const SMALL = ['stop', 'guide', 'pull', 'lining', 'standoff', 'groove', 'trigger', 'jump-disc', 'soft-close'];
+    private const SMALL = [
+        'stop',
+        'guide',
+        'pull',
+        'lining',
+        'standoff',
+        'groove',
+        'trigger',
+        'jump-disc',
+        'soft-close',
+    ];
 
     private function __construct(private Plan $plan, private Wording $wording) {}
 

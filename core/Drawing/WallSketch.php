@@ -105,7 +105,7 @@ final readonly class WallSketch
         ];
     }
 
-    /** @return array<string, array{Point, Point}> where each is measured: at what the tape is hooked, where it is read */
+    /** @return array<string, array{Point, Point}> at what the tape is hooked for each, and where it is read */
     public function dimensions(): array
     {
         $none = Affine::mm(0);

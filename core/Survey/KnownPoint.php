@@ -50,7 +50,10 @@ final readonly class KnownPoint
 
         return array_combine(
             array_column($points, 0),
-            array_map(fn (array $at) => new self($at[0], $at[1], $at[2]->plus(self::floorAt($survey, $at[1]))), $points),
+            array_map(
+                fn (array $at) => new self($at[0], $at[1], $at[2]->plus(self::floorAt($survey, $at[1]))),
+                $points,
+            ),
         );
     }
 

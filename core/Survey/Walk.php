@@ -10,8 +10,8 @@ use YokeLine\Catalog\FieldType;
 use YokeLine\Catalog\Stretch;
 
 /**
- * The walk along a wall: everything that is asked, in the order in which one comes to it. Stretch by stretch, and within
- * a stretch as the catalogue declares it.
+ * The walk along a wall: everything that is asked, in the order in which one comes to it. Stretch by stretch, and
+ * within a stretch as the catalogue declares it.
  */
 final class Walk
 {

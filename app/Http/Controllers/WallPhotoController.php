@@ -48,9 +48,14 @@ final class WallPhotoController
     {
         $photo = WallPhotos::of($doorway)->find($uid) ?? abort(404, Speaker::words('refusals.no-photo'));
         try {
-            (new PhotoMarks($doorway, Editor::of($request)))->keep($photo, (array) json_decode($request->string('points')->value(), true));
+            (new PhotoMarks($doorway, Editor::of($request)))->keep(
+                $photo,
+                (array) json_decode($request->string('points')->value(), true),
+            );
         } catch (UnreadableFile $problem) {
-            return $this->page($request, $doorway, $uid, Refusals::at(array_key_first($problem->problems) ?? '', $problem));
+            $refused = Refusals::at(array_key_first($problem->problems) ?? '', $problem);
+
+            return $this->page($request, $doorway, $uid, $refused);
         }
 
         return $this->page($request, $doorway, $uid);
