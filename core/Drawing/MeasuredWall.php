@@ -234,7 +234,7 @@ final readonly class MeasuredWall
             'role' => 'button',
             'aria-label' => $this->wording->say(
                 Caption::of($told === null ? 'dim-open' : 'dim', [
-                    'what' => new Message('place', [], $asked->place),
+                    'what' => new Message($told === null ? 'survey.short' : 'place', [], $asked->place),
                     'is' => $told ?? '',
                 ]),
             ),

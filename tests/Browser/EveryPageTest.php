@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
 dataset('pages', [
     'jobs' => '/',
     'put away' => '/?archived=1',
@@ -71,6 +73,36 @@ test('a phone needs no sideways scroll', function (string $path) {
 
     expect($browser->js('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
 })->with('pages');
+
+test('nothing moves while a page comes, also on a slow phone', function (string $path) {
+    $slow = new ChromeDevToolsDriver($this->browser->driver);
+    $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
+    $moved = [];
+    foreach ([[390, 844], [1280, 800]] as [$width, $height]) {
+        $this->browser->size($width, $height)->visit($path);
+        $moved[] = $this->browser->driver->executeAsyncScript(
+            <<<'JS'
+                const done = arguments[arguments.length - 1];
+                let moved = 0;
+                new PerformanceObserver((list) => list.getEntries().forEach((one) => { if (!one.hadRecentInput) moved += one.value; }))
+                    .observe({ type: 'layout-shift', buffered: true });
+                document.fonts.ready.then(() => requestIdleCallback(() => requestAnimationFrame(() => done(moved))));
+            JS
+        );
+    }
+    $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
+
+    expect(max($moved))->toBeLessThanOrEqual(0.02, $path);
+})->with('pages');
+
+test('the first page and all it is drawn with comes in less than 200 kB', function () {
+    $files = $this->browser->visit('/')->js(
+        'return [location.href, ...performance.getEntriesByType("resource").map((one) => one.name)]',
+    );
+    $sizes = array_map(fn (string $file) => strlen((string) gzencode((string) file_get_contents($file))), $files);
+
+    expect(count($sizes))->toBeGreaterThan(5)->and(array_sum($sizes))->toBeLessThan(200_000);
+});
 
 test('the bench fills 1280 by 800 without a page scroll', function () {
     $browser = $this->browser->visit('/doorways/1/wall/measure');

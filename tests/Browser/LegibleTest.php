@@ -78,6 +78,11 @@ dataset('every page in inches', [
             '/doorways/13/wall/measure',
             '/doorways/13/wall/studs',
             '/doorways/13/wall/readings',
+            '/doorways/13/wall/walk',
+            '/doorways/13/wall/photos',
+            '/doorways/8/wall/photos',
+            '/jobs/2/measure',
+            '/words',
             '/doorways/13/door/size',
             '/doorways/13/door/options',
             '/doorways/13/door/in-hand',
@@ -103,9 +108,10 @@ dataset('every page in inches', [
     ),
 ]);
 
-function inLanguage(Browser $browser, string $language): Browser
+/** @param  array<string, string>  $choice  what is chosen in the bar over all */
+function chosen(Browser $browser, array $choice): Browser
 {
-    $browser->visit('/')->js(
+    $browser->visit('/empty')->visit('/')->js(
         <<<'JS'
             return fetch('/editor', {
                 method: 'POST',
@@ -113,22 +119,26 @@ function inLanguage(Browser $browser, string $language): Browser
                     'Content-Type': 'application/x-www-form-urlencoded',
                     'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
                 },
-                body: new URLSearchParams({ language: arguments[0] }),
+                body: new URLSearchParams(arguments[0]),
             }).then(() => true);
         JS,
-        $language,
+        $choice,
     );
 
     return $browser;
 }
 
-test('no text stands on another or is cut off, at any width', function (string $page) {
-    $browser = inLanguage($this->browser, 'es');
+test('no text stands on another or is cut off, at any width', function (string $page, string $unit, string $language) {
+    $browser = chosen($this->browser, ['language' => $language]);
+    chosen($browser, ['units' => $unit, 'at' => 'job-2', 'own' => 'in'])->visit($page);
     $faults = [];
     foreach ([390, 768, 1024, 1280, 1600] as $width) {
-        $faults[$width] = $browser->size($width, 844)->visit($page)->js(FAULTS_OF_TEXTS);
+        $faults[$width] = $browser->size($width, 844)->js(FAULTS_OF_TEXTS);
     }
-    inLanguage($browser, 'en');
+    chosen($browser, ['language' => 'en']);
 
     expect(array_filter($faults))->toBe([]);
-})->with('every page in inches');
+})
+    ->with('every page in inches')
+    ->with(['in', 'mm'])
+    ->with(['es', 'en']);

@@ -11,6 +11,7 @@
   <meta name="state" content="{{ $state->is }}">
   <title>{{ __('top.page.yoke-line', ['title' => $title]) }}</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  @include('frame.fonts')
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
 <body class="{{ $class }}" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>

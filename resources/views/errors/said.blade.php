@@ -9,6 +9,7 @@
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title>{{ __('top.page.yoke-line', ['title' => __("errors.{$code}.title")]) }}</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  @include('frame.fonts')
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
 <body class="is-fault">

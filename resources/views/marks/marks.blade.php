@@ -1,7 +1,6 @@
 @php([$plan, $write, $marking] = [$form->plan(), $form->setout->write, $form->marking()])
 @php($speak = App\Words\Speaker::in($write))
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
-<section class="set" aria-label="{{ __('marks.page.how-it-is-marked-out') }}">@include('bench.fields')</section>
 <div class="marks">
   @foreach ($form->notices as $notice)<p class="notice" role="status">{{ $notice->says->says() }}</p>@endforeach
   @foreach ($form->pulls() as $tape => $pulls)
@@ -15,3 +14,4 @@
   @endforeach
   @include('marks.heights')
 </div>
+<section class="set" aria-label="{{ __('marks.page.how-it-is-marked-out') }}">@include('bench.fields')</section>

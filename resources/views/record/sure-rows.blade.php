@@ -5,7 +5,6 @@
 @php([$write, $unsure, $picks] = [$form->setout->write, $form->unsure(), $form->picks()])
 @php($mm = fn (float $mm) => $write->show(Length::nm((int) round($mm * 1_000_000))))
 <input type="hidden" id="base" name="base" value="{{ $form->doorway->revision_id }}">
-<section class="set" aria-label="{{ __('record.page.how-far-off') }}">@include('bench.fields')</section>
 <div class="marks">
   <p class="sheet-verdict"><b>{{ $unsure === [] ? __('record.page.sure') : trans_choice('record.page.unsure', count($unsure)) }}</b></p>
   @if ($unsure)
@@ -21,3 +20,4 @@
   <details><summary>{{ __('record.page.every-clearance') }}</summary>
     <table class="table"><thead><tr><th scope="col">{{ __('record.page.clearance') }}</th><th scope="col">{{ __('record.page.is', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('record.page.usually', ['unit' => $write->unit->value]) }}</th><th scope="col"></th></tr></thead><tbody>@foreach ($form->rows() as $row)<tr><th scope="row">{{ ucfirst(ClearanceWords::row($row->name)) }}</th><td class="number">{{ $write->show($row->value) }}</td><td class="number">{{ $mm($row->rss) }}</td><td>{{ $row->verdict() === null ? '' : __("record.page.clearances.{$row->verdict()}.short") }}</td></tr>@endforeach</tbody></table></details>
 </div>
+<section class="set" aria-label="{{ __('record.page.how-far-off') }}">@include('bench.fields')</section>

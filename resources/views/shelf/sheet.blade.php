@@ -1,5 +1,4 @@
 <input type="hidden" id="seen" name="seen" value="{{ $ledger->seen() }}">
-<section class="set" aria-label="{{ __('shelf.page.the-kits-sheet') }}">@include('bench.fields', ['form' => $form])</section>
 <section class="kit-drawn" aria-label="{{ __('common.page.drawing') }}">
   <h2>{{ $form->row->name }}</h2>
   @if ($form->kit)
@@ -16,6 +15,7 @@
     <p class="nothing">{{ __('shelf.page.the-drawing-comes-once-the', ['count' => count($form->unreadable)]) }}</p>
   @endif
 </section>
+<section class="set" aria-label="{{ __('shelf.page.the-kits-sheet') }}">@include('bench.fields', ['form' => $form])</section>
 <section class="means" aria-label="{{ __('common.page.what-it-means') }}">
   @php([$findings, $speak] = [$form->findings(), App\Words\Speaker::in($form->write)])
   <div class="verdict verdict-{{ $form->kit === null ? 'unmeasured' : ($findings === [] ? 'fits' : 'to-settle') }}" aria-live="polite"><h2>{{ $form->kit === null ? __('shelf.page.not-all-entered') : ($findings === [] ? __('shelf.page.agrees') : __('shelf.page.look-again')) }}</h2></div>

@@ -1,5 +1,6 @@
 <x-job :job="$days->job" page="day-plan">
 <main class="marks-page has-settings">
+  <div class="marks" id="days">@include('shop.days')</div>
   <section class="set" aria-label="{{ __('shop.page.crew-and-hours') }}"><form method="post" action="{{ route('day-plan.set', $days->job) }}" class="crew">@csrf
     <label>{{ __('shop.page.first-day') }} <input class="form-control" type="date" name="from" value="{{ $days->from()->toDateString() }}"></label>
     <label>{{ __('common.page.people') }} <select class="form-select" name="crew">@foreach ([1, 2, 3] as $crew)<option @selected($days->crew() === $crew)>{{ $crew }}</option>@endforeach</select></label>
@@ -10,7 +11,6 @@
     <fieldset><legend>{{ __('shop.page.doorways') }}</legend>@foreach ($days->atWork as $one)<label class="form-check"><input class="form-check-input" type="checkbox" name="doorways[]" value="{{ $one->id }}" @checked(in_array($one->id, $days->doorways(), true))> {{ $one->name }}@if ($one->verdict === 'unmeasured') <small>{{ __('shop.page.not-measured-whole') }}</small>@endif</label>@endforeach</fieldset>
     <button class="btn btn-primary">{{ __('shop.page.plan-the-days') }}</button>
   </form></section>
-  <div class="marks" id="days">@include('shop.days')</div>
 </main>
 <p id="unanswered" role="alert" hidden>{{ __('shop.page.no-answer-from-yoke-line') }}</p>
 </x-job>
