@@ -36,6 +36,7 @@ use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
+use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
@@ -106,9 +107,14 @@ Route::controller(SupplyController::class)->group(function () {
     Route::post('/jobs/{job}/supply/receive', 'receive')->name('supply.receive');
     Route::post('/jobs/{job}/supply/return', 'giveBack')->name('supply.return');
 });
+Route::controller(ScheduleController::class)->group(function () {
+    Route::get('/schedule', 'index')->name('schedule');
+    Route::get('/jobs/{job}/schedule/days', 'job')->name('schedule.job');
+});
 Route::controller(DayPlanController::class)->group(function () {
     Route::get('/jobs/{job}/schedule', 'show')->name('day-plan');
     Route::post('/jobs/{job}/schedule', 'set')->name('day-plan.set');
+    Route::get('/jobs/{job}/schedule/plan', 'plan')->name('day-plan.plan');
     Route::get('/jobs/{job}/day-plan.ics', 'calendar')->name('day-plan.calendar');
 });
 

@@ -45,16 +45,19 @@ final readonly class JobDays
     /** @var Collection<int, Doorway> */
     public Collection $atWork;
 
-    public function __construct(public Job $job)
+    /** Whether it is still to be worked out: it was asked what is known of it already. */
+    public bool $isWaiting;
+
+    /** @param  bool  $planNow  or only where it was worked out before */
+    public function __construct(public Job $job, bool $planNow = true)
     {
         $this->atWork = $job->doorwaysAtWork();
         $this->set = $job->day_plan ?? [];
         [$tasks, $this->steps] = $this->tasks();
+        $brief = $tasks === [] ? null : [$tasks, $this->people(), $this->travel($tasks), $this->begins()];
+        $this->isWaiting = ! $planNow && $brief !== null && ! Cache::has(self::keptAs($brief));
         try {
-            [$this->plan, $this->notThen] =
-                $tasks === []
-                    ? [null, []]
-                    : self::planned($tasks, $this->people(), $this->travel($tasks), $this->begins());
+            [$this->plan, $this->notThen] = $brief === null || $this->isWaiting ? [null, []] : self::planned($brief);
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
@@ -162,18 +165,24 @@ final readonly class JobDays
     /**
      * Worked out once for the same steps, people and ways.
      *
-     * @param  non-empty-list<Task>  $tasks
-     * @param  non-empty-list<Person>  $people
-     * @param  array<string, int>  $travel
+     * @param  array{non-empty-list<Task>, non-empty-list<Person>, array<string, int>, int}  $brief
      * @return array{DayPlan, list<string>}
      */
-    private static function planned(array $tasks, array $people, array $travel, int $from): array
+    private static function planned(array $brief): array
     {
+        [$tasks, $people, $travel, $from] = $brief;
+
         return Cache::remember(
-            'days '.sha1(serialize([$tasks, $people, $travel, $from])),
+            self::keptAs($brief),
             self::KEPT_S,
             fn () => DayPlan::lawful($tasks, $people, $travel, self::SEED, DayPlan::EFFORT, $from),
         );
+    }
+
+    /** @param  array<array-key, mixed>  $brief */
+    private static function keptAs(array $brief): string
+    {
+        return 'days '.sha1(serialize($brief));
     }
 
     /** Planned from now on, where the first day has begun. */

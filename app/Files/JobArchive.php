@@ -50,7 +50,11 @@ final class JobArchive
         $zip->addFromString("doorways/{$name}.json", $doorway->revision->document->toJson(pretty: true)."\n");
         $zip->addFromString("history/{$name}.jsonl", self::history($doorway));
         $zip->addFromString("log/{$name}.jsonl", self::log($doorway));
-        foreach (self::photos($doorway) as $file) {
+        // One that is lost from the disk keeps nothing else from going out.
+        $photos = array_values(
+            array_filter(self::photos($doorway), fn (string $file) => is_file(Photo::path($doorway, $file))),
+        );
+        foreach ($photos as $file) {
             $zip->addFile(Photo::path($doorway, $file), "photos/{$name}/{$file}");
         }
         if ($doorway->trace !== null) {
@@ -60,6 +64,7 @@ final class JobArchive
 
         return [
             'file' => $name,
+            'photos' => $photos,
             'change' => $doorway->revision->number,
             'archived_at' => $doorway->archived_at?->toJSON(),
             'trace' => $doorway->trace !== null,

@@ -179,6 +179,10 @@ final class JobArrival
         $doorway->moveTo($current, $doorway->plan($current->document));
         $this->log($doorway, $name);
         foreach (JobArchive::photos($doorway) as $file) {
+            if (is_array($row->photos ?? null) && ! in_array($file, $row->photos, true)) {
+                // It was lost before the job went out.
+                continue;
+            }
             try {
                 Photo::write(
                     $doorway,

@@ -47,6 +47,12 @@ final readonly class DoorwayFrame
         };
     }
 
+    /** @return list<string> who else has this doorway before them */
+    public function others(): array
+    {
+        return Present::besides(Editor::here(), $this->doorway);
+    }
+
     public function undo(): Undo
     {
         return new Undo($this->doorway, Editor::here());

@@ -14,6 +14,7 @@ return [
     'open-as' => 'Open',
     'working-drawing' => 'The working drawing, with every number',
     'open' => 'One open point|:count open points',
+    'also-here' => 'Also here: :who',
     'kept' => 'change :number, kept :at',
     'foot' => ['measure' => 'Measure', 'steps' => 'Steps', 'record' => 'Record', 'more' => 'More'],
     'stations' => [

@@ -22,6 +22,14 @@ return [
         'question' => 'Your question',
         'ask' => 'Ask',
     ],
+    'schedule' => [
+        'title' => 'Schedule of all jobs',
+        'planning' => 'The days are being planned. You may leave this page; it goes on, and is there when you come back.',
+        'none' => 'The days of your jobs will stand here once there is a job.',
+        'day' => 'Day',
+        'hours' => 'Hours',
+        'steps' => 'Steps',
+    ],
     'page' => [
         'price-is-for' => 'What the price of :material is for',
         'nobody-has-answered' => 'One thing that decides the order was never answered.|:count things that decide the order were never answered.',

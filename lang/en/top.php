@@ -59,6 +59,7 @@ return [
     'nav' => [
         'jobs' => 'Jobs',
         'board' => 'Progress',
+        'schedule' => 'Schedule',
         'shelf' => 'Hardware',
         'rules' => 'House rules',
         'words' => 'Words',

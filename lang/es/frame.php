@@ -14,6 +14,7 @@ return [
     'open-as' => 'Abierta',
     'working-drawing' => 'El dibujo de trabajo, con todos los números',
     'open' => 'Un punto abierto|:count puntos abiertos',
+    'also-here' => 'También aquí: :who',
     'kept' => 'cambio :number, guardado :at',
     'foot' => ['measure' => 'Medir', 'steps' => 'Pasos', 'record' => 'Registro', 'more' => 'Más'],
     'stations' => [

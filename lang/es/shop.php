@@ -22,6 +22,14 @@ return [
         'question' => 'Su pregunta',
         'ask' => 'Preguntar',
     ],
+    'schedule' => [
+        'title' => 'Calendario de todas las obras',
+        'planning' => 'Se están planificando los días. Puede dejar esta página; sigue, y estará cuando vuelva.',
+        'none' => 'Aquí estarán los días de sus obras en cuanto haya una.',
+        'day' => 'Día',
+        'hours' => 'Horas',
+        'steps' => 'Pasos',
+    ],
     'page' => [
         'price-is-for' => 'De qué es el precio de :material',
         'nobody-has-answered' => 'Falta responder una cosa que decide el pedido.|Faltan por responder :count cosas que deciden el pedido.',

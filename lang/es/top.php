@@ -59,6 +59,7 @@ return [
     'nav' => [
         'jobs' => 'Trabajos',
         'board' => 'Avance',
+        'schedule' => 'Calendario',
         'shelf' => 'Herrajes',
         'rules' => 'Normas de la casa',
         'words' => 'Palabras',

@@ -38,9 +38,12 @@ htmx.defineExtension('morph', {
 
 // Nothing typed is lost when no answer comes: it stays in its field, and one is told.
 for (const event of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
-  document.addEventListener(event, () => { document.querySelector('#unanswered').hidden = false; });
+  document.addEventListener(event, () => document.querySelector('#unanswered')?.removeAttribute('hidden'));
 }
-document.addEventListener('htmx:afterSwap', () => { document.querySelector('#unanswered').hidden = true; });
+document.addEventListener('htmx:afterSwap', ({ target }) => {
+  document.querySelector('#unanswered')?.setAttribute('hidden', '');
+  target.removeAttribute?.('aria-busy');
+});
 
 // A field or a file that is sent as soon as it is chosen.
 document.addEventListener('change', (event) => event.target.closest?.('[data-submits]')?.form.requestSubmit());

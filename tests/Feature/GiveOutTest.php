@@ -347,6 +347,23 @@ test('a house with one job that does not read brings none of it', function () {
     unlink($path);
 });
 
+test('a photograph that is lost from the disk keeps nothing else from going out and coming in', function () {
+    config(['app.photos' => ($photos = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4)))]);
+    (new Log($this->doorway))->add(
+        'photo',
+        'leaf-in',
+        ['file' => 'lost.jpg', 'width' => 4, 'height' => 3, 'says' => '', 'step' => ''],
+        'Someone',
+        'lost',
+    );
+    $path = JobArchive::write($this->doorway->job);
+    $job = JobArrival::read($path);
+
+    expect($job->doorways()->count())->toBe($this->doorway->job->doorways()->count());
+    File::deleteDirectory($photos);
+    unlink($path);
+});
+
 test('a ZIP that is refused half way leaves no row and no photograph', function () {
     config(['app.photos' => ($photos = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4)))]);
     ob_start();

@@ -323,7 +323,7 @@ test('an offer that is accepted says for which plan, and says so when the plan m
 });
 
 test('the days of a job are planned for its crew', function () {
-    $this->get("/jobs/{$this->job->id}/schedule")
+    $this->get("/jobs/{$this->job->id}/schedule/plan")
         ->assertOk()
         ->assertSee('Done on')
         ->assertSee('No plan ends before')
@@ -333,15 +333,15 @@ test('the days of a job are planned for its crew', function () {
 test('a crew that is too small is told what it is too small for', function () {
     $reclaim = Doorway::query()->where('name', 'Reclaim bay')->value('id');
 
-    $this->followingRedirects()
-        ->post("/jobs/{$this->job->id}/schedule", [
-            'crew' => 1,
-            'hours' => '08:00-12:00',
-            'from' => '2027-01-11',
-            'travel' => 25,
-            'doorways' => [$reclaim],
-        ])
-        ->assertSee('people at once for');
+    $this->post("/jobs/{$this->job->id}/schedule", [
+        'crew' => 1,
+        'hours' => '08:00-12:00',
+        'from' => '2027-01-11',
+        'travel' => 25,
+        'doorways' => [$reclaim],
+    ])->assertRedirect();
+
+    $this->get("/jobs/{$this->job->id}/schedule/plan")->assertSee('people at once for');
 });
 
 test('hours that do not read are told, and nothing is changed', function (string $hours) {
@@ -362,12 +362,12 @@ test('a step that is moved by hand stays there, and the rest is planned round it
     ]);
     $task = "{$this->kiln->id}/box-check";
     $this->post("/jobs/{$this->job->id}/schedule", ['task' => $task, 'start' => 603]);
-    $this->get("/jobs/{$this->job->id}/schedule")
+    $this->get("/jobs/{$this->job->id}/schedule/plan")
         ->assertSee('set by hand')
         ->assertSee('10:05–10:15');
     $this->post("/jobs/{$this->job->id}/schedule", ['let_go' => 1]);
 
-    $this->get("/jobs/{$this->job->id}/schedule")->assertDontSee('set by hand</small>', escape: false);
+    $this->get("/jobs/{$this->job->id}/schedule/plan")->assertDontSee('set by hand</small>', escape: false);
 });
 
 test('a step that is moved to where it may not be begins as soon as it can, and says so', function () {
@@ -380,12 +380,12 @@ test('a step that is moved to where it may not be begins as soon as it can, and 
     ]);
     // Hung before anything else is done; and checked in the break.
     $this->post("/jobs/{$this->job->id}/schedule", ['task' => "{$this->kiln->id}/hang", 'start' => 480]);
-    $this->get("/jobs/{$this->job->id}/schedule")->assertSee(
+    $this->get("/jobs/{$this->job->id}/schedule/plan")->assertSee(
         'Kiln room, '.lcfirst(StepWords::kind(StepKind::Hang)).' cannot begin then',
     );
     $this->post("/jobs/{$this->job->id}/schedule", ['task' => "{$this->kiln->id}/box-check", 'start' => 725]);
 
-    $this->get("/jobs/{$this->job->id}/schedule")
+    $this->get("/jobs/{$this->job->id}/schedule/plan")
         ->assertSee('Kiln room, check the kit’s box cannot begin then')
         ->assertSee('It begins at Monday, 12:30');
 });
@@ -420,7 +420,7 @@ test('steps that are done are planned no more', function () {
         'doorways' => [$this->kiln->id],
     ]);
 
-    $this->get("/jobs/{$this->job->id}/schedule")
+    $this->get("/jobs/{$this->job->id}/schedule/plan")
         ->assertDontSee('Kiln room, check the kit’s box')
         ->assertSee('Kiln room, '.lcfirst(StepWords::kind(StepKind::LeafIn)));
 });

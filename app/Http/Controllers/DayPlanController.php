@@ -19,7 +19,13 @@ final class DayPlanController
 {
     public function show(Job $job): View
     {
-        return view('shop.day-plan', ['days' => new JobDays($job)]);
+        return view('shop.day-plan', ['days' => new JobDays($job, planNow: false)]);
+    }
+
+    /** Where it had to be worked out first. */
+    public function plan(Job $job): View
+    {
+        return view('shop.days', ['days' => new JobDays($job)]);
     }
 
     /** Crew, hours, doorways; or a step that was moved by hand, or let go. */

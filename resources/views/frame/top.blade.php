@@ -3,7 +3,7 @@
 <header class="bar-top">
   <a class="home" href="{{ route('jobs') }}" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a>
   <nav class="places" aria-label="{{ __('frame.places') }}">
-    @foreach (['jobs', 'board', 'shelf', 'rules', 'words'] as $route)<a href="{{ route($route) }}" @if ($at === $route) aria-current="true" @endif>{{ __("top.nav.{$route}") }}</a>@endforeach
+    @foreach (['jobs', 'board', 'schedule', 'shelf', 'rules', 'words'] as $route)<a href="{{ route($route) }}" @if ($at === $route) aria-current="true" @endif>{{ __("top.nav.{$route}") }}</a>@endforeach
   </nav>
   <form class="find" method="get" action="{{ route('jobs') }}" role="search"><input type="search" name="q" value="{{ request()->routeIs('jobs') ? request()->query('q') : '' }}" placeholder="{{ __('frame.find') }}" aria-label="{{ __('frame.find') }}"></form>
   @if ($units)<x-units :shown="$units[0]" :own="$units[1]" />@endif

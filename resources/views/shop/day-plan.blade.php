@@ -1,6 +1,6 @@
 <x-job :job="$days->job" page="day-plan">
 <main class="marks-page has-settings">
-  <div class="marks" id="days">@include('shop.days')</div>
+  <div class="marks" id="days" @if ($days->isWaiting) hx-get="{{ route('day-plan.plan', $days->job) }}" hx-trigger="load" aria-busy="true" aria-live="polite" @endif>@if ($days->isWaiting)<p class="nothing">{{ __('shop.schedule.planning') }}</p>@else @include('shop.days')@endif</div>
   <section class="set" aria-label="{{ __('shop.page.crew-and-hours') }}"><form method="post" action="{{ route('day-plan.set', $days->job) }}" class="crew">@csrf
     <label>{{ __('shop.page.first-day') }} <input class="form-control" type="date" name="from" value="{{ $days->from()->toDateString() }}"></label>
     <label>{{ __('common.page.people') }} <select class="form-select" name="crew">@foreach ([1, 2, 3] as $crew)<option @selected($days->crew() === $crew)>{{ $crew }}</option>@endforeach</select></label>
