@@ -1,7 +1,8 @@
 // A dimension in the drawing is its field in the list: it is typed into where it stands, and both light up together.
 const dims = () => [...document.querySelectorAll('.dim[data-dim]')];
 const idOf = (place) => `f-${place.replace(/[^a-z0-9]+/gi, '-').replace(/^-|-$/g, '')}`;
-const fieldOf = (dim) => document.getElementById(idOf(dim.dataset.dim));
+const fieldAt = (place) => document.getElementById(idOf(place));
+const fieldOf = (dim) => fieldAt(dim.dataset.dim);
 const dimOf = (field) => dims().find((dim) => fieldOf(dim) === field);
 
 export function startDims() {
@@ -25,10 +26,13 @@ export function startDims() {
 
 // A field over the number: Enter keeps it and goes on to the next one, Esc leaves it as it was.
 function open(dim) {
-  const field = fieldOf(dim);
+  // An answer may make another dimension of this node: what is typed belongs to its place.
+  const place = dim.dataset.dim;
+  const field = fieldAt(place);
   if (!field) return;
   const text = dim.querySelector('text').getBoundingClientRect();
   const input = Object.assign(document.createElement('input'), { type: 'text', className: 'dim-input form-control', value: field.value, autocomplete: 'off' });
+  input.dataset.of = place;
   input.setAttribute('aria-label', field.getAttribute('aria-label'));
   input.style.left = `${Math.max(4, Math.min(innerWidth - 114, text.left + text.width / 2 - 55)) + scrollX}px`;
   input.style.top = `${text.top + text.height / 2 - 16 + scrollY}px`;
@@ -36,24 +40,24 @@ function open(dim) {
   document.body.append(input);
   input.focus();
   input.select();
+  const before = input.value;
   let isDone = false;
   const close = (keep) => {
     if (isDone) return;
     isDone = true;
     const value = input.value;
     input.remove();
-    const now = fieldOf(dim) ?? field;
-    if (keep && value !== now.value) { now.value = value; now.dispatchEvent(new Event('change', { bubbles: true })); }
+    const now = fieldAt(place);
+    if (keep && now && value !== before) { now.value = value; now.dispatchEvent(new Event('change', { bubbles: true })); }
   };
   input.addEventListener('blur', () => close(true));
   input.addEventListener('keydown', (event) => {
     if (!['Enter', 'Escape'].includes(event.key)) return;
     event.preventDefault();
     const all = dims();
-    const next = all[all.findIndex((one) => one.dataset.dim === dim.dataset.dim) + 1];
-    const place = (event.key === 'Enter' ? next : dim)?.dataset.dim;
+    const next = all[all.findIndex((one) => one.dataset.dim === place) + 1]?.dataset.dim;
     close(event.key === 'Enter');
-    const there = dims().find((one) => one.dataset.dim === place);
-    if (event.key === 'Enter' && there) open(there); else (there ?? dim).focus();
+    const there = dims().find((one) => one.dataset.dim === (event.key === 'Enter' ? next : place));
+    if (event.key === 'Enter' && there) open(there); else there?.focus();
   });
 }

@@ -288,3 +288,44 @@ test('an empty doorway shows a usual one, with what is to be measured named', fu
         ->and($browser->js('return document.activeElement.getAttribute("aria-label")'))
         ->toBe('Wall begins at');
 });
+
+test('at a desk a newcomer goes from nothing to a sheet in inches in 25 entries and 8 taps', function () {
+    [$entries, $taps] = [2, 0];
+    $browser = $this->browser->visit('/jobs/2');
+    $browser->type('Name of the new doorway in River shop, pottery co-operative', 'Larder')->see('Not enough measured yet.');
+    $typed = [
+        'wall.from' => '0',
+        'opening.casing.left' => '2 1/2',
+        'opening.left' => '52 3/4',
+        'opening.width[0]' => '35 15/16',
+        'opening.width[1]' => '36',
+        'opening.width[2]' => '36 1/16',
+        'opening.casing.right' => '2 1/2',
+        'wall.to' => '150',
+        'opening.height[0]' => '80 1/2',
+        'opening.height[1]' => '80 3/8',
+        'opening.casing.head' => '2 1/2',
+        'wall.ceiling' => '97',
+    ];
+    // The first is opened with a tap, Enter goes on in the drawing.
+    $browser->click('[data-dim="survey.wall.from"] text');
+    $taps++;
+    foreach ($typed as $place => $value) {
+        $browser->until(
+            fn () => $browser->js('return document.querySelector(".dim-input")?.dataset.of') === "survey.{$place}" ?: null,
+            "{$place} is next",
+        );
+        $browser->find('.dim-input')->sendKeys([$value, WebDriverKeys::ENTER]);
+        $entries++;
+    }
+    $browser->see('Rail line', '.strip')->see('nobody has answered', '#assumed');
+    $browser->js('document.querySelector("#assumed").open = true');
+    $taps++;
+    $browser->press(' are so');
+    $taps++;
+    $browser->until(fn () => $browser->js('return document.querySelector("#assumed") === null') ?: null, 'all is answered');
+    $browser->press('Papers')->see('Larder', '.sheet-head');
+    $taps++;
+
+    expect($entries)->toBeLessThanOrEqual(25)->and($taps)->toBeLessThanOrEqual(8)->and($browser->pdf())->toStartWith('%PDF');
+});
