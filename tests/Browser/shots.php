@@ -35,10 +35,9 @@ $views = [
     'leaf-and-parts' => ['/doorways/1/marks/door', null],
     'how-sure' => ['/doorways/1/record/tolerance', null],
     'materials' => ['/jobs/1/materials', null],
-    'day-plan' => ['/jobs/1/schedule', null],
-    'board' => ['/progress', null],
-    'offer' => ['/doorways/1/papers/quote', null],
-    'hand-over' => ['/doorways/12/record/handover', null],
+    'day-plan' => ['/jobs/1/schedule', fn (Browser $b) => $b->find('.day-bars')],
+    'photo' => ['/doorways/8/wall/photos', null],
+    'offer' => ['/doorways/8/papers/quote', null],
 ];
 foreach ($views as $name => [$path, $then]) {
     $browser->size(1280, 800)->visit($path);
@@ -56,5 +55,6 @@ $browser
     ->size(390, 844)
     ->visit('/doorways/12/site/steps')
     ->picture("{$folder}/site-phone.png");
+$browser->visit('/doorways/14/wall/walk')->click('#walk-back')->picture("{$folder}/measure-phone.png");
 $browser->visit('/doorways/12/found/line')->picture("{$folder}/ways-out-phone.png");
-echo count($views) + 3, " pictures in docs/screenshots\n";
+echo count($views) + 4, " pictures in docs/screenshots\n";
