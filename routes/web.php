@@ -110,11 +110,11 @@ Route::controller(SupplyController::class)->group(function () {
 Route::controller(ScheduleController::class)->group(function () {
     Route::get('/schedule', 'index')->name('schedule');
     Route::get('/jobs/{job}/schedule/days', 'job')->name('schedule.job');
+    Route::get('/jobs/{job}/schedule/plan', 'plan')->name('day-plan.plan');
 });
 Route::controller(DayPlanController::class)->group(function () {
     Route::get('/jobs/{job}/schedule', 'show')->name('day-plan');
     Route::post('/jobs/{job}/schedule', 'set')->name('day-plan.set');
-    Route::get('/jobs/{job}/schedule/plan', 'plan')->name('day-plan.plan');
     Route::get('/jobs/{job}/day-plan.ics', 'calendar')->name('day-plan.calendar');
 });
 

@@ -22,6 +22,8 @@ use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Slide;
 use YokeLine\Setout;
+use YokeLine\Survey\Agreement;
+use YokeLine\Survey\Readings;
 use YokeLine\Tolerance\Clearance;
 
 /** What the bench shows of one doorway at one station. */
@@ -103,6 +105,20 @@ final readonly class Bench implements Form
                     ARRAY_FILTER_USE_KEY,
                 ),
             ),
+        );
+    }
+
+    /** @return list<string> readings that can hardly all be right, where they are typed */
+    public function asks(): array
+    {
+        if ($this->station !== Station::Wall) {
+            return [];
+        }
+        $readings = Readings::in($this->setout->document, $this->setout->doorway->units);
+
+        return array_map(
+            fn (Agreement $one) => Speaker::in($this->setout->write)->say($one->says()),
+            Agreement::askedOf($readings),
         );
     }
 

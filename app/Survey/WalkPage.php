@@ -102,7 +102,7 @@ final readonly class WalkPage
             },
             'label' => FieldWords::label($asked->place),
             'how' => Speaker::in($this->unit)->say(new Message('survey.how', [], $asked->place)),
-            'absent' => $asked->mayBeAbsent(),
+            'absent' => $asked->field->mayBeNone(),
             'options' => array_filter($field->options, fn (string $key) => $key !== '', ARRAY_FILTER_USE_KEY),
             'signed' => $asked->isLength() && $asked->field->least === Least::Any,
             'dimension' => $dimension === null

@@ -290,6 +290,12 @@ final class Field
             : null;
     }
 
+    /** Whether there may be none of it: a wall without a casing. */
+    public function mayBeNone(): bool
+    {
+        return $this->type === FieldType::Length && ($this->usualLength['mm'] ?? null) === 0;
+    }
+
     /** What is kept as one of its answers: a flag may be kept as true or false too. */
     public static function answered(mixed $kept): mixed
     {

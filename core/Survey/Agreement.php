@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Survey;
 
+use YokeLine\Catalog\Catalog;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 
@@ -106,10 +107,7 @@ final readonly class Agreement
 
     public static function mayBeAbsent(string $place): bool
     {
-        return array_filter(
-            Walk::all(),
-            fn (Asked $asked) => $asked->place === $place && $asked->mayBeAbsent(),
-        ) !== [];
+        return Catalog::whole()->at($place)->mayBeNone();
     }
 
     /** @return list<self> */

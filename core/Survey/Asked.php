@@ -31,10 +31,4 @@ final readonly class Asked
     {
         return in_array($this->field->type, [FieldType::Length, FieldType::Lengths, FieldType::Span], true);
     }
-
-    /** Whether there may be none of it: a wall without a casing. */
-    public function mayBeAbsent(): bool
-    {
-        return $this->isLength() && ($this->field->usualLength['mm'] ?? null) === 0;
-    }
 }

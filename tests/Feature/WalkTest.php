@@ -7,6 +7,8 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use YokeLine\Survey\Agreement;
+use YokeLine\Survey\Readings;
 use YokeLine\Survey\Walk;
 
 beforeEach(function () {
@@ -179,4 +181,20 @@ test('a wall that is not measured yet takes photographs too', function () {
     )->assertJson(['kept' => true]);
 
     expect(LogEntry::query()->where('uid', 'photo-wall-a')->value('about'))->toBe('survey.wall.to');
+});
+
+test('at a desk too it is asked at once where two readings can hardly both be right', function () {
+    $this->get("{$this->url}/measure")->assertDontSee('class="notice asks"', false);
+    ($this->tell)('survey.wall.ceiling', ['typed' => '248', 'units' => 'mm']);
+
+    $this->get("{$this->url}/measure")->assertSee('“Lowest ceiling height” is unusually small. Check it.');
+});
+
+test('of the demo’s own walls nothing is asked', function () {
+    foreach (Doorway::query()->with('revision')->get() as $doorway) {
+        $setout = $doorway->setout(null);
+        $asked = Agreement::askedOf(Readings::in($setout->document, $setout->doorway->units));
+
+        expect(array_column($asked, 'key'))->toBe([], $doorway->name);
+    }
 });

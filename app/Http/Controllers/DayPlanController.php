@@ -22,12 +22,6 @@ final class DayPlanController
         return view('shop.day-plan', ['days' => new JobDays($job, planNow: false)]);
     }
 
-    /** Where it had to be worked out first. */
-    public function plan(Job $job): View
-    {
-        return view('shop.days', ['days' => new JobDays($job)]);
-    }
-
     /** Crew, hours, doorways; or a step that was moved by hand, or let go. */
     public function set(Request $request, Job $job): RedirectResponse|View
     {

@@ -24,4 +24,10 @@ final class ScheduleController
     {
         return view('shop.schedule-job', ['days' => new JobDays($job)]);
     }
+
+    /** One job's own page, where it had to be worked out first. */
+    public function plan(Job $job): View
+    {
+        return view('shop.days', ['days' => new JobDays($job)]);
+    }
 }

@@ -5,6 +5,7 @@
   <p>{{ $bench->toSettle() }}</p>
 </div>
 @foreach ($bench->astray() as $says)<div class="notice" role="alert">{{ $says }}</div>@endforeach
+@foreach ($bench->asks() as $says)<div class="notice asks" role="alert">{{ $says }}</div>@endforeach
 @foreach ($bench->notices as $notice)
   <div class="notice" role="status">{{ $notice->says->says() }}
     @if ($notice->putBack)
