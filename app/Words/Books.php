@@ -17,7 +17,7 @@ final class Books
     /**
      * What is made of a book, made once for a language.
      *
-     * @param  callable(): array<string, string>  $make
+     * @param  callable(): array<array-key, mixed>  $make
      * @return array<array-key, mixed>
      */
     public function made(string $name, callable $make): array

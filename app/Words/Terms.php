@@ -44,45 +44,57 @@ final class Terms
     /** A sentence as HTML, with each word of the trade leading to what it is, the first time it stands there. */
     public static function linked(string $says): string
     {
-        $html = e($says);
-        $kept = [];
-        foreach (app(Books::class)->made('terms', self::patterns(...)) as $word => $pattern) {
-            $html = (string) preg_replace_callback(
-                (string) $pattern,
-                function (array $found) use ($word, &$kept): string {
-                    $kept[] = self::link((string) $word, $found[0]);
+        /** @var array<string, string> $words */
+        $words = app(Books::class)->made('terms', self::named(...));
+        /** @var array<string, string> $links */
+        $links = app(Books::class)->made('terms links', self::links(...));
+        $seen = [];
 
-                    return "\0".(count($kept) - 1)."\0";
-                },
-                $html,
-                1,
-            );
+        return (string) preg_replace_callback(
+            (string) app(Books::class)->made('terms pattern', fn () => [self::pattern($words)])[0],
+            function (array $found) use ($words, $links, &$seen): string {
+                $word = $words[mb_strtolower($found[0])] ?? '';
+                $link = isset($seen[$word]) ? null : $links[$word] ?? null;
+                $seen[$word] = true;
+
+                return $link === null ? $found[0] : "{$link}{$found[0]}</a>";
+            },
+            e($says),
+        );
+    }
+
+    /** @return array<string, string> the tag that leads to each word */
+    private static function links(): array
+    {
+        $links = [];
+        foreach (Glossary::words() as $word) {
+            [$page, $own] = [route('words', absolute: false), route('words.word', $word, false)];
+            $links[$word] = "<a class=\"term\" href=\"{$page}#{$word}\" data-term=\"{$own}\">";
         }
 
-        return (string) preg_replace_callback("/\0(\d+)\0/", fn (array $found) => $kept[(int) $found[1]], $html);
+        return $links;
     }
 
-    private static function link(string $word, string $says): string
-    {
-        return '<a class="term" href="'.route('words').'#'.$word.'" data-term="'.route('words.word', $word).'">'.
-            $says.
-            '</a>';
-    }
-
-    /** @return array<string, string> the longest first: a rail line is no rail */
-    private static function patterns(): array
+    /** @return array<string, string> each word as it stands in sentences => which of the words it is */
+    private static function named(): array
     {
         $named = [];
         foreach (Glossary::words() as $word) {
-            $named[$word] = self::says($word, 'named');
+            foreach (explode('|', self::says($word, 'named')) as $stands) {
+                $named[mb_strtolower($stands)] = $word;
+            }
         }
-        uasort($named, fn (string $a, string $b) => self::longest($b) <=> self::longest($a));
+        // The longest first: a rail line is no rail.
+        uksort($named, fn (string $a, string $b) => mb_strlen($b) <=> mb_strlen($a));
 
-        return array_map(fn (string $words) => "/(?<![\\p{L}\0])(?:{$words})(?![\\p{L}])/iu", $named);
+        return $named;
     }
 
-    private static function longest(string $words): int
+    /** @param  array<array-key, mixed>  $words */
+    private static function pattern(array $words): string
     {
-        return max(array_map(mb_strlen(...), explode('|', $words)));
+        $any = implode('|', array_map(fn (int|string $word) => preg_quote((string) $word, '/'), array_keys($words)));
+
+        return "/(?<!\\p{L})(?:{$any})(?!\\p{L})/iu";
     }
 }
