@@ -14,6 +14,7 @@ return [
     'customer' => [
         'link' => 'The customer’s page',
         'customer' => 'The customer',
+        'not-priced' => 'The price is still being worked out. You will find it here.',
         'in-all' => 'in all, tax included',
         'accepted' => 'Accepted by :name on :on. Thank you.',
         'asked' => 'Your question has been sent. We will answer it soon.',

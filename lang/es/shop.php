@@ -14,6 +14,7 @@ return [
     'customer' => [
         'link' => 'La página del cliente',
         'customer' => 'El cliente',
+        'not-priced' => 'El precio se está calculando todavía. Lo encontrará aquí.',
         'in-all' => 'en total, impuestos incluidos',
         'accepted' => 'Aceptado por :name el :on. Gracias.',
         'asked' => 'Su pregunta se ha enviado. La contestaremos pronto.',

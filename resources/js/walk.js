@@ -1,7 +1,7 @@
 // The walk along a wall: one measurement a screen. The page holds every question and the numbers that the picture and
 // the agreements are made of, so it works with no connection; what is told waits and is sent later. What is read here
 // from a number draws the picture and asks; what is kept is read by the server.
-import { answered, outbox } from './outbox.js';
+import { answered, outbox, tell } from './outbox.js';
 import { rename, waiting } from './queue.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -52,9 +52,16 @@ export function startWalk() {
 
   async function arrive() {
     if (doorway) return;
-    if (!begun) throw new Error('Nothing is begun.');
+    if (!begun?.name) throw new Error('Nothing is begun.');
     const { doorway: there, base: first, never } = await answered(begin, JSON.stringify({ ...begun, units }));
-    if (!there) throw new Error(never);
+    if (!there) {
+      // Its name was refused: it is asked for again, and what was measured waits with it.
+      tell(never);
+      begun = { uid: begun.uid };
+      localStorage.setItem(newKey, JSON.stringify(begun));
+      show();
+      throw new Error(never);
+    }
     await rename(key(), String(there));
     [doorway, base] = [there, first];
     localStorage.removeItem(newKey);
@@ -130,8 +137,8 @@ export function startWalk() {
   }
 
   function show(focus = false) {
-    if (id('begin')) id('begin').hidden = Boolean(doorway || begun);
-    if (!doorway && !begun) return;
+    if (id('begin')) id('begin').hidden = Boolean(doorway || begun?.name);
+    if (!doorway && !begun?.name) { id('screen').hidden = true; return; }
     const isEnd = at >= screens.length;
     id('screen').hidden = isEnd;
     id('finish').hidden = !isEnd;
@@ -283,7 +290,7 @@ export function startWalk() {
   });
   id('begin')?.addEventListener('submit', async (event) => {
     event.preventDefault();
-    begun = { uid: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`, name: event.target.elements.name.value.trim() };
+    begun = { uid: begun?.uid ?? crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`, name: event.target.elements.name.value.trim() };
     localStorage.setItem(newKey, JSON.stringify(begun));
     show(true);
     await box.send();

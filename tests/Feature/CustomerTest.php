@@ -19,7 +19,7 @@ test('a customer sees their wall, the price and what is in it, and nothing of th
     $this->get($this->links['show'])
         ->assertOk()
         ->assertSee('Throwing room')
-        ->assertSee('in all, tax included')
+        ->assertSee('Opens')
         ->assertSee(__('shop.page.not-included'))
         ->assertDontSee('class="places"', false)
         ->assertDontSee('papers/sheet');
@@ -43,6 +43,7 @@ test('a quote with every line priced is accepted by name', function () {
     foreach ($materials->lines as $line) {
         $materials->prices->set($line->material->key, 500);
     }
+    $this->get($this->links['show'])->assertSee('in all, tax included')->assertSee('Accept this quote');
     $this->post($this->links['accept'], ['name' => 'R. Weaver'])->assertRedirect();
 
     expect(Offer::query()->where('doorway_id', $this->doorway->id)->latest('id')->value('accepted_by'))->toBe('R. Weaver');
@@ -66,4 +67,11 @@ test('an empty question is asked for', function () {
 test('of a wall that is not measured there is nothing to show', function () {
     $unplanned = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
     $this->get(CustomerController::links($unplanned)['show'])->assertNotFound();
+});
+
+test('while a line has no price, no price is shown and none is accepted', function () {
+    $this->get($this->links['show'])
+        ->assertSee('still being worked out')
+        ->assertDontSee('in all, tax included')
+        ->assertDontSee('Accept this quote');
 });
