@@ -3,7 +3,8 @@ export function startDays(htmx) {
   let dragged = null;
   const move = (task, minutes) => {
     const bars = task.closest('.day-bars');
-    htmx.ajax('POST', bars.dataset.set, { source: bars, target: '#days', swap: 'innerHTML', values: { task: task.dataset.task, start: Number(task.dataset.start) + minutes, _token: document.querySelector('meta[name=csrf-token]').content } });
+    // The one that was moved keeps the focus, so that it can be moved on.
+    return htmx.ajax('POST', bars.dataset.set, { source: bars, target: '#days', swap: 'innerHTML', values: { task: task.dataset.task, start: Number(task.dataset.start) + minutes, _token: document.querySelector('meta[name=csrf-token]').content } }).then(() => [...document.querySelectorAll('.task')].find((one) => one.dataset.task === task.dataset.task)?.focus());
   };
   document.addEventListener('pointerdown', (event) => {
     const task = event.target.closest('.task');

@@ -39,6 +39,19 @@ test('a step is moved by the arrow keys, and the rest is planned round it', func
     )->toContain('set by hand');
 });
 
+test('a step that was moved keeps the focus, and is moved on', function () {
+    $browser = $this->browser->visit('/jobs/1/schedule')->see('Done on', '#days');
+    $browser->js('document.querySelector(".task").focus()');
+    $start = fn () => (int) $browser->js('return document.activeElement.dataset.start ?? 0');
+    $before = $start();
+    $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+    $browser->until(fn () => $start() === $before + 5 ?: null, 'it stands five minutes later, still in focus');
+    $browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+    $browser->until(fn () => $start() === $before + 10 ?: null, 'and five more');
+
+    expect($start())->toBe($before + 10);
+});
+
 test('a step is dragged along its day', function () {
     $browser = $this->browser->visit('/jobs/1/schedule')->see('Done on', '#days');
     $bar = $browser->find('.task[aria-label^="Kiln room, check"]');
