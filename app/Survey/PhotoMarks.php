@@ -25,6 +25,9 @@ final readonly class PhotoMarks
 {
     private const MOST_POINTS = 12;
 
+    /** No wall goes on farther. */
+    private const FARTHEST_MM = 1e7;
+
     public function __construct(private Doorway $doorway, private Editor $editor) {}
 
     /**
@@ -119,6 +122,6 @@ final readonly class PhotoMarks
 
     private static function mm(float $mm): Length
     {
-        return Length::nm((int) round($mm * 1_000_000));
+        return Length::nm((int) round(max(-self::FARTHEST_MM, min(self::FARTHEST_MM, $mm)) * 1_000_000));
     }
 }

@@ -107,6 +107,7 @@ test('what is no thing, or not on the photograph’s wall, is not put there', fu
     expect($this->doorway->refresh()->revision_id)->toBe($before);
 })->with([
     'no thing' => [['kind' => 'elephant', 'one-x' => 0, 'one-y' => 0, 'other-x' => 10, 'other-y' => 10]],
+    'past all walls' => [['kind' => 'shelf', 'one-x' => -1e300, 'one-y' => 0, 'other-x' => 10, 'other-y' => 10]],
     'past the horizon' => [['kind' => 'shelf', 'one-x' => -9e6, 'one-y' => 0, 'other-x' => 10, 'other-y' => 10]],
 ]);
 
