@@ -1,7 +1,7 @@
 // Keeps what was opened for when there is no connection: the jobs, measuring, the steps, the sheet, and what they are
 // drawn with.
 const KEPT = 'yoke-line-site-4';
-const PAGES = /^\/($|jobs\/\d+(\/measure)?$|doorways\/\d+\/(wall\/walk|site\/steps|papers\/sheet|marks\/door)$)/;
+const PAGES = /^\/($|words$|jobs\/\d+(\/measure)?$|doorways\/\d+\/(wall\/walk|site\/steps|papers\/sheet|marks\/door)$)/;
 const FILES = /^\/(build\/assets\/|mark\.svg)/;
 
 self.addEventListener('install', () => self.skipWaiting());

@@ -10,6 +10,7 @@ use App\Models\Doorway;
 use App\Models\Job;
 use App\Words\FieldWords;
 use App\Words\Speaker;
+use App\Words\Terms;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Catalog\Least;
 use YokeLine\Drawing\Affine;
@@ -101,7 +102,8 @@ final readonly class WalkPage
                 default => 'length',
             },
             'label' => FieldWords::label($asked->place),
-            'how' => Speaker::in($this->unit)->say(new Message('survey.how', [], $asked->place)),
+            // As HTML: each word of the trade leads to what it is.
+            'how' => Terms::linked(Speaker::in($this->unit)->say(new Message('survey.how', [], $asked->place))),
             'absent' => $asked->field->mayBeNone(),
             'options' => array_filter($field->options, fn (string $key) => $key !== '', ARRAY_FILTER_USE_KEY),
             'signed' => $asked->isLength() && $asked->field->least === Least::Any,

@@ -148,7 +148,7 @@ export function startWalk() {
     if (isEnd) { finish(); return; }
     const asked = question();
     id('label').textContent = part < 0 ? asked.label : `${screens[at].label} · ${asked.label.replace(/ ?:n,?/, '')}`;
-    id('how').textContent = asked.how;
+    id('how').innerHTML = asked.how;
     id('answer').hidden = asked.kind !== 'length';
     id('keys').hidden = asked.kind !== 'length';
     id('minus').hidden = !asked.signed;
@@ -159,7 +159,7 @@ export function startWalk() {
       for (const [option, says] of Object.entries(asked.options)) choice(says, () => answer(option), option === held());
     } else if (asked.kind === 'list') {
       const count = asked.count + (more[asked.place] ?? 0);
-      if (count > 0) id('how').textContent += ` (${count})`;
+      if (count > 0) id('how').append(` (${count})`);
       choice(words.add, () => { part = 0; item = {}; show(true); });
     }
     id('next').textContent = asked.kind === 'list' ? words['none-more'] : words.next;

@@ -147,3 +147,18 @@ test('a switch is told edge by edge, and stands on the wall', function () {
 
     expect($browser->js('return document.querySelectorAll(".scene-elevation .obstacle").length'))->toBe(1);
 });
+
+test('a word of the trade is told where one stands, also with no connection', function () {
+    $browser = $this->browser->visit('/doorways/5/wall/walk');
+    while ($browser->text('#walk-label') !== 'Height at the left jamb') {
+        $browser->click('#walk-next');
+    }
+    $browser->click('#walk-how [data-term$=jamb]')->see('The side of the opening', '#term');
+    $browser->click('#term .close');
+    $browser->until(
+        fn () => $browser->js('return caches.match("/words").then((kept) => kept !== undefined)') ?: null,
+        'the words are kept',
+    );
+    $browser->disconnect();
+    $browser->click('#walk-how [data-term$=jamb]')->see('The side of the opening', '#jamb');
+});

@@ -1,6 +1,6 @@
 @php($named = ['back' => ['⌫', __('survey.page.delete')], "'" => ['′', __('survey.page.foot')], '.5' => [',5', __('survey.page.half')]])
 @php($at = $walk->doorway ? url("/doorways/{$walk->doorway->id}") : url('/doorways/:id'))
-<main id="walk" data-offline="{{ json_encode([$walk->doorway ? route('wall.walk', $walk->doorway) : route('jobs.measure', $walk->job)]) }}" data-entries="{{ $at }}/wall/walk" data-verdict="{{ $at }}/wall/verdict" data-photos="{{ $at }}/photos">
+<main id="walk" data-offline="{{ json_encode([$walk->doorway ? route('wall.walk', $walk->doorway) : route('jobs.measure', $walk->job), route('words')]) }}" data-entries="{{ $at }}/wall/walk" data-verdict="{{ $at }}/wall/verdict" data-photos="{{ $at }}/photos">
   <header class="walk-top">
     <progress id="walk-far" value="0" max="1" aria-label="{{ __('survey.page.title') }}"></progress>
     <p><span id="walk-stretch"></span> <span id="walk-of" class="number"></span> <span id="link-state" role="status"></span></p>
