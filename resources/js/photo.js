@@ -45,9 +45,16 @@ export function startPhotos() {
 
 // Behind the drawing on the bench, while one wants it there.
 function showBehind() {
-  const toggle = document.querySelector('[data-toggles-photo]');
-  if (!toggle) return;
+  const behind = document.querySelector('#behind')?.content.firstElementChild;
+  const [toggle, view] = [document.querySelector('[data-toggles-photo]'), document.querySelector('.view[data-view="elevation"]')];
+  if (!behind || !toggle || !view) return;
+  if (!view.querySelector('img[data-map]')) {
+    const image = behind.cloneNode(true);
+    image.onload = layPhotos;
+    view.prepend(image);
+  }
   const isOn = localStorage.getItem('yoke-line-photo') === 'on';
+  toggle.hidden = false;
   toggle.setAttribute('aria-pressed', String(isOn));
   document.querySelector('.stage')?.classList.toggle('has-photo', isOn);
   layPhotos();

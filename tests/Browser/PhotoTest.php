@@ -97,6 +97,9 @@ test('on the bench the photograph lies behind the drawing while one wants it the
     $shown = fn () => $browser->js('return getComputedStyle(document.querySelector(".view img[data-map]")).display');
     expect($shown())->toBe('block');
 
+    $browser->type('Over the head', '30')->see('change 2', '.saved');
+    expect($shown())->toBe('block');
+
     $browser->visit('/doorways/8/rail/stops');
     expect($shown())->toBe('block');
 

@@ -1,12 +1,10 @@
 <div class="views">
   <figure class="view" data-view="elevation">
-    @php($photo = App\Survey\WallPhotos::behind($bench->doorway))
-    @if ($photo)<img src="{{ $photo->src }}" alt="" data-map="{{ json_encode($photo->fitted->toWall->of) }}">@endif
     {!! $bench->drawings()->elevation() !!}
     <div class="zoom" role="group" aria-label="{{ __('bench.page.zoom') }}">
       <button type="button" data-zoom="in" title="{{ __('bench.page.closer') }}">+</button>
       <button type="button" data-zoom="out" title="{{ __('bench.page.further') }}">−</button>
-      @if ($photo)<button type="button" data-toggles-photo aria-pressed="false">{{ __('survey.photos.behind') }}</button>@endif
+      <button type="button" data-toggles-photo aria-pressed="false" hidden>{{ __('survey.photos.behind') }}</button>
       <button type="button" data-zoom="fit" title="{{ __('bench.page.all-of-it-0') }}">{{ __('bench.page.fit') }}</button>
     </div>
   </figure>
