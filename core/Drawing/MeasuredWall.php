@@ -160,6 +160,12 @@ final readonly class MeasuredWall
         $long = hypot($x2 - $x1, $y2 - $y1);
         $wide = $this->wide($asked, $text);
         [$x, $y, $anchor] = match (true) {
+            // The right height's stays in the opening, clear of what is told of the casing.
+            $isUp && str_ends_with($asked->place, '[1]') => [
+                $x1 - 5 * $px,
+                -$this->upMiddle($y1, $y2, $asked),
+                'end',
+            ],
             $isUp && $long > 30 * $px => [$x1 + 5 * $px, -$this->upMiddle($y1, $y2, $asked), 'start'],
             $isUp => [$x1 + 7 * $px, min($y1, $y2) - 2 * $px, 'start'],
             // Not where the tapes up the opening cross it.
@@ -180,10 +186,14 @@ final readonly class MeasuredWall
         ]);
     }
 
-    /** Where along an upright line its number stands: those of one opening, and the ceiling, not side by side. */
+    /** Where along an upright line its number stands: no two side by side, none where a depth is told. */
     private function upMiddle(float $y1, float $y2, Asked $asked): float
     {
-        $far = str_ends_with($asked->place, '[1]') ? 0.72 : 0.32;
+        $far = match (true) {
+            str_ends_with($asked->place, '.ceiling') => 0.86,
+            str_ends_with($asked->place, '[1]') => 0.72,
+            default => 0.32,
+        };
 
         return -($y1 + ($y2 - $y1) * $far) - 4 * $this->px;
     }

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use Eris\Generators;
+use Tests\Core\Support\Plain;
 use YokeLine\Drawing\Affine;
+use YokeLine\Drawing\MeasuredWall;
 use YokeLine\Drawing\WallSketch;
 use YokeLine\Format\Document;
+use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Unit;
 use YokeLine\Survey\Readings;
 use YokeLine\Survey\Walk;
@@ -103,3 +106,47 @@ test('all that is asked in the walk has its place in the picture', function () {
         expect(placed($at, readingsOf([]))[1])->toBeBetween(-100.0, 2480.0, $asked->place);
     }
 });
+
+test('no two numbers of a measured wall stand on each other', function (int $left, int $width, int $right) {
+    $document = Document::fromJson('{"format":"yoke-line/doorway","version":1}');
+    foreach (
+        [
+            'wall.from' => 0,
+            'wall.to' => $left + $width + $right,
+            'wall.ceiling' => 2610,
+            'opening.left' => $left,
+            'opening.width' => [$width, $width, $width],
+            'opening.height' => [2050, 2052],
+            'opening.casing' => ['left' => 70, 'right' => 70, 'head' => 70, 'thickness' => 16],
+            'baseboard' => ['height' => 95, 'thickness' => 12],
+        ] as $place => $value
+    ) {
+        $document = $document->with("survey.{$place}", $value);
+    }
+    $readings = Readings::in($document, Unit::Millimetre);
+    $scene = MeasuredWall::of(DoorwayReader::read($document), null, $readings, new Plain());
+    $boxes = [];
+    foreach ($scene->shapes as $dim) {
+        foreach ($dim->inside as $shape) {
+            if ($shape->layer === 'ground') {
+                $boxes[(string) $dim->attributes['data-dim']] = array_map(floatval(...), $shape->attributes);
+            }
+        }
+    }
+    foreach ($boxes as $one => $p) {
+        foreach ($boxes as $other => $q) {
+            $isOver =
+                $one < $other &&
+                $p['x'] < $q['x'] + $q['width'] &&
+                $q['x'] < $p['x'] + $p['width'] &&
+                $p['y'] + 12 < $q['y'] + $q['height'] &&
+                $q['y'] + 12 < $p['y'] + $p['height'];
+            expect($isOver)->toBeFalse("{$one} over {$other}");
+        }
+    }
+})->with([
+    'room on both sides' => [1300, 900, 1800],
+    'little on the right' => [1700, 760, 700],
+    'little on the left' => [700, 860, 1900],
+    'wide' => [1900, 1800, 2000],
+]);
