@@ -238,7 +238,7 @@ test('one whose plan has changed meanwhile is told', function () {
 test('a photograph is kept small, and tells nothing of where it was taken', function () {
     expect(photograph())->toContain('GPS');
     expect(sendPhoto($this->url, photograph(3200, 2400))->json('kept'))->toBeTrue();
-    $entry = LogEntry::query()->where('kind', 'photo')->firstOrFail();
+    $entry = LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'photo')->firstOrFail();
     $kept = (string) file_get_contents(Photo::path($this->doorway, $entry->data['file']));
 
     expect([$entry->data['width'], $entry->data['height']])
@@ -254,7 +254,7 @@ test('a photograph is kept small, and tells nothing of where it was taken', func
 
 test('a job that goes out and comes in brings its photographs', function () {
     sendPhoto($this->url, photograph());
-    $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
+    $file = LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'photo')->firstOrFail()->data['file'];
     $zip = JobArchive::write($this->doorway->job);
     $again = JobArrival::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
     unlink($zip);
@@ -266,7 +266,7 @@ test('a job that goes out and comes in brings its photographs', function () {
 
 test('a photograph that tells where it was taken tells it no more when it came in with a job', function () {
     sendPhoto($this->url, photograph());
-    $file = LogEntry::query()->where('kind', 'photo')->firstOrFail()->data['file'];
+    $file = LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'photo')->firstOrFail()->data['file'];
     file_put_contents(Photo::path($this->doorway, $file), photograph());
     $zip = JobArchive::write($this->doorway->job);
     $again = JobArrival::read($zip)->doorways()->where('name', 'Kiln room')->firstOrFail();
@@ -292,7 +292,7 @@ test('a photograph goes on from the piece that is here, and stands once', functi
         ->toBeTrue()
         ->and($piece(0, 500)['kept'])
         ->toBeTrue();
-    expect(LogEntry::query()->where('kind', 'photo')->count())
+    expect(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'photo')->count())
         ->toBe(1)
         ->and(glob(config('app.photos').'/pieces/*'))
         ->toBe([]);
@@ -301,7 +301,7 @@ test('a photograph goes on from the piece that is here, and stands once', functi
 test('what is no photograph is refused with the reason, and leaves nothing', function (Closure $bytes, string $why) {
     expect(sendPhoto($this->url, $bytes())->json('refused'))
         ->toContain($why)
-        ->and(LogEntry::query()->where('kind', 'photo')->count())
+        ->and(LogEntry::query()->where('doorway_id', $this->doorway->id)->where('kind', 'photo')->count())
         ->toBe(0)
         ->and(glob(config('app.photos').'/pieces/*'))
         ->toBe([]);
