@@ -9,6 +9,8 @@ use App\Frame\DoorwayFrame;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Shelf;
+use App\Survey\WallPhoto;
+use App\Survey\WallPhotos;
 use App\Words\ClearanceWords;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
@@ -106,6 +108,12 @@ final readonly class Bench implements Form
                 ),
             ),
         );
+    }
+
+    /** What lies behind the drawing; null where no photograph is true to scale. */
+    public function photo(): ?WallPhoto
+    {
+        return WallPhotos::behind($this->doorway);
     }
 
     /** @return list<string> readings that can hardly all be right, where they are typed */

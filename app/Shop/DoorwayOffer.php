@@ -6,9 +6,12 @@ namespace App\Shop;
 
 use App\Models\Doorway;
 use App\Models\Offer;
+use App\Survey\WallPhoto;
+use App\Survey\WallPhotos;
 use App\Words\FieldWords;
 use App\Words\HangWords;
 use App\Words\Speaker;
+use Illuminate\Support\Facades\URL;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
@@ -56,6 +59,20 @@ final readonly class DoorwayOffer
             'total' => $totals['net'] + $work + $tax,
             'unpriced' => $totals['unpriced'],
         ];
+    }
+
+    /** The customer's own wall; null where no photograph of it is true to scale. */
+    public function photo(): ?WallPhoto
+    {
+        return WallPhotos::behind($this->doorway);
+    }
+
+    /** @return array{show: string, accept: string, ask: string} good for three months, for who has them */
+    public static function links(Doorway $doorway): array
+    {
+        $link = fn (string $to) => URL::temporarySignedRoute("customer.{$to}", now()->addMonths(3), [$doorway]);
+
+        return ['show' => $link('show'), 'accept' => $link('accept'), 'ask' => $link('ask')];
     }
 
     /** Accepted for the plan as it stands; what keeps it from being, as a sentence. */

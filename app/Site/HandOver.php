@@ -7,6 +7,8 @@ namespace App\Site;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use App\Survey\WallPhoto;
+use App\Survey\WallPhotos;
 use App\Words\Speaker;
 use YokeLine\Inspection\Cautions;
 use YokeLine\Measure\Length;
@@ -35,6 +37,12 @@ final readonly class HandOver
         $this->checked = $log->last('run');
         $this->snags = $log->last('snag');
         $this->signature = array_values($log->last('signature'))[0] ?? null;
+    }
+
+    /** The customer's own wall; null where no photograph of it is true to scale. */
+    public function photo(): ?WallPhoto
+    {
+        return WallPhotos::behind($this->doorway);
     }
 
     /** Keeps a signature; what keeps it from being one, as a sentence, where something does. */

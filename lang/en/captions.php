@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 // Fields in short, where several stand in one row.
 return [
-    'survey.wall.crown.drop' => 'height',
-    'survey.wall.crown.projection' => 'projection',
     'survey.opening.width[0]' => 'top',
     'survey.opening.width[1]' => 'middle',
     'survey.opening.width[2]' => 'bottom',
     'survey.opening.height[0]' => 'left',
     'survey.opening.height[1]' => 'right',
-    'survey.opening.casing.left' => 'left',
-    'survey.opening.casing.right' => 'right',
-    'survey.opening.casing.head' => 'head',
-    'survey.opening.casing.thickness' => 'projection',
-    'survey.baseboard.height' => 'height',
-    'survey.baseboard.thickness' => 'projection',
     'survey.floor.pile' => 'pile',
     'survey.floor.plate' => 'plate',
     'survey.floor.readings[].x' => 'at',

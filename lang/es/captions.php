@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 // Los campos en corto, donde hay varios en una fila.
 return [
-    'survey.wall.crown.drop' => 'alto',
-    'survey.wall.crown.projection' => 'vuelo',
     'survey.opening.width[0]' => 'arriba',
     'survey.opening.width[1]' => 'medio',
     'survey.opening.width[2]' => 'abajo',
     'survey.opening.height[0]' => 'izquierda',
     'survey.opening.height[1]' => 'derecha',
-    'survey.opening.casing.left' => 'izquierda',
-    'survey.opening.casing.right' => 'derecha',
-    'survey.opening.casing.head' => 'dintel',
-    'survey.opening.casing.thickness' => 'vuelo',
-    'survey.baseboard.height' => 'alto',
-    'survey.baseboard.thickness' => 'vuelo',
     'survey.floor.pile' => 'pelo',
     'survey.floor.plate' => 'placa',
     'survey.floor.readings[].x' => 'en',

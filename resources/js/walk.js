@@ -23,7 +23,7 @@ export function startWalk() {
   const words = JSON.parse(id('words').textContent);
   const mm = { ...page.mm };
   const told = Object.fromEntries(screens.map(({ place, value }) => [place, value]));
-  const more = {};
+  const added = {};
   let { doorway, base } = page;
   let at = 0;
   let part = -1;
@@ -70,9 +70,9 @@ export function startWalk() {
 
   // What waits is shown as if it had arrived.
   async function overlay() {
-    for (const { kind, about, data: { typed, item: whole } } of await waiting(key())) {
+    for (const { uid, kind, about, data: { typed, item: whole } } of await waiting(key())) {
       if (kind !== 'told') continue;
-      if (whole) more[about] = (more[about] ?? 0);
+      if (whole) (added[about] ??= new Set()).add(uid);
       else keep(about, typed);
     }
   }
@@ -158,7 +158,7 @@ export function startWalk() {
     if (asked.kind === 'choice') {
       for (const [option, says] of Object.entries(asked.options)) choice(says, () => answer(option), option === held());
     } else if (asked.kind === 'list') {
-      const count = asked.count + (more[asked.place] ?? 0);
+      const count = asked.count + (added[asked.place]?.size ?? 0);
       if (count > 0) id('how').append(` (${count})`);
       choice(words.add, () => { part = 0; item = {}; show(true); });
     }
@@ -205,10 +205,10 @@ export function startWalk() {
       item[asked.place] = typed;
       if (part + 1 < screens[at].parts.length) { part += 1; show(true); return; }
       const list = screens[at].place;
-      more[list] = (more[list] ?? 0) + 1;
       part = -1;
       show(true);
       await box.enter('told', list, { item, units });
+      if (part < 0 && screens[at]?.place === list) show();
       return;
     }
     const isNew = told[asked.place] !== typed;

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\CustomerController;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Offer;
@@ -12,7 +11,7 @@ use Database\Seeders\DemoSeeder;
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
     $this->doorway = Doorway::query()->where('name', 'Throwing room')->firstOrFail();
-    $this->links = CustomerController::links($this->doorway);
+    $this->links = DoorwayOffer::links($this->doorway);
 });
 
 test('a customer sees their wall, the price and what is in it, and nothing of the firm’s', function () {
@@ -66,7 +65,7 @@ test('an empty question is asked for', function () {
 
 test('of a wall that is not measured there is nothing to show', function () {
     $unplanned = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
-    $this->get(CustomerController::links($unplanned)['show'])->assertNotFound();
+    $this->get(DoorwayOffer::links($unplanned)['show'])->assertNotFound();
 });
 
 test('while a line has no price, no price is shown and none is accepted', function () {

@@ -12,14 +12,13 @@ use App\Words\StoredMessage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\URL;
 
 /** What a customer sees behind the link that they are sent: their wall with the door, the price; accept or ask. */
 final class CustomerController
 {
     public function show(Doorway $doorway): View
     {
-        return view('shop.customer', ['offer' => self::offer($doorway), 'links' => self::links($doorway)]);
+        return view('shop.customer', ['offer' => self::offer($doorway), 'links' => DoorwayOffer::links($doorway)]);
     }
 
     public function accept(Request $request, Doorway $doorway): RedirectResponse
@@ -27,7 +26,7 @@ final class CustomerController
         $name = self::said($request, 'name', 120, 'refusals.who-accepts');
         $refused = self::offer($doorway)->accept($name);
 
-        return redirect(self::links($doorway)['show'])->withErrors($refused === null ? [] : ['name' => $refused]);
+        return redirect(DoorwayOffer::links($doorway)['show'])->withErrors($refused === null ? [] : ['name' => $refused]);
     }
 
     /** A question goes into the record, where whoever opens the doorway finds it. */
@@ -41,15 +40,7 @@ final class CustomerController
             mb_substr(trim($request->string('from')->value()), 0, 60) ?: Speaker::words('shop.customer.customer'),
         );
 
-        return redirect(self::links($doorway)['show'])->with('asked', true);
-    }
-
-    /** @return array{show: string, accept: string, ask: string} good for three months, for who has them */
-    public static function links(Doorway $doorway): array
-    {
-        $link = fn (string $to) => URL::temporarySignedRoute("customer.{$to}", now()->addMonths(3), [$doorway]);
-
-        return ['show' => $link('show'), 'accept' => $link('accept'), 'ask' => $link('ask')];
+        return redirect(DoorwayOffer::links($doorway)['show'])->with('asked', true);
     }
 
     private static function offer(Doorway $doorway): DoorwayOffer

@@ -5,7 +5,7 @@
     <legend>{{ $group->title }}</legend>
     @foreach ($group->rows as $row)
       <div @class(['row-of', 'many' => count($row->fields) > 1, 'whole' => count($row->fields) > 2])>
-        <span class="row-label" >@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{!! App\Words\Terms::linked($row->label) !!}</label>@else{!! App\Words\Terms::linked($row->label) !!}@endif</span>
+        <span class="row-label">@if (count($row->fields) === 1)<label for="{{ $row->fields[0]->id() }}">{!! App\Words\Terms::linked($row->label) !!}</label>@else{!! App\Words\Terms::linked($row->label) !!}@endif</span>
         <span class="row-fields">
         @foreach ($row->fields as $field)
           @php([$id, $value, $bad] = [$field->id(), $form->value($field), $form->refusal($field) !== null])

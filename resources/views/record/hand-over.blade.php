@@ -2,7 +2,7 @@
 <x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.handover')" class="is-marks">
 <main class="marks-page hand-over">
   <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('record.checks', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
-  <x-pictured :plan="$over->run->plan" :speak="$speak" :doorway="$doorway" />
+  <x-pictured :plan="$over->run->plan" :speak="$speak" :photo="$over->photo()" />
   <p class="group-note"><a href="{{ route('papers.sheet', $doorway) }}">{{ __('frame.working-drawing') }}</a></p>
   <div class="table-scroll">
     <table class="table"><caption>{{ __('record.page.what-was-fitted') }}</caption><tbody>@foreach ($over->fitted() as [$name, $says])<tr><th scope="row">{{ $name }}</th><td>{{ $says }}</td></tr>@endforeach</tbody></table></div>

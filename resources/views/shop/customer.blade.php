@@ -2,7 +2,7 @@
 <x-page :title="$doorway->name" at="" class="is-customer">
 <main class="customer hand-over">
   <header><x-mark /><div><h1>{{ $doorway->name }}</h1><p>{{ $doorway->job->name }}</p></div></header>
-  <x-pictured :plan="array_values($offer->materials->plans)[0]" :speak="$offer->materials->speak()" :doorway="$doorway" />
+  <x-pictured :plan="array_values($offer->materials->plans)[0]" :speak="$offer->materials->speak()" :photo="$offer->photo()" />
   @php($isPriced = $price['unpriced'] === 0)
   <p class="customer-price">@if ($isPriced)<b>{{ $say($price['total']) }}</b> {{ __('shop.customer.in-all') }}@else{{ __('shop.customer.not-priced') }}@endif</p>
   @if ($offer->accepted && ! $offer->hasMovedSince())
