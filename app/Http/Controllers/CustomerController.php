@@ -25,8 +25,9 @@ final class CustomerController
     {
         $name = self::said($request, 'name', 120, 'refusals.who-accepts');
         $refused = self::offer($doorway)->accept($name);
+        $back = redirect(DoorwayOffer::links($doorway)['show']);
 
-        return redirect(DoorwayOffer::links($doorway)['show'])->withErrors($refused === null ? [] : ['name' => $refused]);
+        return $refused === null ? $back : $back->withErrors(['name' => $refused]);
     }
 
     /** A question goes into the record, where whoever opens the doorway finds it. */
