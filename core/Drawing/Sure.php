@@ -29,7 +29,7 @@ final readonly class Sure
     {
         $most = max(
             1.0,
-            ...array_map(fn (Clearance $row) => max(abs($row->spare() ?? 0.0), $row->worst) * 1.15, $rows),
+            ...array_map(fn (Clearance $row) => abs($row->spare() ?? 0.0) + $row->worst, $rows),
         );
         $x = fn (float $mm) => self::NAME + ((self::WIDE - self::NAME - 60) * ($mm + $most)) / (2 * $most);
         $high = self::ROW * count($rows) + 26;

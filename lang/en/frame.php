@@ -91,6 +91,8 @@ return [
         'out' => 'Pulls out',
         'used' => 'Of its limit',
         'unknown' => 'not known',
+        'over' => '{0} No fixing is worked over its limit.|{1} One fixing is worked over its limit.|[2,*] :count fixings are worked over their limit.',
+        'hardest' => 'The hardest worked takes :used of what it can.',
         'why' => 'The most each fixing carries while the door runs from end to end, with twice the door’s weight unless you set another load factor.',
     ],
 ];

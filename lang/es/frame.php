@@ -91,6 +91,8 @@ return [
         'out' => 'Tira hacia fuera',
         'used' => 'De su límite',
         'unknown' => 'no se sabe',
+        'over' => '{0} Ninguna fijación trabaja por encima de su límite.|{1} Una fijación trabaja por encima de su límite.|[2,*] :count fijaciones trabajan por encima de su límite.',
+        'hardest' => 'La que más trabaja lleva el :used de lo que puede.',
         'why' => 'Lo más que lleva cada fijación mientras la puerta corre de un extremo al otro, con el doble del peso de la puerta si usted no pone otro factor de carga.',
     ],
 ];

@@ -8,10 +8,11 @@
 <div class="marks">
   <p class="sheet-verdict"><b>{{ $unsure === [] ? __('record.page.sure') : trans_choice('record.page.unsure', count($unsure)) }}</b></p>
   @if ($unsure)
-    <div class="sure-drawings"><div>{!! Svg::write(Sure::bars($unsure, App\Words\Speaker::in($write), ClearanceWords::row(...))) !!}<p class="group-note">{{ __('record.page.the-line-is-what-is') }}</p></div><div>{!! Svg::write(Sure::onWall($form->setout->plan, $unsure, App\Words\Speaker::in($write))) !!}</div></div>
+    <div class="sure-drawn">{!! Svg::write(Sure::bars($unsure, App\Words\Speaker::in($write), ClearanceWords::row(...))) !!}<p class="group-note">{{ __('record.page.the-line-is-what-is') }}</p></div>
     <table class="table"><thead><tr><th scope="col">{{ __('record.page.clearance') }}</th><th scope="col">{{ __('record.page.is', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('record.page.usually', ['unit' => $write->unit->value]) }}</th><th scope="col">{{ __('record.page.at-worst', ['unit' => $write->unit->value]) }}</th><th scope="col"></th></tr></thead><tbody>
       @foreach ($unsure as $row)<tr><th scope="row">{{ ucfirst(ClearanceWords::row($row->name)) }}</th><td class="number">{{ $write->show($row->value) }}</td><td class="number">{{ $mm($row->rss) }}</td><td class="number">{{ $mm($row->worst) }}</td><td>{{ __("record.page.clearances.{$row->verdict()}.says") }} {{ ClearanceWords::mattersMost($row, $form->setout->document) }}</td></tr>@endforeach
     </tbody></table>
+    <div class="sure-drawn">{!! Svg::write(Sure::onWall($form->setout->plan, $unsure, App\Words\Speaker::in($write))) !!}</div>
   @endif
   @if ($picks)
     <h2>{{ __('record.page.a-little-more-or-less') }}</h2>

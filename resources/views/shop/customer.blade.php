@@ -2,9 +2,10 @@
 <x-page :title="$doorway->name" at="" class="is-customer">
 <main class="customer hand-over">
   <header><x-mark /><div><h1>{{ $doorway->name }}</h1><p>{{ $doorway->job->name }}</p></div></header>
-  <x-pictured :plan="array_values($offer->materials->plans)[0]" :speak="$offer->materials->speak()" :photo="$offer->photo()" />
   @php($isPriced = $price['unpriced'] === 0)
+  <x-pictured :plan="array_values($offer->materials->plans)[0]" :speak="$offer->materials->speak()" :photo="$offer->photo()">
   <p class="customer-price">@if ($isPriced)<b>{{ $say($price['total']) }}</b> {{ __('shop.customer.in-all') }}@else{{ __('shop.customer.not-priced') }}@endif</p>
+  </x-pictured>
   @if ($offer->accepted && ! $offer->hasMovedSince())
     <p class="notice">{{ __('shop.customer.accepted', ['name' => $offer->accepted->accepted_by, 'on' => $offer->accepted->accepted_at->translatedFormat('j F Y')]) }}</p>
   @endif

@@ -311,6 +311,14 @@ final class Browser
         return array_values((array) $found);
     }
 
+    /** Styled as on paper, until it is not. */
+    public function asPaper(bool $is = true): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', ['media' => $is ? 'print' : '']);
+
+        return $this;
+    }
+
     /** The page as it prints. */
     public function pdf(): string
     {
