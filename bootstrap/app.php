@@ -6,6 +6,7 @@ use App\Editing\Notice;
 use App\Editing\Notices;
 use App\Http\Editor;
 use App\Http\Middleware\AnswersItsHosts;
+use App\Http\Middleware\AsksWhoItIs;
 use App\Http\Middleware\ChecksToken;
 use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsGuarded;
@@ -18,6 +19,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
@@ -29,9 +31,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // The application is same-origin, and the package this middleware needs is left out (composer.json, `replace`).
         $middleware->remove(HandleCors::class);
         $middleware->append([AnswersItsHosts::class, SendsGuarded::class]);
+        // Before anything of a firm is looked up by what is in the address.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: AsksWhoItIs::class);
         // Pages carry the token themselves: no cookie needs to be open to scripts.
         $middleware->web(
-            append: [SpeaksTheirLanguage::class, SendsSmall::class, ReadsPlainFields::class],
+            append: [AsksWhoItIs::class, SpeaksTheirLanguage::class, SendsSmall::class, ReadsPlainFields::class],
             replace: [ValidateCsrfToken::class => ChecksToken::class],
         );
     })

@@ -9,6 +9,8 @@ return [
     'url' => env('APP_URL', 'http://127.0.0.1:8400'),
     // Names this machine is called by; others are not answered.
     'hosts' => explode(',', strtolower((string) env('YOKE_HOSTS', '127.0.0.1,localhost,[::1]'))),
+    // Whether everybody signs in, as in a firm; else who opens it on this machine may do everything.
+    'sign_in' => (bool) env('YOKE_SIGN_IN', false),
     'photos' => env('PHOTOS_FOLDER', storage_path('app/photos')),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',

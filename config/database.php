@@ -19,6 +19,16 @@ return [
             // What was answered as kept outlives a power cut.
             'synchronous' => 'full',
         ],
+        // Who has signed in where: written at every page, so in a file of its own, and lost with no harm.
+        'sessions' => [
+            'driver' => 'sqlite',
+            'database' => env('SESSIONS_DATABASE', database_path('sessions.sqlite')),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'journal_mode' => 'wal',
+            'busy_timeout' => 20000,
+            'synchronous' => 'normal',
+        ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
 ];

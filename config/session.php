@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 30,
+    'connection' => env('SESSION_CONNECTION', 'sessions'),
+    'table' => 'sessions',
     'expire_on_close' => false,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
@@ -12,7 +14,7 @@ return [
     'cookie' => 'yoke_line',
     'path' => '/',
     'domain' => null,
-    'secure' => null,
+    'secure' => env('SESSION_SECURE'),
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

@@ -3,19 +3,25 @@
 declare(strict_types=1);
 
 use App\Bench\Station;
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AskController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CrewController;
 use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\DayPlanController;
 use App\Http\Controllers\DoorwayController;
 use App\Http\Controllers\EditorController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FirmController;
+use App\Http\Controllers\FirstController;
 use App\Http\Controllers\FoundController;
 use App\Http\Controllers\GiveOutController;
 use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\InvitedController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobListController;
@@ -31,6 +37,7 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PartsController;
 use App\Http\Controllers\PartsShelfController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PricesController;
@@ -40,6 +47,7 @@ use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SizeCardController;
 use App\Http\Controllers\SupplyController;
@@ -52,6 +60,40 @@ use App\Http\Middleware\AsksForAPlan;
 use App\Http\State;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+
+Route::controller(SignInController::class)->group(function () {
+    Route::get('/sign-in', 'show')->name('sign-in');
+    Route::post('/sign-in', 'try')->name('sign-in.try');
+    Route::post('/sign-out', 'out')->name('sign-out');
+});
+Route::controller(FirstController::class)->middleware('signed:relative')->group(function () {
+    Route::get('/first', 'show')->name('first');
+    Route::post('/first', 'begin')->name('first.begin');
+});
+Route::controller(InvitedController::class)->group(function () {
+    Route::get('/invited/{token}', 'show')->name('invited');
+    Route::post('/invited/{token}', 'come')->name('invited.come');
+});
+Route::controller(AccountController::class)->group(function () {
+    Route::get('/account', 'show')->name('account');
+    Route::post('/account', 'update')->name('account.update');
+    Route::post('/account/password', 'password')->name('account.password');
+    Route::post('/account/devices/{device}/sign-out', 'signOutThere')->name('account.sign-out-there');
+});
+Route::get('/firm', FirmController::class)->name('firm');
+Route::controller(InvitationController::class)->group(function () {
+    Route::post('/people', 'invite')->name('people.invite');
+    Route::post('/people/{person}/again', 'again')->name('people.again')->whereNumber('person');
+    Route::post('/invitations/{invitation}/withdraw', 'withdraw')
+        ->name('people.withdraw')
+        ->whereNumber('invitation');
+});
+Route::controller(PeopleController::class)->group(function () {
+    Route::post('/people/firm', 'rename')->name('people.rename');
+    Route::post('/people/{person}', 'update')->name('people.update')->whereNumber('person');
+    Route::post('/people/{person}/leave', 'leave')->name('people.leave')->whereNumber('person');
+});
+Route::post('/jobs/{job}/crew', CrewController::class)->name('jobs.crew');
 
 Route::get('/', JobListController::class)->name('jobs');
 Route::controller(JobController::class)->group(function () {

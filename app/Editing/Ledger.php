@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
+use App\Firm\Here;
 use App\Http\Editor;
 use App\Words\Places;
 use App\Words\StoredMessage;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Measure\Message;
@@ -24,7 +26,7 @@ final readonly class Ledger
     /** The last edit that a page was drawn with: what came after it, its reader has not seen. */
     public function seen(): int
     {
-        return (int) DB::table('edits')->where('subject', $this->subject)->max('id');
+        return (int) $this->edits()->max('id');
     }
 
     /**
@@ -38,14 +40,15 @@ final readonly class Ledger
         if ($before === $after) {
             return;
         }
-        $foreign = DB::table('edits')
-            ->where('subject', $this->subject)
+        $foreign = $this->edits()
             ->where('place', $place)
             ->where('id', '>', $seen)
             ->where('browser', '!=', $this->editor->browser)
             ->latest('id')
             ->first();
         DB::table('edits')->insert([
+            'firm_id' => app(Here::class)->firm(),
+            'user_id' => app(Here::class)->person()?->id,
             'subject' => $this->subject,
             'place' => mb_substr($place, 0, 190),
             'before' => json_encode($before),
@@ -80,7 +83,7 @@ final readonly class Ledger
     public function last(int $most = 20): array
     {
         $last = [];
-        foreach (DB::table('edits')->where('subject', $this->subject)->latest('id')->limit($most)->get() as $row) {
+        foreach ($this->edits()->latest('id')->limit($most)->get() as $row) {
             $last[] = [
                 Carbon::parse((string) $row->created_at),
                 (string) $row->who,
@@ -91,6 +94,11 @@ final readonly class Ledger
         }
 
         return $last;
+    }
+
+    private function edits(): Builder
+    {
+        return DB::table('edits')->where('firm_id', app(Here::class)->firm())->where('subject', $this->subject);
     }
 
     private static function value(mixed $value): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Firm\Here;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\Price;
@@ -100,6 +101,14 @@ final class FirmArchive
         ]);
     }
 
+    /** Whether a ZIP brings a whole house; one that does not read brings none. */
+    public static function isOne(string $path): bool
+    {
+        $zip = new ZipArchive();
+
+        return $zip->open($path, ZipArchive::RDONLY) === true && $zip->locateName('firm.json') !== false;
+    }
+
     /**
      * What a ZIP brings, a whole house or one job: all of it, or nothing where anything does not read.
      *
@@ -159,7 +168,11 @@ final class FirmArchive
     {
         $edits = [];
         foreach (
-            DB::table('edits')->where('subject', 'not like', 'rules job %')->orderBy('id')->lazyById(500) as $row
+            DB::table('edits')
+                ->where('firm_id', app(Here::class)->firm())
+                ->where('subject', 'not like', 'rules job %')
+                ->orderBy('id')
+                ->lazyById(500) as $row
         ) {
             $edits[] = [
                 'subject' => $row->subject,
@@ -188,6 +201,7 @@ final class FirmArchive
                 throw UnreadableFile::at("edits[{$i}]", 'edit-incomplete');
             }
             $edit = [
+                'firm_id' => app(Here::class)->firm(),
                 'subject' => mb_substr($row->subject, 0, 120),
                 'place' => mb_substr($row->place, 0, 190),
                 'before' => json_encode($row->before ?? null),

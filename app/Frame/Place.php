@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Frame;
 
+use App\Firm\Ability;
+use App\Firm\Here;
 use App\Models\Doorway;
 use App\Words\Speaker;
 
@@ -18,6 +20,20 @@ enum Place: string
     case Site = 'site';
     case Record = 'record';
     case Papers = 'papers';
+
+    /** @return list<string> the routes of what is over all doorways, as far as one may go there */
+    public static function over(): array
+    {
+        return [
+            'jobs',
+            'board',
+            'schedule',
+            'shelf',
+            'rules',
+            'words',
+            ...(app(Here::class)->may(Ability::Own) ? ['firm'] : []),
+        ];
+    }
 
     /** The station that a page hangs from, by the name of its route. */
     public static function of(string $page): self

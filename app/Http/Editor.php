@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
 use Illuminate\Http\Request;
@@ -54,13 +55,15 @@ final readonly class Editor
     public static function of(Request $request): self
     {
         $session = $request->session();
-        $browser = (string) $session->get('browser');
+        $person = app(Here::class)->person();
+        // Whoever has signed in is the same at every browser.
+        $browser = $person === null ? (string) $session->get('browser') : "user {$person->id}";
         if ($browser === '') {
             $session->put('browser', $browser = (string) Str::ulid());
         }
 
         return new self(
-            (string) $session->get('who', 'Someone'),
+            $person->name ?? (string) $session->get('who', 'Someone'),
             $browser,
             Unit::tryFrom((string) $session->get('units.'.self::place($request))),
             // The browser's own, until one is chosen.

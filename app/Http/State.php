@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
 use Illuminate\Http\Request;
@@ -34,28 +35,31 @@ final readonly class State
     public static function named(string $of): self
     {
         [$kind, $id] = [...explode('-', $of, 2), '0'];
+        $firm = app(Here::class)->firm();
+        $ofFirm = fn (string $table) => DB::table($table)->where('firm_id', $firm)->max('updated_at');
+        $doorways = Doorway::query()->toBase();
         $parts = match ($kind) {
             'doorway' => [
-                DB::table('doorways')->where('id', (int) $id)->value('revision_id'),
+                (clone $doorways)->where('id', (int) $id)->value('revision_id'),
                 DB::table('log_entries')->where('doorway_id', (int) $id)->max('id'),
             ],
             'job' => [
-                DB::table('doorways')->where('job_id', (int) $id)->max('revision_id'),
+                (clone $doorways)->where('job_id', (int) $id)->max('revision_id'),
                 DB::table('log_entries')
-                    ->whereIn('doorway_id', DB::table('doorways')->where('job_id', (int) $id)->select('id'))
+                    ->whereIn('doorway_id', (clone $doorways)->where('job_id', (int) $id)->select('id'))
                     ->max('id'),
-                DB::table('jobs')->where('id', (int) $id)->value('updated_at'),
+                Job::query()->toBase()->where('id', (int) $id)->value('updated_at'),
                 DB::table('orders')->where('job_id', (int) $id)->max('id'),
-                DB::table('prices')->max('updated_at'),
+                $ofFirm('prices'),
             ],
             default => [
-                DB::table('revisions')->max('id'),
-                DB::table('log_entries')->max('id'),
-                DB::table('jobs')->max('updated_at'),
-                DB::table('doorways')->max('updated_at'),
-                DB::table('kits')->max('updated_at'),
-                DB::table('house_rules')->max('updated_at'),
-                DB::table('prices')->max('updated_at'),
+                (clone $doorways)->max('revision_id'),
+                DB::table('log_entries')->whereIn('doorway_id', (clone $doorways)->select('id'))->max('id'),
+                $ofFirm('jobs'),
+                (clone $doorways)->max('updated_at'),
+                $ofFirm('kits'),
+                $ofFirm('house_rules'),
+                $ofFirm('prices'),
             ],
         };
 

@@ -51,6 +51,18 @@ final class Doorway extends Model
 
     private ?Setout $setout = null;
 
+    protected static function booted(): void
+    {
+        // Of the jobs that are found, and of those that still arrive.
+        self::addGlobalScope(
+            'found',
+            fn (Builder $query) => $query->whereIn(
+                'doorways.job_id',
+                Job::query()->withoutGlobalScope('here')->select('jobs.id'),
+            ),
+        );
+    }
+
     /** @return BelongsTo<Job, $this> */
     public function job(): BelongsTo
     {

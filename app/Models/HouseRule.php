@@ -16,5 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HouseRule extends Model
 {
+    use OfFirm;
+
     protected $fillable = ['job_id', 'method', 'value', 'why'];
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Firm\Here;
+use App\Firm\Role;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use YokeLine\Measure\Unit;
 
 /**
@@ -24,6 +28,8 @@ use YokeLine\Measure\Unit;
  */
 final class Job extends Model
 {
+    use OfFirm;
+
     protected $fillable = ['name', 'units'];
 
     /** @var array<string, string> */
@@ -40,6 +46,12 @@ final class Job extends Model
     protected static function booted(): void
     {
         self::addGlobalScope('here', fn (Builder $query) => $query->whereNull('jobs.arriving_since'));
+        // An installer finds the jobs that he is on.
+        self::addGlobalScope('crew', function (Builder $query): void {
+            $person = app(Here::class)->person();
+            $person?->role !== Role::Installer ||
+                $query->whereIn('jobs.id', DB::table('crews')->select('job_id')->where('user_id', $person->id));
+        });
     }
 
     /** What a new one speaks where nobody says: as most do, of two as the first. */
@@ -53,6 +65,12 @@ final class Job extends Model
     public function doorways(): HasMany
     {
         return $this->hasMany(Doorway::class);
+    }
+
+    /** @return BelongsToMany<User, $this> the installers that are on it */
+    public function crew(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'crews');
     }
 
     /** @return Collection<int, Doorway> those that are not put away, in the order they were begun */

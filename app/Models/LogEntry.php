@@ -21,11 +21,14 @@ use LogicException;
  * @property string $kind
  * @property string $about
  * @property array<string, mixed> $data
+ * @property ?int $user_id  whose account
  * @property string $who
  * @property Carbon $at  when it was entered, which may be before it arrived
  */
 final class LogEntry extends Model
 {
+    use DoneBy;
+
     public $timestamps = false;
 
     protected $fillable = ['doorway_id', 'revision_id', 'uid', 'kind', 'about', 'data', 'who', 'at'];

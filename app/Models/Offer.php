@@ -17,11 +17,14 @@ use Illuminate\Support\Carbon;
  * @property int $cents  tax included
  * @property ?string $accepted_by
  * @property ?Carbon $accepted_at
+ * @property ?int $user_id  whose account
  * @property Carbon $created_at
  * @property Revision $revision
  */
 final class Offer extends Model
 {
+    use DoneBy;
+
     public const UPDATED_AT = null;
 
     protected $fillable = ['doorway_id', 'revision_id', 'cents', 'accepted_by', 'accepted_at'];

@@ -17,6 +17,8 @@ use YokeLine\Stock\SoldBy;
  */
 final class Price extends Model
 {
+    use OfFirm;
+
     protected $fillable = ['key', 'cents', 'per'];
 
     /** @var array<string, string> */

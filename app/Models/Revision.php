@@ -21,6 +21,7 @@ use YokeLine\Format\Document;
  * @property int $number
  * @property Document $document
  * @property StoredMessage $what
+ * @property ?int $user_id  whose account
  * @property string $who  as they call themselves
  * @property string $browser  tells one editor from another who has given no name
  * @property ?int $undoes  the own change that this one takes back
@@ -30,6 +31,8 @@ use YokeLine\Format\Document;
  */
 final class Revision extends Model
 {
+    use DoneBy;
+
     public const UPDATED_AT = null;
 
     protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes', 'uid'];

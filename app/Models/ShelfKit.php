@@ -20,6 +20,8 @@ use YokeLine\Format\UnreadableFile;
  */
 final class ShelfKit extends Model
 {
+    use OfFirm;
+
     protected $table = 'kits';
 
     protected $fillable = ['key', 'name', 'document'];

@@ -23,6 +23,8 @@ use YokeLine\Format\UnreadableFile;
  */
 final class ShelfPart extends Model
 {
+    use OfFirm;
+
     protected $table = 'parts';
 
     protected $fillable = ['key', 'name', 'kind', 'document'];

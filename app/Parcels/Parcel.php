@@ -72,6 +72,9 @@ final class Parcel
          */
         $state = json_decode(File::get($file), true);
 
+        // Of a job that one may see.
+        Job::query()->findOrFail($state['job']);
+
         return new self($id, $state);
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\LockingConnector;
+use App\Firm\Ability;
+use App\Firm\Here;
 use App\Http\State;
 use App\Meter\DistanceMeter;
 use App\Meter\SimulatedMeter;
@@ -12,6 +14,7 @@ use App\Shelf;
 use App\Words\Books;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\ServiceProvider;
 use YokeLine\Format\SchemaCheck;
@@ -21,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
+        $this->app->scoped(Here::class, fn () => new Here(app('auth'), ! config('app.sign_in')));
         $this->app->scoped(\App\Shop\Prices::class);
         $this->app->bind(\App\Supply\Supplier::class, \App\Supply\SimulatedSupplier::class);
         $this->app->singleton(
@@ -28,13 +32,14 @@ final class AppServiceProvider extends ServiceProvider
             fn () => new SchemaCheck((string) file_get_contents(public_path('schema/doorway-v1.schema.json'))),
         );
         $this->app->singleton(Books::class, fn () => new Books(app('translation.loader')));
-        $this->app->singleton(Shelf::class, fn () => new Shelf());
+        $this->app->scoped(Shelf::class, fn () => new Shelf());
         $this->app->singleton(DistanceMeter::class, fn () => new SimulatedMeter(resource_path('meter/larder.txt')));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Blade::if('may', fn (string $ability) => app(Here::class)->may(Ability::from($ability)));
         ViewFactory::composer('components.page', fn (View $page) => $page->with('state', State::shownOn(request())));
     }
 }

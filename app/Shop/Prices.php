@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Editing\Ledger;
 use App\Files\Table;
+use App\Firm\Here;
 use App\Models\Price;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
@@ -137,7 +138,7 @@ final class Prices
     public function setting(Setting $setting): string
     {
         return $this->settings[$setting->value] ??=
-            (string) (DB::table('shop_settings')->where('name', $setting->value)->value('value') ?? $setting->usual());
+            (string) (DB::table('shop_settings')->where($this->kept($setting))->value('value') ?? $setting->usual());
     }
 
     /** A setting that is a number: 7,5 as 7.5. */
@@ -152,10 +153,16 @@ final class Prices
         $refusal = $setting->refusal($typed);
         if ($refusal === null) {
             unset($this->settings[$setting->value]);
-            DB::table('shop_settings')->updateOrInsert(['name' => $setting->value], ['value' => $typed]);
+            DB::table('shop_settings')->updateOrInsert($this->kept($setting), ['value' => $typed]);
         }
 
         return $refusal;
+    }
+
+    /** @return array<string, int|string> where the firm keeps it */
+    private function kept(Setting $setting): array
+    {
+        return ['firm_id' => app(Here::class)->firm(), 'name' => $setting->value];
     }
 
     /** On so many cents. */

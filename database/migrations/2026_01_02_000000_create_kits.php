@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\ShelfKit;
 use App\Shelf;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use YokeLine\Format\Document;
 
@@ -23,7 +23,13 @@ return new class extends Migration
         foreach (
             Shelf::sheets(Document::fromJson((string) file_get_contents(Shelf::shippedFiles()[0]))) as $key => $sheet
         ) {
-            ShelfKit::create(['key' => $key, 'name' => (string) $sheet->get('name'), 'document' => $sheet]);
+            DB::table('kits')->insert([
+                'key' => $key,
+                'name' => (string) $sheet->get('name'),
+                'document' => $sheet->toJson(),
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]);
         }
     }
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\ShelfPart;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use YokeLine\Format\Document;
+use Illuminate\Support\Str;
 
 // What the shelf keeps that belongs to no kit: guides, handles, anchors, boards.
 return new class extends Migration
@@ -21,9 +21,17 @@ return new class extends Migration
             $table->json('document');
             $table->timestamps();
         });
-        ShelfPart::bringIn(
-            Document::fromJson((string) file_get_contents(resource_path('kits/parts.json'))),
-        );
+        $file = json_decode((string) file_get_contents(resource_path('kits/parts.json')));
+        foreach ($file->parts as $part) {
+            DB::table('parts')->insert([
+                'key' => Str::slug($part->name),
+                'name' => $part->name,
+                'kind' => $part->kind,
+                'document' => json_encode($part),
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]);
+        }
     }
 
     public function down(): void

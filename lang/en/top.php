@@ -63,5 +63,6 @@ return [
         'shelf' => 'Hardware',
         'rules' => 'House rules',
         'words' => 'Words',
+        'firm' => 'Firm',
     ],
 ];

@@ -63,5 +63,6 @@ return [
         'shelf' => 'Herrajes',
         'rules' => 'Normas de la casa',
         'words' => 'Palabras',
+        'firm' => 'Empresa',
     ],
 ];

@@ -10,6 +10,7 @@ import { startKeeping } from './keep.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
 import { startMarking, startPhotos } from './photo.js';
+import { startQr } from './qr.js';
 import { startSign } from './sign.js';
 import { startSite } from './site.js';
 import { startSlide } from './slide.js';
@@ -58,6 +59,7 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 
 startAgain();
 startKeeping();
+startQr();
 startPhotos();
 startTerms();
 if (document.querySelector('#days')) startDays(htmx);

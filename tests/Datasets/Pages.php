@@ -58,6 +58,7 @@ dataset('pages', [
     'the line checked' => '/doorways/1/marks/line',
     'files' => '/doorways/1/papers/files',
     'nothing to mark yet' => '/doorways/5/marks/runs',
+    'the firm' => '/firm',
     'one job' => '/jobs/1',
     'cutting' => '/jobs/2/cutting',
     'two leaves in inches' => '/doorways/14/door/size',

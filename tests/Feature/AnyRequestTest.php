@@ -109,6 +109,8 @@ function addresses(array $methods, bool $known): array
             'parcel' => 'none',
             'file' => 'none',
             'notice' => 1,
+            'person' => 1,
+            'invitation' => 1,
             'of' => 'everything',
             'word' => 'jamb',
             'uid' => 'photo-one-a',
@@ -122,6 +124,8 @@ function addresses(array $methods, bool $known): array
             'job' => $doorway->job_id,
             'revision' => 999_999,
             'notice' => 999_999,
+            'person' => 999_999,
+            'invitation' => 999_999,
         ];
     $ways = array_filter(
         iterator_to_array(Route::getRoutes()),
@@ -136,7 +140,7 @@ function addresses(array $methods, bool $known): array
                 ltrim(
                     (string) preg_replace_callback(
                         '/\{(\w+)\}/',
-                        fn (array $name) => (string) $names[$name[1]],
+                        fn (array $name) => (string) ($names[$name[1]] ?? 'none'),
                         $way->uri(),
                     ),
                     '/',

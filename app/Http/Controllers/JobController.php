@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Firm\Ability;
+use App\Firm\Here;
 use App\Models\Job;
+use App\Models\User;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,10 +16,12 @@ use YokeLine\Measure\Unit;
 
 final class JobController
 {
-    public function show(Job $job): View
+    public function show(Job $job, Here $here): View
     {
         return view('jobs.show', [
             'job' => $job->load(['doorways' => fn ($doorways) => $doorways->whereNull('archived_at')->orderBy('id')]),
+            // Who may be put on it.
+            'installers' => ! $here->isOpen() && $here->may(Ability::Plan) ? User::installers($here->firm()) : [],
         ]);
     }
 

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Files\FirmArchive;
 use App\Files\JobArchive;
 use App\Files\Zip;
+use App\Firm\Ability;
+use App\Firm\Here;
 use App\Models\Job;
 use App\Words\Refusals;
 use App\Words\Speaker;
@@ -39,7 +41,7 @@ final class JobFileController
             ->deleteFileAfterSend();
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, Here $here): RedirectResponse
     {
         $request->validate(
             ['file' => 'required|file|max:'.Zip::MOST_MB * 1024],
@@ -51,6 +53,9 @@ final class JobFileController
         );
         /** @var UploadedFile $file */
         $file = $request->file('file');
+        // A whole firm brings its prices along.
+        ! FirmArchive::isOne($file->getRealPath()) || $here->may(Ability::Own) ||
+            abort(403, Speaker::words('firm.may-not'));
         try {
             FirmArchive::read($file->getRealPath());
         } catch (UnreadableFile $problem) {

@@ -1,7 +1,7 @@
-@php($url = $form->changesUrl())
+@php([$url, $mayPlan] = [$form->changesUrl(), app(App\Firm\Here::class)->may(App\Firm\Ability::Plan)])
 <div class="fields">
 @foreach ($form->groups() as $group)
-  <fieldset>
+  <fieldset @disabled(! $mayPlan)>
     <legend>{{ $group->title }}</legend>
     @foreach ($group->rows as $row)
       <div @class(['row-of', 'many' => count($row->fields) > 1, 'whole' => count($row->fields) > 2])>

@@ -7,8 +7,8 @@
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <meta name="csrf-token" content="{{ csrf_token() }}">
-  <meta name="state-of" content="{{ $state->of }}">
-  <meta name="state" content="{{ $state->is }}">
+  @if ($at !== '')<meta name="state-of" content="{{ $state->of }}"><meta name="state" content="{{ $state->is }}">@endif
+
   <title>{{ __('top.page.yoke-line', ['title' => $title]) }}</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   @include('frame.fonts')

@@ -1,7 +1,7 @@
 {{-- A fault as a page of the product: what happened, what of it is lost, where to go. It asks neither database nor session. --}}
 @php(request()->hasSession() || app()->setLocale(request()->getPreferredLanguage(array_keys(App\Http\Editor::LANGUAGES)) ?? 'en'))
 {{-- What we say of a missing thing ourselves, not what the framework says. --}}
-@php($known = $code === 404 && $exception->getPrevious() === null && $exception->getMessage() !== '' && ! str_starts_with($exception->getMessage(), 'The route '))
+@php($known = ($code === 404 || $code === 403 && ! $exception instanceof Illuminate\Routing\Exceptions\InvalidSignatureException) && $exception->getPrevious() === null && $exception->getMessage() !== '' && ! str_starts_with($exception->getMessage(), 'The route '))
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>

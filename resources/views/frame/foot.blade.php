@@ -12,7 +12,7 @@
           <p><b>{{ $place->says() }}</b> @foreach ($place->pages() as $page)<a href="{{ $place::address($page, $doorway) }}">{{ __("frame.pages.{$page}") }}</a>@endforeach</p>
         @endforeach
       @endif
-      <p>@foreach (['jobs', 'board', 'schedule', 'shelf', 'rules', 'words'] as $route)<a href="{{ route($route) }}">{{ __("top.nav.{$route}") }}</a>@endforeach</p>
+      <p>@foreach (App\Frame\Place::over() as $route)<a href="{{ route($route) }}">{{ __("top.nav.{$route}") }}</a>@endforeach</p>
     </div>
   </details>
 </nav>

@@ -3,14 +3,16 @@
 <main class="list">
   <div class="list-head">
     @unless ($archived)
-      <form class="new" method="post" action="{{ route('jobs.store') }}">
+      @may('plan')<form class="new" method="post" action="{{ route('jobs.store') }}">
         @csrf
         <input class="form-control" name="name" placeholder="{{ __('jobs.page.customer-or-building') }}" aria-label="{{ __('jobs.page.name-of-the-new-job') }}" required maxlength="120">
         <x-speaks :units="$units" />
         <button class="btn btn-primary">{{ __('jobs.page.new-job') }}</button>
       </form>
-      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn" title="{{ __('jobs.page.the-zip-of-a-job', ['most_mb' => \App\Files\Zip::MOST_MB]) }}">{{ __('jobs.page.bring-in-a-job') }}<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>
-      <a class="other-list" href="{{ route('firm.give-out') }}">{{ __('jobs.page.give-everything-out') }}</a>
+      <form class="bring" method="post" action="{{ route('jobs.bring-in') }}" enctype="multipart/form-data">@csrf<label class="btn" title="{{ __('jobs.page.the-zip-of-a-job', ['most_mb' => \App\Files\Zip::MOST_MB]) }}">{{ __('jobs.page.bring-in-a-job') }}<input type="file" name="file" accept=".zip,application/zip" class="visually-hidden" data-submits></label></form>@endmay
+
+      @may('own')<a class="other-list" href="{{ route('firm.give-out') }}">{{ __('jobs.page.give-everything-out') }}</a>@endmay
+
     @endunless
     <a class="other-list" href="{{ $archived ? route('jobs') : route('jobs', ['archived' => 1]) }}">{{ $archived ? __('common.page.back-to-the-jobs') : __('jobs.page.archived') }}</a>
   </div>

@@ -2,7 +2,7 @@
   <header>
     <h3 id="job-{{ $job->id }}">{{ $job->name }}</h3>
     @unless ($job->archived_at)<nav class="job-ways" aria-label="{{ $job->name }}"><a href="{{ route('materials', $job) }}">{{ __('common.page.materials') }}</a> <a href="{{ route('day-plan', $job) }}">{{ __('jobs.page.day-plan') }}</a></nav>@endunless
-    <details class="more">
+    @may('plan')<details class="more">
       <summary>{{ __('jobs.page.rename-give-out-or-put') }}</summary>
       <div>
         <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="{{ __('jobs.page.new-name-of', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn">{{ __('common.page.save') }}</button></form>
@@ -13,7 +13,8 @@
           <form method="post" action="{{ route('jobs.archive', $job) }}">@csrf<button class="btn">{{ __('jobs.page.put-away') }}</button></form>
         @endif
       </div>
-    </details>
+    </details>@endmay
+
   </header>
   @if (session('file_problems.job') === $job->id)
     <div class="refused" role="alert"><p><b>{{ session('file_problems.name') }}</b> {{ __('jobs.page.could-not-be-read-nothing') }}</p>
@@ -23,7 +24,7 @@
     @foreach ($job->doorways as $doorway)
       <li class="doorway">
         <a class="doorway-name" href="{{ route('wall.measure', $doorway) }}"><svg class="sign sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}" aria-hidden="true"><use href="#sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}"/></svg><b>{{ $doorway->name }}</b><span>{{ $doorway->says() }}</span></a>
-        <details class="more">
+        @may('plan')<details class="more">
           <summary>{{ __('jobs.page.more') }}<span class="visually-hidden"> {{ __('jobs.page.for', ['name' => $doorway->name]) }}</span></summary>
           <div>
             @if ($doorway->archived_at)
@@ -36,15 +37,17 @@
               <form method="post" action="{{ route('doorways.archive', $doorway) }}">@csrf<button class="btn">{{ __('jobs.page.put-away') }}</button></form>
             @endif
           </div>
-        </details>
+        </details>@endmay
+
       </li>
     @endforeach
   </ul>
   @unless ($archived)
     <p class="begin-by-phone"><a class="btn" href="{{ route('jobs.measure', $job) }}" data-offline="{{ json_encode([route('jobs.measure', $job), route('jobs.show', $job)]) }}">{{ __('survey.page.new-doorway') }}</a></p>
-    <div class="add">
+    @may('plan')<div class="add">
       <form class="new" method="post" action="{{ route('doorways.store', $job) }}">@csrf<input class="form-control" name="name" placeholder="{{ __('jobs.page.room-it-leads-to') }}" aria-label="{{ __('jobs.page.name-of-the-new-doorway', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn btn-primary">{{ __('jobs.page.new-doorway') }}</button></form>
       <form class="bring" method="post" action="{{ route('files.store', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">{{ __('jobs.page.bring-in-a-file') }}<input type="file" name="file" accept=".json,application/json" class="visually-hidden" data-submits></label></form>
-    </div>
+    </div>@endmay
+
   @endunless
 </section>

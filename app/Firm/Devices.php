@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Firm;
+
+use App\Models\User;
+use App\Words\Speaker;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Where somebody has signed in. */
+final class Devices
+{
+    /** What browsers call the thing they run on. */
+    private const KINDS = ['iPhone', 'iPad', 'Android', 'Windows', 'Macintosh', 'CrOS', 'Linux'];
+
+    /** @return list<array{key: string, says: string, ip: string, at: Carbon, isHere: bool}> the one seen last first */
+    public static function of(User $person, string $here): array
+    {
+        $devices = [];
+        foreach (self::rows($person)->orderByDesc('last_activity')->get() as $row) {
+            $devices[] = [
+                'key' => self::key((string) $row->id),
+                'says' => self::called((string) $row->user_agent),
+                'ip' => (string) $row->ip_address,
+                'at' => Carbon::createFromTimestamp((int) $row->last_activity),
+                'isHere' => $row->id === $here,
+            ];
+        }
+
+        return $devices;
+    }
+
+    /** Signs out there. */
+    public static function end(User $person, string $key): void
+    {
+        foreach (self::rows($person)->pluck('id') as $id) {
+            self::key((string) $id) !== $key || self::rows($person)->where('id', $id)->delete();
+        }
+    }
+
+    /** Signs out everywhere, but for here. */
+    public static function endAll(User $person, string $here = ''): void
+    {
+        self::rows($person)->where('id', '!=', $here)->delete();
+        // What is remembered elsewhere is forgotten, too.
+        $person->setRememberToken('');
+        $person->save();
+    }
+
+    private static function called(string $agent): string
+    {
+        foreach (self::KINDS as $kind) {
+            if (str_contains($agent, $kind)) {
+                return $kind;
+            }
+        }
+
+        return Speaker::words('firm.device');
+    }
+
+    /** A session is never named by what opens it. */
+    private static function key(string $session): string
+    {
+        return substr(hash('sha256', $session), 0, 16);
+    }
+
+    private static function rows(User $person): Builder
+    {
+        return DB::connection(config('session.connection'))->table('sessions')->where('user_id', $person->id);
+    }
+}

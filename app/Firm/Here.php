@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Firm;
+
+use App\Models\Firm;
+use App\Models\User;
+use Illuminate\Contracts\Auth\Factory;
+
+/**
+ * Whose house this is and who is in it, for the request that is being answered. In the open house, on one's own
+ * machine, nobody signs in and everybody may do everything.
+ */
+final class Here
+{
+    private ?int $within = null;
+
+    private bool $isGuest = false;
+
+    public function __construct(private readonly Factory $guard, private readonly bool $isOpen) {}
+
+    /** Whether nobody signs in. */
+    public function isOpen(): bool
+    {
+        return $this->isOpen;
+    }
+
+    public function person(): ?User
+    {
+        $person = $this->isOpen || $this->isGuest ? null : $this->guard->guard()->user();
+
+        return $person instanceof User ? $person : null;
+    }
+
+    /** The firm that everything asked for belongs to. */
+    public function firm(): int
+    {
+        return $this->within ?? ($this->person()->firm_id ?? Firm::FIRST);
+    }
+
+    public function may(Ability $ability): bool
+    {
+        return $this->isOpen || ($this->person()?->role->may($ability) ?? false);
+    }
+
+    /**
+     * Behind a guest's link one is nobody, in the firm that gave it out.
+     *
+     * @template T
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public function asGuestOf(int $firm, callable $do): mixed
+    {
+        $this->isGuest = true;
+        try {
+            return $this->within($firm, $do);
+        } finally {
+            $this->isGuest = false;
+        }
+    }
+
+    /**
+     * Something done in another firm than one's own: behind a guest's link, or where nobody asks.
+     *
+     * @template T
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public function within(int $firm, callable $do): mixed
+    {
+        [$before, $this->within] = [$this->within, $firm];
+        try {
+            return $do();
+        } finally {
+            $this->within = $before;
+        }
+    }
+}

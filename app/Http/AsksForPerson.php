@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\User;
+use App\Words\Speaker;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+
+/** Asks for a name, an address and a new password, each refused with a sentence at its place. */
+trait AsksForPerson
+{
+    /**
+     * @param  array<string, mixed>  $besides
+     * @return array{name: string, email: string, password: string, firm: string}
+     */
+    private function person(Request $request, array $besides = []): array
+    {
+        $request->merge(['email' => User::plain($request->string('email')->value())]);
+
+        /** @var array{name: string, email: string, password: string, firm: string} */
+        return $request->validate(
+            [
+                'name' => 'required|string|max:60',
+                'email' => ['required', 'string', 'email', 'max:190', Rule::unique(User::class)],
+                ...$this->newPassword(),
+                ...$besides,
+            ],
+            $this->sentences(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function newPassword(): array
+    {
+        return ['password' => ['required', 'string', 'max:200', Password::min(User::SHORTEST_PASSWORD)]];
+    }
+
+    /** @return array<string, string> */
+    private function sentences(): array
+    {
+        return [
+            'name.*' => Speaker::words('firm.refused.name'),
+            'firm.*' => Speaker::words('firm.refused.firm'),
+            'email.unique' => Speaker::words('firm.refused.taken'),
+            'email.*' => Speaker::words('firm.refused.email'),
+            'password.*' => Speaker::words('firm.refused.password', ['least' => User::SHORTEST_PASSWORD]),
+        ];
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Firm\Here;
+use App\Firm\Role;
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Authenticatable as SignsIn;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * Somebody of a firm.
+ *
+ * @property int $id
+ * @property int $firm_id
+ * @property string $name
+ * @property string $email
+ * @property string $password  hashed
+ * @property Role $role
+ * @property ?Carbon $left_at  signs in no more
+ * @property Firm $firm
+ */
+final class User extends Model implements SignsIn
+{
+    use Authenticatable;
+
+    public const SHORTEST_PASSWORD = 10;
+
+    protected $fillable = ['firm_id', 'name', 'email', 'password', 'role'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['left_at' => null, 'remember_token' => null];
+
+    /** @var list<string> */
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @var array<string, string> */
+    protected $casts = ['password' => 'hashed', 'role' => Role::class, 'left_at' => 'datetime'];
+
+    /** @return BelongsTo<Firm, $this> */
+    public function firm(): BelongsTo
+    {
+        return $this->belongsTo(Firm::class);
+    }
+
+    /** @return BelongsToMany<Job, $this> the jobs that an installer is on */
+    public function jobs(): BelongsToMany
+    {
+        return $this->belongsToMany(Job::class, 'crews');
+    }
+
+    /** @param  Builder<self>  $people */
+    public function scopeStillHere(Builder $people): void
+    {
+        $people->whereNull('left_at');
+    }
+
+    /** Somebody of the firm that one is in. */
+    public static function ofFirm(int $id): self
+    {
+        /** @var self */
+        return self::query()->where('firm_id', app(Here::class)->firm())->findOrFail($id);
+    }
+
+    /** @return list<self> those of a firm who are put on jobs */
+    public static function installers(int $firm): array
+    {
+        /** @var list<self> */
+        return self::query()
+            ->stillHere()
+            ->where(['firm_id' => $firm, 'role' => Role::Installer])
+            ->orderBy('name')
+            ->get()
+            ->all();
+    }
+
+    /** As it is written in a table: an address is the same in capitals. */
+    public static function plain(string $email): string
+    {
+        return mb_strtolower(trim($email));
+    }
+}

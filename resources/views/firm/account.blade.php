@@ -1,0 +1,24 @@
+@use('App\Models\User')
+<x-page :title="__('firm.page.account')" at="account" class="is-list">
+<main class="list account">
+  <div class="list-head"><h1>{{ $person->name }}</h1><form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn">{{ __('firm.page.sign-out') }}</button></form></div>
+  <p>{{ $person->email }}, {{ $person->role->says() }}, {{ $person->firm->name }}</p>
+  @if (session('said'))<p class="notice" role="status">{{ session('said') }}</p>@endif
+  <form method="post" action="{{ route('account.update') }}">@csrf
+    @include('firm.field', ['name' => 'name', 'says' => __('firm.page.your-name'), 'value' => old('name', $person->name), 'auto' => 'name', 'most' => 60])
+    <button class="btn">{{ __('common.page.save') }}</button>
+  </form>
+  <h2>{{ __('firm.page.change-password') }}</h2>
+  <form method="post" action="{{ route('account.password') }}">@csrf
+    @include('firm.field', ['name' => 'now', 'says' => __('firm.page.password-now'), 'type' => 'password', 'auto' => 'current-password', 'most' => 200])
+    @include('firm.field', ['name' => 'password', 'says' => __('firm.page.new-password', ['least' => User::SHORTEST_PASSWORD]), 'type' => 'password', 'auto' => 'new-password', 'most' => 200])
+    <button class="btn">{{ __('firm.page.change-password') }}</button>
+  </form>
+  <h2>{{ __('firm.page.signed-in-at') }}</h2>
+  <table class="table"><tbody>
+    @foreach ($devices as $device)
+      <tr><th scope="row">{{ $device['says'] }}</th><td>{{ $device['ip'] }}</td><td>{{ $device['at']->translatedFormat('j M H:i') }}</td><td>@if ($device['isHere'])<b>{{ __('firm.page.here') }}</b>@else<form method="post" action="{{ route('account.sign-out-there', $device['key']) }}">@csrf<button class="btn">{{ __('firm.page.sign-out-there') }}</button></form>@endif</td></tr>
+    @endforeach
+  </tbody></table>
+</main>
+</x-page>

@@ -1,0 +1,12 @@
+<x-page :title="__('firm.page.firm')" at="firm" class="is-list">
+<main class="list firm">
+  <div class="list-head"><h1>{{ $firm->name ?: __('firm.page.firm') }}</h1></div>
+  @unless ($here->isOpen())
+    <form method="post" action="{{ route('people.rename') }}">@csrf
+      @include('firm.field', ['name' => 'firm', 'says' => __('firm.page.firm'), 'value' => old('firm', $firm->name), 'auto' => 'organization', 'most' => 120])
+      <button class="btn">{{ __('common.page.save') }}</button>
+    </form>
+    @include('firm.people')
+  @endunless
+</main>
+</x-page>
