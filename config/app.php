@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+$data = require __DIR__.'/../bootstrap/data.php';
+
 return [
     'name' => 'Yoke Line',
     'env' => env('APP_ENV', 'production'),
@@ -11,7 +13,14 @@ return [
     'hosts' => explode(',', strtolower((string) env('YOKE_HOSTS', '127.0.0.1,localhost,[::1]'))),
     // Whether everybody signs in, as in a firm; else who opens it on this machine may do everything.
     'sign_in' => (bool) env('YOKE_SIGN_IN', false),
-    'photos' => env('PHOTOS_FOLDER', storage_path('app/photos')),
+    // Who is believed about whom a request came from: a proxy on this machine.
+    'proxies' => array_filter(explode(',', (string) env('YOKE_PROXIES', ''))),
+    // Where phones are helped to trust this house.
+    'plain_url' => env('YOKE_PLAIN_URL'),
+    'backups' => env('BACKUPS_FOLDER', "{$data}/backups"),
+    // What signs the certificate that this machine serves with; a phone that trusts it trusts this house.
+    'certificate' => env('YOKE_CERTIFICATE'),
+    'photos' => env('PHOTOS_FOLDER', "{$data}/photos"),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',
     'fallback_locale' => 'en',

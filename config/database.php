@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+$data = require __DIR__.'/../bootstrap/data.php';
+
 return [
-    'default' => 'sqlite',
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('yoke-line.sqlite')),
+            'database' => env('DB_DATABASE', "{$data}/yoke-line.sqlite"),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Readers never wait for a writer, and writers wait for each other instead of failing.
@@ -22,7 +24,7 @@ return [
         // Who has signed in where: written at every page, so in a file of its own, and lost with no harm.
         'sessions' => [
             'driver' => 'sqlite',
-            'database' => env('SESSIONS_DATABASE', database_path('sessions.sqlite')),
+            'database' => env('SESSIONS_DATABASE', "{$data}/sessions.sqlite"),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'journal_mode' => 'wal',

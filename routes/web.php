@@ -25,6 +25,7 @@ use App\Http\Controllers\InvitedController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobListController;
+use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LeadOnController;
 use App\Http\Controllers\LikeController;
 use App\Http\Controllers\LineController;
@@ -65,6 +66,10 @@ Route::controller(SignInController::class)->group(function () {
     Route::get('/sign-in', 'show')->name('sign-in');
     Route::post('/sign-in', 'try')->name('sign-in.try');
     Route::post('/sign-out', 'out')->name('sign-out');
+});
+Route::controller(JoinController::class)->group(function () {
+    Route::get('/join', 'show')->name('join');
+    Route::get('/join/yoke-line.crt', 'certificate')->name('join.certificate');
 });
 Route::controller(FirstController::class)->middleware('signed:relative')->group(function () {
     Route::get('/first', 'show')->name('first');
@@ -128,7 +133,7 @@ Route::controller(OfferController::class)->group(function () {
     Route::post('/doorways/{doorway}/papers/quote', 'accept')->name('offer.accept');
     Route::get('/doorways/{doorway}/offer.pdf', 'paper')->name('offer.paper');
 });
-Route::controller(CustomerController::class)->middleware('signed')->group(function () {
+Route::controller(CustomerController::class)->middleware('signed:relative')->group(function () {
     Route::get('/customer/{doorway}', 'show')->name('customer.show');
     Route::post('/customer/{doorway}/accept', 'accept')->name('customer.accept');
     Route::post('/customer/{doorway}/ask', 'ask')->name('customer.ask');

@@ -39,6 +39,12 @@ final class Here
         return $this->within ?? ($this->person()->firm_id ?? Firm::FIRST);
     }
 
+    /** A path as it is given out to others: by the name that they call this machine by, not by mine. */
+    public function address(string $path): string
+    {
+        return $this->isOpen ? url($path) : rtrim((string) config('app.url'), '/').$path;
+    }
+
     public function may(Ability $ability): bool
     {
         return $this->isOpen || ($this->person()?->role->may($ability) ?? false);

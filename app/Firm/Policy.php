@@ -13,7 +13,17 @@ use Illuminate\Routing\Route;
 final class Policy
 {
     /** Open to who has not signed in: the way in, and guests behind a signed link. */
-    public const OPEN = ['sign-in', 'sign-in.try', 'first', 'first.begin', 'invited', 'invited.come', 'customer.*'];
+    public const OPEN = [
+        'sign-in',
+        'sign-in.try',
+        'join',
+        'join.*',
+        'first',
+        'first.begin',
+        'invited',
+        'invited.come',
+        'customer.*',
+    ];
 
     /** Changes that are told from the wall. */
     private const RECORD = [

@@ -14,6 +14,7 @@ use App\Shelf;
 use App\Words\Books;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\ServiceProvider;
@@ -39,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        TrustProxies::at((array) config('app.proxies'));
         Blade::if('may', fn (string $ability) => app(Here::class)->may(Ability::from($ability)));
         ViewFactory::composer('components.page', fn (View $page) => $page->with('state', State::shownOn(request())));
     }

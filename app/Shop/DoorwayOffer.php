@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Offer;
 use App\Survey\WallPhoto;
@@ -70,7 +71,9 @@ final readonly class DoorwayOffer
     /** @return array{show: string, accept: string, ask: string} good for three months, for who has them */
     public static function links(Doorway $doorway): array
     {
-        $link = fn (string $to) => URL::temporarySignedRoute("customer.{$to}", now()->addMonths(3), [$doorway]);
+        $link = fn (string $to) => app(Here::class)->address(
+            URL::temporarySignedRoute("customer.{$to}", now()->addMonths(3), [$doorway], absolute: false),
+        );
 
         return ['show' => $link('show'), 'accept' => $link('accept'), 'ask' => $link('ask')];
     }

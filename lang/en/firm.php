@@ -26,7 +26,37 @@ return [
         'password' => 'A password needs at least :least characters.',
         'now' => 'That is not your password.',
     ],
+    'join' => [
+        'ios' => [
+            'on' => 'iPhone, iPad',
+            'taps' => [
+                'Tap the button above; allow the profile to be loaded.',
+                'Settings, Profile loaded, Install.',
+                'Settings, General, About, Certificate trust settings: switch Yoke Line’s authority on.',
+            ],
+        ],
+        'android' => [
+            'on' => 'Android',
+            'taps' => [
+                'Tap the button above and keep the file.',
+                'Settings, Security, More security settings, Install a certificate, CA certificate.',
+                'Choose the file yoke-line.crt.',
+            ],
+        ],
+        'desk' => [
+            'on' => 'A computer',
+            'taps' => [
+                'Keep the file of the button above.',
+                'Open it, and install it as a trusted root authority; or bring it in at the browser under Certificates, Authorities.',
+            ],
+        ],
+    ],
     'page' => [
+        'join' => 'Let this phone trust Yoke Line',
+        'join-why' => 'The office machine signs its own address. Once this phone trusts it, nobody between the two reads along, and what you enter is kept with no connection.',
+        'join-get' => 'Get the certificate',
+        'join-then' => 'Then open',
+        'phones' => 'A new phone begins at',
         'sign-in' => 'Sign in',
         'sign-out' => 'Sign out',
         'email' => 'E-mail',

@@ -26,7 +26,37 @@ return [
         'password' => 'Una contraseña necesita al menos :least caracteres.',
         'now' => 'Esa no es su contraseña.',
     ],
+    'join' => [
+        'ios' => [
+            'on' => 'iPhone, iPad',
+            'taps' => [
+                'Toque el botón de arriba; permita cargar el perfil.',
+                'Ajustes, Perfil cargado, Instalar.',
+                'Ajustes, General, Información, Confianza de certificados: active la autoridad de Yoke Line.',
+            ],
+        ],
+        'android' => [
+            'on' => 'Android',
+            'taps' => [
+                'Toque el botón de arriba y guarde el archivo.',
+                'Ajustes, Seguridad, Más ajustes de seguridad, Instalar un certificado, Certificado de CA.',
+                'Elija el archivo yoke-line.crt.',
+            ],
+        ],
+        'desk' => [
+            'on' => 'Un ordenador',
+            'taps' => [
+                'Guarde el archivo del botón de arriba.',
+                'Ábralo e instálelo como autoridad raíz de confianza; o impórtelo en el navegador en Certificados, Autoridades.',
+            ],
+        ],
+    ],
     'page' => [
+        'join' => 'Que este teléfono confíe en Yoke Line',
+        'join-why' => 'La máquina de la oficina firma su propia dirección. Cuando este teléfono confía en ella, nadie lee entre los dos, y lo que usted escribe se guarda también sin conexión.',
+        'join-get' => 'Obtener el certificado',
+        'join-then' => 'Después abra',
+        'phones' => 'Un teléfono nuevo empieza en',
         'sign-in' => 'Entrar',
         'sign-out' => 'Salir',
         'email' => 'Correo',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Firm\Here;
+use App\Keeping\Backups;
 use App\Models\Firm;
 use App\Models\Invitation;
 use App\Models\User;
@@ -18,6 +19,7 @@ final class FirmController
         return view('firm.firm', [
             'here' => $here,
             'firm' => Firm::here(),
+            'backups' => Backups::here(),
             'people' => User::query()->where('firm_id', $here->firm())->orderBy('left_at')->orderBy('name')->get(),
             'invitations' => Invitation::query()->open()->orderBy('id')->get(),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Firm\Here;
 use App\Firm\Role;
 use App\Http\AsksForPerson;
 use App\Models\Invitation;
@@ -44,6 +45,8 @@ final class InvitationController
 
     private static function given(string $token, string $name): RedirectResponse
     {
-        return to_route('firm')->with('given', ['link' => route('invited', $token), 'name' => $name]);
+        $link = app(Here::class)->address(route('invited', $token, false));
+
+        return to_route('firm')->with('given', ['link' => $link, 'name' => $name]);
     }
 }

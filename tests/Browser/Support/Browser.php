@@ -49,6 +49,7 @@ final class Browser
         $this->folder = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4));
         mkdir("{$this->folder}/profile", recursive: true);
         touch("{$this->folder}/test.sqlite");
+        touch("{$this->folder}/sessions.sqlite");
         $this->serve();
         $this->drive();
         register_shutdown_function($this->close(...));
@@ -438,6 +439,8 @@ final class Browser
     {
         return [
             'DB_DATABASE' => "{$this->folder}/test.sqlite",
+            'SESSIONS_DATABASE' => "{$this->folder}/sessions.sqlite",
+            'BACKUPS_FOLDER' => "{$this->folder}/backups",
             'PHOTOS_FOLDER' => "{$this->folder}/photos",
             'DB_PERSISTENT' => self::$keepsDatabase ? 'true' : 'false',
             'APP_ENV' => 'testing',
