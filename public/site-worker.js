@@ -1,8 +1,9 @@
-// Keeps what was opened for when there is no connection: the jobs, measuring, the steps, the sheet, and what they are
-// drawn with.
-const KEPT = 'yoke-line-site-4';
-const PAGES = /^\/($|words$|jobs\/\d+(\/measure)?$|doorways\/\d+\/(wall\/walk|site\/steps|papers\/sheet|marks\/door)$)/;
-const FILES = /^\/(build\/assets\/|mark\.svg)/;
+// Keeps what was opened for when there is no connection: the jobs, measuring, the steps, the sheet, the log with its
+// photographs, and what they are drawn with.
+const KEPT = 'yoke-line-site-5';
+const PAGES = /^\/($|words$|jobs\/\d+(\/measure)?$|doorways\/\d+\/(wall\/(walk|photos)|site\/steps|papers\/sheet|marks\/door|record\/log)$)/;
+// What never changes under its address: a photograph is named anew when it is another.
+const FILES = /^\/(build\/assets\/|mark\.svg|icon-\d+\.png|doorways\/\d+\/photos\/)/;
 
 self.addEventListener('install', () => self.skipWaiting());
 
@@ -15,6 +16,11 @@ async function keep(url) {
   const cache = await caches.open(KEPT);
   const answer = await fetch(url, { credentials: 'same-origin' });
   if (answer.ok && !answer.redirected) await cache.put(url, answer.clone());
+  // The log brings its photographs.
+  if (answer.ok && url.endsWith('/record/log')) {
+    const photographs = [...(await answer.clone().text()).matchAll(/<img[^>]+src="([^"]+\/photos\/[^"]+)"/g)].map((found) => new URL(found[1], url).href);
+    await Promise.all(photographs.map(async (photograph) => (await cache.match(photograph)) ?? keep(photograph)));
+  }
   // Styles bring their fonts.
   if (answer.ok && url.endsWith('.css')) {
     const fonts = [...(await answer.text()).matchAll(/url\(([^)]+\.woff2)\)/g)].map((found) => new URL(found[1].replace(/["']/g, ''), url).href);

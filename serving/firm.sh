@@ -14,7 +14,7 @@ write_settings() {
     first_name=$(head -n 1 <<<"$all")
     local hosts; hosts=$(paste -sd, <<<"$all")
     export YOKE_SIGN_IN=1 SESSION_DRIVER=database YOKE_HOSTS="$hosts,127.0.0.1,localhost" YOKE_CERTIFICATE="$YOKE_DATA/caddy/pki/authorities/local/root.crt"
-    export YOKE_SOCKET="$PWD/.yoke/php.sock" YOKE_PUBLIC="$PWD/public"
+    export YOKE_SOCKET="$run/php.sock" YOKE_PUBLIC="$PWD/public"
     if [ "${proxy:-0}" = 1 ]; then
         export APP_URL="https://$first_name" YOKE_PROXIES=127.0.0.1 SESSION_SECURE=1 YOKE_SITES="http://127.0.0.1:$port" YOKE_PLAIN="http://127.0.0.1:$plain_port"
     else

@@ -58,6 +58,7 @@ prepare() {
 data_here() {
     export YOKE_DATA=${YOKE_DATA:-${HOME:-/var/lib}/.local/share/yoke-line}
     mkdir -p "$YOKE_DATA"; chmod 700 "$YOKE_DATA"
+    run=$YOKE_DATA/run
     export DB_DATABASE=${DB_DATABASE:-$YOKE_DATA/yoke-line.sqlite} PHOTOS_FOLDER=${PHOTOS_FOLDER:-$YOKE_DATA/photos}
     export SESSIONS_DATABASE=${SESSIONS_DATABASE:-$YOKE_DATA/sessions.sqlite}
     move_in

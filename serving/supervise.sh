@@ -4,7 +4,7 @@
 answers() { php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $code, $why, 1) ? 0 : 1);' "$1"; }
 
 who_has() {
-    local pid; pid=$(cat .yoke/server.pid 2>/dev/null || true)
+    local pid; pid=$(cat "$run/server.pid" 2>/dev/null || true)
     if [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null; then echo "Yoke Line itself, started before (process $pid)"; return; fi
     local found; found=$( { command -v ss >/dev/null && ss -ltnp "sport = :$1" 2>/dev/null | grep -o 'users:.*' | head -1; } || true)
     echo "another program${found:+ ($found)}"
@@ -24,13 +24,13 @@ supervise() {
         trap 'trap "" TERM INT HUP; kill -TERM -- "-$child" 2>/dev/null; wait "$child"; exit' TERM INT HUP
         ended=()
         while true; do
-            "$@" >>".yoke/$name.log" 2>&1 & child=$!
+            "$@" >>"$run/$name.log" 2>&1 & child=$!
             wait "$child" 2>/dev/null || true
             kill -KILL -- "-$child" 2>/dev/null || true
             ended+=("$SECONDS")
             # Five ends within a minute: it will not come up by itself.
             if [ ${#ended[@]} -ge 5 ] && [ $((SECONDS - ended[${#ended[@]} - 5])) -lt 60 ]; then exit 1; fi
-            printf '%s ended and is started anew\n' "$name" >>".yoke/$name.log"
+            printf '%s ended and is started anew\n' "$name" >>"$run/$name.log"
             sleep 0.3
         done
     ) 2>/dev/null &
@@ -42,7 +42,7 @@ stop() {
     trap - EXIT INT TERM HUP
     for one in "${running[@]}"; do kill -TERM "$one" 2>/dev/null || true; done
     for one in "${running[@]}"; do wait "$one" 2>/dev/null || true; done
-    rm -f .yoke/server.pid
+    rm -f "$run/server.pid"
     exit "${1:-0}"
 }
 
@@ -50,10 +50,10 @@ stop() {
 hold() {
     local port=$1 says=$2
     for _ in $(seq 150); do answers "$port" && break; sleep 0.1; done
-    answers "$port" || { tail -n 5 .yoke/*.log >&2; die 'The server could not start; its last words are above.'; }
+    answers "$port" || { tail -n 5 "$run"/*.log >&2; die 'The server could not start; its last words are above.'; }
     say "$says (Ctrl+C stops it)"
     wait -n "${running[@]}" || true
-    tail -n 5 .yoke/*.log >&2
+    tail -n 5 "$run"/*.log >&2
     die 'The server ended again and again; its last words are above.'
 }
 
@@ -61,9 +61,8 @@ hold() {
 nightly() { while true; do php artisan yoke:backup --nightly || true; sleep 1800; done; }
 
 begin_to_serve() {
-    mkdir -p .yoke
-    : >.yoke/web.log; : >.yoke/php.log; : >.yoke/nightly.log
-    echo $$ >.yoke/server.pid
+    mkdir -p "$run"; rm -f "$run"/*.log
+    echo $$ >"$run/server.pid"
     trap 'stop $?' EXIT; trap 'stop 0' INT TERM HUP
     [ "${fresh:-0}" = 1 ] || supervise nightly nightly
     return 0

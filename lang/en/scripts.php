@@ -8,6 +8,7 @@ return [
     'seen' => 'OK',
     'waiting' => ':count waiting to be sent',
     'no-connection' => 'no connection',
+    'sign-in-again' => 'Sign in again',
     'done-waiting' => 'Done, waiting to be sent.',
     'skipped-waiting' => 'Skipped: :why. Waiting to be sent.',
     'refused-with' => 'The server refused it (:status).',

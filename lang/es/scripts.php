@@ -8,6 +8,7 @@ return [
     'seen' => 'Entendido',
     'waiting' => ':count por enviar',
     'no-connection' => 'sin conexión',
+    'sign-in-again' => 'Entre de nuevo',
     'done-waiting' => 'Hecho, por enviar.',
     'skipped-waiting' => 'Omitido: :why. Por enviar.',
     'refused-with' => 'El servidor no lo admite (:status).',

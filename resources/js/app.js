@@ -6,7 +6,7 @@ import { startCures } from './cures.js';
 import { startDays } from './days.js';
 import { startDims } from './dims.js';
 import { isBeingTyped, startFields } from './fields.js';
-import { startKeeping } from './keep.js';
+import { startForgetting, startKeeping } from './keep.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
 import { startMarking, startPhotos } from './photo.js';
@@ -59,6 +59,7 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 
 startAgain();
 startKeeping();
+startForgetting();
 startQr();
 startPhotos();
 startTerms();

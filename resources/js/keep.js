@@ -7,3 +7,13 @@ export function startKeeping() {
     worker.active.postMessage({ keep: [...pages, ...files, '/mark.svg'] });
   });
 }
+
+// Whoever signs out leaves no page behind for the next one; what they entered and was not sent stays theirs.
+export function startForgetting() {
+  document.querySelectorAll('form[data-forgets]').forEach((form) => form.addEventListener('submit', async (event) => {
+    if (!globalThis.caches) return;
+    event.preventDefault();
+    for (const name of await caches.keys()) await caches.delete(name);
+    form.submit();
+  }));
+}

@@ -35,10 +35,14 @@ const post = (url, body, type) => fetch(url, {
   body,
 });
 
+// Whoever was signed out meanwhile signs in again; till then all of it waits.
+let isSignedOut = false;
+
 // An answer, with a new token where the old one has run out; what the server cannot answer now is thrown, what it never will is told.
 export async function answered(url, body, type = 'application/json') {
   let answer = await post(url, body, type);
   if (answer.status === 419) { await token(); answer = await post(url, body, type); }
+  isSignedOut = answer.status === 401;
   if (answer.status >= 400 && answer.status < 500 && ![401, 408, 419, 429].includes(answer.status)) return { never: word('refused-with', { status: answer.status }) };
   if (!answer.ok) throw new Error(String(answer.status));
   return answer.json();
@@ -70,7 +74,9 @@ export function outbox(of) {
 
   async function showState() {
     const count = (await waiting(of.about())).length;
-    document.querySelector('#link-state').textContent = count > 0 ? word('waiting', { count }) : (navigator.onLine ? '' : word('no-connection'));
+    const state = document.querySelector('#link-state');
+    state.textContent = count > 0 ? word('waiting', { count }) : (navigator.onLine ? '' : word('no-connection'));
+    if (count > 0 && isSignedOut) state.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: word('sign-in-again') }));
   }
 
   // Entries in batches; one that keeps a batch from being answered is found by sending each by itself.

@@ -2,6 +2,10 @@
 // its reason, and holds nothing else up.
 import { openDB } from 'idb';
 
+// Of a telephone that goes from hand to hand: what one entered is sent by that one.
+const who = () => document.querySelector('meta[name=who]')?.content ?? '';
+const isMine = (entry) => (entry.who ?? '') === who();
+
 const opened = openDB('yoke-line', 2, {
   upgrade: (db, from) => {
     if (from < 1) db.createObjectStore('entries', { keyPath: 'number', autoIncrement: true }).createIndex('doorway', 'doorway');
@@ -10,12 +14,12 @@ const opened = openDB('yoke-line', 2, {
 });
 
 export async function put(doorway, entry) {
-  await (await opened).add('entries', { doorway, ...entry, uid: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`, at: new Date().toISOString() });
+  await (await opened).add('entries', { doorway, ...entry, who: who(), uid: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`, at: new Date().toISOString() });
 }
 
-export const waiting = async (doorway) => (await opened).getAllFromIndex('entries', 'doorway', doorway);
+export const waiting = async (doorway) => (await (await opened).getAllFromIndex('entries', 'doorway', doorway)).filter(isMine);
 
-export const aside = async (doorway) => (await opened).getAllFromIndex('aside', 'doorway', doorway);
+export const aside = async (doorway) => (await (await opened).getAllFromIndex('aside', 'doorway', doorway)).filter(isMine);
 
 export async function drop(uids) {
   const store = (await opened).transaction('entries', 'readwrite').store;

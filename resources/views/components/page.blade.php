@@ -10,6 +10,10 @@
   @if ($at !== '')<meta name="state-of" content="{{ $state->of }}"><meta name="state" content="{{ $state->is }}">@endif
 
   <title>{{ __('top.page.yoke-line', ['title' => $title]) }}</title>
+  @if ($who = app(App\Firm\Here::class)->person())<meta name="who" content="{{ $who->id }}">@endif
+
+  <meta name="theme-color" content="#1c2a2f">
+  <link rel="manifest" href="/manifest.webmanifest">
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   @include('frame.fonts')
   @vite(['resources/css/app.scss', 'resources/js/app.js'])

@@ -1,7 +1,7 @@
 @use('App\Models\User')
 <x-page :title="__('firm.page.account')" at="account" class="is-list">
 <main class="list account">
-  <div class="list-head"><h1>{{ $person->name }}</h1><form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn">{{ __('firm.page.sign-out') }}</button></form></div>
+  <div class="list-head"><h1>{{ $person->name }}</h1><form method="post" action="{{ route('sign-out') }}" data-forgets>@csrf<button class="btn">{{ __('firm.page.sign-out') }}</button></form></div>
   <p>{{ $person->email }}, {{ $person->role->says() }}, {{ $person->firm->name }}</p>
   @if (session('said'))<p class="notice" role="status">{{ session('said') }}</p>@endif
   <form method="post" action="{{ route('account.update') }}">@csrf

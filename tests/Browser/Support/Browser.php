@@ -44,15 +44,33 @@ final class Browser
 
     public RemoteWebDriver $driver;
 
-    private function __construct()
+    /**
+     * @param  ?string  $url  of what is served already; else it serves itself
+     * @param  list<string>  $arguments  of the browser, besides the usual
+     */
+    private function __construct(?string $url = null, array $arguments = [])
     {
         $this->folder = sys_get_temp_dir().'/yoke-line-'.bin2hex(random_bytes(4));
         mkdir("{$this->folder}/profile", recursive: true);
-        touch("{$this->folder}/test.sqlite");
-        touch("{$this->folder}/sessions.sqlite");
-        $this->serve();
-        $this->drive();
+        if ($url === null) {
+            touch("{$this->folder}/test.sqlite");
+            touch("{$this->folder}/sessions.sqlite");
+            $this->serve();
+        } else {
+            $this->url = $url;
+        }
+        $this->drive($arguments);
         register_shutdown_function($this->close(...));
+    }
+
+    /**
+     * A browser of its own, at what another serves.
+     *
+     * @param  list<string>  $arguments
+     */
+    public static function at(string $url, array $arguments): self
+    {
+        return new self($url, $arguments);
     }
 
     /** One browser and one server for the whole run; each test takes it with a fresh database. */
@@ -390,7 +408,8 @@ final class Browser
         return $this;
     }
 
-    private function drive(): void
+    /** @param  list<string>  $arguments */
+    private function drive(array $arguments): void
     {
         $port = self::freePort();
         $this->start(['chromedriver', "--port={$port}"], null, getenv());
@@ -409,6 +428,7 @@ final class Browser
                 '--hide-scrollbars',
                 "--user-data-dir={$this->folder}/profile",
                 '--window-size=1280,800',
+                ...$arguments,
             ]);
         $this->driver = RemoteWebDriver::create(
             "http://127.0.0.1:{$port}",

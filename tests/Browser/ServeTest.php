@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\ServedFirm;
+
+/* The firm as it is served: over HTTPS, by the one command, to a telephone that trusts it. */
+
+beforeEach(function () {
+    $this->firm = ServedFirm::start();
+});
+
+afterEach(function () {
+    $this->firm->stop();
+});
+
+test('it answers over HTTPS that its own authority signed, and closes every other way', function () {
+    $firm = $this->firm;
+
+    expect($firm->asks('/sign-in'))->toBe(200)
+        ->and($firm->asks('/'))->toBe(302)
+        ->and($firm->header('/sign-in', 'server'))->toBe('')
+        ->and($firm->header('/sign-in', 'strict-transport-security'))->toContain('max-age')
+        ->and($firm->header('/sign-in', 'set-cookie'))->toContain('secure')->toContain('httponly')
+        ->and($firm->asks('/index.php/sign-in'))->toBe(404)
+        ->and($firm->asks('/.env'))->toBe(404);
+});
+
+test('the plain address helps a telephone to trust it, and does nothing else', function () {
+    $firm = $this->firm;
+
+    expect($firm->plain('/join'))->toBe(200)
+        ->and($firm->plain('/join/yoke-line.crt'))->toBe(200)
+        ->and($firm->plain('/sign-in'))->toBe(302)
+        ->and($firm->plain('/doorways/1/wall/measure'))->toBe(302);
+});
+
+test('a second start says who has the port', function () {
+    expect($this->firm->startAgain())->toContain('taken by Yoke Line itself')->toContain('--port');
+});
+
+test('what is killed is started anew, and a stop leaves nothing behind', function () {
+    $firm = $this->firm;
+    $firm->killPages();
+    $firm->until(fn () => $firm->asks('/sign-in') === 200);
+    $firm->stop();
+
+    expect($firm->left())->toBe([]);
+});
+
+test('a telephone keeps jobs, measuring, steps, sheet and photographs when the server stops, and what it entered arrives', function () {
+    $firm = $this->firm;
+    $phone = $firm->phone();
+    $firm->signUp($phone);
+    $firm->bringInDemo();
+    $steps = $firm->doorway('Meter room');
+    $phone->visit("{$steps}/site/steps")->until(fn () => $phone->js('return !!navigator.serviceWorker.controller'), 'a worker that answers');
+    foreach (['/', "{$steps}/wall/walk"] as $path) {
+        $phone->visit($path);
+    }
+    $phone->until(
+        fn () => $phone->js(<<<'JS'
+            return window.kept ?? (caches.open('yoke-line-site-5').then((cache) => cache.keys()).then((all) => { window.kept = all.some(({ url }) => url.includes('/record/log')) || null; }), null);
+        JS),
+        'the log is kept',
+    );
+    $firm->stop();
+
+    foreach (['/' => 'Meter room', "{$steps}/wall/walk" => 'Meter room', "{$steps}/papers/sheet" => 'Meter room', "{$steps}/record/log" => 'Meter room', "{$steps}/site/steps" => 'Meter room'] as $path => $says) {
+        expect($phone->visit($path)->js('return document.body.textContent'))->toContain($says);
+    }
+    $phone->js("const step = [...document.querySelectorAll('[data-step]')].find((one) => one.checkVisibility()); step.querySelector('[data-note]').value = 'Told with no connection'; step.querySelector('[data-keep-note]').click();");
+    expect($phone->find('#link-state')->getText())->toContain('1');
+    $firm->goOn();
+    $phone->js('window.dispatchEvent(new Event("online"))');
+    $phone->until(fn () => $firm->says('Told with no connection') ?: null, 'the note has arrived');
+});
+
+test('it is installed as an application', function () {
+    $phone = $this->firm->phone();
+    $phone->visit('/sign-in');
+    $manifest = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/public/manifest.webmanifest'), true);
+    $found = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($phone->driver))->execute('Page.getAppManifest');
+
+    expect($found['errors'])->toBe([])
+        ->and(json_decode((string) $found['data'], true))->toBe($manifest);
+    foreach ($manifest['icons'] as $icon) {
+        expect($this->firm->asks($icon['src']))->toBe(200);
+    }
+});

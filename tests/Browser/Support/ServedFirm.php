@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\WebDriverBy;
+use PDO;
+use RuntimeException;
+
+/** `./yoke serve` with data and ports of its own, and who asks it over HTTPS, trusting its authority. */
+final class ServedFirm
+{
+    private const PATIENCE_S = 60;
+
+    /** @var ?resource */
+    private $process = null;
+
+    private function __construct(private readonly string $data, private readonly int $port) {}
+
+    public static function start(): self
+    {
+        $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
+        fclose($free);
+        $data = sys_get_temp_dir().'/yoke-firm-'.bin2hex(random_bytes(4));
+        mkdir($data);
+        $firm = new self($data, $port);
+        $firm->goOn();
+
+        return $firm;
+    }
+
+    public function goOn(): void
+    {
+        $log = ['file', "{$this->data}/said.log", 'w'];
+        $this->process = proc_open($this->command(), [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), $this->environment())
+            ?: throw new RuntimeException('It could not be started.');
+        $this->until(fn () => str_contains($this->said(), 'is at'));
+    }
+
+    public function stop(): void
+    {
+        if ($this->process !== null) {
+            proc_terminate($this->process);
+            proc_close($this->process);
+            $this->process = null;
+        }
+    }
+
+    /** @return string what a second one says */
+    public function startAgain(): string
+    {
+        $process = proc_open($this->command(), [2 => ['pipe', 'w']], $pipes, self::root(), $this->environment());
+        $said = (string) stream_get_contents($pipes[2]);
+        $process === false || proc_close($process);
+
+        return $said;
+    }
+
+    /** The processes that answer, as when the machine has no memory left. */
+    public function killPages(): void
+    {
+        $master = (int) shell_exec("fuser {$this->data}/run/php.sock 2>/dev/null | tr -s ' ' '\\n' | grep . | head -1");
+        $master > 0 || ($master = (int) shell_exec("pgrep -f 'php-fpm: master' | head -1"));
+        posix_kill($master, SIGKILL);
+    }
+
+    /** @return list<string> what still runs of it */
+    public function left(): array
+    {
+        $all = (string) shell_exec('ps -eo args');
+
+        return array_values(array_filter(explode("\n", $all), fn (string $line) => str_contains($line, $this->data) || str_contains($line, "--port {$this->port}")));
+    }
+
+    public function asks(string $path): int
+    {
+        return (int) $this->curl("-o /dev/null -w '%{http_code}'", "https://localhost:{$this->port}{$path}");
+    }
+
+    public function plain(string $path): int
+    {
+        return (int) $this->curl("-o /dev/null -w '%{http_code}'", 'http://localhost:'.($this->port + 1).$path);
+    }
+
+    public function header(string $path, string $name): string
+    {
+        preg_match("/^{$name}: (.*)$/mi", $this->curl('-o /dev/null -D -', "https://localhost:{$this->port}{$path}"), $found);
+
+        return strtolower(trim($found[1] ?? ''));
+    }
+
+    /** A telephone that has taken this house's authority in. */
+    public function phone(): Browser
+    {
+        $this->asks('/sign-in');
+        // What a browser is shown of the authority is what it signs with.
+        $signs = str_replace('root.crt', 'intermediate.crt', $this->authority());
+        $key = (string) shell_exec("openssl x509 -in {$signs} -pubkey -noout | openssl pkey -pubin -outform der | openssl dgst -sha256 -binary | base64");
+
+        return Browser::at("https://localhost:{$this->port}", ['--ignore-certificate-errors-spki-list='.trim($key)])->size(390, 844);
+    }
+
+    /** Somebody becomes the owner, by the link that the machine printed. */
+    public function signUp(Browser $phone): void
+    {
+        preg_match('#https://\S+/first\S+#', $this->said(), $link);
+        $phone->driver->get($link[0] ?? throw new RuntimeException('No link was printed.'));
+        foreach (['firm' => 'Slate & Sons', 'name' => 'Ana', 'email' => 'ana@example.com', 'password' => 'a long password'] as $name => $says) {
+            $phone->driver->findElement(WebDriverBy::name($name))->sendKeys($says);
+        }
+        $phone->click('.way-in .btn-primary')->until(fn () => $phone->driver->getCurrentURL() === "https://localhost:{$this->port}/" ?: null, 'the jobs');
+    }
+
+    public function bringInDemo(): void
+    {
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', 'yoke:demo'],
+            [],
+            $pipes,
+            self::root(),
+            [...$this->environment(), 'APP_KEY' => (string) file_get_contents("{$this->data}/app.key")],
+        );
+        $process !== false && proc_close($process) === 0 || throw new RuntimeException('The demo did not load.');
+    }
+
+    public function doorway(string $name): string
+    {
+        return '/doorways/'.$this->book("SELECT id FROM doorways WHERE name = '{$name}'");
+    }
+
+    /** Whether the record says it. */
+    public function says(string $words): bool
+    {
+        return $this->book("SELECT count(*) FROM log_entries WHERE data LIKE '%{$words}%'") > 0;
+    }
+
+    /** @param  callable(): bool  $holds */
+    public function until(callable $holds): void
+    {
+        $ends = microtime(true) + self::PATIENCE_S;
+        while (! $holds()) {
+            microtime(true) < $ends || throw new RuntimeException("It did not come to it. It said: {$this->said()}");
+            usleep(50_000);
+        }
+    }
+
+    private function book(string $ask): int
+    {
+        return (int) (new PDO("sqlite:{$this->data}/yoke-line.sqlite"))->query($ask)->fetchColumn();
+    }
+
+    private function curl(string $how, string $url): string
+    {
+        return (string) shell_exec("curl -s --max-time 10 --cacert {$this->authority()} {$how} '{$url}'");
+    }
+
+    private function authority(): string
+    {
+        return "{$this->data}/caddy/pki/authorities/local/root.crt";
+    }
+
+    private function said(): string
+    {
+        return (string) file_get_contents("{$this->data}/said.log");
+    }
+
+    /** @return list<string> */
+    private function command(): array
+    {
+        return ['./yoke', 'serve', '--name', 'localhost', '--port', (string) $this->port];
+    }
+
+    /** @return array<string, string> without what tests are run with */
+    private function environment(): array
+    {
+        return ['YOKE_DATA' => $this->data, 'PATH' => (string) getenv('PATH'), 'HOME' => $this->data];
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 3);
+    }
+}
