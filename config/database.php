@@ -21,6 +21,19 @@ return [
             // What was answered as kept outlives a power cut.
             'synchronous' => 'full',
         ],
+        // Where one machine's file is outgrown.
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'yoke_line'),
+            'username' => env('DB_USERNAME', 'yoke_line'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+        ],
         // Who has signed in where: written at every page, so in a file of its own, and lost with no harm.
         'sessions' => [
             'driver' => 'sqlite',

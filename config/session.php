@@ -11,7 +11,8 @@ return [
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
     'lottery' => [1, 1000],
-    'cookie' => 'yoke_line',
+    // Over HTTPS a browser takes it from this very host only.
+    'cookie' => env('SESSION_SECURE') ? '__Host-yoke_line' : 'yoke_line',
     'path' => '/',
     'domain' => null,
     'secure' => env('SESSION_SECURE'),

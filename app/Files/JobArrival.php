@@ -129,7 +129,7 @@ final class JobArrival
                     'archived_at' => self::moment($file->get('archived_at')),
                     // What went out before jobs had a unit speaks as its first doorway does.
                     'units' => $file->get('units') === null
-                            ? $this->job->doorways()->first()?->setout(null)->doorway->units ??
+                            ? $this->job->doorways()->oldest('id')->first()?->setout(null)->doorway->units ??
                                 $this->job->units
                             : $this->job->units,
                     'day_plan' => $days instanceof stdClass

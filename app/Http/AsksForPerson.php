@@ -36,7 +36,19 @@ trait AsksForPerson
     /** @return array<string, mixed> */
     private function newPassword(): array
     {
-        return ['password' => ['required', 'string', 'max:200', Password::min(User::SHORTEST_PASSWORD)]];
+        return ['password' => [
+            'required',
+            'string',
+            'max:'.User::LONGEST_PASSWORD,
+            Password::min(User::SHORTEST_PASSWORD),
+            Rule::notIn($this->common()),
+        ]];
+    }
+
+    /** @return list<string> what everybody tries first, of those that are long enough */
+    private function common(): array
+    {
+        return file(resource_path('common-passwords.txt'), FILE_IGNORE_NEW_LINES) ?: [];
     }
 
     /** @return array<string, string> */
@@ -47,7 +59,8 @@ trait AsksForPerson
             'firm.*' => Speaker::words('firm.refused.firm'),
             'email.unique' => Speaker::words('firm.refused.taken'),
             'email.*' => Speaker::words('firm.refused.email'),
-            'password.*' => Speaker::words('firm.refused.password', ['least' => User::SHORTEST_PASSWORD]),
+            'password.not_in' => Speaker::words('firm.refused.common'),
+            'password.*' => Speaker::words('firm.refused.password'),
         ];
     }
 }

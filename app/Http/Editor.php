@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use YokeLine\Measure\Unit;
@@ -46,6 +47,12 @@ final readonly class Editor
         return new self($name, $browser, null, app()->getLocale());
     }
 
+    /** What somebody is told apart by, at whichever browser. */
+    public static function account(User $person): string
+    {
+        return "user {$person->id}";
+    }
+
     /** Of the request that is being answered. */
     public static function here(): self
     {
@@ -57,7 +64,7 @@ final readonly class Editor
         $session = $request->session();
         $person = app(Here::class)->person();
         // Whoever has signed in is the same at every browser.
-        $browser = $person === null ? (string) $session->get('browser') : "user {$person->id}";
+        $browser = $person === null ? (string) $session->get('browser') : self::account($person);
         if ($browser === '') {
             $session->put('browser', $browser = (string) Str::ulid());
         }

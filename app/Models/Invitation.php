@@ -93,7 +93,7 @@ final class Invitation extends Model
                 return null;
             }
             if ($this->user !== null) {
-                $this->user->forceFill(['password' => $password, 'left_at' => null])->save();
+                $this->user->renewPassword($password);
 
                 return $this->user;
             }

@@ -108,13 +108,15 @@ final class Job extends Model
     public function scopeNamedLike(Builder $query, string $words): void
     {
         if ($words !== '') {
-            $like = '%'.addcslashes($words, '%_\\').'%';
+            $like = '%'.strtr($words, ['!' => '!!', '%' => '!%', '_' => '!_']).'%';
+            // Of capitals each database has its own way.
+            $is = (DB::getDriverName() === 'pgsql' ? 'ilike' : 'like')." ? escape '!'";
             $query->where(
-                fn (Builder $any) => $any->whereRaw("name like ? escape '\\'", [$like])->orWhereIn(
+                fn (Builder $any) => $any->whereRaw("name {$is}", [$like])->orWhereIn(
                     'id',
                     Doorway::query()
                         ->select('job_id')
-                        ->whereRaw("name like ? escape '\\'", [$like]),
+                        ->whereRaw("name {$is}", [$like]),
                 ),
             );
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Editing\Notices;
 use App\Firm\Here;
 use App\Firm\Role;
+use App\Http\Editor;
+use App\Words\StoredMessage;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as SignsIn;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,7 +33,9 @@ final class User extends Model implements SignsIn
 {
     use Authenticatable;
 
-    public const SHORTEST_PASSWORD = 10;
+    public const SHORTEST_PASSWORD = 12;
+
+    public const LONGEST_PASSWORD = 128;
 
     protected $fillable = ['firm_id', 'name', 'email', 'password', 'role'];
 
@@ -78,6 +83,14 @@ final class User extends Model implements SignsIn
             ->orderBy('name')
             ->get()
             ->all();
+    }
+
+    /** Whoever did it, the one whose account it is gets told. */
+    public function renewPassword(#[\SensitiveParameter] string $password): void
+    {
+        $this->forceFill(['password' => $password, 'left_at' => null])->save();
+        $on = now()->format('Y-m-d H:i');
+        Notices::leave(Editor::account($this), null, 'password', StoredMessage::change('password-changed', ['on' => $on]));
     }
 
     /** As it is written in a table: an address is the same in capitals. */

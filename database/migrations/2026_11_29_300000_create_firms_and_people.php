@@ -26,7 +26,7 @@ return new class extends Migration
             $table->string('name', 120)->default('');
             $table->timestamps();
         });
-        DB::table('firms')->insert(['id' => 1, 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('firms')->insert(['created_at' => now(), 'updated_at' => now()]);
         Schema::create('users', function (Blueprint $table) {
             $table->id();
             $table->foreignId('firm_id')->constrained();

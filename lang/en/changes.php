@@ -29,6 +29,7 @@ return [
     'rule' => 'house rule: :what_within',
     // What others did meanwhile.
     'over-yours-at' => ':who set :what_within of :name to :is; you had :was.',
+    'password-changed' => 'The password of your account was changed on :on. If it was not you, tell the owner.',
     'over-yours' => ':who set :what_within to :is; you had :was.',
     'had-set' => ':who had set :what_within to :was in the meantime; yours, :is, is used.',
     'yours-stands' => ':who set :what_within to :is in the meantime; yours is used.',

@@ -23,7 +23,8 @@ return [
         'firm' => 'The firm needs a name of up to 120 characters.',
         'email' => 'An e-mail address is needed, such as ana@example.com.',
         'taken' => 'Somebody has signed up with this e-mail already.',
-        'password' => 'A password needs at least :least characters.',
+        'password' => 'A password needs 12 to 128 characters.',
+        'common' => 'Everybody tries this one first. Three or four words of your own are better.',
         'now' => 'That is not your password.',
     ],
     'join' => [
@@ -61,6 +62,8 @@ return [
         'sign-out' => 'Sign out',
         'email' => 'E-mail',
         'password' => 'Password',
+        'show' => 'Show it',
+        'strength' => 'How long the password is: from half on it is long enough',
         'lost' => 'Lost your password? The owner of your firm can send you a link for a new one.',
         'no-owner-yet' => 'Nobody owns this house yet. Open the link that the machine printed when it was started.',
         'first' => 'Welcome to Yoke Line',

@@ -29,6 +29,7 @@ return [
     'rule' => 'regla de la casa: :what_within',
     // Lo que otros hicieron mientras tanto.
     'over-yours-at' => ':who puso :what_within de :name en :is; usted tenía :was.',
+    'password-changed' => 'La contraseña de su cuenta se cambió el :on. Si no fue usted, dígaselo al propietario.',
     'over-yours' => ':who puso :what_within en :is; usted tenía :was.',
     'had-set' => ':who había puesto :what_within en :was mientras tanto; vale lo suyo, :is.',
     'yours-stands' => ':who puso :what_within en :is mientras tanto; vale lo suyo.',

@@ -23,7 +23,8 @@ return [
         'firm' => 'La empresa necesita un nombre de hasta 120 caracteres.',
         'email' => 'Hace falta una dirección de correo, como ana@example.com.',
         'taken' => 'Alguien ya entró con este correo.',
-        'password' => 'Una contraseña necesita al menos :least caracteres.',
+        'password' => 'Una contraseña necesita de 12 a 128 caracteres.',
+        'common' => 'Esa es la primera que todos prueban. Mejor tres o cuatro palabras suyas.',
         'now' => 'Esa no es su contraseña.',
     ],
     'join' => [
@@ -61,6 +62,8 @@ return [
         'sign-out' => 'Salir',
         'email' => 'Correo',
         'password' => 'Contraseña',
+        'show' => 'Mostrarla',
+        'strength' => 'Lo larga que es la contraseña: desde la mitad basta',
         'lost' => '¿Perdió la contraseña? El propietario de su empresa puede enviarle un enlace para otra.',
         'no-owner-yet' => 'Esta casa todavía no tiene propietario. Abra el enlace que la máquina escribió al arrancar.',
         'first' => 'Bienvenido a Yoke Line',

@@ -9,8 +9,8 @@ import { isBeingTyped, startFields } from './fields.js';
 import { startForgetting, startKeeping } from './keep.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
+import { startPeople } from './people.js';
 import { startMarking, startPhotos } from './photo.js';
-import { startQr } from './qr.js';
 import { startSign } from './sign.js';
 import { startSite } from './site.js';
 import { startSlide } from './slide.js';
@@ -60,7 +60,7 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 startAgain();
 startKeeping();
 startForgetting();
-startQr();
+startPeople();
 startPhotos();
 startTerms();
 if (document.querySelector('#days')) startDays(htmx);

@@ -409,3 +409,26 @@ test('what nobody should send to the way in, or about people, is refused and bre
     'bytes that are no text' => ["\xff\xfe\x00"],
     'more than anybody is called' => [str_repeat('x', 5000)],
 ]);
+
+test('whose password was changed is told, also by whom they did not expect it of', function () {
+    $ana = somebody(Role::Planner);
+    $token = Invitation::write(Role::Planner, 'Ana', $ana);
+    $this->post("/invited/{$token}", ['password' => 'another long one']);
+
+    $this->actingAs($ana)->get('/')->assertSee('The password of your account was changed');
+});
+
+test('a password that everybody tries first is refused', function () {
+    $ana = somebody(Role::Planner);
+    $this->actingAs($ana)->post('/account/password', ['now' => 'a long password', 'password' => 'password1234'])->assertSessionHasErrors('password');
+});
+
+test('a long password counts to its end', function () {
+    $ana = somebody(Role::Planner);
+    $long = str_repeat('long words ', 9);
+    $ana->update(['password' => "{$long}end"]);
+    $this->post('/sign-in', ['email' => $ana->email, 'password' => "{$long}other"]);
+    $this->assertGuest();
+    $this->post('/sign-in', ['email' => $ana->email, 'password' => "{$long}end"]);
+    $this->assertAuthenticated();
+});

@@ -56,7 +56,7 @@ test('a doorway that was set by hand no longer follows', function () {
 });
 
 test('a job’s rule stands over the company’s', function () {
-    $job = Job::query()->firstOrFail();
+    $job = Job::query()->oldest('id')->firstOrFail();
     $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '40']);
     $this->post("/rules?job={$job->id}", ['method_key' => 'head-overlap', 'value' => '55']);
     $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '30']);
@@ -68,7 +68,7 @@ test('a job’s rule stands over the company’s', function () {
 
 test('a new doorway begins with the rules of the house', function () {
     $this->post('/rules', ['method_key' => 'cover', 'value' => 'casing', 'why' => 'quiet rooms']);
-    $this->post('/jobs/'.Job::query()->firstOrFail()->id.'/doorways', ['name' => 'Office']);
+    $this->post('/jobs/'.Job::query()->oldest('id')->firstOrFail()->id.'/doorways', ['name' => 'Office']);
     $new = Doorway::query()->where('name', 'Office')->firstOrFail();
 
     expect($new->revision->document->get('brief.rules.cover'))

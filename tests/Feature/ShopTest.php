@@ -28,7 +28,7 @@ use YokeLine\Work\StepKind;
 
 beforeEach(function () {
     $this->seed(DemoSeeder::class);
-    $this->job = Job::query()->firstOrFail();
+    $this->job = Job::query()->oldest('id')->firstOrFail();
     $this->kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 

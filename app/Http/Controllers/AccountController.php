@@ -41,7 +41,9 @@ final class AccountController
         if (! Hash::check($request->string('now')->value(), $this->me()->password)) {
             return to_route('account')->withErrors(['now' => Speaker::words('firm.refused.now')]);
         }
-        $this->me()->update($request->validate($this->newPassword(), $this->sentences()));
+        /** @var array{password: string} $said */
+        $said = $request->validate($this->newPassword(), $this->sentences());
+        $this->me()->renewPassword($said['password']);
         Devices::endAll($this->me(), $request->session()->getId());
 
         return to_route('account')->with('said', Speaker::words('firm.password-set'));

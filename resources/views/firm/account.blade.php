@@ -10,8 +10,8 @@
   </form>
   <h2>{{ __('firm.page.change-password') }}</h2>
   <form method="post" action="{{ route('account.password') }}">@csrf
-    @include('firm.field', ['name' => 'now', 'says' => __('firm.page.password-now'), 'type' => 'password', 'auto' => 'current-password', 'most' => 200])
-    @include('firm.field', ['name' => 'password', 'says' => __('firm.page.new-password', ['least' => User::SHORTEST_PASSWORD]), 'type' => 'password', 'auto' => 'new-password', 'most' => 200])
+    @include('firm.field', ['name' => 'now', 'says' => __('firm.page.password-now'), 'type' => 'password', 'auto' => 'current-password', 'most' => User::LONGEST_PASSWORD])
+    @include('firm.field', ['name' => 'password', 'says' => __('firm.page.new-password', ['least' => User::SHORTEST_PASSWORD]), 'type' => 'password', 'auto' => 'new-password', 'most' => User::LONGEST_PASSWORD])
     <button class="btn">{{ __('firm.page.change-password') }}</button>
   </form>
   <h2>{{ __('firm.page.signed-in-at') }}</h2>

@@ -5,7 +5,7 @@
   <p>{{ $invitation->user ? __('firm.page.again-as', ['email' => $invitation->user->email]) : $invitation->role->says().': '.__("firm.roles-may.{$invitation->role->value}") }}</p>
   <form method="post" action="{{ route('invited.come', $token) }}">@csrf
     @if ($invitation->user)
-      @include('firm.field', ['name' => 'password', 'says' => __('firm.page.new-password', ['least' => User::SHORTEST_PASSWORD]), 'type' => 'password', 'auto' => 'new-password', 'most' => 200])
+      @include('firm.field', ['name' => 'password', 'says' => __('firm.page.new-password', ['least' => User::SHORTEST_PASSWORD]), 'type' => 'password', 'auto' => 'new-password', 'most' => User::LONGEST_PASSWORD])
     @else
       @include('firm.person', ['called' => $invitation->name])
     @endif
