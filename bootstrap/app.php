@@ -12,6 +12,7 @@ use App\Http\Middleware\ReadsPlainFields;
 use App\Http\Middleware\SendsGuarded;
 use App\Http\Middleware\SendsSmall;
 use App\Http\Middleware\SpeaksTheirLanguage;
+use App\Keeping\Trouble;
 use App\Words\StoredMessage;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -40,6 +41,14 @@ return Application::configure(basePath: dirname(__DIR__))
         );
     })
     ->withExceptions(function (Exceptions $exceptions) {
+        // What the machine lacks is told as that: nothing is taken until it is mended, and what was typed still stands.
+        $exceptions->render(function (Throwable $fault) {
+            $trouble = Trouble::of($fault);
+
+            return $trouble === null
+                ? null
+                : response()->view('errors.said', ['code' => $trouble->value, 'exception' => $fault], 503);
+        });
         // Where a page does not say it at the field itself, it is said on the page one came from.
         $exceptions->render(function (UnreadableFile $problem, Request $request) {
             Notices::carry(Editor::of($request), null, [

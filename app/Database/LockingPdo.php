@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Database;
 
 use PDO;
+use PDOException;
+use WeakReference;
 
 /**
  * SQLite that takes the lock when a transaction begins. One that takes it only when it first writes fails at once,
@@ -22,7 +24,8 @@ final class LockingPdo extends PDO
         $this->exec('BEGIN IMMEDIATE');
         if (! $this->isWatched) {
             // A connection is kept from page to page: what broke off in the middle must not hold the lock.
-            register_shutdown_function(fn () => $this->rollBack());
+            $watched = WeakReference::create($this);
+            register_shutdown_function(static fn () => $watched->get()?->rollBack());
             $this->isWatched = true;
         }
 
@@ -31,7 +34,14 @@ final class LockingPdo extends PDO
 
     public function commit(): bool
     {
-        $this->exec('COMMIT');
+        try {
+            $this->exec('COMMIT');
+        } catch (PDOException $refused) {
+            // As where the disk is full: nothing of it is kept, and the next one begins anew.
+            $this->rollBack();
+
+            throw $refused;
+        }
         $this->isOpen = false;
 
         return true;
@@ -41,7 +51,11 @@ final class LockingPdo extends PDO
     {
         if ($this->isOpen) {
             $this->isOpen = false;
-            $this->exec('ROLLBACK');
+            try {
+                $this->exec('ROLLBACK');
+            } catch (PDOException) {
+                // SQLite took it back itself when it met the fault that led here, which is the one to be told.
+            }
         }
 
         return true;
@@ -50,5 +64,10 @@ final class LockingPdo extends PDO
     public function inTransaction(): bool
     {
         return $this->isOpen;
+    }
+
+    public function __destruct()
+    {
+        $this->rollBack();
     }
 }

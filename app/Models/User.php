@@ -90,7 +90,8 @@ final class User extends Model implements SignsIn
     {
         $this->forceFill(['password' => $password, 'left_at' => null])->save();
         $on = now()->format('Y-m-d H:i');
-        Notices::leave(Editor::account($this), null, 'password', StoredMessage::change('password-changed', ['on' => $on]));
+        $says = StoredMessage::change('password-changed', ['on' => $on]);
+        Notices::leave(Editor::account($this), null, 'password', $says);
     }
 
     /** As it is written in a table: an address is the same in capitals. */

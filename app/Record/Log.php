@@ -35,6 +35,8 @@ final readonly class Log
             ->toBase()
             ->update(['waits_for' => null]);
 
+        $at ??= $this->afterAll();
+
         return LogEntry::query()->firstOrCreate(
             ['doorway_id' => $this->doorway->id, 'uid' => $uid ?? (string) Str::ulid()],
             [
@@ -43,9 +45,17 @@ final readonly class Log
                 'about' => $about,
                 'data' => $data,
                 'who' => $who,
-                'at' => $at ?? now(),
+                'at' => $at,
             ],
         );
+    }
+
+    /** Now; where the clock was set back, after what is there already: what is said last counts. */
+    private function afterAll(): Carbon
+    {
+        $last = LogEntry::query()->where('doorway_id', $this->doorway->id)->where('at', '>', now())->max('at');
+
+        return is_string($last) ? Carbon::parse($last)->addSecond() : now();
     }
 
     /** @return array<string, LogEntry> what was said last of each thing of a kind */

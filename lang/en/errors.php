@@ -50,4 +50,29 @@ return [
         'says' => 'Yoke Line is being brought up to date.',
         'kept' => 'What was saved is as it was. Try again in a minute.',
     ],
+    'disk-full' => [
+        'title' => 'The disk is full',
+        'says' => 'Nothing more can be kept on the machine that Yoke Line runs on. Whoever runs it makes room; ./yoke doctor says how much is free.',
+        'kept' => 'What was saved before is as it was. Go back: what you typed still stands in its fields, and can be sent again afterwards.',
+    ],
+    'read-only' => [
+        'title' => 'Nothing can be written',
+        'says' => 'The machine that Yoke Line runs on lets nothing be written where its data are. Whoever runs it finds out why with ./yoke doctor.',
+        'kept' => 'What was saved before is as it was. Go back: what you typed still stands in its fields.',
+    ],
+    'missing' => [
+        'title' => 'The data are not there',
+        'says' => 'The database is not where it should be, or does not answer. Whoever runs Yoke Line brings it back with ./yoke restore, or starts what serves it.',
+        'kept' => 'Nothing was written in its place. Go back: what you typed still stands in its fields.',
+    ],
+    'damaged' => [
+        'title' => 'The data are damaged',
+        'says' => 'The database cannot be read as a whole. Whoever runs Yoke Line stops it and brings the last backup back with ./yoke restore.',
+        'kept' => 'Nothing more is taken until then. Go back: what you typed still stands in its fields.',
+    ],
+    'half-updated' => [
+        'title' => 'The update is not finished',
+        'says' => 'The database is of another version than Yoke Line. Whoever runs it starts it anew: it makes a backup and brings the database up to date.',
+        'kept' => 'What was saved before is as it was. Go back: what you typed still stands in its fields.',
+    ],
 ];

@@ -50,4 +50,29 @@ return [
         'says' => 'Yoke Line se está poniendo al día.',
         'kept' => 'Lo guardado está como estaba. Pruebe dentro de un minuto.',
     ],
+    'disk-full' => [
+        'title' => 'El disco está lleno',
+        'says' => 'En la máquina en la que corre Yoke Line ya no cabe nada. Quien la lleva hace sitio; ./yoke doctor dice cuánto queda libre.',
+        'kept' => 'Lo guardado antes está como estaba. Vuelva: lo que escribió sigue en sus campos y después se puede enviar de nuevo.',
+    ],
+    'read-only' => [
+        'title' => 'No se puede escribir nada',
+        'says' => 'La máquina en la que corre Yoke Line no deja escribir donde están sus datos. Quien la lleva mira por qué con ./yoke doctor.',
+        'kept' => 'Lo guardado antes está como estaba. Vuelva: lo que escribió sigue en sus campos.',
+    ],
+    'missing' => [
+        'title' => 'Los datos no están',
+        'says' => 'La base de datos no está en su sitio o no contesta. Quien lleva Yoke Line la recupera con ./yoke restore, o arranca lo que la sirve.',
+        'kept' => 'No se escribió nada en su lugar. Vuelva: lo que escribió sigue en sus campos.',
+    ],
+    'damaged' => [
+        'title' => 'Los datos están dañados',
+        'says' => 'La base de datos no se puede leer entera. Quien lleva Yoke Line lo para y recupera la última copia con ./yoke restore.',
+        'kept' => 'Hasta entonces no se acepta nada más. Vuelva: lo que escribió sigue en sus campos.',
+    ],
+    'half-updated' => [
+        'title' => 'La actualización no ha terminado',
+        'says' => 'La base de datos es de otra versión que Yoke Line. Quien lo lleva lo arranca de nuevo: hace una copia y la pone al día.',
+        'kept' => 'Lo guardado antes está como estaba. Vuelva: lo que escribió sigue en sus campos.',
+    ],
 ];
