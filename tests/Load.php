@@ -23,10 +23,13 @@ final class Load
     /** No change is the same as another. */
     private int $sent = 0;
 
+    /** @var list<string> values that were answered as kept */
+    public array $keptValues = [];
+
     /** How many changes were answered as kept. */
     public int $kept = 0;
 
-    /** @var array<int, array{handle: CurlHandle, doorway: int, token: string, base: string}> */
+    /** @var array<int, array{handle: CurlHandle, doorway: int, token: string, base: string, value: string}> */
     private array $users = [];
 
     /** @param  list<int>  $doorways */
@@ -60,6 +63,38 @@ final class Load
                 $beside = null;
             }
             curl_multi_select($this->all, 0.05);
+        }
+    }
+
+    /**
+     * So many write at once until it is time; then something is done, and what is answered afterwards counts, too.
+     *
+     * @param  callable(float): bool  $isTime  asked with the seconds since it began
+     * @param  callable(): void  $do
+     */
+    public function until(int $users, callable $isTime, callable $do): void
+    {
+        $this->begin($users);
+        $began = microtime(true);
+        $running = [];
+        $isDone = false;
+        foreach (array_keys($this->users) as $user) {
+            $running[$this->send($user, 1.0)] = $user;
+        }
+        while ($running !== []) {
+            curl_multi_exec($this->all, $active);
+            while (($done = curl_multi_info_read($this->all)) !== false) {
+                $user = $running[spl_object_id($done['handle'])];
+                unset($running[spl_object_id($done['handle'])]);
+                $done['result'] === CURLE_OK && $this->answered($user);
+                curl_multi_remove_handle($this->all, $done['handle']);
+                $isDone || ($running[$this->send($user, 1.0)] = $user);
+            }
+            if (! $isDone && $isTime(microtime(true) - $began)) {
+                $do();
+                $isDone = true;
+            }
+            curl_multi_select($this->all, 0.01);
         }
     }
 
@@ -152,7 +187,7 @@ final class Load
             ]);
             $doorway = $this->doorways[$user % count($this->doorways)];
             curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/door/size");
-            $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0'];
+            $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0', 'value' => ''];
             $this->learn($user, (string) curl_exec($handle));
         }
     }
@@ -163,13 +198,14 @@ final class Load
         ['handle' => $handle, 'doorway' => $doorway, 'token' => $token, 'base' => $base] = $this->users[$user];
         $isWrite = mt_rand() / mt_getrandmax() < $writes;
         $page = $isWrite ? 'leaf/changes' : 'door/size';
+        $value = $this->users[$user]['value'] = $isWrite ? sprintf('%.4f', 8 + ++$this->sent / 10_000) : '';
         curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/{$page}");
         $isWrite
             ? curl_setopt_array($handle, [
                 CURLOPT_POST => true,
                 CURLOPT_POSTFIELDS => http_build_query([
                     'place' => 'brief.rules.gap',
-                    'value' => (string) (8 + ++$this->sent / 10_000),
+                    'value' => $value,
                     'base' => $base,
                 ]),
                 CURLOPT_HTTPHEADER => ["X-CSRF-TOKEN: {$token}", 'HX-Request: true'],
@@ -186,10 +222,10 @@ final class Load
         $status = (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         $this->took[] = (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME);
-        $this->kept +=
-            $status === 200 && str_ends_with((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), '/changes')
-                ? 1
-                : 0;
+        if ($status === 200 && $this->users[$user]['value'] !== '') {
+            $this->kept++;
+            $this->keptValues[] = $this->users[$user]['value'];
+        }
         $this->learn($user, (string) curl_multi_getcontent($handle));
     }
 

@@ -25,6 +25,6 @@
     <label>{{ __('firm.page.as') }} <select class="form-select" name="role">@foreach (Role::cases() as $role)<option value="{{ $role->value }}" @selected($role === Role::Installer)>{{ $role->says() }}</option>@endforeach</select></label>
     <button class="btn btn-primary">{{ __('firm.page.invite') }}</button>
   </form>
-  @if ($phones = config('app.plain_url'))<p>{{ __('firm.page.phones') }} <b>{{ $phones }}/join</b></p><div class="qr" data-qr="{{ $phones }}/join" role="img" aria-label="{{ __('firm.page.qr') }}"></div>@endif
+  @if ($plain = config('app.plain_url'))@php($phones = $plain.route('join', absolute: false))<p>{{ __('firm.page.phones') }} <b>{{ $phones }}</b></p><div class="qr" data-qr="{{ $phones }}" role="img" aria-label="{{ __('firm.page.qr') }}"></div>@endif
   <dl class="roles">@foreach (Role::cases() as $role)<dt>{{ $role->says() }}</dt><dd>{{ __("firm.roles-may.{$role->value}") }}</dd>@endforeach</dl>
 </section>
