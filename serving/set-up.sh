@@ -79,6 +79,11 @@ move_in() {
 
 # Its tables as this version has them; before they are changed there is a backup.
 database() {
+    # Another database than a file is made, and backed up, by whoever runs it.
+    if [ "${DB_CONNECTION:-sqlite}" != sqlite ]; then
+        php artisan migrate --force --quiet || die 'The database could not be brought up to date; its last words are above.'
+        return
+    fi
     for file in "$DB_DATABASE" "$SESSIONS_DATABASE"; do [ -f "$file" ] || { mkdir -p "$(dirname "$file")"; touch "$file"; }; done
     if stale "database-$(printf %s "$DB_DATABASE" | sha1sum | cut -c1-12)" database/migrations || [ ! -s "$DB_DATABASE" ]; then
         if [ -s "$DB_DATABASE" ]; then php artisan yoke:backup --update >&2 || die "No backup could be made before the database at $DB_DATABASE is brought up to date, so it was left as it is. Run ./yoke doctor."; fi

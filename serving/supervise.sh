@@ -64,6 +64,6 @@ begin_to_serve() {
     mkdir -p "$run"; rm -f "$run"/*.log
     echo $$ >"$run/server.pid"
     trap 'stop $?' EXIT; trap 'stop 0' INT TERM HUP
-    [ "${fresh:-0}" = 1 ] || supervise nightly nightly
+    [ "${fresh:-0}${DB_CONNECTION:-sqlite}" != 0sqlite ] || supervise nightly nightly
     return 0
 }

@@ -432,3 +432,14 @@ test('a long password counts to its end', function () {
     $this->post('/sign-in', ['email' => $ana->email, 'password' => "{$long}end"]);
     $this->assertAuthenticated();
 });
+
+test('another firm is begun on the same host, and its owner comes in by the link that is printed', function () {
+    Illuminate\Support\Facades\Artisan::call('yoke:firm', ['name' => 'Other']);
+    $link = trim(Illuminate\Support\Facades\Artisan::output());
+    $this->post($link, ['name' => 'Olga', 'email' => 'olga@example.com', 'password' => 'a long password'])->assertRedirect('/');
+
+    $olga = User::query()->sole();
+    expect([$olga->role, $olga->firm->name])->toBe([Role::Owner, 'Other'])
+        ->and($olga->firm_id)->not->toBe(Firm::FIRST);
+    $this->actingAs($olga)->get('/shelf')->assertOk()->assertSee('Flat bar 40');
+});

@@ -10,6 +10,7 @@ use App\Models\Firm;
 use App\Models\Invitation;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\DB;
 
 /** What is of the firm as a whole: its people, and what is kept of its work. */
 final class FirmController
@@ -19,7 +20,8 @@ final class FirmController
         return view('firm.firm', [
             'here' => $here,
             'firm' => Firm::here(),
-            'backups' => Backups::here(),
+            // Another database than a file is kept by whoever runs it.
+            'backups' => DB::getDriverName() === 'sqlite' ? Backups::here() : null,
             'people' => User::query()->where('firm_id', $here->firm())->orderBy('left_at')->orderBy('name')->get(),
             'invitations' => Invitation::query()->open()->orderBy('id')->get(),
         ]);

@@ -8,10 +8,11 @@
     </form>
     @include('firm.people')
   @endunless
-  <section aria-labelledby="backups">
+  @if ($backups)<section aria-labelledby="backups">
     <h2 id="backups">{{ __('keeping.page.backups') }}</h2>
     @if ($backups->isOld())<p class="refused" role="alert">{!! __('keeping.page.old') !!}</p>@endif
     <p>{{ $backups->last() === null ? __('keeping.page.none') : __('keeping.page.last', ['on' => $backups->last()->translatedFormat('j F Y H:i')]) }} {{ __('keeping.page.where', ['path' => $backups->folder]) }}</p>
-  </section>
+  </section>@endif
+
 </main>
 </x-page>
