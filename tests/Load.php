@@ -32,38 +32,61 @@ final class Load
     /** @var array<int, array{handle: CurlHandle, doorway: int, token: string, base: string, value: string}> */
     private array $users = [];
 
-    /** @param  list<int>  $doorways */
-    public function __construct(private readonly string $url, private readonly array $doorways)
-    {
+    /**
+     * @param  list<int>  $doorways
+     * @param  array<int, mixed>  $options  of curl: who asks
+     */
+    public function __construct(
+        private readonly string $url,
+        private readonly array $doorways,
+        private readonly array $options = [CURLOPT_COOKIEFILE => ''],
+    ) {
         $this->all = curl_multi_init();
     }
 
-    /** So many at once for so long, a share of them writing; each sees what it was answered last. */
-    public function work(int $users, float $seconds, float $writes, ?callable $beside = null): void
-    {
+    /**
+     * So many at once for so long, a share of them writing; each sees what it was answered last, and looks at it for so
+     * long before it asks again.
+     */
+    public function work(
+        int $users,
+        float $seconds,
+        float $writes,
+        ?callable $beside = null,
+        float $looks = 0.0,
+    ): void {
         $this->begin($users);
         $end = microtime(true) + $seconds;
         $running = [];
-        foreach (array_keys($this->users) as $user) {
-            $running[$this->send($user, $writes)] = $user;
-        }
-        while ($running !== []) {
+        // Nobody begins at the same moment as another.
+        $due = array_map(fn () => microtime(true) + ($looks * mt_rand()) / mt_getrandmax(), $this->users);
+        while ($running !== [] || $due !== []) {
+            foreach (array_filter($due, fn (float $at) => $at <= microtime(true)) as $user => $at) {
+                unset($due[$user]);
+                microtime(true) < $end && ($running[$this->send($user, $writes)] = $user);
+            }
             curl_multi_exec($this->all, $active);
             while (($done = curl_multi_info_read($this->all)) !== false) {
                 $user = $running[spl_object_id($done['handle'])];
                 unset($running[spl_object_id($done['handle'])]);
                 $this->answered($user);
                 curl_multi_remove_handle($this->all, $done['handle']);
-                if (microtime(true) < $end) {
-                    $running[$this->send($user, $writes)] = $user;
-                }
+                $due[$user] = microtime(true) + $looks * (0.5 + mt_rand() / mt_getrandmax());
             }
             if ($beside !== null) {
                 $beside();
                 $beside = null;
             }
-            curl_multi_select($this->all, 0.05);
+            curl_multi_select($this->all, 0.005);
         }
+    }
+
+    /** What 95 of 100 answers took no longer than, in seconds. */
+    public function p95(): float
+    {
+        sort($this->took);
+
+        return $this->took[(int) floor(0.95 * (count($this->took) - 1))] ?? 0.0;
     }
 
     /**
@@ -182,9 +205,8 @@ final class Load
             $handle = curl_init();
             curl_setopt_array($handle, [
                 CURLOPT_RETURNTRANSFER => true,
-                CURLOPT_COOKIEFILE => '',
                 CURLOPT_TIMEOUT => 60,
-            ]);
+            ] + $this->options);
             $doorway = $this->doorways[$user % count($this->doorways)];
             curl_setopt($handle, CURLOPT_URL, "{$this->url}/doorways/{$doorway}/door/size");
             $this->users[] = ['handle' => $handle, 'doorway' => $doorway, 'token' => '', 'base' => '0', 'value' => ''];

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use Tests\Browser\Support\Browser;
+use Tests\Browser\Support\ServedFirm;
 use Tests\Core\Support\Doorways;
 use Tests\Load;
 use YokeLine\Format\DoorwayReader;
@@ -433,3 +434,27 @@ $rate = 1000 / (array_sum($frames) / count($frames));
 $slow = count(array_filter($frames, fn (float $ms) => $ms > 20.5));
 row('sliding, over 179 frames', sprintf('%.0f frames/s', $rate), 'at least 50', $rate >= 50);
 row('frames of it that took over 20 ms', (string) $slow, '', true);
+
+/** The two ways to serve: many at once, and a firm at work. */
+$ways = [];
+foreach (['up', 'serve'] as $way) {
+    $firm = ServedFirm::start($way);
+    $options = $firm->signedIn();
+    $way === 'up' || $firm->bringInDemo();
+    $load = new Load($firm->url(), [1, 3, 8], $options);
+    $load->work(1, 3, 0.2);
+    $load->work(50, 10, 0.2);
+    $ways[$way] = ['rate' => count($load->took) / 10, 'crowd' => $load->p95(), 'errors' => $load->errors()];
+    $load->work(1, 10, 0.2, looks: 0.2);
+    $ways[$way]['alone'] = $load->p95();
+    $load->work(50, 60, 0.2, looks: 4.0);
+    $ways[$way] += ['firm' => $load->p95(), 'asked' => count($load->took), 'wrong' => $load->errors()];
+    $firm->stop();
+}
+foreach ($ways as $way => $of) {
+    row("./yoke {$way}, 50 at once without a pause", sprintf('%.0f a second', $of['rate']), 'no error', $of['errors'] === 0);
+    row("./yoke {$way}, 50 people, 60 s, a fifth writes: errors", "{$of['wrong']} of {$of['asked']}", '0', $of['wrong'] === 0);
+}
+$ratio = $ways['serve']['firm'] / $ways['serve']['alone'];
+row('./yoke serve, slowest of 20 against alone', sprintf('%.2f times', $ratio), 'under 4 times', $ratio < 4);
+row('./yoke serve against ./yoke up, answers a second', sprintf('%.2f times', $ways['serve']['rate'] / $ways['up']['rate']), 'at least 0.9', $ways['serve']['rate'] >= 0.9 * $ways['up']['rate']);

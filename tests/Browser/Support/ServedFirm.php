@@ -16,16 +16,21 @@ final class ServedFirm
     /** @var ?resource */
     private $process = null;
 
-    private function __construct(private readonly string $data, private readonly int $port) {}
+    private function __construct(
+        private readonly string $data,
+        private readonly int $port,
+        private readonly string $way,
+    ) {}
 
-    public static function start(): self
+    /** @param  'serve'|'up'  $way */
+    public static function start(string $way = 'serve'): self
     {
         $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
         fclose($free);
         $data = sys_get_temp_dir().'/yoke-firm-'.bin2hex(random_bytes(4));
         mkdir($data);
-        $firm = new self($data, $port);
+        $firm = new self($data, $port, $way);
         $firm->goOn();
 
         return $firm;
@@ -89,6 +94,33 @@ final class ServedFirm
         preg_match("/^{$name}: (.*)$/mi", $this->curl('-o /dev/null -D -', "https://localhost:{$this->port}{$path}"), $found);
 
         return strtolower(trim($found[1] ?? ''));
+    }
+
+    public function url(): string
+    {
+        return $this->way === 'serve' ? "https://localhost:{$this->port}" : "http://127.0.0.1:{$this->port}";
+    }
+
+    /**
+     * What one asks it with who has signed in, without a browser.
+     *
+     * @return array<int, mixed> options of curl
+     */
+    public function signedIn(): array
+    {
+        if ($this->way === 'up') {
+            return [CURLOPT_COOKIEFILE => ''];
+        }
+        $jar = "{$this->data}/cookies";
+        preg_match('#https://\\S+/first\\S+#', $this->said(), $link);
+        $page = $this->curl("-c {$jar}", $link[0] ?? '');
+        preg_match('/name="csrf-token" content="([^"]+)"/', $page, $token);
+        $this->curl(
+            "-b {$jar} -c {$jar} -o /dev/null -d _token=".($token[1] ?? '').' -d firm=Slate -d name=Ana -d email=ana@example.com -d password=a+long+password',
+            $link[0] ?? '',
+        );
+
+        return [CURLOPT_COOKIEFILE => $jar, CURLOPT_CAINFO => $this->authority()];
     }
 
     /** A telephone that has taken this house's authority in. */
@@ -169,7 +201,9 @@ final class ServedFirm
     /** @return list<string> */
     private function command(): array
     {
-        return ['./yoke', 'serve', '--name', 'localhost', '--port', (string) $this->port];
+        $named = $this->way === 'serve' ? ['--name', 'localhost'] : [];
+
+        return ['./yoke', $this->way, ...$named, '--port', (string) $this->port];
     }
 
     /** @return array<string, string> without what tests are run with */
