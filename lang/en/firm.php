@@ -14,6 +14,7 @@ return [
     'signed-out' => 'You are signed out. Sign in on another tab, then send this again: what you typed still stands here.',
     'wait' => 'Too many tries. Wait :seconds seconds.',
     'not-in' => 'No one here has that e-mail and password.',
+    'no-owner' => 'There is no such owner. The first start of ./yoke serve prints the link of the first one.',
     'last-owner' => 'A firm needs an owner. Make somebody else the owner first.',
     'invitation-gone' => 'This invitation was used, withdrawn or is older than seven days. Ask for a new one.',
     'password-set' => 'The password is changed. You are signed out everywhere else.',

@@ -7,6 +7,7 @@ return [
     'no-job' => 'There is no open job of that name.',
     'no-field' => 'There is no such field here.',
     'edit-incomplete' => 'A change must say of what, by whom and when.',
+    'person-incomplete' => 'Somebody of a firm has a name, an e-mail address and a role.',
     'price-in-cents' => 'A price is a whole number of cents.',
     'no-rule' => 'This is not a question of the house rules.',
     'job-name' => 'A job has a name of 1 to 120 letters.',

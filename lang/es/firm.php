@@ -14,6 +14,7 @@ return [
     'signed-out' => 'Su sesión está cerrada. Entre en otra pestaña y envíe esto de nuevo: lo que escribió sigue aquí.',
     'wait' => 'Demasiados intentos. Espere :seconds segundos.',
     'not-in' => 'Nadie aquí tiene ese correo y esa contraseña.',
+    'no-owner' => 'No hay tal propietario. El primer arranque de ./yoke serve escribe el enlace del primero.',
     'last-owner' => 'Una empresa necesita un propietario. Nombre antes a otra persona.',
     'invitation-gone' => 'Esta invitación ya se usó, se retiró o tiene más de siete días. Pida otra.',
     'password-set' => 'La contraseña está cambiada. En todos los demás sitios su sesión está cerrada.',

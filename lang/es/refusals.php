@@ -7,6 +7,7 @@ return [
     'no-job' => 'No hay ningún trabajo abierto con ese nombre.',
     'no-field' => 'Aquí no existe ese campo.',
     'edit-incomplete' => 'Un cambio debe decir de qué, de quién y cuándo.',
+    'person-incomplete' => 'Alguien de una empresa tiene un nombre, una dirección de correo y una función.',
     'price-in-cents' => 'Un precio es un número entero de céntimos.',
     'no-rule' => 'Esto no es una pregunta de las normas de la casa.',
     'job-name' => 'Un trabajo lleva un nombre de 1 a 120 letras.',

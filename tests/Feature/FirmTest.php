@@ -443,3 +443,54 @@ test('another firm is begun on the same host, and its owner comes in by the link
         ->and($olga->firm_id)->not->toBe(Firm::FIRST);
     $this->actingAs($olga)->get('/shelf')->assertOk()->assertSee('Flat bar 40');
 });
+
+test('a whole firm is given out with its people and without what they sign in by, and comes back so', function () {
+    $owner = somebody(Role::Owner);
+    somebody(Role::Installer, name: 'Ivo')->forceFill(['left_at' => now()])->save();
+    Firm::here()->update(['name' => 'Slate & Sons']);
+    $path = $this->actingAs($owner)->get('/everything.zip')->assertOk()->baseResponse->getFile()->getPathname();
+    $zip = new ZipArchive();
+    $zip->open($path);
+    $said = (string) $zip->getFromName('firm.json');
+    expect($said)->not->toContain('$argon')->not->toContain('remember');
+    $copy = (string) tempnam(sys_get_temp_dir(), 'firm');
+    copy($path, $copy);
+    User::query()->delete();
+    Firm::query()->update(['name' => '']);
+    config(['app.sign_in' => false]);
+    app()->forgetScopedInstances();
+
+    App\Files\FirmArchive::read($copy);
+
+    expect(User::query()->orderBy('id')->get()->map(fn (User $one) => [$one->name, $one->role, $one->left_at !== null])->all())
+        ->toBe([['Ana', Role::Owner, false], ['Ivo', Role::Installer, true]])
+        ->and(Firm::here()->name)->toBe('Slate & Sons')
+        ->and(Illuminate\Support\Facades\Hash::check('a long password', (string) User::query()->value('password')))->toBeFalse();
+});
+
+test('people of a firm that are not told whole are refused at their place', function (mixed $person) {
+    $path = App\Files\FirmArchive::write();
+    $zip = new ZipArchive();
+    $zip->open($path);
+    $firm = json_decode((string) $zip->getFromName('firm.json'));
+    $firm->people = [$person];
+    $zip->addFromString('firm.json', (string) json_encode($firm));
+    $zip->close();
+
+    expect(fn () => App\Files\FirmArchive::read($path))
+        ->toThrow(YokeLine\Format\UnreadableFile::class)
+        ->and(User::query()->count())->toBe(0);
+})->with([
+    'a text' => ['Ana'],
+    'no address' => [['name' => 'Ana', 'role' => 'owner', 'email' => 'none']],
+    'no such role' => [['name' => 'Ana', 'role' => 'king', 'email' => 'ana@example.com']],
+]);
+
+test('an owner who lost the password is let in again from the machine', function () {
+    $owner = somebody(Role::Owner);
+    Illuminate\Support\Facades\Artisan::call('yoke:owner');
+    preg_match('#http\S+#', Illuminate\Support\Facades\Artisan::output(), $link);
+    $this->post($link[0], ['password' => 'another long one'])->assertRedirect('/');
+    $this->assertAuthenticatedAs($owner);
+    expect(Illuminate\Support\Facades\Artisan::call('yoke:owner', ['email' => 'nobody@example.com']))->toBe(1);
+});
