@@ -8,6 +8,7 @@ return [
     'seen' => 'OK',
     'waiting' => ':count waiting to be sent',
     'no-connection' => 'no connection',
+    'may-not' => 'Your role does not change this; it stays as it was. Whoever plans the job can do it.',
     'sign-in-again' => 'Sign in again',
     'done-waiting' => 'Done, waiting to be sent.',
     'skipped-waiting' => 'Skipped: :why. Waiting to be sent.',

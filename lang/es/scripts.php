@@ -8,6 +8,7 @@ return [
     'seen' => 'Entendido',
     'waiting' => ':count por enviar',
     'no-connection' => 'sin conexión',
+    'may-not' => 'Su función no cambia esto; queda como estaba. Puede hacerlo quien planifica la obra.',
     'sign-in-again' => 'Entre de nuevo',
     'done-waiting' => 'Hecho, por enviar.',
     'skipped-waiting' => 'Omitido: :why. Por enviar.',

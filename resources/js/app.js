@@ -21,6 +21,7 @@ import { startViews } from './views.js';
 import { startWalk } from './walk.js';
 import { startWays } from './ways.js';
 import { startWhy } from './why.js';
+import { word } from './words.js';
 
 window.htmx = htmx;
 htmx.config.includeIndicatorStyles = false;
@@ -39,7 +40,11 @@ htmx.defineExtension('morph', {
 
 // Nothing typed is lost when no answer comes: it stays in its field, and one is told.
 for (const event of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
-  document.addEventListener(event, () => document.querySelector('#unanswered')?.removeAttribute('hidden'));
+  document.addEventListener(event, ({ detail }) => {
+    const told = document.querySelector('#unanswered');
+    if (told && detail.xhr?.status === 403) told.textContent = word('may-not');
+    told?.removeAttribute('hidden');
+  });
 }
 document.addEventListener('htmx:afterSwap', ({ target }) => {
   document.querySelector('#unanswered')?.setAttribute('hidden', '');

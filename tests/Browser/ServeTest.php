@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\ServedFirm;
 
 /* The firm as it is served: over HTTPS, by the one command, to a telephone that trusts it. */
@@ -87,4 +88,41 @@ test('it is installed as an application', function () {
     foreach ($manifest['icons'] as $icon) {
         expect($this->firm->asks($icon['src']))->toBe(200);
     }
+});
+
+test('its pages for people have no serious fault, and fit a telephone', function () {
+    $firm = $this->firm;
+    $phone = $firm->phone();
+    $faults = [];
+    $look = function (string $path) use ($phone, &$faults): void {
+        $phone->visit($path);
+        $wide = $phone->js('return document.documentElement.scrollWidth');
+        $faults[$path] = [...$phone->faults(), ...($wide > 390 ? ["{$wide} wide"] : [])];
+    };
+    $look('/join');
+    $look('/sign-in');
+    $firm->signUp($phone);
+    $phone->visit('/firm');
+    $phone->driver->findElement(WebDriverBy::cssSelector('.invite [name=name]'))->sendKeys('Ivo');
+    $phone->click('.invite .btn-primary')->find('.given .qr svg');
+    $link = $phone->js('return document.querySelector(".given input").value');
+    foreach (['/firm', '/account', (string) parse_url($link, PHP_URL_PATH)] as $path) {
+        $look($path);
+    }
+
+    expect(array_filter($faults))->toBe([]);
+});
+
+test('whoever may not plan is told so where they try', function () {
+    $firm = $this->firm;
+    $phone = $firm->phone();
+    $firm->signUp($phone);
+    $firm->bringInDemo();
+    $doorway = $firm->doorway('Meter room');
+    $phone->size(1280, 800)->visit("{$doorway}/wall/measure");
+    $firm->makesInstaller('ana@example.com');
+    $phone->type('Left jamb at', '725');
+
+    $phone->see('Your role does not change this', '#unanswered');
+    expect($phone->visit("{$doorway}/wall/measure")->js('return document.querySelector(".set fieldset").disabled'))->toBeTrue();
 });

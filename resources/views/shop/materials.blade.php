@@ -8,6 +8,7 @@
     <a href="{{ route('materials.table', array_filter(['job' => $job->id, 'doorway' => $list->only])) }}">{{ __('shop.page.as-csv') }}</a></p>
   @if ($assumed = $list->assumed())<p class="group-note">{{ __('shop.page.never-answered') }} @foreach ($assumed as $name => [$url, $count])<a href="{{ $url }}">{{ $name }} ({{ $count }})</a>@if (! $loop->last), @endif @endforeach</p>@endif
   <p class="group-note">{{ __('shop.page.show') }} <a href="{{ route('materials', $job) }}" @if ($list->only === null) aria-current="true" @endif>{{ __('shop.page.the-whole-job') }}</a>@foreach ($list->names as $id => $name), <a href="{{ route('materials', [$job, 'doorway' => $id]) }}" @if ($list->only === $id) aria-current="true" @endif>{{ $name }}</a>@endforeach</p>
+  <fieldset class="as-it-is" @disabled(! app(App\Firm\Here::class)->may(App\Firm\Ability::Own))>
   <div class="table-scroll"><table class="table"><thead><tr><th scope="col">{{ __('shop.page.how-many') }}</th><th scope="col">{{ __('common.page.what') }}</th><th scope="col">{{ __('shop.page.for') }}</th><th scope="col">{{ __('shop.page.each') }}</th><th scope="col">{{ __('shop.page.all') }}</th></tr></thead>
     @foreach ($list->groups() as $group => $lines)
       <tbody><tr><th colspan="5" scope="rowgroup">{{ __("materials.groups.{$group}") }}</th></tr>
@@ -28,6 +29,7 @@
     <a class="btn" href="{{ route('prices') }}">{{ __('shop.page.price-list-as-csv') }}</a>
     <form method="post" action="{{ route('prices.bring-in', $job) }}" enctype="multipart/form-data">@csrf<label class="btn">{{ __('shop.page.bring-in-a-price-list') }}<input type="file" name="file" accept=".csv,text/csv" class="visually-hidden" data-submits></label></form>
   </div>
+  </fieldset>
   @include('editing.history')
 </main>
 </x-job>

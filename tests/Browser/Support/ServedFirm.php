@@ -162,6 +162,13 @@ final class ServedFirm
         return '/doorways/'.$this->book("SELECT id FROM doorways WHERE name = '{$name}'");
     }
 
+    /** Somebody is an installer from now on, on every job. */
+    public function makesInstaller(string $email): void
+    {
+        $this->book("UPDATE users SET role = 'installer' WHERE email = '{$email}'");
+        $this->book("INSERT INTO crews (job_id, user_id) SELECT jobs.id, users.id FROM jobs, users WHERE email = '{$email}'");
+    }
+
     /** Whether the record says it. */
     public function says(string $words): bool
     {
