@@ -29,10 +29,9 @@ write_settings() {
 }
 
 php_pool() {
-    local version; version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     local root=(); [ "$(id -u)" != 0 ] || root=(-R)
     rm -f "$YOKE_SOCKET"
-    exec "php-fpm$version" "${root[@]}" -F -y serving/php-fpm.conf "${fpm_settings[@]}"
+    exec "php-fpm$php_version" "${root[@]}" -F -y serving/php-fpm.conf "${fpm_settings[@]}"
 }
 
 web_server() { exec caddy run --config serving/Caddyfile --adapter caddyfile; }

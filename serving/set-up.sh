@@ -3,10 +3,9 @@
 
 # Debian packages that are missing for the commands and PHP extensions named.
 packages() {
-    local php; php=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     local have; have=$(php -m | tr 'A-Z' 'a-z')
     for extension in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd mbstring:mbstring dom:xml; do
-        grep -qx "${extension%%:*}" <<<"$have" || echo "php$php-${extension##*:}"
+        grep -qx "${extension%%:*}" <<<"$have" || echo "php$php_version-${extension##*:}"
     done
     for pair in "$@"; do command -v "${pair%%:*}" >/dev/null || echo "${pair##*:}"; done
 }
@@ -20,6 +19,10 @@ install_system() {
         # shellcheck disable=SC2086
         { "${root[@]}" apt-get update -qq && DEBIAN_FRONTEND=noninteractive "${root[@]}" apt-get install -y -qq --no-install-recommends $wanted; } >/tmp/yoke-install.log 2>&1 \
             || { tail -5 /tmp/yoke-install.log >&2; die "Could not install: $wanted"; }
+        # What came just now for us does not start by itself, at a port that somebody else may want.
+        for service in caddy "php$php_version-fpm" postgresql; do
+            case " $wanted " in *" $service "*) "${root[@]}" systemctl disable --now "$service" >/dev/null 2>&1 || true ;; esac
+        done
     else
         die "These packages are missing; install them and try again: $wanted"
     fi

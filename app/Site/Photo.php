@@ -7,6 +7,7 @@ namespace App\Site;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use GdImage;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -39,9 +40,22 @@ final class Photo
             $picture;
         $file = preg_replace('/[^\w-]/', '', $uid).'.jpg';
         File::ensureDirectoryExists(self::folder($doorway));
-        imagejpeg($small, self::folder($doorway)."/{$file}", self::QUALITY);
+        self::lay($small, self::folder($doorway)."/{$file}");
 
         return ['file' => $file, 'width' => imagesx($small), 'height' => imagesy($small)];
+    }
+
+    /** On the disk before it is answered as kept, and never there in part. */
+    private static function lay(GdImage $picture, string $path): void
+    {
+        $half = "{$path}.half";
+        imagejpeg($picture, $half, self::QUALITY) || throw NotTaken::because('photo-unreadable');
+        $written = fopen($half, 'r+');
+        if ($written !== false) {
+            fsync($written);
+            fclose($written);
+        }
+        rename($half, $path);
     }
 
     /**

@@ -173,7 +173,7 @@ test('nothing that is sent breaks an address, and no earlier revision or log ent
     array $junk,
     bool $known,
 ) {
-    $revisions = Revision::query()->pluck('document', 'id')->map(fn ($document) => $document->toJson());
+    $revisions = Revision::query()->oldest('id')->pluck('document', 'id')->map(fn ($document) => $document->toJson());
     $entries = LogEntry::query()->pluck('data', 'uid');
     $broken = [];
     foreach (addresses(['POST', 'PATCH'], $known) as [$method, $address]) {
@@ -191,6 +191,7 @@ test('nothing that is sent breaks an address, and no earlier revision or log ent
         ->and(
             Revision::query()
                 ->whereIn('id', $revisions->keys())
+                ->oldest('id')
                 ->pluck('document', 'id')
                 ->map(fn ($document) => $document->toJson())
                 ->all(),

@@ -63,7 +63,7 @@ final class LogController
             ->get(['id', 'number', 'what', 'created_at']);
         $numbered = fn (string $key, int $else): Revision => $doorway
             ->revisions()
-            ->where('number', $request->integer($key, $else))
+            ->where('number', max(0, min($request->integer($key, $else), (int) $revisions->max('number'))))
             ->first() ?? $doorway->revision;
 
         return view('record.compare', [
