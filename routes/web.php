@@ -45,9 +45,11 @@ use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\ScheduleController;
+use App\Http\Controllers\SecondStepController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
+use App\Http\Controllers\SignInCodeController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SizeCardController;
@@ -66,6 +68,15 @@ Route::controller(SignInController::class)->group(function () {
     Route::get('/sign-in', 'show')->name('sign-in');
     Route::post('/sign-in', 'try')->name('sign-in.try');
     Route::post('/sign-out', 'out')->name('sign-out');
+});
+Route::controller(SignInCodeController::class)->group(function () {
+    Route::get('/sign-in/code', 'show')->name('sign-in.code');
+    Route::post('/sign-in/code', 'try')->name('sign-in.code.try');
+});
+Route::controller(SecondStepController::class)->group(function () {
+    Route::post('/account/second-step', 'begin')->name('account.second');
+    Route::post('/account/second-step/confirm', 'confirm')->name('account.second.confirm');
+    Route::post('/account/second-step/remove', 'remove')->name('account.second.remove');
 });
 Route::controller(JoinController::class)->group(function () {
     Route::get('/join', 'show')->name('join');

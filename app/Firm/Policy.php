@@ -15,7 +15,7 @@ final class Policy
     /** Open to who has not signed in: the way in, and guests behind a signed link. */
     public const OPEN = [
         'sign-in',
-        'sign-in.try',
+        'sign-in.*',
         'join',
         'join.*',
         'first',

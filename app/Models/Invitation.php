@@ -93,6 +93,8 @@ final class Invitation extends Model
                 return null;
             }
             if ($this->user !== null) {
+                // Whoever gave the link lets them in: with the telephone a second step may be lost, too.
+                $this->user->forceFill(['second_secret' => null]);
                 $this->user->renewPassword($password);
 
                 return $this->user;

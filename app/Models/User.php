@@ -26,6 +26,8 @@ use Illuminate\Support\Carbon;
  * @property string $email
  * @property string $password  hashed
  * @property Role $role
+ * @property ?string $second_secret  where there is one a code is asked for after the password
+ * @property int $second_count  the step whose code was taken last
  * @property ?Carbon $left_at  signs in no more
  * @property Firm $firm
  */
@@ -40,13 +42,23 @@ final class User extends Model implements SignsIn
     protected $fillable = ['firm_id', 'name', 'email', 'password', 'role'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['left_at' => null, 'remember_token' => null];
+    protected $attributes = [
+        'left_at' => null,
+        'remember_token' => null,
+        'second_secret' => null,
+        'second_count' => 0,
+    ];
 
     /** @var list<string> */
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_secret'];
 
     /** @var array<string, string> */
-    protected $casts = ['password' => 'hashed', 'role' => Role::class, 'left_at' => 'datetime'];
+    protected $casts = [
+        'password' => 'hashed',
+        'second_secret' => 'encrypted',
+        'role' => Role::class,
+        'left_at' => 'datetime',
+    ];
 
     /** @return BelongsTo<Firm, $this> */
     public function firm(): BelongsTo

@@ -35,6 +35,9 @@ return new class extends Migration
             $table->string('password');
             $table->string('role', 12);
             $table->rememberToken();
+            // What a telephone makes the codes of the second step from, and the last one that was taken.
+            $table->text('second_secret')->nullable();
+            $table->unsignedBigInteger('second_count')->default(0);
             // Who has left signs in no more; what they did keeps their name.
             $table->timestamp('left_at')->nullable();
             $table->timestamps();

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Firm\Here;
+use App\Firm\OneTimeCode;
 use App\Firm\Policy;
 use App\Firm\Role;
 use App\Models\Doorway;
@@ -493,4 +494,88 @@ test('an owner who lost the password is let in again from the machine', function
     $this->post($link[0], ['password' => 'another long one'])->assertRedirect('/');
     $this->assertAuthenticatedAs($owner);
     expect(Illuminate\Support\Facades\Artisan::call('yoke:owner', ['email' => 'nobody@example.com']))->toBe(1);
+});
+
+test('codes are those of RFC 6238', function (int $seconds, string $code) {
+    // Its secret is the text 12345678901234567890; its codes have eight digits, of which these are the last six.
+    expect(OneTimeCode::at('GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', intdiv($seconds, 30)))->toBe(substr($code, 2));
+})->with([
+    [59, '94287082'],
+    [1_111_111_109, '07081804'],
+    [1_111_111_111, '14050471'],
+    [1_234_567_890, '89005924'],
+    [2_000_000_000, '69279037'],
+    [20_000_000_000, '65353130'],
+]);
+
+/** Somebody with a second step, and what their telephone shows so many seconds from now. */
+function withSecondStep(): array
+{
+    $ana = somebody(Role::Owner);
+    $secret = OneTimeCode::secret();
+    $ana->forceFill(['second_secret' => $secret])->save();
+
+    return [$ana, fn (int $in = 0) => OneTimeCode::at($secret, intdiv(now()->getTimestamp() + $in, 30))];
+}
+
+test('a second step is set up with a first code, and not without', function () {
+    $ana = somebody(Role::Owner);
+    $this->actingAs($ana)->post('/account/second-step');
+    $secret = session('second.secret');
+    $this->actingAs($ana)->get('/account')->assertSee($secret);
+    $this->actingAs($ana)->post('/account/second-step/confirm', ['code' => '000'])->assertSessionHasErrors('code');
+    expect($ana->fresh()?->second_secret)->toBeNull();
+    $code = OneTimeCode::at($secret, intdiv(now()->getTimestamp(), 30));
+    $this->actingAs($ana)->post('/account/second-step/confirm', ['code' => $code])->assertSessionHasNoErrors();
+
+    expect($ana->fresh()?->second_secret)->toBe($secret)
+        ->and(DB::table('users')->value('second_secret'))->not->toContain($secret);
+});
+
+test('with a second step the password alone lets nobody in, and a code does, once', function () {
+    $this->freezeTime();
+    [$ana, $shows] = withSecondStep();
+    $password = fn () => $this->post('/sign-in', ['email' => $ana->email, 'password' => 'a long password']);
+    $password()->assertRedirect('/sign-in/code');
+    $this->assertGuest();
+    $this->get('/')->assertRedirect('/sign-in');
+    $this->post('/sign-in/code', ['code' => $shows(-300)])->assertSessionHasErrors('code');
+    $this->assertGuest();
+    $this->post('/sign-in/code', ['code' => $code = $shows()])->assertRedirect('/');
+    $this->assertAuthenticatedAs($ana);
+    $this->post('/sign-out');
+    $password();
+    $this->post('/sign-in/code', ['code' => $code])->assertSessionHasErrors('code');
+    $this->assertGuest();
+});
+
+test('a code is asked for only after the password, and not for ever', function () {
+    [$ana, $shows] = withSecondStep();
+    $this->post('/sign-in/code', ['code' => $shows()])->assertRedirect('/sign-in');
+    $this->post('/sign-in', ['email' => $ana->email, 'password' => 'a long password']);
+    $this->travel(6)->minutes();
+    $this->post('/sign-in/code', ['code' => $shows()])->assertRedirect('/sign-in');
+    $this->assertGuest();
+});
+
+test('whoever tries codes waits, also with the right one', function () {
+    [$ana, $shows] = withSecondStep();
+    $this->post('/sign-in', ['email' => $ana->email, 'password' => 'a long password']);
+    foreach (range(1, 5) as $_) {
+        $this->post('/sign-in/code', ['code' => '000000']);
+    }
+    $this->post('/sign-in/code', ['code' => $shows()])->assertSessionHasErrors('code');
+    $this->assertGuest();
+});
+
+test('a second step is taken off with the password, or by the link that the owner gives out', function () {
+    [$ana] = withSecondStep();
+    $this->actingAs($ana)->post('/account/second-step/remove', ['with' => 'a wrong one'])->assertSessionHasErrors('with');
+    expect($ana->fresh()?->second_secret)->not->toBeNull();
+    $this->actingAs($ana)->post('/account/second-step/remove', ['with' => 'a long password']);
+    expect($ana->fresh()?->second_secret)->toBeNull();
+    $ana->forceFill(['second_secret' => OneTimeCode::secret()])->save();
+    auth()->logout();
+    $this->post('/invited/'.Invitation::write(Role::Owner, 'Ana', $ana), ['password' => 'another long one']);
+    expect($ana->fresh()?->second_secret)->toBeNull();
 });

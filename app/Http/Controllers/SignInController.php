@@ -42,14 +42,23 @@ final class SignInController
             }
         }
         array_map(fn (string $key) => RateLimiter::hit($key), array_keys($keys));
-        $isIn = (new Timebox())->call(fn (Timebox $box) => Auth::attempt(
-            ['email' => $email, 'password' => $request->string('password')->value(), 'left_at' => null],
-            true,
-        ), self::TAKES);
-        if (! $isIn) {
+        $isRight = (new Timebox())->call(fn () => Auth::validate([
+            'email' => $email,
+            'password' => $request->string('password')->value(),
+            'left_at' => null,
+        ]), self::TAKES);
+        if (! $isRight) {
             return self::refuse($email, 'not-in');
         }
         RateLimiter::clear(array_key_first($keys));
+        $person = User::query()->where('email', $email)->firstOrFail();
+        if ($person->second_secret !== null) {
+            $until = now()->getTimestamp() + SignInCodeController::LASTS_S;
+            $request->session()->put(SignInCodeController::SESSION, [$person->id, $until]);
+
+            return to_route('sign-in.code');
+        }
+        Auth::login($person, true);
         $request->session()->regenerate();
 
         return redirect()->intended(route('jobs'));
