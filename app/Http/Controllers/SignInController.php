@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Firm\HalfSignedIn;
 use App\Models\User;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
@@ -53,8 +54,7 @@ final class SignInController
         RateLimiter::clear(array_key_first($keys));
         $person = User::query()->where('email', $email)->firstOrFail();
         if ($person->second_secret !== null) {
-            $until = now()->getTimestamp() + SignInCodeController::LASTS_S;
-            $request->session()->put(SignInCodeController::SESSION, [$person->id, $until]);
+            HalfSignedIn::keep($request->session(), $person);
 
             return to_route('sign-in.code');
         }
