@@ -4,7 +4,7 @@
 # Debian packages that are missing for the commands and PHP extensions named.
 packages() {
     local have; have=$(php -m | tr 'A-Z' 'a-z')
-    for extension in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd mbstring:mbstring dom:xml; do
+    for extension in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd mbstring:mbstring dom:xml ${extensions:-}; do
         grep -qx "${extension%%:*}" <<<"$have" || echo "php$php_version-${extension##*:}"
     done
     for pair in "$@"; do command -v "${pair%%:*}" >/dev/null || echo "${pair##*:}"; done

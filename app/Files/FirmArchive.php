@@ -262,9 +262,13 @@ final class FirmArchive
                 'browser' => '',
                 'created_at' => date('Y-m-d H:i:s', $at),
             ];
-            if (DB::table('edits')->where($edit)->doesntExist()) {
-                DB::table('edits')->insert($edit);
-            }
+            // Values are compared here: not every database compares what it keeps as JSON.
+            $values = ['before' => 1, 'after' => 1];
+            $isThere = DB::table('edits')
+                ->where(array_diff_key($edit, $values))
+                ->get(array_keys($values))
+                ->contains(fn (stdClass $row) => (array) $row === array_intersect_key($edit, $values));
+            $isThere || DB::table('edits')->insert($edit);
         }
     }
 

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\File;
 /* What is kept is brought back the same, whatever happened to the rest; and what is wrong with a machine is said. */
 
 beforeEach(function () {
+    $this->usual = config('database.default');
     $this->folder = sys_get_temp_dir().'/yoke-keeping-'.bin2hex(random_bytes(4));
     File::ensureDirectoryExists("{$this->folder}/photos");
     // A backup is taken of a file, and outside a transaction: this database is one of its own.
@@ -35,7 +36,7 @@ beforeEach(function () {
 
 afterEach(function () {
     DB::purge('kept');
-    config(['database.default' => 'sqlite']);
+    config(['database.default' => $this->usual]);
     File::deleteDirectory($this->folder);
 });
 

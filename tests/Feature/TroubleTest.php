@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\File;
  */
 
 beforeEach(function () {
+    $this->usual = config('database.default');
     config(['app.debug' => false]);
     $this->disk = sys_get_temp_dir().'/yoke-trouble-'.bin2hex(random_bytes(4));
     mkdir($this->disk);
@@ -41,7 +42,7 @@ beforeEach(function () {
 
 afterEach(function () {
     DB::purge('kept');
-    config(['database.default' => 'sqlite']);
+    config(['database.default' => $this->usual]);
     exec("umount {$this->disk} 2>/dev/null");
     File::deleteDirectory($this->disk);
 });
