@@ -5,10 +5,22 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\WaitingNotice;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()
+    ->extend(TestCase::class)
+    ->use(RefreshDatabase::class)
+    // A test finds the demo under the same numbers in every database.
+    ->beforeEach(function () {
+        foreach (DB::getDriverName() === 'pgsql' ? ['jobs', 'doorways', 'revisions', 'log_entries'] : [] as $table) {
+            DB::statement(
+                "select setval(pg_get_serial_sequence('{$table}', 'id'), (select coalesce(max(id), 0) + 1 from {$table}), false)",
+            );
+        }
+    })
+    ->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
 
 /** Presses a unit at the top of a page of a job, as somebody does who looks at it in that unit. */
