@@ -16,12 +16,12 @@ write_settings() {
     export YOKE_SIGN_IN=1 SESSION_DRIVER=database YOKE_HOSTS="$hosts,127.0.0.1,localhost" YOKE_CERTIFICATE="$YOKE_DATA/caddy/pki/authorities/local/root.crt"
     export YOKE_SOCKET="$run/php.sock" YOKE_PUBLIC="$PWD/public"
     if [ "${proxy:-0}" = 1 ]; then
-        export APP_URL="https://$first_name" YOKE_PROXIES=127.0.0.1 SESSION_SECURE=1 YOKE_SITES="http://127.0.0.1:$port" YOKE_PLAIN="http://127.0.0.1:$plain_port"
+        export APP_URL="https://$first_name" YOKE_PROXIES=127.0.0.1 SESSION_SECURE=1 YOKE_SITES="http://:$port" YOKE_PLAIN="http://:$plain_port" YOKE_BIND="bind 127.0.0.1"
     else
         export APP_URL="https://$first_name:$port" SESSION_SECURE=1 YOKE_PLAIN_URL="http://$first_name:$plain_port"
         YOKE_SITES=$( { sed "s|.*|https://&:$port|" <<<"$all"; echo "https://localhost:$port"; echo "https://127.0.0.1:$port"; } | awk '!seen[$0]++' | paste -sd, | sed 's/,/, /g')
         YOKE_PLAIN="http://:$plain_port"
-        export YOKE_SITES YOKE_PLAIN
+        export YOKE_SITES YOKE_PLAIN YOKE_BIND=
     fi
     export YOKE_TLS; YOKE_TLS=$([ "${proxy:-0}" = 1 ] || echo 'tls internal')
     # Where Caddy keeps its authority.

@@ -61,7 +61,8 @@ prepare() {
 data_here() {
     export YOKE_DATA=${YOKE_DATA:-${HOME:-/var/lib}/.local/share/yoke-line}
     mkdir -p "$YOKE_DATA"; chmod 700 "$YOKE_DATA"
-    run=$YOKE_DATA/run
+    # A demo by itself may run beside it.
+    run=$YOKE_DATA/run; [ "${fresh:-0}" = 0 ] || run=$PWD/.yoke/demo/run
     export DB_DATABASE=${DB_DATABASE:-$YOKE_DATA/yoke-line.sqlite} PHOTOS_FOLDER=${PHOTOS_FOLDER:-$YOKE_DATA/photos}
     export SESSIONS_DATABASE=${SESSIONS_DATABASE:-$YOKE_DATA/sessions.sqlite}
     move_in

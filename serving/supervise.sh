@@ -3,9 +3,14 @@
 
 answers() { php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $code, $why, 1) ? 0 : 1);' "$1"; }
 
-who_has() {
+# Whether these data are served already.
+is_running() {
     local pid; pid=$(cat "$run/server.pid" 2>/dev/null || true)
-    if [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null; then echo "Yoke Line itself, started before (process $pid)"; return; fi
+    [ -n "$pid" ] && ps -o args= -p "$pid" 2>/dev/null | grep -q yoke
+}
+
+who_has() {
+    if is_running; then echo "Yoke Line itself, started before (process $(cat "$run/server.pid"))"; return; fi
     local found; found=$( { command -v ss >/dev/null && ss -ltnp "sport = :$1" 2>/dev/null | grep -o 'users:.*' | head -1; } || true)
     echo "another program${found:+ ($found)}"
 }
@@ -61,6 +66,7 @@ hold() {
 nightly() { while true; do php artisan yoke:backup --nightly || true; sleep 1800; done; }
 
 begin_to_serve() {
+    is_running && die "These data are served already, by process $(cat "$run/server.pid"). Stop that first."
     mkdir -p "$run"; rm -f "$run"/*.log
     echo $$ >"$run/server.pid"
     trap 'stop $?' EXIT; trap 'stop 0' INT TERM HUP

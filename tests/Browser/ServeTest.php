@@ -126,3 +126,13 @@ test('whoever may not plan is told so where they try', function () {
     $phone->see('Your role does not change this', '#unanswered');
     expect($phone->visit("{$doorway}/wall/measure")->js('return document.querySelector(".set fieldset").disabled'))->toBeTrue();
 });
+
+test('behind a proxy links and cookies are those of its address, and other names are refused', function () {
+    $firm = ServedFirm::start('serve', '--proxy');
+    $said = $firm->asProxy('/', 'localhost');
+    $other = $firm->asProxy('/', 'evil.example');
+    $firm->stop();
+
+    expect($said)->toContain('https://localhost/sign-in')->toContain('__Host-yoke_line')->toContain('secure')
+        ->and($other)->toContain(' 421 ');
+});

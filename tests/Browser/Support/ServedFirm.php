@@ -16,21 +16,23 @@ final class ServedFirm
     /** @var ?resource */
     private $process = null;
 
+    /** @param  list<string>  $more  options of the command */
     private function __construct(
         private readonly string $data,
         private readonly int $port,
         private readonly string $way,
+        private readonly array $more,
     ) {}
 
     /** @param  'serve'|'up'  $way */
-    public static function start(string $way = 'serve'): self
+    public static function start(string $way = 'serve', string ...$more): self
     {
         $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
         fclose($free);
         $data = sys_get_temp_dir().'/yoke-firm-'.bin2hex(random_bytes(4));
         mkdir($data);
-        $firm = new self($data, $port, $way);
+        $firm = new self($data, $port, $way, array_values($more));
         $firm->goOn();
 
         return $firm;
@@ -87,6 +89,15 @@ final class ServedFirm
     public function plain(string $path): int
     {
         return (int) $this->curl("-o /dev/null -w '%{http_code}'", 'http://localhost:'.($this->port + 1).$path);
+    }
+
+    /** What a proxy on this machine is answered, that passes on who asked it, and how. */
+    public function asProxy(string $path, string $host): string
+    {
+        return $this->curl(
+            "-o /dev/null -D - -H 'Host: {$host}' -H 'X-Forwarded-Proto: https' -H 'X-Forwarded-For: 10.1.2.3'",
+            "http://127.0.0.1:{$this->port}{$path}",
+        );
     }
 
     public function header(string $path, string $name): string
@@ -210,7 +221,7 @@ final class ServedFirm
     {
         $named = $this->way === 'serve' ? ['--name', 'localhost'] : [];
 
-        return ['./yoke', $this->way, ...$named, '--port', (string) $this->port];
+        return ['./yoke', $this->way, ...$named, '--port', (string) $this->port, ...$this->more];
     }
 
     /** @return array<string, string> without what tests are run with */
