@@ -99,7 +99,7 @@ test('it is served under the names that were said, and no other', function () {
 test('behind a proxy it listens to this machine alone, and believes it', function () {
     $said = ($this->shell)('data_here; name=doors.example proxy=1 port=8443 plain_port=8444; write_settings; echo "$YOKE_SITES | $YOKE_BIND | $YOKE_PROXIES | $APP_URL | $YOKE_TLS"');
 
-    expect(explode(' | ', rtrim($said, "\n")))->toBe(['http://:8443', '127.0.0.1', 'https://doors.example', '']);
+    expect(explode(' | ', rtrim($said, "\n")))->toBe(['http://:8443', 'bind 127.0.0.1', '127.0.0.1', 'https://doors.example', '']);
 });
 
 test('a unit is written that starts it with what was said', function () {
