@@ -34,7 +34,7 @@ return [
         'damaged' => 'The database is damaged (:why). Stop Yoke Line and bring the last backup back with ./yoke restore.',
         'newer' => 'The database is of a newer version of Yoke Line. Run that version.',
         'half-updated' => 'The database is not up to date. Start ./yoke up or ./yoke serve: it makes a backup first.',
-        'photos-missing' => ':count photographs are named in the record and not on the disk. Bring them back from a backup.',
+        'photos-missing' => 'Named in the record and not on the disk: :count. Bring them back from a backup.',
         'no-backup' => 'There is no backup yet. Make one with ./yoke backup; ./yoke serve makes one every night.',
         'backup-old' => 'The last backup is of :on. Make one with ./yoke backup.',
         'clock-back' => 'The clock was set back: the last change was kept at :last and it is :now. Set the clock right.',

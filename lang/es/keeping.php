@@ -34,7 +34,7 @@ return [
         'damaged' => 'La base de datos está dañada (:why). Pare Yoke Line y recupere la última copia con ./yoke restore.',
         'newer' => 'La base de datos es de una versión más nueva de Yoke Line. Use esa versión.',
         'half-updated' => 'La base de datos no está al día. Arranque ./yoke up o ./yoke serve: primero hace una copia.',
-        'photos-missing' => 'En el registro hay :count fotografías que no están en el disco. Recupérelas de una copia.',
+        'photos-missing' => 'En el registro y no en el disco: :count. Recupérelas de una copia.',
         'no-backup' => 'Todavía no hay copia. Haga una con ./yoke backup; ./yoke serve hace una cada noche.',
         'backup-old' => 'La última copia es del :on. Haga una con ./yoke backup.',
         'clock-back' => 'El reloj se atrasó: el último cambio se guardó a las :last y ahora son las :now. Póngalo en hora.',
