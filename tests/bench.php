@@ -452,9 +452,24 @@ foreach (['up', 'serve'] as $way) {
     $firm->stop();
 }
 foreach ($ways as $way => $of) {
-    row("./yoke {$way}, 50 at once without a pause", sprintf('%.0f a second', $of['rate']), 'no error', $of['errors'] === 0);
-    row("./yoke {$way}, 50 people, 60 s, a fifth writes: errors", "{$of['wrong']} of {$of['asked']}", '0', $of['wrong'] === 0);
+    row(
+        "./yoke {$way}, 50 at once without a pause",
+        sprintf('%.0f a second', $of['rate']),
+        'no error',
+        $of['errors'] === 0,
+    );
+    row(
+        "./yoke {$way}, 50 people, 60 s, a fifth writes: errors",
+        "{$of['wrong']} of {$of['asked']}",
+        '0',
+        $of['wrong'] === 0,
+    );
 }
 $ratio = $ways['serve']['firm'] / $ways['serve']['alone'];
 row('./yoke serve, slowest of 20 against alone', sprintf('%.2f times', $ratio), 'under 4 times', $ratio < 4);
-row('./yoke serve against ./yoke up, answers a second', sprintf('%.2f times', $ways['serve']['rate'] / $ways['up']['rate']), 'at least 0.9', $ways['serve']['rate'] >= 0.9 * $ways['up']['rate']);
+row(
+    './yoke serve against ./yoke up, answers a second',
+    sprintf('%.2f times', $ways['serve']['rate'] / $ways['up']['rate']),
+    'at least 0.9',
+    $ways['serve']['rate'] >= 0.9 * $ways['up']['rate'],
+);

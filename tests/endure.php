@@ -16,11 +16,23 @@ require __DIR__.'/../vendor/autoload.php';
 $isWell = true;
 $say = function (string $what, array $result) use (&$isWell): void {
     $isWell = $isWell && $result['lost'] === [] && $result['damaged'] === 0 && $result['acknowledged'] > 0;
-    printf("%-14s %4d   acknowledged %5d   lost %d   damaged %d\n", $what, $result['rounds'] ?? $result['cuts'], $result['acknowledged'], count($result['lost']), $result['damaged']);
+    printf(
+        "%-14s %4d   acknowledged %5d   lost %d   damaged %d\n",
+        $what,
+        $result['rounds'] ?? $result['cuts'],
+        $result['acknowledged'],
+        count($result['lost']),
+        $result['damaged'],
+    );
 };
 
 $recorded = PowerCuts::record(40);
-printf("recorded: %d writes, %d syncs, %d changes acknowledged\n", $recorded->calls('write'), $recorded->calls('sync'), $recorded->calls('acknowledge'));
+printf(
+    "recorded: %d writes, %d syncs, %d changes acknowledged\n",
+    $recorded->calls('write'),
+    $recorded->calls('sync'),
+    $recorded->calls('acknowledge'),
+);
 $say('power cuts', $recorded->cut($cuts, $seed));
 $recorded->forget();
 

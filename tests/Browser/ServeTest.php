@@ -55,7 +55,8 @@ test('a telephone keeps jobs, measuring, steps, sheet and photographs when the s
     $firm->signUp($phone);
     $firm->bringInDemo();
     $steps = $firm->doorway('Meter room');
-    $phone->visit("{$steps}/site/steps")->until(fn () => $phone->js('return !!navigator.serviceWorker.controller'), 'a worker that answers');
+    $phone->visit("{$steps}/site/steps")
+        ->until(fn () => $phone->js('return !!navigator.serviceWorker.controller'), 'a worker that answers');
     foreach (['/', "{$steps}/wall/walk"] as $path) {
         $phone->visit($path);
     }
@@ -70,7 +71,9 @@ test('a telephone keeps jobs, measuring, steps, sheet and photographs when the s
     foreach (['/' => 'Meter room', "{$steps}/wall/walk" => 'Meter room', "{$steps}/papers/sheet" => 'Meter room', "{$steps}/record/log" => 'Meter room', "{$steps}/site/steps" => 'Meter room'] as $path => $says) {
         expect($phone->visit($path)->js('return document.body.textContent'))->toContain($says);
     }
-    $phone->js("const step = [...document.querySelectorAll('[data-step]')].find((one) => one.checkVisibility()); step.querySelector('[data-note]').value = 'Told with no connection'; step.querySelector('[data-keep-note]').click();");
+    $phone->js(
+        "const step = [...document.querySelectorAll('[data-step]')].find((one) => one.checkVisibility()); step.querySelector('[data-note]').value = 'Told with no connection'; step.querySelector('[data-keep-note]').click();",
+    );
     expect($phone->find('#link-state')->getText())->toContain('1');
     $firm->goOn();
     $phone->js('window.dispatchEvent(new Event("online"))');

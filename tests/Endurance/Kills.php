@@ -44,8 +44,12 @@ final class Kills
             proc_close($server['process']);
             $book = new PDO("sqlite:{$this->folder}/yoke.sqlite");
             $result['damaged'] += (int) ($book->query('PRAGMA quick_check')->fetchColumn() !== 'ok');
-            $kept = $book->query("SELECT json_extract(document, '$.brief.rules.gap') FROM revisions")->fetchAll(PDO::FETCH_COLUMN);
-            $result['lost'] = [...$result['lost'], ...array_diff(array_map(floatval(...), $load->keptValues), array_map(floatval(...), $kept))];
+            $kept = $book->query("SELECT json_extract(document, '$.brief.rules.gap') FROM revisions")
+                ->fetchAll(PDO::FETCH_COLUMN);
+            $result['lost'] = [
+                ...$result['lost'],
+                ...array_diff(array_map(floatval(...), $load->keptValues), array_map(floatval(...), $kept)),
+            ];
             $result['acknowledged'] = count($load->keptValues);
             $result['rounds']++;
         }

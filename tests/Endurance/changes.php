@@ -16,6 +16,9 @@ $app->make(Kernel::class)->bootstrap();
 $doorway = Doorway::query()->oldest('id')->firstOrFail();
 for ($n = 1; $n <= (int) $argv[1]; $n++) {
     $gap = sprintf('%.3f', 10 + $n / 1000);
-    (new Change(['brief.rules.gap' => $gap], 'gap', Editor::named('Ana', 'a')))->applyTo($doorway, (int) $doorway->revision_id);
+    (new Change(['brief.rules.gap' => $gap], 'gap', Editor::named('Ana', 'a')))->applyTo(
+        $doorway,
+        (int) $doorway->revision_id,
+    );
     fwrite(STDOUT, 'kept '.$doorway->refresh()->revision->document->get('brief.rules.gap')."\n");
 }

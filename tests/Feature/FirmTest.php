@@ -92,7 +92,9 @@ test('whoever has not signed in is led to the way in, from every address', funct
     $open = [];
     foreach (everyRoute() as [$route, $method]) {
         $answer = $this->call($method, addressOf($route, $job, $doorway));
-        $isShut = $answer->getStatusCode() === 401 || ($answer->isRedirect() && $answer->headers->get('Location') === url('/sign-in'));
+        $isShut = $answer->getStatusCode() === 401 || (
+            $answer->isRedirect() && $answer->headers->get('Location') === url('/sign-in')
+        );
         $isShut || Policy::isOpen($route) || ($open[] = "{$method} {$route->uri()} {$answer->getStatusCode()}");
     }
 
@@ -133,7 +135,9 @@ test('what belongs to another firm is not there, whatever one is', function (Rol
         }
         $status = $this->actingAs($person)->call($method, addressOf($route, $job, $doorway))->getStatusCode();
         in_array($status, [404, 403, 301], true) || ($found[] = "{$method} {$route->uri()} {$status}");
-        ($status === 403) === ! $role->may(Policy::ability($route)) || ($found[] = "{$method} {$route->uri()} {$status}");
+        ($status === 403) === ! $role->may(Policy::ability($route)) || (
+            $found[] = "{$method} {$route->uri()} {$status}"
+        );
     }
 
     expect($found)->toBe([]);
@@ -143,7 +147,10 @@ test('lists, shelf, prices and rules are those of one’s own firm', function ()
     $other = Firm::begin('Other')->id;
     [$job] = atWork($other);
     $job->update(['name' => 'Secret job']);
-    app(Here::class)->within($other, fn () => App\Models\Price::create(['key' => 'secret-thing', 'cents' => 7, 'per' => SoldBy::Piece]));
+    app(Here::class)->within(
+        $other,
+        fn () => App\Models\Price::create(['key' => 'secret-thing', 'cents' => 7, 'per' => SoldBy::Piece]),
+    );
     $owner = somebody(Role::Owner);
 
     foreach (['/', '/progress', '/schedule', '/shelf', '/rules', '/prices.csv', '/?q=Secret'] as $path) {
@@ -176,7 +183,9 @@ test('nobody of another firm is put on a job', function () {
     [$job] = atWork();
     $stranger = somebody(Role::Installer, Firm::begin('Other')->id, 'Stranger');
 
-    $this->actingAs(somebody(Role::Owner))->post("/jobs/{$job->id}/crew", ['person' => $stranger->id, 'on' => 1])->assertNotFound();
+    $this->actingAs(somebody(Role::Owner))
+        ->post("/jobs/{$job->id}/crew", ['person' => $stranger->id, 'on' => 1])
+        ->assertNotFound();
     expect($job->crew()->count())->toBe(0);
 });
 
@@ -193,7 +202,10 @@ test('what an installer cannot change is shown, and cannot be typed into', funct
 test('the first one here becomes the owner, by the link that the machine gave out', function () {
     $link = URL::temporarySignedRoute('first', now()->addHour(), absolute: false);
     $this->get($link)->assertOk();
-    $this->post($link, ['firm' => 'Slate & Sons', 'name' => 'Ana', 'email' => 'Ana@Example.com ', 'password' => 'a long password'])
+    $this->post(
+        $link,
+        ['firm' => 'Slate & Sons', 'name' => 'Ana', 'email' => 'Ana@Example.com ', 'password' => 'a long password'],
+    )
         ->assertRedirect('/');
 
     $owner = User::query()->sole();
@@ -207,7 +219,8 @@ test('the first one here becomes the owner, by the link that the machine gave ou
 });
 
 test('nobody becomes the owner without that link', function () {
-    $this->post('/first', ['firm' => 'X', 'name' => 'X', 'email' => 'x@example.com', 'password' => 'a long password'])->assertForbidden();
+    $this->post('/first', ['firm' => 'X', 'name' => 'X', 'email' => 'x@example.com', 'password' => 'a long password'])
+        ->assertForbidden();
     expect(User::query()->count())->toBe(0);
 });
 
@@ -257,17 +270,21 @@ test('whoever tries too often waits, also with the right password', function () 
 });
 
 test('an invitation brings one person in, once, within seven days', function () {
-    $this->actingAs(somebody(Role::Owner))->post('/people', ['name' => 'Ivo', 'role' => 'installer'])->assertRedirect('/firm');
+    $this->actingAs(somebody(Role::Owner))
+        ->post('/people', ['name' => 'Ivo', 'role' => 'installer'])
+        ->assertRedirect('/firm');
     $link = session('given')['link'];
     auth()->logout();
     $this->get($link)->assertOk()->assertSee('Ivo');
-    $this->post($link, ['name' => 'Ivo', 'email' => 'ivo@example.com', 'password' => 'a long password'])->assertRedirect('/');
+    $this->post($link, ['name' => 'Ivo', 'email' => 'ivo@example.com', 'password' => 'a long password'])
+        ->assertRedirect('/');
 
     $ivo = User::query()->where('email', 'ivo@example.com')->sole();
     expect($ivo->role)->toBe(Role::Installer)->and($ivo->firm_id)->toBe(Firm::FIRST);
     auth()->logout();
     $this->get($link)->assertNotFound();
-    $this->post($link, ['name' => 'Eve', 'email' => 'eve@example.com', 'password' => 'a long password'])->assertNotFound();
+    $this->post($link, ['name' => 'Eve', 'email' => 'eve@example.com', 'password' => 'a long password'])
+        ->assertNotFound();
     expect(User::query()->count())->toBe(2);
 });
 
@@ -277,7 +294,10 @@ test('an invitation of eight days ago, or withdrawn, leads nowhere', function (c
     $this->get("/invited/{$token}")->assertNotFound();
 })->with([
     'old' => [fn ($test) => $test->travel(8)->days()],
-    'withdrawn' => [fn ($test) => $test->actingAs(somebody(Role::Owner))->post('/invitations/'.Invitation::query()->value('id').'/withdraw')],
+    'withdrawn' => [
+        fn ($test) => $test->actingAs(somebody(Role::Owner))
+            ->post('/invitations/'.Invitation::query()->value('id').'/withdraw'),
+    ],
 ]);
 
 test('what an invitation’s link holds is not kept', function () {
@@ -300,7 +320,11 @@ test('whoever has lost the password sets another by a link, and is the same as b
 test('whoever has left signs in no more, and what they did keeps their name', function () {
     [, $doorway] = atWork();
     $ana = somebody(Role::Planner);
-    $this->actingAs($ana)->post("/doorways/{$doorway->id}/rail/changes", ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id]);
+    $this->actingAs($ana)
+        ->post(
+            "/doorways/{$doorway->id}/rail/changes",
+            ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id],
+        );
     $this->actingAs(somebody(Role::Owner, name: 'Pia'))->post("/people/{$ana->id}/leave");
     $this->actingAs($ana->fresh())->get('/')->assertRedirect('/sign-in');
     $this->post('/sign-in', ['email' => $ana->email, 'password' => 'a long password']);
@@ -328,7 +352,10 @@ test('a change and an entry carry the account, whatever a name was sent along', 
     [$job, $doorway] = atWork();
     $ana = somebody(Role::Planner);
     $this->actingAs($ana)->withSession(['who' => 'Somebody else'])
-        ->post("/doorways/{$doorway->id}/rail/changes", ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id])
+        ->post(
+            "/doorways/{$doorway->id}/rail/changes",
+            ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id],
+        )
         ->assertOk();
     $this->actingAs($ana)->post("/doorways/{$doorway->id}/marks/ticks", ['mark' => 'wall-left/2', 'made' => '1']);
 
@@ -340,7 +367,11 @@ test('one’s own last change is undone also from another browser', function () 
     [, $doorway] = atWork();
     $ana = somebody(Role::Planner);
     $before = $doorway->revision->document->toJson();
-    $this->actingAs($ana)->post("/doorways/{$doorway->id}/rail/changes", ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id]);
+    $this->actingAs($ana)
+        ->post(
+            "/doorways/{$doorway->id}/rail/changes",
+            ['place' => 'brief.rules.gap', 'value' => '14', 'base' => $doorway->revision_id],
+        );
     $this->flushSession();
     $this->actingAs($ana)->post("/doorways/{$doorway->id}/undo");
 
@@ -360,9 +391,21 @@ test('devices are listed, and signed out there', function () {
     config(['session.driver' => 'database']);
     $ana = somebody(Role::Planner);
     foreach (['phone' => 'Android', 'desk' => 'Windows'] as $id => $agent) {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => $ana->id, 'ip_address' => '10.0.0.7', 'user_agent' => $agent, 'payload' => '', 'last_activity' => time()]);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => $ana->id,
+            'ip_address' => '10.0.0.7',
+            'user_agent' => $agent,
+            'payload' => '',
+            'last_activity' => time(),
+        ]);
     }
-    DB::table('sessions')->insert(['id' => 'hers', 'user_id' => somebody(Role::Owner, name: 'Pia')->id, 'payload' => '', 'last_activity' => time()]);
+    DB::table('sessions')->insert([
+        'id' => 'hers',
+        'user_id' => somebody(Role::Owner, name: 'Pia')->id,
+        'payload' => '',
+        'last_activity' => time(),
+    ]);
     $devices = App\Firm\Devices::of($ana, 'desk');
     expect(array_column($devices, 'says'))->toEqualCanonicalizing(['Android', 'Windows'])
         ->and(json_encode($devices))->not->toContain('phone');
@@ -374,8 +417,13 @@ test('devices are listed, and signed out there', function () {
 
 test('a password is changed by who knows the one so far', function () {
     $ana = somebody(Role::Planner);
-    $this->actingAs($ana)->post('/account/password', ['now' => 'a wrong one', 'password' => 'another long one'])->assertSessionHasErrors('now');
-    $this->actingAs($ana)->post('/account/password', ['now' => 'a long password', 'password' => 'another long one'])->assertRedirect('/account')->assertSessionHasNoErrors();
+    $this->actingAs($ana)
+        ->post('/account/password', ['now' => 'a wrong one', 'password' => 'another long one'])
+        ->assertSessionHasErrors('now');
+    $this->actingAs($ana)
+        ->post('/account/password', ['now' => 'a long password', 'password' => 'another long one'])
+        ->assertRedirect('/account')
+        ->assertSessionHasNoErrors();
     auth()->logout();
     $this->post('/sign-in', ['email' => $ana->email, 'password' => 'another long one']);
     $this->assertAuthenticated();
@@ -421,7 +469,9 @@ test('whose password was changed is told, also by whom they did not expect it of
 
 test('a password that everybody tries first is refused', function () {
     $ana = somebody(Role::Planner);
-    $this->actingAs($ana)->post('/account/password', ['now' => 'a long password', 'password' => 'password1234'])->assertSessionHasErrors('password');
+    $this->actingAs($ana)
+        ->post('/account/password', ['now' => 'a long password', 'password' => 'password1234'])
+        ->assertSessionHasErrors('password');
 });
 
 test('a long password counts to its end', function () {
@@ -437,7 +487,8 @@ test('a long password counts to its end', function () {
 test('another firm is begun on the same host, and its owner comes in by the link that is printed', function () {
     Illuminate\Support\Facades\Artisan::call('yoke:firm', ['name' => 'Other']);
     $link = trim(Illuminate\Support\Facades\Artisan::output());
-    $this->post($link, ['name' => 'Olga', 'email' => 'olga@example.com', 'password' => 'a long password'])->assertRedirect('/');
+    $this->post($link, ['name' => 'Olga', 'email' => 'olga@example.com', 'password' => 'a long password'])
+        ->assertRedirect('/');
 
     $olga = User::query()->sole();
     expect([$olga->role, $olga->firm->name])->toBe([Role::Owner, 'Other'])
@@ -463,10 +514,16 @@ test('a whole firm is given out with its people and without what they sign in by
 
     App\Files\FirmArchive::read($copy);
 
-    expect(User::query()->orderBy('id')->get()->map(fn (User $one) => [$one->name, $one->role, $one->left_at !== null])->all())
+    expect(
+        User::query()->orderBy('id')
+            ->get()
+            ->map(fn (User $one) => [$one->name, $one->role, $one->left_at !== null])
+            ->all(),
+    )
         ->toBe([['Ana', Role::Owner, false], ['Ivo', Role::Installer, true]])
         ->and(Firm::here()->name)->toBe('Slate & Sons')
-        ->and(Illuminate\Support\Facades\Hash::check('a long password', (string) User::query()->value('password')))->toBeFalse();
+        ->and(Illuminate\Support\Facades\Hash::check('a long password', (string) User::query()->value('password')))
+        ->toBeFalse();
 });
 
 test('people of a firm that are not told whole are refused at their place', function (mixed $person) {
@@ -570,7 +627,9 @@ test('whoever tries codes waits, also with the right one', function () {
 
 test('a second step is taken off with the password, or by the link that the owner gives out', function () {
     [$ana] = withSecondStep();
-    $this->actingAs($ana)->post('/account/second-step/remove', ['with' => 'a wrong one'])->assertSessionHasErrors('with');
+    $this->actingAs($ana)
+        ->post('/account/second-step/remove', ['with' => 'a wrong one'])
+        ->assertSessionHasErrors('with');
     expect($ana->fresh()?->second_secret)->not->toBeNull();
     $this->actingAs($ana)->post('/account/second-step/remove', ['with' => 'a long password']);
     expect($ana->fresh()?->second_secret)->toBeNull();

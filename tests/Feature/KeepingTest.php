@@ -25,7 +25,10 @@ beforeEach(function () {
     // A backup is taken of a file, and outside a transaction: this database is one of its own.
     touch("{$this->folder}/yoke.sqlite");
     config([
-        'database.connections.kept' => [...config('database.connections.sqlite'), 'database' => "{$this->folder}/yoke.sqlite"],
+        'database.connections.kept' => [
+            ...config('database.connections.sqlite'),
+            'database' => "{$this->folder}/yoke.sqlite",
+        ],
         'database.default' => 'kept',
         'session.connection' => 'kept',
         'app.photos' => "{$this->folder}/photos",
@@ -59,7 +62,13 @@ function allThatIsKept(string $database, string $photos): array
 function somethingKept(): void
 {
     (new DemoSeeder())->run();
-    User::create(['firm_id' => Firm::FIRST, 'name' => 'Ana', 'email' => 'ana@example.com', 'password' => 'a long password', 'role' => Role::Owner]);
+    User::create([
+        'firm_id' => Firm::FIRST,
+        'name' => 'Ana',
+        'email' => 'ana@example.com',
+        'password' => 'a long password',
+        'role' => Role::Owner,
+    ]);
 }
 
 test('everything comes back the same in an empty place', function () {
@@ -72,7 +81,8 @@ test('everything comes back the same in an empty place', function () {
     expect($aside)->toBeNull()
         ->and(count($before['revisions']))->toBeGreaterThan(10)
         ->and(count($before['photos']))->toBeGreaterThan(0)
-        ->and(allThatIsKept("{$this->folder}/elsewhere/yoke.sqlite", "{$this->folder}/elsewhere/photos"))->toBe($before);
+        ->and(allThatIsKept("{$this->folder}/elsewhere/yoke.sqlite", "{$this->folder}/elsewhere/photos"))
+        ->toBe($before);
 });
 
 test('what was there before a backup came back is kept beside it', function () {
@@ -95,7 +105,8 @@ test('a backup is of one moment while another writes', function () {
     $writer->exec('COMMIT');
     Restore::of($file)->into("{$this->folder}/elsewhere/yoke.sqlite", "{$this->folder}/elsewhere/photos");
 
-    $names = (new PDO("sqlite:{$this->folder}/elsewhere/yoke.sqlite"))->query('SELECT DISTINCT name FROM doorways')->fetchAll(PDO::FETCH_COLUMN);
+    $names = (new PDO("sqlite:{$this->folder}/elsewhere/yoke.sqlite"))->query('SELECT DISTINCT name FROM doorways')
+        ->fetchAll(PDO::FETCH_COLUMN);
     expect($names)->not->toContain('Half written')->not->toBe([]);
 });
 
@@ -115,14 +126,38 @@ test('a backup that is not as it was packed is refused, and nothing is touched',
         ->and(allThatIsKept("{$this->folder}/yoke.sqlite", "{$this->folder}/photos"))->toBe($before)
         ->and(glob("{$this->folder}/.restoring*"))->toBe([]);
 })->with([
-    'cut short' => [fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 5000)), 'not-whole'],
+    'cut short' => [
+        fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 5000)),
+        'not-whole',
+    ],
     'no ZIP' => [fn (string $file) => file_put_contents($file, 'nothing'), 'not-whole'],
     'gone' => [fn (string $file) => unlink($file), 'not-whole'],
     'another ZIP' => [fn (string $file) => repack($file, Backup::LIST, '{"format": "other"}'), 'no-backup'],
-    'of a newer version' => [fn (string $file) => repack($file, Backup::LIST, fn (string $list) => str_replace('create_firms_and_people', 'of_tomorrow', $list)), 'newer'],
+    'of a newer version' => [
+        fn (string $file) => repack(
+            $file,
+            Backup::LIST,
+            fn (string $list) => str_replace('create_firms_and_people', 'of_tomorrow', $list),
+        ),
+        'newer',
+    ],
     'a photograph changed' => [fn (string $file) => repack($file, 'photos', 'not a picture'), 'damaged'],
-    'a damaged database' => [fn (string $file) => repack($file, Backup::DATABASE, fn (string $is) => substr_replace($is, str_repeat('x', 400), 9000, 400)), 'damaged'],
-    'a path that leads out' => [fn (string $file) => repack($file, Backup::LIST, fn (string $list) => str_replace('"photos/', '"photos/../../', $list)), 'damaged'],
+    'a damaged database' => [
+        fn (string $file) => repack(
+            $file,
+            Backup::DATABASE,
+            fn (string $is) => substr_replace($is, str_repeat('x', 400), 9000, 400),
+        ),
+        'damaged',
+    ],
+    'a path that leads out' => [
+        fn (string $file) => repack(
+            $file,
+            Backup::LIST,
+            fn (string $list) => str_replace('"photos/', '"photos/../../', $list),
+        ),
+        'damaged',
+    ],
 ]);
 
 /** A backup with one thing in it otherwise. */
@@ -132,7 +167,10 @@ function repack(string $file, string $name, string|callable $with): void
     $zip->open($file);
     for ($i = 0; $i < $zip->numFiles; $i++) {
         if (str_starts_with((string) $zip->getNameIndex($i), $name)) {
-            $zip->addFromString((string) $zip->getNameIndex($i), is_string($with) ? $with : $with((string) $zip->getFromIndex($i)));
+            $zip->addFromString(
+                (string) $zip->getNameIndex($i),
+                is_string($with) ? $with : $with((string) $zip->getFromIndex($i)),
+            );
             break;
         }
     }
@@ -150,7 +188,8 @@ test('of backups the last of 7 days, 4 weeks and 12 months is kept', function ()
     $days = array_map(fn ($at) => $at->format('Y-m-d'), array_values($backups->all()));
 
     expect(count($days))->toBeGreaterThanOrEqual(18)->toBeLessThanOrEqual(23)
-        ->and(array_slice($days, 0, 7))->toBe(array_map(fn (int $ago) => now()->subDays($ago)->format('Y-m-d'), range(0, 6)))
+        ->and(array_slice($days, 0, 7))
+        ->toBe(array_map(fn (int $ago) => now()->subDays($ago)->format('Y-m-d'), range(0, 6)))
         ->and(end($days) < now()->subMonths(10)->format('Y-m-d'))->toBeTrue();
 });
 
@@ -182,8 +221,14 @@ test('what is wrong with a machine is said, and nothing else', function (callabl
     'no backup' => [fn (string $folder) => File::cleanDirectory("{$folder}/backups"), 'backup'],
     'a photograph lost' => [fn (string $folder) => File::cleanDirectory("{$folder}/photos"), 'photos'],
     'a clock that was set back' => [fn () => test()->travel(-2)->days(), 'clock'],
-    'tables of a newer version' => [fn () => DB::table('migrations')->insert(['migration' => 'of_tomorrow', 'batch' => 9]), 'version'],
-    'an update that stopped half way' => [fn () => DB::table('migrations')->orderByDesc('id')->limit(1)->delete(), 'version'],
+    'tables of a newer version' => [
+        fn () => DB::table('migrations')->insert(['migration' => 'of_tomorrow', 'batch' => 9]),
+        'version',
+    ],
+    'an update that stopped half way' => [
+        fn () => DB::table('migrations')->orderByDesc('id')->limit(1)->delete(),
+        'version',
+    ],
 ]);
 
 test('a damaged and a missing database are told, not met with a trace', function () {

@@ -85,7 +85,9 @@ test('a demo by itself touches nothing that was entered', function () {
 });
 
 test('it is served under the names that were said, and no other', function () {
-    $said = ($this->shell)('data_here; name=Doors.Example,10.0.0.5 port=8443 plain_port=8444; write_settings; echo "$YOKE_SITES | $YOKE_HOSTS | $APP_URL | $YOKE_PLAIN_URL | $YOKE_TLS"');
+    $said = ($this->shell)(
+        'data_here; name=Doors.Example,10.0.0.5 port=8443 plain_port=8444; write_settings; echo "$YOKE_SITES | $YOKE_HOSTS | $APP_URL | $YOKE_PLAIN_URL | $YOKE_TLS"',
+    );
 
     expect(explode(' | ', trim($said)))->toBe([
         'https://doors.example:8443, https://10.0.0.5:8443, https://localhost:8443, https://127.0.0.1:8443',
@@ -97,9 +99,17 @@ test('it is served under the names that were said, and no other', function () {
 });
 
 test('behind a proxy it listens to this machine alone, and believes it', function () {
-    $said = ($this->shell)('data_here; name=doors.example proxy=1 port=8443 plain_port=8444; write_settings; echo "$YOKE_SITES | $YOKE_BIND | $YOKE_PROXIES | $APP_URL | $YOKE_TLS"');
+    $said = ($this->shell)(
+        'data_here; name=doors.example proxy=1 port=8443 plain_port=8444; write_settings; echo "$YOKE_SITES | $YOKE_BIND | $YOKE_PROXIES | $APP_URL | $YOKE_TLS"',
+    );
 
-    expect(explode(' | ', rtrim($said, "\n")))->toBe(['http://:8443', 'bind 127.0.0.1', '127.0.0.1', 'https://doors.example', '']);
+    expect(explode(' | ', rtrim($said, "\n")))->toBe([
+        'http://:8443',
+        'bind 127.0.0.1',
+        '127.0.0.1',
+        'https://doors.example',
+        '',
+    ]);
 });
 
 test('a unit is written that starts it with what was said', function () {

@@ -26,7 +26,10 @@ beforeEach(function () {
     $this->isMounted = $code === 0;
     touch("{$this->disk}/yoke.sqlite");
     config([
-        'database.connections.kept' => [...config('database.connections.sqlite'), 'database' => "{$this->disk}/yoke.sqlite"],
+        'database.connections.kept' => [
+            ...config('database.connections.sqlite'),
+            'database' => "{$this->disk}/yoke.sqlite",
+        ],
         'database.default' => 'kept',
         'session.connection' => 'kept',
     ]);
@@ -84,7 +87,10 @@ test('a disk that became read-only is told, and goes on once it is mended', func
     DB::purge('kept');
     exec("mount -o remount,ro {$this->disk} 2>&1", $said, $code);
     expect($code)->toBe(0, implode(' ', $said));
-    told($this->post("/doorways/{$this->doorway->id}/rail/changes", ['place' => 'brief.rules.gap', 'value' => '14']), Trouble::ReadOnly);
+    told(
+        $this->post("/doorways/{$this->doorway->id}/rail/changes", ['place' => 'brief.rules.gap', 'value' => '14']),
+        Trouble::ReadOnly,
+    );
     DB::purge('kept');
     exec("mount -o remount,rw {$this->disk}");
     ($this->change)('14')->assertOk();
@@ -107,7 +113,10 @@ test('a damaged database is told', function () {
     file_put_contents("{$this->disk}/yoke.sqlite", substr($whole, 0, 4096).str_repeat("\x07", strlen($whole) - 4096));
     told($this->get('/'), Trouble::Damaged);
     DB::purge('kept');
-    file_put_contents("{$this->disk}/yoke.sqlite", 'this is a letter, and no database at all, and long enough to be taken for one');
+    file_put_contents(
+        "{$this->disk}/yoke.sqlite",
+        'this is a letter, and no database at all, and long enough to be taken for one',
+    );
     told($this->get('/'), Trouble::Damaged);
 });
 

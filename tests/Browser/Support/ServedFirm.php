@@ -41,7 +41,13 @@ final class ServedFirm
     public function goOn(): void
     {
         $log = ['file', "{$this->data}/said.log", 'w'];
-        $this->process = proc_open($this->command(), [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), $this->environment())
+        $this->process = proc_open(
+            $this->command(),
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            self::root(),
+            $this->environment(),
+        )
             ?: throw new RuntimeException('It could not be started.');
         $this->until(fn () => str_contains($this->said(), 'is at'));
     }
@@ -78,7 +84,12 @@ final class ServedFirm
     {
         $all = (string) shell_exec('ps -eo args');
 
-        return array_values(array_filter(explode("\n", $all), fn (string $line) => str_contains($line, $this->data) || str_contains($line, "--port {$this->port}")));
+        return array_values(
+            array_filter(
+                explode("\n", $all),
+                fn (string $line) => str_contains($line, $this->data) || str_contains($line, "--port {$this->port}"),
+            ),
+        );
     }
 
     public function asks(string $path): int
@@ -102,7 +113,11 @@ final class ServedFirm
 
     public function header(string $path, string $name): string
     {
-        preg_match("/^{$name}: (.*)$/mi", $this->curl('-o /dev/null -D -', "https://localhost:{$this->port}{$path}"), $found);
+        preg_match(
+            "/^{$name}: (.*)$/mi",
+            $this->curl('-o /dev/null -D -', "https://localhost:{$this->port}{$path}"),
+            $found,
+        );
 
         return strtolower(trim($found[1] ?? ''));
     }
@@ -140,7 +155,9 @@ final class ServedFirm
         $this->asks('/sign-in');
         // What a browser is shown of the authority is what it signs with.
         $signs = str_replace('root.crt', 'intermediate.crt', $this->authority());
-        $key = (string) shell_exec("openssl x509 -in {$signs} -pubkey -noout | openssl pkey -pubin -outform der | openssl dgst -sha256 -binary | base64");
+        $key = (string) shell_exec(
+            "openssl x509 -in {$signs} -pubkey -noout | openssl pkey -pubin -outform der | openssl dgst -sha256 -binary | base64",
+        );
 
         return Browser::at("https://localhost:{$this->port}", ['--ignore-certificate-errors-spki-list='.trim($key)])->size(390, 844);
     }
@@ -153,7 +170,11 @@ final class ServedFirm
         foreach (['firm' => 'Slate & Sons', 'name' => 'Ana', 'email' => 'ana@example.com', 'password' => 'a long password'] as $name => $says) {
             $phone->driver->findElement(WebDriverBy::name($name))->sendKeys($says);
         }
-        $phone->click('.way-in .btn-primary')->until(fn () => $phone->driver->getCurrentURL() === "https://localhost:{$this->port}/" ?: null, 'the jobs');
+        $phone->click('.way-in .btn-primary')
+            ->until(
+                fn () => $phone->driver->getCurrentURL() === "https://localhost:{$this->port}/" ?: null,
+                'the jobs',
+            );
     }
 
     public function bringInDemo(): void
@@ -177,7 +198,9 @@ final class ServedFirm
     public function makesInstaller(string $email): void
     {
         $this->book("UPDATE users SET role = 'installer' WHERE email = '{$email}'");
-        $this->book("INSERT INTO crews (job_id, user_id) SELECT jobs.id, users.id FROM jobs, users WHERE email = '{$email}'");
+        $this->book(
+            "INSERT INTO crews (job_id, user_id) SELECT jobs.id, users.id FROM jobs, users WHERE email = '{$email}'",
+        );
     }
 
     /** Whether the record says it. */
