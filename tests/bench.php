@@ -465,6 +465,12 @@ foreach ($ways as $way => $of) {
         $of['wrong'] === 0,
     );
 }
+row(
+    'slowest of 20 answers to 50 people, serve against up',
+    sprintf('%.2f times', $ways['serve']['firm'] / $ways['up']['firm']),
+    'at most 1',
+    $ways['serve']['firm'] <= $ways['up']['firm'],
+);
 $ratio = $ways['serve']['firm'] / $ways['serve']['alone'];
 row('./yoke serve, slowest of 20 against alone', sprintf('%.2f times', $ratio), 'under 4 times', $ratio < 4);
 row(

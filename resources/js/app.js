@@ -2,6 +2,7 @@ import htmx from 'htmx.org/dist/htmx.esm.js';
 import { Idiomorph } from 'idiomorph/dist/idiomorph.esm.js';
 import { startAgain } from './again.js';
 import { startAnchors } from './anchors.js';
+import { startBusy } from './busy.js';
 import { startCures } from './cures.js';
 import { startDays } from './days.js';
 import { startDims } from './dims.js';
@@ -63,6 +64,7 @@ document.querySelector('[data-back]')?.addEventListener('click', (event) => { if
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
 startAgain();
+startBusy();
 startKeeping();
 startForgetting();
 startPeople();
