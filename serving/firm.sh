@@ -61,8 +61,8 @@ Wants=network-online.target
 
 [Service]
 WorkingDirectory=$PWD
-Environment=HOME=$HOME YOKE_DATA=$YOKE_DATA
-ExecStart=$PWD/yoke serve $*
+Environment="HOME=$HOME" "YOKE_DATA=$YOKE_DATA"
+ExecStart="$PWD/yoke" serve $*
 Restart=on-failure
 KillMode=mixed
 TimeoutStopSec=20

@@ -20,6 +20,7 @@ final class History
     {
         $known = [];
         $entries = LogEntry::query()
+            ->whereIn('doorway_id', Doorway::query()->select('id'))
             ->where('kind', 'step')
             ->orderBy('doorway_id')
             ->orderBy('at')

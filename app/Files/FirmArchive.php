@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Firm\Here;
-use App\Firm\Role;
+use App\Firm\Roll;
 use App\Models\Firm;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\Price;
 use App\Models\ShelfKit;
 use App\Models\ShelfPart;
-use App\Models\User;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Shop\Prices;
@@ -85,7 +84,7 @@ final class FirmArchive
                     ->toArray(),
                 'jobs' => $jobs,
                 'name' => Firm::here()->name,
-                'people' => self::people(),
+                'people' => Roll::write(),
                 'edits' => self::edits(),
             ])->toJson(pretty: true)."\n",
         );
@@ -154,7 +153,8 @@ final class FirmArchive
                     (new Prices())->set((string) $key, $rate->cents, $rate->per);
                 }
                 self::bringEdits($firm);
-                self::bringPeople($firm);
+                Roll::bringIn((array) $firm->get('people'));
+                self::call($firm->get('name'));
                 foreach ($rules as $method => [$value, $why]) {
                     HouseRule::query()->updateOrCreate(
                         ['job_id' => null, 'method' => $method],
@@ -193,47 +193,9 @@ final class FirmArchive
         return $edits;
     }
 
-    /** @return list<array<string, mixed>> who is in it, without what they sign in by */
-    private static function people(): array
+    /** A house that has no name yet takes that of what comes in. */
+    private static function call(mixed $name): void
     {
-        $people = User::query()->where('firm_id', app(Here::class)->firm())->orderBy('id')->get();
-
-        return array_values(
-            $people->map(fn (User $person) => [
-                'name' => $person->name,
-                'email' => $person->email,
-                'role' => $person->role->value,
-                'left_at' => $person->left_at?->toIso8601ZuluString(),
-            ])->all(),
-        );
-    }
-
-    /** Who is not here yet signs in once the owner has given them a link: no password comes along. */
-    private static function bringPeople(Document $firm): void
-    {
-        foreach ((array) $firm->get('people') as $i => $row) {
-            $role = $row instanceof stdClass && is_string($row->role ?? null) ? Role::tryFrom($row->role) : null;
-            $email = $row instanceof stdClass && is_string($row->email ?? null) ? User::plain($row->email) : '';
-            if (
-                ! ($row instanceof stdClass) ||
-                $role === null ||
-                ! is_string($row->name ?? null) ||
-                mb_strlen($email) > 190 ||
-                filter_var($email, FILTER_VALIDATE_EMAIL) === false
-            ) {
-                throw UnreadableFile::at("people[{$i}]", 'person-incomplete');
-            }
-            if (User::query()->where('email', $email)->doesntExist()) {
-                User::create([
-                    'firm_id' => app(Here::class)->firm(),
-                    'name' => mb_substr($row->name, 0, 60),
-                    'email' => $email,
-                    'password' => Str::random(40),
-                    'role' => $role,
-                ])->forceFill(['left_at' => is_string($row->left_at ?? null) ? now() : null])->save();
-            }
-        }
-        $name = $firm->get('name');
         if (is_string($name) && Firm::here()->name === '') {
             Firm::here()->update(['name' => mb_substr($name, 0, 120)]);
         }

@@ -10,7 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Where somebody has signed in. */
+/** Where somebody has signed in: each is a session, and nothing beside it lets anybody in again. */
 final class Devices
 {
     /** What browsers call the thing they run on. */
@@ -45,9 +45,6 @@ final class Devices
     public static function endAll(User $person, string $here = ''): void
     {
         self::rows($person)->where('id', '!=', $here)->delete();
-        // What is remembered elsewhere is forgotten, too.
-        $person->setRememberToken('');
-        $person->save();
     }
 
     private static function called(string $agent): string

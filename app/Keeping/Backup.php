@@ -84,8 +84,8 @@ final class Backup
         /** @var SplFileInfo $file */
         foreach (is_dir($folder) ? File::allFiles($folder) : [] as $file) {
             $name = ltrim(substr($file->getPathname(), strlen($folder)), '/');
-            // What is still arriving piece by piece arrives again.
-            str_starts_with($name, 'pieces/') || ($files["photos/{$name}"] = $file->getPathname());
+            // What is still arriving arrives again.
+            str_starts_with($name, 'pieces/') || str_ends_with($name, '.half') || ($files["photos/{$name}"] = $file->getPathname());
         }
 
         return $files;

@@ -95,15 +95,12 @@ final class Doctor
     /** @return ?array{0: string} */
     private static function version(): ?array
     {
-        $known = array_map(
-            fn (string $file) => basename($file, '.php'),
-            glob(database_path('migrations/*.php')) ?: [],
-        );
+        /** @var list<string> $done */
         $done = DB::table('migrations')->pluck('migration')->all();
 
         return match (true) {
-            array_diff($done, $known) !== [] => ['newer'],
-            array_diff($known, $done) !== [] => ['half-updated'],
+            Version::isNewer($done) => ['newer'],
+            Version::isBehind($done) => ['half-updated'],
             default => null,
         };
     }

@@ -34,11 +34,7 @@ final readonly class Restore
         if (! $list instanceof stdClass || ($list->format ?? null) !== 'yoke-line/backup') {
             throw new NotRestored('no-backup');
         }
-        $known = array_map(
-            fn (string $file) => basename($file, '.php'),
-            glob(database_path('migrations/*.php')) ?: [],
-        );
-        if ($list->version !== Backup::VERSION || array_diff((array) $list->migrations, $known) !== []) {
+        if ($list->version !== Backup::VERSION || Version::isNewer(array_values(array_filter((array) $list->migrations, is_string(...))))) {
             throw new NotRestored('newer');
         }
         /** @var array<string, string> $sums */

@@ -93,8 +93,8 @@ final class Invitation extends Model
                 return null;
             }
             if ($this->user !== null) {
-                // Whoever gave the link lets them in: with the telephone a second step may be lost, too.
-                $this->user->forceFill(['second_secret' => null]);
+                // Whoever gave the link lets them in again: with the telephone a second step may be lost, too.
+                $this->user->forceFill(['second_secret' => null, 'left_at' => null]);
                 $this->user->renewPassword($password);
 
                 return $this->user;

@@ -44,13 +44,12 @@ final class User extends Model implements SignsIn
     /** @var array<string, mixed> */
     protected $attributes = [
         'left_at' => null,
-        'remember_token' => null,
         'second_secret' => null,
         'second_count' => 0,
     ];
 
     /** @var list<string> */
-    protected $hidden = ['password', 'remember_token', 'second_secret'];
+    protected $hidden = ['password', 'second_secret'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -100,7 +99,7 @@ final class User extends Model implements SignsIn
     /** Whoever did it, the one whose account it is gets told. */
     public function renewPassword(#[\SensitiveParameter] string $password): void
     {
-        $this->forceFill(['password' => $password, 'left_at' => null])->save();
+        $this->forceFill(['password' => $password])->save();
         $on = now()->format('Y-m-d H:i');
         $says = StoredMessage::change('password-changed', ['on' => $on]);
         Notices::leave(Editor::account($this), null, 'password', $says);

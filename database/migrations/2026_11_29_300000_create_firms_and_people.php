@@ -34,7 +34,6 @@ return new class extends Migration
             $table->string('email', 190)->unique();
             $table->string('password');
             $table->string('role', 12);
-            $table->rememberToken();
             // What a telephone makes the codes of the second step from, and the last one that was taken.
             $table->text('second_secret')->nullable();
             $table->unsignedBigInteger('second_count')->default(0);

@@ -99,6 +99,7 @@ return [
         'role-of' => 'What :name is',
         'left' => 'left on :on',
         'again' => 'New password',
+        'is-back' => 'Is back',
         'leaves' => 'Has left',
         'invited-as' => 'invited as :role, until :until',
         'withdraw' => 'Withdraw',

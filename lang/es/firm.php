@@ -99,6 +99,7 @@ return [
         'role-of' => 'Qué es :name',
         'left' => 'se fue el :on',
         'again' => 'Contraseña nueva',
+        'is-back' => 'Ha vuelto',
         'leaves' => 'Se ha ido',
         'invited-as' => 'con invitación como :role, hasta el :until',
         'withdraw' => 'Retirar',

@@ -43,8 +43,11 @@ htmx.defineExtension('morph', {
 for (const event of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
   document.addEventListener(event, ({ detail }) => {
     const told = document.querySelector('#unanswered');
-    if (told && detail.xhr?.status === 403) told.textContent = word('may-not');
-    told?.removeAttribute('hidden');
+    if (!told) return;
+    told.dataset.usual ??= told.innerHTML;
+    told.innerHTML = told.dataset.usual;
+    if (detail.xhr?.status === 403) told.textContent = word('may-not');
+    told.hidden = false;
   });
 }
 document.addEventListener('htmx:afterSwap', ({ target }) => {

@@ -43,10 +43,10 @@ test('a second start says who has the port', function () {
 test('what is killed is started anew, and a stop leaves nothing behind', function () {
     $firm = $this->firm;
     $firm->killPages();
-    $firm->until(fn () => $firm->asks('/sign-in') === 200);
+    $answers = $firm->asksAgain('/sign-in');
     $firm->stop();
 
-    expect($firm->left())->toBe([]);
+    expect($answers)->toBe(200)->and($firm->left())->toBe([]);
 });
 
 test('a telephone keeps jobs, measuring, steps, sheet and photographs when the server stops, and what it entered arrives', function () {

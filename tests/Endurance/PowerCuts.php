@@ -8,7 +8,7 @@ use PDO;
 use PDOException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use RuntimeException;
+use SplFileObject;
 
 /**
  * What is left on a disk when the power goes: every write that was not yet told to be on it may be there, not be there,
@@ -25,26 +25,24 @@ final class PowerCuts
     /** @var array<string, string> files as they were before */
     private array $before = [];
 
-    private function __construct(private readonly string $folder) {}
+    private function __construct(private readonly OwnPlace $place, private readonly string $folder) {}
 
     /** Makes so many changes of a doorway, and writes down what the system was told meanwhile. */
     public static function record(int $changes): self
     {
-        $folder = sys_get_temp_dir().'/yoke-cuts-'.bin2hex(random_bytes(4));
-        mkdir($folder);
-        $cuts = new self($folder);
-        $cuts->artisan('migrate', '--force', '--quiet');
-        $cuts->artisan('yoke:demo');
+        $place = new OwnPlace();
+        $folder = $place->folder;
+        $cuts = new self($place, $folder);
         // All of it in one file, as after a quiet night.
         (new PDO("sqlite:{$folder}/yoke.sqlite"))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         foreach (['yoke.sqlite', 'yoke.sqlite-wal'] as $name) {
             $cuts->before[$name] = is_file("{$folder}/{$name}") ? (string) file_get_contents("{$folder}/{$name}") : '';
         }
-        $cuts->run(
-            ['strace', '-f', '-y', '-xx', '-s', '20000000', '-o', "{$folder}/calls"],
-            ['-e', 'trace=pwrite64,write,fsync,fdatasync,ftruncate'],
-            [PHP_BINARY, __DIR__.'/changes.php', (string) $changes],
-        );
+        $place->run([
+            ...['strace', '-f', '-y', '-xx', '-s', '20000000', '-o', "{$folder}/calls"],
+            ...['-e', 'trace=pwrite64,write,fsync,fdatasync,ftruncate'],
+            ...[PHP_BINARY, __DIR__.'/changes.php', (string) $changes],
+        ]);
         $cuts->read("{$folder}/calls");
 
         return $cuts;
@@ -87,7 +85,7 @@ final class PowerCuts
 
     public function forget(): void
     {
-        exec('rm -rf '.escapeshellarg($this->folder));
+        $this->place->forget();
     }
 
     /** @return list<string> what had been answered as kept by then */
@@ -134,7 +132,7 @@ final class PowerCuts
 
     private function read(string $file): void
     {
-        foreach (new \SplFileObject($file) as $line) {
+        foreach (new SplFileObject($file) as $line) {
             $line = is_string($line) ? $line : '';
             if (preg_match('/^\d+ +(\w+)\(\d+<([^>]*)>(?:, "([^"]*)", \d+(?:, (\d+))?)?(?:, (\d+))?\) += \d+/', $line, $of) !== 1) {
                 continue;
@@ -151,30 +149,6 @@ final class PowerCuts
                     default => ['kind' => 'sync', 'file' => $name, 'at' => 0, 'bytes' => ''],
                 };
             }
-        }
-    }
-
-    private function artisan(string ...$arguments): void
-    {
-        $this->run([PHP_BINARY, dirname(__DIR__, 2).'/artisan', ...$arguments]);
-    }
-
-    /** @param  list<string>  ...$command */
-    private function run(array ...$command): void
-    {
-        $process = proc_open(array_merge(...$command), [1 => ['file', "{$this->folder}/said", 'a'], 2 => ['file', "{$this->folder}/said", 'a']], $pipes, null, [
-            'DB_DATABASE' => "{$this->folder}/yoke.sqlite",
-            'SESSIONS_DATABASE' => "{$this->folder}/sessions.sqlite",
-            'PHOTOS_FOLDER' => "{$this->folder}/photos",
-            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
-            'PATH' => (string) getenv('PATH'),
-            'HOME' => $this->folder,
-            'CACHE_STORE' => 'array',
-        ]);
-        touch("{$this->folder}/yoke.sqlite");
-        touch("{$this->folder}/sessions.sqlite");
-        if ($process === false || proc_close($process) !== 0) {
-            throw new RuntimeException((string) file_get_contents("{$this->folder}/said"));
         }
     }
 }

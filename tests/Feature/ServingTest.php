@@ -118,6 +118,6 @@ test('a unit is written that starts it with what was said', function () {
 
     expect($said)->toContain('enable --now yoke-line')
         ->and((string) file_get_contents("{$this->folder}/.config/systemd/user/yoke-line.service"))
-        ->toContain("ExecStart={$this->folder}/checkout/yoke serve --name doors.example")
+        ->toContain("ExecStart=\"{$this->folder}/checkout/yoke\" serve --name doors.example")
         ->toContain("YOKE_DATA={$this->folder}/data");
 });

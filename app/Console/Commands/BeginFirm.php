@@ -20,7 +20,7 @@ final class BeginFirm extends Command
     {
         $firm = Firm::begin((string) $this->argument('name'));
         $token = $here->within($firm->id, fn () => Invitation::write(Role::Owner, $firm->name));
-        $this->line(rtrim((string) config('app.url'), '/').route('invited', $token, false));
+        $this->line($here->address(route('invited', $token, false)));
 
         return self::SUCCESS;
     }

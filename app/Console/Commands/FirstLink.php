@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Firm\Here;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\URL;
@@ -14,10 +15,11 @@ final class FirstLink extends Command
 
     protected $description = 'The link by which the first one here becomes the owner; nothing once there is one';
 
-    public function handle(): int
+    public function handle(Here $here): int
     {
         if (User::query()->doesntExist()) {
-            $this->line(config('app.url').URL::temporarySignedRoute('first', now()->addDay(), absolute: false));
+            $path = URL::temporarySignedRoute('first', now()->addDay(), absolute: false);
+            $this->line($here->address($path));
         }
 
         return self::SUCCESS;

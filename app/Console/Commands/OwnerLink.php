@@ -23,6 +23,7 @@ final class OwnerLink extends Command
         $email = $this->argument('email');
         /** @var ?User $owner */
         $owner = User::query()
+            ->stillHere()
             ->where('role', Role::Owner)
             ->when(is_string($email), fn ($owners) => $owners->where('email', User::plain((string) $email)))
             ->orderBy('id')
@@ -33,7 +34,7 @@ final class OwnerLink extends Command
             return self::FAILURE;
         }
         $token = $here->within($owner->firm_id, fn () => Invitation::write(Role::Owner, $owner->name, $owner));
-        $this->line("{$owner->email}: ".rtrim((string) config('app.url'), '/').route('invited', $token, false));
+        $this->line("{$owner->email}: ".$here->address(route('invited', $token, false)));
 
         return self::SUCCESS;
     }

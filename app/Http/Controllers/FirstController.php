@@ -41,7 +41,7 @@ final class FirstController
                 'role' => Role::Owner,
             ]);
         });
-        Auth::login($owner, true);
+        Auth::login($owner);
         $request->session()->regenerate();
 
         return to_route('jobs');

@@ -37,7 +37,7 @@ final class InvitedController
             ];
         $person = $invitation->use($said['name'], $said['email'], $said['password']) ?? self::gone();
         Devices::endAll($person);
-        Auth::login($person, true);
+        Auth::login($person);
         $request->session()->regenerate();
 
         return to_route('jobs');

@@ -8,6 +8,7 @@ use App\Firm\Devices;
 use App\Firm\Role;
 use App\Http\AsksForPerson;
 use App\Models\Firm;
+use App\Models\Invitation;
 use App\Models\User;
 use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
@@ -33,6 +34,8 @@ final class PeopleController
         return $this->unlessLastOwner($person, function (User $known): void {
             $known->forceFill(['left_at' => now()])->save();
             Devices::endAll($known);
+            // A link that was given out for them before lets them in no more.
+            Invitation::query()->where('user_id', $known->id)->delete();
         });
     }
 

@@ -41,7 +41,6 @@ final class SignInCodeController
         }
         RateLimiter::clear($key);
         HalfSignedIn::forget($request->session());
-        // Not remembered: a second step is asked for again at the next sign-in.
         Auth::login($person);
         $request->session()->regenerate();
 

@@ -58,7 +58,7 @@ final class SignInController
 
             return to_route('sign-in.code');
         }
-        Auth::login($person, true);
+        Auth::login($person);
         $request->session()->regenerate();
 
         return redirect()->intended(route('jobs'));

@@ -7,7 +7,7 @@
   <table class="table"><tbody>
     @foreach ($people as $person)
       <tr @class(['has-left' => $person->left_at])><th scope="row">{{ $person->name }}<small>{{ $person->email }}</small></th>
-        @if ($person->left_at)<td>{{ __('firm.page.left', ['on' => $person->left_at->translatedFormat('j M Y')]) }}</td><td></td>
+        @if ($person->left_at)<td>{{ __('firm.page.left', ['on' => $person->left_at->translatedFormat('j M Y')]) }}</td><td><form method="post" action="{{ route('people.again', $person) }}">@csrf<button class="btn">{{ __('firm.page.is-back') }}<span class="visually-hidden"> {{ $person->name }}</span></button></form></td>
         @else
           <td><form method="post" action="{{ route('people.update', $person) }}">@csrf<select class="form-select" name="role" data-submits aria-label="{{ __('firm.page.role-of', ['name' => $person->name]) }}">@foreach (Role::cases() as $role)<option value="{{ $role->value }}" @selected($role === $person->role)>{{ $role->says() }}</option>@endforeach</select><noscript><button class="btn">{{ __('common.page.save') }}</button></noscript></form></td>
           <td><form class="pair-of-forms" method="post" action="{{ route('people.again', $person) }}">@csrf<button class="btn">{{ __('firm.page.again') }}<span class="visually-hidden"> {{ $person->name }}</span></button><button class="btn" formaction="{{ route('people.leave', $person) }}">{{ __('firm.page.leaves') }}<span class="visually-hidden"> {{ $person->name }}</span></button></form></td>

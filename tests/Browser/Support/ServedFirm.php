@@ -11,10 +11,13 @@ use RuntimeException;
 /** `./yoke serve` with data and ports of its own, and who asks it over HTTPS, trusting its authority. */
 final class ServedFirm
 {
-    private const PATIENCE_S = 60;
-
     /** @var ?resource */
     private $process = null;
+
+    /** @var ?resource what it goes on to say */
+    private $says = null;
+
+    private string $said = '';
 
     /** @param  list<string>  $more  options of the command */
     private function __construct(
@@ -40,16 +43,19 @@ final class ServedFirm
 
     public function goOn(): void
     {
-        $log = ['file', "{$this->data}/said.log", 'w'];
+        $this->said = '';
         $this->process = proc_open(
             $this->command(),
-            [['file', '/dev/null', 'r'], $log, $log],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
             $pipes,
             self::root(),
             $this->environment(),
-        )
-            ?: throw new RuntimeException('It could not be started.');
-        $this->until(fn () => str_contains($this->said(), 'is at'));
+        ) ?: throw new RuntimeException('It could not be started.');
+        $this->says = $pipes[1];
+        while (! str_contains($this->said, 'is at') && ($line = fgets($this->says)) !== false) {
+            $this->said .= $line;
+        }
+        str_contains($this->said, 'is at') || throw new RuntimeException("It did not start. It said: {$this->said}");
     }
 
     public function stop(): void
@@ -97,6 +103,14 @@ final class ServedFirm
         return (int) $this->curl("-o /dev/null -w '%{http_code}'", "https://localhost:{$this->port}{$path}");
     }
 
+    /** Asked again and again until it answers, as a browser that is pressed again. */
+    public function asksAgain(string $path): int
+    {
+        $how = "--retry 30 --retry-all-errors --retry-max-time 40 -o /dev/null -w '%{http_code}'";
+
+        return (int) substr($this->curl($how, "https://localhost:{$this->port}{$path}"), -3);
+    }
+
     public function plain(string $path): int
     {
         return (int) $this->curl("-o /dev/null -w '%{http_code}'", 'http://localhost:'.($this->port + 1).$path);
@@ -138,7 +152,7 @@ final class ServedFirm
             return [CURLOPT_COOKIEFILE => ''];
         }
         $jar = "{$this->data}/cookies";
-        preg_match('#https://\\S+/first\\S+#', $this->said(), $link);
+        preg_match('#https://\\S+/first\\S+#', $this->said, $link);
         $page = $this->curl("-c {$jar}", $link[0] ?? '');
         preg_match('/name="csrf-token" content="([^"]+)"/', $page, $token);
         $this->curl(
@@ -165,7 +179,7 @@ final class ServedFirm
     /** Somebody becomes the owner, by the link that the machine printed. */
     public function signUp(Browser $phone): void
     {
-        preg_match('#https://\S+/first\S+#', $this->said(), $link);
+        preg_match('#https://\S+/first\S+#', $this->said, $link);
         $phone->driver->get($link[0] ?? throw new RuntimeException('No link was printed.'));
         foreach (['firm' => 'Slate & Sons', 'name' => 'Ana', 'email' => 'ana@example.com', 'password' => 'a long password'] as $name => $says) {
             $phone->driver->findElement(WebDriverBy::name($name))->sendKeys($says);
@@ -209,16 +223,6 @@ final class ServedFirm
         return $this->book("SELECT count(*) FROM log_entries WHERE data LIKE '%{$words}%'") > 0;
     }
 
-    /** @param  callable(): bool  $holds */
-    public function until(callable $holds): void
-    {
-        $ends = microtime(true) + self::PATIENCE_S;
-        while (! $holds()) {
-            microtime(true) < $ends || throw new RuntimeException("It did not come to it. It said: {$this->said()}");
-            usleep(50_000);
-        }
-    }
-
     private function book(string $ask): int
     {
         return (int) (new PDO("sqlite:{$this->data}/yoke-line.sqlite"))->query($ask)->fetchColumn();
@@ -232,11 +236,6 @@ final class ServedFirm
     private function authority(): string
     {
         return "{$this->data}/caddy/pki/authorities/local/root.crt";
-    }
-
-    private function said(): string
-    {
-        return (string) file_get_contents("{$this->data}/said.log");
     }
 
     /** @return list<string> */
