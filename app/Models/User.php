@@ -59,6 +59,12 @@ final class User extends Model implements SignsIn
         'left_at' => 'datetime',
     ];
 
+    /** There is none: only a session lets anybody in, and a session can be ended. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+
     /** @return BelongsTo<Firm, $this> */
     public function firm(): BelongsTo
     {

@@ -139,3 +139,22 @@ test('behind a proxy links and cookies are those of its address, and other names
     expect($said)->toContain('https://localhost/sign-in')->toContain('__Host-yoke_line')->toContain('secure')
         ->and($other)->toContain(' 421 ');
 });
+
+test('a telephone that is signed out from the desk is out, and stays out', function () {
+    $firm = $this->firm;
+    $phone = $firm->phone();
+    $firm->signUp($phone);
+    $desk = $firm->phone()->size(1280, 800);
+    $desk->visit('/sign-in');
+    foreach (['email' => 'ana@example.com', 'password' => 'a long password'] as $name => $says) {
+        $desk->driver->findElement(WebDriverBy::name($name))->sendKeys($says);
+    }
+    $desk->click('.way-in .btn-primary')->see('New job');
+    $desk->visit('/account')->click('form[action$="/sign-out"][action*="/devices/"] .btn')->seeGone('Sign out there');
+
+    $phone->visit('/account');
+    expect($phone->driver->getCurrentURL())->toEndWith('/sign-in');
+    $phone->visit('/')->visit('/account');
+    expect($phone->driver->getCurrentURL())->toEndWith('/sign-in')
+        ->and($desk->visit('/account')->driver->getCurrentURL())->toEndWith('/account');
+});

@@ -638,3 +638,27 @@ test('a second step is taken off with the password, or by the link that the owne
     $this->post('/invited/'.Invitation::write(Role::Owner, 'Ana', $ana), ['password' => 'another long one']);
     expect($ana->fresh()?->second_secret)->toBeNull();
 });
+
+test('a link that was given out for somebody who then left lets them in no more', function () {
+    $ana = somebody(Role::Planner);
+    $owner = somebody(Role::Owner, name: 'Pia');
+    $token = Invitation::write(Role::Planner, 'Ana', $ana);
+    $this->actingAs($owner)->post("/people/{$ana->id}/leave");
+    auth()->logout();
+    $this->post("/invited/{$token}", ['password' => 'another long one'])->assertNotFound();
+
+    expect($ana->fresh()?->left_at)->not->toBeNull();
+});
+
+test('whoever is back comes in by a new link, as who they were', function () {
+    $ana = somebody(Role::Planner);
+    $owner = somebody(Role::Owner, name: 'Pia');
+    $this->actingAs($owner)->post("/people/{$ana->id}/leave");
+    $this->actingAs($owner)->get('/firm')->assertSee('Is back');
+    $this->actingAs($owner)->post("/people/{$ana->id}/again");
+    $link = session('given')['link'];
+    auth()->logout();
+    $this->post($link, ['password' => 'another long one'])->assertRedirect('/');
+    $this->assertAuthenticatedAs($ana);
+    $this->get('/')->assertOk();
+});

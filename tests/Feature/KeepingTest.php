@@ -85,6 +85,15 @@ test('everything comes back the same in an empty place', function () {
         ->toBe($before);
 });
 
+test('a photograph that is just being written is not in a backup', function () {
+    somethingKept();
+    file_put_contents("{$this->folder}/photos/7-half.jpg.half", 'the first half of');
+    $zip = new ZipArchive();
+    $zip->open(Backup::write("{$this->folder}/backups"));
+
+    expect($zip->locateName('photos/7-half.jpg.half'))->toBeFalse()->and($zip->numFiles)->toBeGreaterThan(2);
+});
+
 test('what was there before a backup came back is kept beside it', function () {
     somethingKept();
     $file = Backup::write("{$this->folder}/backups");
