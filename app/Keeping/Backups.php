@@ -55,7 +55,10 @@ final readonly class Backups
         return $this->last() === null || $this->last()->lt(now()->subHours(20));
     }
 
-    /** Of every day, week and month that is kept the last one stays; all others go. */
+    /**
+     * Of every day, week and month that is kept the last one stays; all others go. One that was asked for, or made before
+     * an update, stays a month whatever came after it.
+     */
     public function thin(): void
     {
         $kept = [];
@@ -66,8 +69,9 @@ final readonly class Backups
             }
             $kept = [...$kept, ...array_slice(array_values($seen), 0, $most)];
         }
-        foreach (array_keys($this->all()) as $path) {
-            in_array($path, $kept, true) || unlink($path);
+        foreach ($this->all() as $path => $at) {
+            $isOnPurpose = ! str_ends_with($path, '-nightly.zip') && $at->gt(now()->subMonth());
+            in_array($path, $kept, true) || $isOnPurpose || unlink($path);
         }
     }
 }

@@ -202,6 +202,19 @@ test('of backups the last of 7 days, 4 weeks and 12 months is kept', function ()
         ->and(end($days) < now()->subMonths(10)->format('Y-m-d'))->toBeTrue();
 });
 
+test('one that was made before an update is not thinned away by what came after it', function () {
+    File::ensureDirectoryExists("{$this->folder}/backups");
+    $update = "{$this->folder}/backups/yoke-line-".now()->subHours(3)->format('Y-m-d-His').'-update.zip';
+    $before = "{$this->folder}/backups/yoke-line-".now()->subMonths(20)->format('Y-m-d-His').'-update.zip';
+    array_map(touch(...), [$update, $before, "{$this->folder}/backups/yoke-line-".now()->format('Y-m-d-His').'-nightly.zip']);
+    foreach (range(1, 14) as $months) {
+        touch("{$this->folder}/backups/yoke-line-".now()->subMonths($months)->format('Y-m-d-His').'-nightly.zip');
+    }
+    Backups::here()->thin();
+
+    expect(is_file($update))->toBeTrue()->and(is_file($before))->toBeFalse();
+});
+
 test('one is made a night, and none where there is one of today', function () {
     Artisan::call('yoke:backup', ['--nightly' => true]);
     Artisan::call('yoke:backup', ['--nightly' => true]);
