@@ -16,7 +16,7 @@ final class Here
 {
     private ?int $within = null;
 
-    private bool $isGuest = false;
+    private bool $isNobody = false;
 
     public function __construct(private readonly Factory $guard, private readonly bool $isOpen) {}
 
@@ -28,7 +28,7 @@ final class Here
 
     public function person(): ?User
     {
-        $person = $this->isOpen || $this->isGuest ? null : $this->guard->guard()->user();
+        $person = $this->isOpen || $this->isNobody ? null : $this->guard->guard()->user();
 
         return $person instanceof User ? $person : null;
     }
@@ -51,19 +51,19 @@ final class Here
     }
 
     /**
-     * Behind a guest's link one is nobody, in the firm that gave it out.
+     * Done by nobody of here: behind a guest's link, or long ago by those whose work comes in.
      *
      * @template T
      * @param  callable(): T  $do
      * @return T
      */
-    public function asGuestOf(int $firm, callable $do): mixed
+    public function asNobodyOf(int $firm, callable $do): mixed
     {
-        $this->isGuest = true;
+        [$before, $this->isNobody] = [$this->isNobody, true];
         try {
             return $this->within($firm, $do);
         } finally {
-            $this->isGuest = false;
+            $this->isNobody = $before;
         }
     }
 

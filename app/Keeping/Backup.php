@@ -85,7 +85,9 @@ final class Backup
         foreach (is_dir($folder) ? File::allFiles($folder) : [] as $file) {
             $name = ltrim(substr($file->getPathname(), strlen($folder)), '/');
             // What is still arriving arrives again.
-            str_starts_with($name, 'pieces/') || str_ends_with($name, '.half') || ($files["photos/{$name}"] = $file->getPathname());
+            if (! str_starts_with($name, 'pieces/') && ! str_ends_with($name, '.half')) {
+                $files["photos/{$name}"] = $file->getPathname();
+            }
         }
 
         return $files;

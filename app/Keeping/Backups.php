@@ -56,8 +56,8 @@ final readonly class Backups
     }
 
     /**
-     * Of every day, week and month that is kept the last one stays; all others go. One that was asked for, or made before
-     * an update, stays a month whatever came after it.
+     * Of every day, week and month that is kept the last one stays; all others go. One that was asked for, or made
+     * before an update, stays a month whatever came after it.
      */
     public function thin(): void
     {

@@ -34,7 +34,8 @@ final readonly class Restore
         if (! $list instanceof stdClass || ($list->format ?? null) !== 'yoke-line/backup') {
             throw new NotRestored('no-backup');
         }
-        if ($list->version !== Backup::VERSION || Version::isNewer(array_values(array_filter((array) $list->migrations, is_string(...))))) {
+        $migrations = array_values(array_filter((array) $list->migrations, is_string(...)));
+        if ($list->version !== Backup::VERSION || Version::isNewer($migrations)) {
             throw new NotRestored('newer');
         }
         /** @var array<string, string> $sums */

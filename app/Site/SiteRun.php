@@ -95,13 +95,10 @@ final readonly class SiteRun
     /** @return list<SiteStep> */
     public function steps(): array
     {
-        $shown = new StepSheet(
-            $this->plan,
-            $this->write,
-            new MarkingForm($this->doorway, $this->units),
-            $this->lineBuilt(...),
-            $this->read(...),
-        );
+        $speak = Speaker::in($this->write);
+        $drawn = new StepDrawing($this->plan, $speak, $this->lineBuilt(...), $this->read(...));
+        $numbers = new StepReadings($this->plan, $this->write, new MarkingForm($this->doorway, $this->units));
+        $hand = new StepHand($this->plan, $speak);
 
         return array_values(
             array_map(
@@ -118,9 +115,9 @@ final readonly class SiteRun
                         ],
                         $step->after,
                     ),
-                    $shown->drawing($step),
-                    $shown->readings($step),
-                    $shown->hand($step),
+                    $drawn->drawing($step),
+                    $numbers->readings($step),
+                    $hand->hand($step),
                     array_map(
                         fn (SiteMeasurement $ask) => [$ask, $this->typed($ask->id), $this->off($ask)],
                         SiteMeasurements::at($step, $this->plan),

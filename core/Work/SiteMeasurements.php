@@ -205,7 +205,7 @@ final class SiteMeasurements
     }
 
     /** The leaf that a step is of. */
-    private static function leafOf(Step $step, Plan $plan): PlannedLeaf
+    public static function leafOf(Step $step, Plan $plan): PlannedLeaf
     {
         $leaves = $plan->leaves();
 

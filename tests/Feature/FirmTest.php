@@ -10,6 +10,7 @@ use App\Models\Doorway;
 use App\Models\Firm;
 use App\Models\Invitation;
 use App\Models\Job;
+use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
@@ -661,4 +662,17 @@ test('whoever is back comes in by a new link, as who they were', function () {
     $this->post($link, ['password' => 'another long one'])->assertRedirect('/');
     $this->assertAuthenticatedAs($ana);
     $this->get('/')->assertOk();
+});
+
+test('what others did is not done by whoever brings it in', function () {
+    [$job] = atWork();
+    $zip = App\Files\JobArchive::write($job);
+    $this->actingAs(somebody(Role::Planner))
+        ->post('/jobs/bring-in', ['file' => new Illuminate\Http\UploadedFile($zip, 'job.zip', test: true)])
+        ->assertRedirect('/');
+    $arrived = Job::query()->latest('id')->firstOrFail();
+
+    expect($arrived->id)->toBeGreaterThan($job->id)
+        ->and(Revision::query()->whereNotNull('user_id')->count())->toBe(0)
+        ->and(LogEntry::query()->whereNotNull('user_id')->count())->toBe(0);
 });

@@ -25,7 +25,7 @@ final class AsksWhoItIs
         /** @var Route $route */
         $route = $request->route();
         if ($route->named('customer.*')) {
-            return $this->here->asGuestOf(
+            return $this->here->asNobodyOf(
                 self::firmOf($route->originalParameter('doorway')),
                 fn () => $next($request),
             );

@@ -7,18 +7,7 @@ namespace App\Site;
 use App\Marking\MarkingForm;
 use App\Words\LineHeight;
 use App\Words\Speaker;
-use App\Words\StepWords;
-use Closure;
 use YokeLine\Doorway\RailEnd;
-use YokeLine\Drawing\AsBuilt;
-use YokeLine\Drawing\AtGuide;
-use YokeLine\Drawing\AtHanger;
-use YokeLine\Drawing\AtStop;
-use YokeLine\Drawing\Elevation;
-use YokeLine\Drawing\LeafCard;
-use YokeLine\Drawing\RailBolts;
-use YokeLine\Drawing\Scene;
-use YokeLine\Drawing\Svg;
 use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Schedule;
 use YokeLine\Marks\AsShown;
@@ -39,64 +28,33 @@ use YokeLine\Planning\Buffer;
 use YokeLine\Planning\GuidePlace;
 use YokeLine\Planning\Plan;
 use YokeLine\Planning\PlannedLeaf;
-use YokeLine\Planning\RailCut;
-use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
-use YokeLine\Work\Drive;
 use YokeLine\Work\SiteMeasurements;
 use YokeLine\Work\Step;
 use YokeLine\Work\StepKind;
 
 /**
- * What a step shows: its drawing, its numbers, what one hesitates over.
+ * The numbers of a step, each as its tape reads it, and what each is.
  *
  * @phpstan-import-type Value from Message
  */
-final readonly class StepSheet
+final readonly class StepReadings
 {
     /** @var array<string, Pulls> */
     private array $pulls;
 
     private Speaker $speak;
 
-    /**
-     * @param  Closure(string): list<array{Length, Length}>  $lineBuilt  by rail, as its readings end
-     * @param  Closure(string): ?Length  $read  by ask
-     */
-    public function __construct(
-        private Plan $plan,
-        private LengthWriter $write,
-        MarkingForm $marking,
-        private Closure $lineBuilt,
-        private Closure $read,
-    ) {
+    public function __construct(private Plan $plan, private LengthWriter $write, MarkingForm $marking)
+    {
         $this->pulls = $marking->pulls();
         $this->speak = Speaker::in($write);
-    }
-
-    public function drawing(Step $step): string
-    {
-        $plan = $this->plan;
-        $leaf = $this->leaf($step);
-        $scene = match ($step->kind()) {
-            StepKind::LeafIn => $this->asItCame($leaf),
-            StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->speak),
-            StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of($plan, $this->speak),
-            StepKind::RailUp => RailBolts::of($plan, Drive::of($plan)->insert, $this->speak),
-            StepKind::Hang, StepKind::FitHangers => AtHanger::of($plan, $this->speak),
-            StepKind::RailTrue => $this->line(($this->lineBuilt)(SiteMeasurements::railOf($step, $this->plan))),
-            StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
-            StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->speak),
-            default => null,
-        };
-
-        return $scene === null ? '' : Svg::write($scene);
     }
 
     /** @return list<array{string, string}> */
     public function readings(Step $step): array
     {
-        $leaf = $this->leaf($step);
+        $leaf = SiteMeasurements::leafOf($step, $this->plan);
 
         return match ($step->kind()) {
             StepKind::BoxCheck => $this->box(),
@@ -302,37 +260,6 @@ final readonly class StepSheet
         );
     }
 
-    /** @return list<string> */
-    public function hand(Step $step): array
-    {
-        $says = match ($step->kind()) {
-            StepKind::RailUp => [
-                $this->turn('insert', Drive::of($this->plan)->insert),
-                ...array_slice(AtHand::hanger($this->plan), 0, 3),
-            ],
-            StepKind::CutRail => $this->cut(),
-            StepKind::RailTrue => [$this->turn('tighten', Drive::of($this->plan)->tighten)],
-            StepKind::FitHangers, StepKind::Hang => array_slice(AtHand::hanger($this->plan), 0, 3),
-            StepKind::StopsOn,
-            StepKind::CatchesOn,
-            StepKind::SetStops,
-            StepKind::SetCatches,
-            StepKind::DiscsIn => AtHand::stop($this->plan),
-            StepKind::MarkGuide, StepKind::FixGuide => AtHand::guide($this->plan),
-            StepKind::FitTriggers => AtHand::catchScrews($this->plan),
-            StepKind::BoreLeaf => [new Message('site.hand', [], 'square')],
-            default => [],
-        };
-
-        return array_values(
-            array_filter([
-                StepWords::howTight($step),
-                ...array_map($this->speak->say(...), $says),
-                StepWords::why($step),
-            ]),
-        );
-    }
-
     private function mass(): string
     {
         return $this->speak->say(
@@ -346,39 +273,6 @@ final readonly class StepSheet
         return implode(' → ', array_map(Fasteners::of($this->plan->doorway->units)->size(...), $bits));
     }
 
-    private function stop(): ?Scene
-    {
-        return AtStop::each($this->plan, $this->speak)[0][1] ?? null;
-    }
-
-    /** The leaf that a step is of. */
-    private function leaf(Step $step): PlannedLeaf
-    {
-        $leaves = $this->plan->leaves();
-
-        return $leaves[$step->of()] ?? $leaves[array_key_first($leaves)];
-    }
-
-    private function asItCame(PlannedLeaf $leaf): ?Scene
-    {
-        [$width, $height] = [
-            ($this->read)("leaf-width{$leaf->suffix()}"),
-            ($this->read)("leaf-height{$leaf->suffix()}"),
-        ];
-
-        return $width === null && $height === null
-            ? null
-            : AsBuilt::leaf($this->plan, $leaf, $width, $height, $this->speak);
-    }
-
-    /** @param  list<array{Length, Length}>  $built */
-    private function line(array $built): Scene
-    {
-        return $built === []
-            ? RailBolts::of($this->plan, Drive::of($this->plan)->tighten, $this->speak)
-            : AsBuilt::line($this->plan, $built, $this->speak);
-    }
-
     /** @return list<array{string, string}> the lines of a bracket's holes, each squared up from the rail line */
     private function rows(): array
     {
@@ -389,34 +283,6 @@ final readonly class StepSheet
             ],
             RunningMarks::rows($this->plan),
         );
-    }
-
-    /** @return list<Message> */
-    private function cut(): array
-    {
-        $cut = RailCut::of($this->plan);
-        $left = array_map($this->write->show(...), $cut->left ?? []);
-
-        return $cut === null
-            ? []
-            : [
-                new Message(
-                    'site.hand',
-                    [
-                        'bar' => $cut->bar,
-                        'end' => Message::word('sides', $cut->end),
-                        'bored' => implode(', ', $cut->bored) ?: '–',
-                        'left' => implode(', ', $left) ?: '–',
-                    ],
-                    'rail-cut',
-                ),
-            ];
-    }
-
-    /** @param  list<int>  $holes  in which turn their bolts are driven */
-    private function turn(string $how, array $holes): Message
-    {
-        return new Message('site.hand', ['turn' => implode(', ', $holes)], "turn-{$how}");
     }
 
     /** @return list<array{string, string}> */
