@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Editing\Notice;
 use App\Frame\DoorwayFrame;
 use App\Http\Editor;
+use App\Making\MadeSheet;
 use App\Models\Doorway;
 use App\Shelf;
 use App\Survey\WallPhoto;
@@ -221,6 +222,12 @@ final readonly class Bench implements Form
         $trace = $this->station === Station::Anchors ? $this->doorway->trace->profile ?? [] : [];
 
         return new Drawings($this->setout, $this->station, $trace);
+    }
+
+    /** @return list<MadeSheet> the leaf as it is built */
+    public function madeLeaves(): array
+    {
+        return MadeSheet::of($this->setout);
     }
 
     public function numbers(): Numbers

@@ -15,6 +15,7 @@ enum Station: string
 {
     case Wall = 'wall';
     case Leaf = 'leaf';
+    case Made = 'made';
     case Rail = 'rail';
     case Anchors = 'anchors';
 
@@ -29,6 +30,7 @@ enum Station: string
         return match ($this) {
             self::Wall => 'wall.measure',
             self::Leaf => 'door.size',
+            self::Made => 'door.made',
             self::Rail => 'rail.stops',
             self::Anchors => 'anchors.fixings',
         };
@@ -48,6 +50,7 @@ enum Station: string
         $groups = match ($this) {
             self::Wall => Stations\WallStation::groups($setout, $doorway, $items),
             self::Leaf => Stations\LeafStation::groups($setout, $doorway),
+            self::Made => Stations\MadeStation::groups($setout, $items),
             self::Rail => Stations\RailStation::groups($setout, $kits, $items),
             self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
@@ -92,7 +95,7 @@ enum Station: string
 
         return match ($this) {
             self::Wall => $setout->plan !== null,
-            self::Leaf => $setout->plan !== null && ! in_array('stop', $gravest, true),
+            self::Leaf, self::Made => $setout->plan !== null && ! in_array('stop', $gravest, true),
             self::Rail, self::Anchors => $setout->plan !== null && $open === [],
         };
     }

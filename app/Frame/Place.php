@@ -46,7 +46,7 @@ enum Place: string
     {
         $pages = match ($this) {
             self::Wall => ['measure', 'studs', 'photos', 'readings'],
-            self::Door => ['size', 'options', 'in-hand'],
+            self::Door => ['size', 'options', 'made', 'in-hand'],
             self::Rail => ['stops', 'kit'],
             self::Anchors => ['fixings', 'loads'],
             self::Marks => ['runs', 'door', 'templates', 'line'],

@@ -42,7 +42,7 @@ final readonly class StepDrawing
         $plan = $this->plan;
         $leaf = SiteMeasurements::leafOf($step, $this->plan);
         $scene = match ($step->kind()) {
-            StepKind::LeafIn => $this->asItCame($leaf),
+            StepKind::LeafIn, StepKind::SquareUp => $this->asItCame($leaf),
             StepKind::MarkLeaf, StepKind::BoreLeaf, StepKind::Groove => LeafCard::shortened($plan, $leaf, $this->speak),
             StepKind::MarkWall, StepKind::MarkLine, StepKind::BoardUp => Elevation::of($plan, $this->speak),
             StepKind::RailUp => RailBolts::of($plan, Drive::of($plan)->insert, $this->speak),

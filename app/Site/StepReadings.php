@@ -59,7 +59,8 @@ final readonly class StepReadings
         return match ($step->kind()) {
             StepKind::BoxCheck => $this->box(),
             StepKind::Trial => $this->trial(),
-            StepKind::LeafIn => [[$this->mass(), $this->of($this->plan->mass->assumed ? 'mass-assumed' : 'mass')]],
+            StepKind::LeafIn,
+            StepKind::SquareUp => [[$this->mass(), $this->of($this->plan->mass->assumed ? 'mass-assumed' : 'mass')]],
             StepKind::TrimLeaf => $this->trimmed($leaf),
             StepKind::MarkLeaf => [
                 ...$this->marks(Tapes::across($this->plan, $leaf)),

@@ -76,6 +76,7 @@ final class StepWords
                 'step' => $step,
                 'minutes' => $after->minutes,
                 'hours' => intdiv($after->minutes, 60),
+                'days' => intdiv($after->minutes, 24 * 60),
             ]);
     }
 

@@ -38,7 +38,14 @@ final class BriefFields
     /** @return list<Field> */
     public static function all(): array
     {
-        return [...self::leaf(), ...self::carrying(), ...self::travelEnds(), ...self::sizes(), ...self::practice()];
+        return [
+            ...self::leaf(),
+            ...MadeFields::all(),
+            ...self::carrying(),
+            ...self::travelEnds(),
+            ...self::sizes(),
+            ...self::practice(),
+        ];
     }
 
     /** @return array<string, string> where each end of each leaf's travel is told, by `shut` or `left.shut` */
@@ -82,7 +89,7 @@ final class BriefFields
             Field::text('brief.kit')->decidesOrder()->at('rail'),
             Field::auto('brief.leaf.width')->at('leaf'),
             Field::auto('brief.leaf.height')->at('leaf'),
-            Field::positive('brief.leaf.thickness')->decidesOrder()->unsure(Unsure::Kit)->at('leaf'),
+            Field::auto('brief.leaf.thickness')->decidesOrder()->unsure(Unsure::Kit)->at('leaf'),
             Field::positive('brief.leaf.stile')->usually(100, '4')->at('leaf'),
             Field::lengths('brief.leaf.stock_widths', 100)->at('leaf'),
             Field::lengths('brief.leaf.stock_heights', 100)->at('leaf'),

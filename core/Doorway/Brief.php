@@ -10,6 +10,7 @@ final readonly class Brief
     /**
      * @param  list<string>  $purposes  what the leaf is for, the most important first: sight, sound, light, space,
      * looks
+     * @param  bool  $hasNoPull  whether it was said that there is none in front
      */
     public function __construct(
         public Hang $hang,
@@ -25,6 +26,7 @@ final readonly class Brief
         public ?LeafInHand $inHand = null,
         public ?Anchor $anchor = null,
         public array $purposes = [],
+        public bool $hasNoPull = false,
     ) {}
 
     public function backedBy(Backing $backing): self
@@ -54,6 +56,7 @@ final readonly class Brief
             $this->inHand,
             $this->anchor,
             $this->purposes,
+            $this->hasNoPull,
         );
     }
 }

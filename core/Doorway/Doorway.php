@@ -59,6 +59,8 @@ final readonly class Doorway
      */
     public function missing(): array
     {
-        return [...$this->survey->missing(), ...$this->brief->leaf->thickness === null ? ['brief.leaf.thickness'] : []];
+        $thickness = $this->brief->leaf->made === null ? 'brief.leaf.thickness' : 'brief.leaf.made.from';
+
+        return [...$this->survey->missing(), ...$this->brief->leaf->thickness === null ? [$thickness] : []];
     }
 }

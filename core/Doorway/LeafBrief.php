@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Doorway;
 
+use YokeLine\Doorway\Made\Made;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
@@ -15,6 +16,7 @@ final readonly class LeafBrief
      * @param  list<Length>  $stockHeights
      * @param  list<Span>  $solid  solid members across the leaf, from its leading edge
      * @param  float  $glassM2  0 where there is no glass
+     * @param  ?Made  $made  how it is built; null of one that is bought
      */
     public function __construct(
         public ?Length $width,
@@ -30,6 +32,7 @@ final readonly class LeafBrief
         public float $hardwareKg,
         public Length $trimLimit,
         public array $solid,
+        public ?Made $made = null,
     ) {}
 
     /**
@@ -64,6 +67,7 @@ final readonly class LeafBrief
             $this->hardwareKg,
             $this->trimLimit,
             $this->solid,
+            $this->made,
         );
     }
 }

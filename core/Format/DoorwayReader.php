@@ -331,6 +331,7 @@ final class DoorwayReader
     private function brief(): Brief
     {
         $at = $this->at;
+        $made = MadeReader::read($at);
         $toOrder = $at->answer('brief.rules.sizes') === 'made-to-order';
 
         $board = $this->board();
@@ -342,8 +343,8 @@ final class DoorwayReader
             leaf: new LeafBrief(
                 width: $at->length('brief.leaf.width'),
                 height: $at->length('brief.leaf.height'),
-                thickness: $at->length('brief.leaf.thickness'),
-                stile: $at->lengthOrUsual('brief.leaf.stile'),
+                thickness: $at->length('brief.leaf.thickness') ?? $made?->thickness(),
+                stile: $at->length('brief.leaf.stile') ?? ($made?->stile() ?? $at->usual('brief.leaf.stile')),
                 stockWidths: $toOrder ? [] : $at->lengths('brief.leaf.stock_widths'),
                 stockHeights: $toOrder ? [] : $at->lengths('brief.leaf.stock_heights'),
                 construction: $at->has('brief.leaf.construction') ? $at->text('brief.leaf.construction.kind') : null,
@@ -357,6 +358,7 @@ final class DoorwayReader
                 hardwareKg: $this->hardwareKg(),
                 trimLimit: $at->lengthOrUsual('brief.leaf.trim_limit'),
                 solid: array_values(array_filter(array_map($at->spanIfTold(...), $at->places('brief.leaf.solid')))),
+                made: $made,
             ),
             backing: $at->choice('brief.backing', Backing::class),
             header: new HeaderBrief(
@@ -381,6 +383,7 @@ final class DoorwayReader
                     array_filter(array_map(fn (string $place) => $at->text($place), $at->places('brief.purpose'))),
                 ),
             ),
+            hasNoPull: $at->has('brief.pulls.front.kind') && $front === null,
         );
     }
 
@@ -471,6 +474,11 @@ final class DoorwayReader
         return new Ends(array_filter($by), array_filter($at));
     }
 
+    private function hangers(string $place): ?int
+    {
+        return ['2' => 2, '3' => 3, '4' => 4][$this->at->answer($place)] ?? null;
+    }
+
     private function anchor(): ?Anchor
     {
         $at = $this->at;
@@ -507,7 +515,7 @@ final class DoorwayReader
             meetingGap: $at->lengthOrUsual('brief.rules.meeting_gap'),
             midOverlap: $at->length('brief.rules.mid_overlap'),
             hangerInset: $at->length('brief.rules.hanger_inset'),
-            hangers: ['2' => 2, '3' => 3, '4' => 4][$at->answer('brief.rules.hangers')] ?? null,
+            hangers: $this->hangers('brief.rules.hangers') ?? $this->hangers('brief.leaf.made.hangers'),
             pullHeight: $at->lengthOrUsual('brief.rules.pull_height'),
             spacer: $at->lengthOrUsual('brief.rules.spacer'),
             softClose: $at->answer('brief.rules.soft_close') !== 'off',

@@ -75,6 +75,7 @@ final class PlanWriter
                     ],
             ...AnchoringWriter::write(Anchoring::of($plan)),
             ...MarksWriter::write($plan),
+            'leaf_made' => LeafMadeWriter::write($plan),
             'findings' => array_map(fn (Finding $finding) => FindingWriter::write($finding, $say), $findings),
             ...WorkWriter::write($plan),
         ];

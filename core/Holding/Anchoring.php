@@ -262,11 +262,22 @@ final class Anchoring
                 $both[0]->toMm(),
                 $both[1]->toMm(),
                 $shut->length()->toMm(),
-                $plan->hangers()->cases(),
+                self::shares($plan, $leaf),
             );
         }
 
         return $runs;
+    }
+
+    /** @return non-empty-list<non-empty-list<float>> by case, of what hangs on the heaviest leaf */
+    private static function shares(Plan $plan, string $leaf): array
+    {
+        $by = $plan->hungKgOf($leaf) / $plan->hungKg();
+
+        return array_map(
+            fn (array $case) => array_map(fn (float $share) => $share * $by, $case),
+            $plan->hangers()->cases(),
+        );
     }
 
     /** E I of the rail upright, N mm². */

@@ -50,7 +50,9 @@ final class Cautions
         return self::lines(
             $plan,
             match ($step->kind()) {
-                StepKind::LeafIn, StepKind::Hang => ['lift', $plan->doorway->brief->leaf->glassM2 > 0 ? 'glass' : ''],
+                StepKind::LeafIn,
+                StepKind::SquareUp,
+                StepKind::Hang => ['lift', $plan->doorway->brief->leaf->glassM2 > 0 ? 'glass' : ''],
                 StepKind::BoreLeaf,
                 StepKind::Groove,
                 StepKind::TrimLeaf,

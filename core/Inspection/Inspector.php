@@ -12,6 +12,7 @@ final class Inspector
         Checks\SurveyOdd::class,
         Checks\KitHangs::class,
         Checks\LeafSuitsKit::class,
+        Checks\MadeLeaf::class,
         Checks\LeafCovers::class,
         Checks\Headroom::class,
         Checks\HeaderPlace::class,

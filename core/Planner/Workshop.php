@@ -10,12 +10,16 @@ use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
 use YokeLine\Holding\Holding;
 use YokeLine\Holding\RailSlide;
+use YokeLine\Making\CannotBeMade;
+use YokeLine\Making\Making;
+use YokeLine\Making\Wanted;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Planning\Depth;
 use YokeLine\Planning\Floor;
 use YokeLine\Planning\Grid;
 use YokeLine\Planning\GuidePlace;
+use YokeLine\Planning\Hangers;
 use YokeLine\Planning\Hangs\HangPlan;
 use YokeLine\Planning\Header;
 use YokeLine\Planning\Heights;
@@ -115,13 +119,30 @@ final class Workshop
             : null;
         $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before-board' : '';
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
+        $making = $this->making($brief, $kit, $layout, $heights, $guides);
         $depths = array_map(
             fn (LeafRun $run) => ($this->deep[
                 "{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"
-            ] ??= Depth::of($this->room, $floor, $heights, $header, $brief, $kit, $thickness, $run->track)),
+            ] ??= Depth::of(
+                $this->room,
+                $floor,
+                $heights,
+                $header,
+                $brief,
+                $kit,
+                $thickness,
+                $run->track,
+                $making?->backProud(),
+            )),
             $layout->runs,
         );
-        $mass = Mass::of($brief, $layout->width->size->total, $heights->leaf->size->total, $thickness);
+        $mass = Mass::of(
+            $brief,
+            $layout->width->size->total,
+            $heights->leaf->size->total,
+            $thickness,
+            $making?->kg(),
+        );
 
         return new Plan(
             $this->doorway->wanting($brief),
@@ -137,7 +158,48 @@ final class Workshop
             $mass,
             $thickness,
             $place,
+            $making,
         );
+    }
+
+    /**
+     * The leaf as it is built: with as many hangers as its own mass asks for, whose blocks are part of it. Null of one
+     * that is bought, or that cannot be built so.
+     *
+     * @param  non-empty-array<string, GuidePlace>  $guides
+     */
+    private function making(Brief $brief, Kit $kit, Layout $layout, Heights $heights, array $guides): ?Making
+    {
+        $made = $brief->leaf->made;
+        $run = $layout->runs[array_key_first($layout->runs)];
+        $kg = 0.0;
+        $making = null;
+        for ($count = 0; $made !== null;) {
+            $hangers = Hangers::of($brief, $kit, $run, $this->doorway->units, $kg);
+            if ($hangers->count <= $count) {
+                return $making;
+            }
+            $count = $hangers->count;
+            $wanted = Wanted::of(
+                $this->doorway->units,
+                $brief,
+                $kit,
+                $layout->width->size->total,
+                $heights->leaf->size->total,
+                $hangers->at,
+                $heights->hangerHoles,
+                GuidePlace::fin($kit, $guides),
+                $heights->gap->low,
+            );
+            try {
+                $making = Making::of($made, $wanted, array_keys($layout->runs));
+            } catch (CannotBeMade) {
+                return null;
+            }
+            $kg = ($brief->leaf->massKg ?? $making->kg()) + $brief->leaf->hardwareKg;
+        }
+
+        return null;
     }
 
     /** Where the rail is best slid to; in masonry it stays where it is shared. */

@@ -32,7 +32,10 @@ final readonly class Depth
         return Length::mm(self::WANTED_MM);
     }
 
-    /** @param  int  $track rails between the leaf's and the one nearest the wall */
+    /**
+     * @param  int  $track rails between the leaf's and the one nearest the wall
+     * @param  ?Length  $backProud  what is screwed to the leaf's back
+     */
     public static function of(
         Room $room,
         Floor $floor,
@@ -42,6 +45,7 @@ final readonly class Depth
         Kit $kit,
         Length $leafThickness,
         int $track = 0,
+        ?Length $backProud = null,
     ): self {
         $rail = Sum::of('middle-rail')
             ->plus('header', $header->thickness ?? Length::zero())
@@ -56,6 +60,10 @@ final readonly class Depth
             ->plus('middle-rail', $rail)
             ->plus('strap', $kit->hanger->strapPlane);
         $back = Sum::of('leaf-back')->plus('leaf-front', $front)->minus('leaf-thickness', $leafThickness);
+        $clearance = Sum::of('leaf-clearance')->plus('leaf-back', $back);
+        if ($backProud !== null) {
+            $clearance = $clearance->minus('plates-on-back', $backProud);
+        }
         $proud = Sum::greatest(
             'stands-proudest-behind-leaf',
             self::behind($room, $floor, $heights, $header, $brief),
@@ -66,7 +74,7 @@ final readonly class Depth
             $front,
             $back,
             $proud,
-            Sum::of('leaf-clearance')->plus('leaf-back', $back)->minus('stands-proudest', $proud),
+            $clearance->minus('stands-proudest', $proud),
             $proud->total->isZero() ? '' : (string) $proud->ruledBy(),
         );
     }

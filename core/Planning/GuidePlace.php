@@ -8,6 +8,7 @@ use YokeLine\Doorway\Groove;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
+use YokeLine\Making\Fin;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -82,6 +83,27 @@ final readonly class GuidePlace
                 ? Length::least($stile->half(), Length::mm(self::STOPS_SHORT_MM))
                 : null,
         );
+    }
+
+    /**
+     * The fin that runs in the foot of a leaf, of two the one that reaches deeper; null where the guide is none.
+     *
+     * @param  non-empty-array<string, self>  $guides
+     */
+    public static function fin(Kit $kit, array $guides): ?Fin
+    {
+        $fin = null;
+        foreach ($guides as $guide) {
+            if ($guide->grooveDepth === null || $guide->grooveWidth === null) {
+                continue;
+            }
+            $bite = $guide->hold->total;
+            if ($fin === null || $bite->isOver($fin->bite)) {
+                $fin = new Fin($kit->guide->bladeThickness, $bite, $guide->grooveWidth, $guide->grooveDepth);
+            }
+        }
+
+        return $fin;
     }
 
     /** A roller stands on the wall beside the casing; every other guide stands on the floor before it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YokeLine\Planning;
 
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
@@ -25,17 +27,15 @@ final readonly class Hangers
     private function __construct(public int $count, public array $at) {}
 
     /** As many as its width and its mass ask for, unless a number is said; never fewer than come in the box. */
-    public static function of(Plan $plan): self
+    public static function of(Brief $brief, Kit $kit, LeafRun $run, Unit $units, float $hungKg): self
     {
-        $rules = $plan->doorway->brief->rules;
-        $run = $plan->layout->runs[array_key_first($plan->layout->runs)];
         $count =
-            $rules->hangers ??
+            $brief->rules->hangers ??
             max(
-                $plan->kit->hangers,
-                self::byWidth($run->width, $plan->doorway->units),
+                $kit->hangers,
+                self::byWidth($run->width, $units),
                 // A wheel that was chosen is told when it takes too much, not outvoted by one more.
-                $plan->kit->choosesWheel() ? self::FEWEST : self::byMass($plan->hungKg(), self::wheelKg($plan)),
+                $kit->choosesWheel() ? self::FEWEST : self::byMass($hungKg, self::wheelKg($brief, $kit)),
             );
         $between = $run->width->minus($run->hangerInset->times(2));
 
@@ -53,10 +53,9 @@ final readonly class Hangers
     }
 
     /** What one wheel may carry: by its own sheet, else half of what the kit may with what is screwed to the leaf. */
-    public static function wheelKg(Plan $plan): float
+    public static function wheelKg(Brief $brief, Kit $kit): float
     {
-        return $plan->kit->wheel->capacityKg ??
-            ($plan->kit->capacityKg + $plan->doorway->brief->leaf->hardwareKg) / 2;
+        return $kit->wheel->capacityKg ?? ($kit->capacityKg + $brief->leaf->hardwareKg) / 2;
     }
 
     /** @return non-empty-list<non-empty-list<float>> by case, the part of the hung mass that each hanger takes */

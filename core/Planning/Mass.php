@@ -26,15 +26,25 @@ final readonly class Mass
 
     private const GLASS_PER_M2_MM = 2.5;
 
-    private function __construct(public float $kg, public bool $assumed) {}
+    /** @param  bool  $isKnown  weighed, or as its maker says */
+    private function __construct(public float $kg, public bool $assumed, public bool $isKnown = false) {}
 
-    public static function of(Brief $brief, Length $width, Length $height, Length $thickness): self
-    {
+    /** @param  ?float  $madeKg  what it comes to as it is built; null of one that is bought */
+    public static function of(
+        Brief $brief,
+        Length $width,
+        Length $height,
+        Length $thickness,
+        ?float $madeKg = null,
+    ): self {
         $leaf = $brief->leaf;
         // As it was weighed, or as its maker says.
         $known = $leaf->massKg ?? $brief->inHand?->heaviestKg();
         if ($known !== null) {
-            return new self($known, false);
+            return new self($known, false, true);
+        }
+        if ($madeKg !== null) {
+            return new self($madeKg, false);
         }
         $area = ($width->toMm() * $height->toMm()) / 1e6;
         $solid = max(0.0, $area - $leaf->glassM2);

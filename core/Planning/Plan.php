@@ -12,6 +12,8 @@ use YokeLine\Doorway\FloorReading;
 use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\LeafInHand;
+use YokeLine\Making\LeafMade;
+use YokeLine\Making\Making;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Sum;
@@ -25,6 +27,7 @@ final readonly class Plan
     /**
      * @param  non-empty-array<string, Depth>  $depths  by leaf
      * @param  non-empty-array<string, GuidePlace>  $guides  by guide
+     * @param  ?Making  $making  how its leaf is built; null of one that is bought
      * @param  ?RailPlace  $place  how the rail was slid to what holds; null where it lies as it is shared
      */
     public function __construct(
@@ -41,6 +44,7 @@ final readonly class Plan
         public Mass $mass,
         public Length $thickness,
         public ?RailPlace $place = null,
+        public ?Making $making = null,
     ) {
         /** @var ArrayObject<class-string, object> $worked */
         $worked = new ArrayObject();
@@ -289,10 +293,30 @@ final readonly class Plan
         return $this->mass->kg + $this->doorway->brief->leaf->hardwareKg;
     }
 
+    /** How one leaf is built; null of one that is bought. */
+    public function madeLeaf(string $leaf): ?LeafMade
+    {
+        return $this->making?->built($leaf === array_key_first($this->layout->runs));
+    }
+
+    /** What hangs of one leaf, where two that are built differ: of others only the heavier is known. */
+    public function hungKgOf(string $leaf): float
+    {
+        $made = $this->mass->isKnown ? null : $this->madeLeaf($leaf);
+
+        return $made === null ? $this->hungKg() : $made->kg + $this->doorway->brief->leaf->hardwareKg;
+    }
+
     /** What each leaf hangs by. */
     public function hangers(): Hangers
     {
-        return $this->worked(Hangers::class, fn () => Hangers::of($this));
+        return $this->worked(Hangers::class, fn () => Hangers::of(
+            $this->doorway->brief,
+            $this->kit,
+            $this->layout->runs[array_key_first($this->layout->runs)],
+            $this->doorway->units,
+            $this->hungKg(),
+        ));
     }
 
     /** Whether the kit's soft close is fitted to any leaf. */

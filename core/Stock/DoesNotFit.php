@@ -10,7 +10,7 @@ use YokeLine\Measure\Message;
 /** A piece is longer than any bar that can be bought gives. */
 final class DoesNotFit extends RuntimeException
 {
-    public function __construct(private readonly Piece $piece)
+    public function __construct(public readonly Piece $piece)
     {
         parent::__construct($piece->for);
     }

@@ -11,6 +11,7 @@ use YokeLine\Doorway\KitPart;
 use YokeLine\Doorway\LineFound;
 use YokeLine\Doorway\LiningKind;
 use YokeLine\Doorway\Looks;
+use YokeLine\Doorway\Made\Way;
 use YokeLine\Doorway\OldDoor;
 use YokeLine\Doorway\PartAway;
 use YokeLine\Doorway\WorkRules;
@@ -30,9 +31,15 @@ final readonly class Facts
 
     private const LONG_MM = 1800;
 
+    /** Boards rest in the room that they will hang in before a saw meets them: a rule of thumb. */
+    private const REST_MINUTES = 3 * 24 * 60;
+
+    /** Glue holds. */
+    private const CLAMP_MINUTES = 60;
+
     /**
      * @param  array<string, bool>  $is  what brings a step in
-     * @param  array<string, float>  $counts  what makes it longer
+     * @param  array<string, float>  $counts  what makes it longer; `pieces.right` where it differs from leaf to leaf
      * @param  array<int|string, int>  $people
      * @param  list<string>  $leaves
      * @param  list<string>  $softLeaves  those that the soft close is fitted to
@@ -44,8 +51,8 @@ final readonly class Facts
      */
     private function __construct(
         public array $is,
-        public array $counts,
-        public array $people,
+        private array $counts,
+        private array $people,
         public array $leaves,
         private array $softLeaves,
         public array $rails,
@@ -55,6 +62,7 @@ final readonly class Facts
         public bool $oldLeafFirst,
         public WorkRules $rules,
         public array $parts = [],
+        public ?Way $made = null,
     ) {}
 
     /** @param  array<string, int>  $lead  minutes until a delivery comes: kit, leaf, board */
@@ -86,6 +94,8 @@ final readonly class Facts
                 'kit' => $lead['kit'] ?? 0,
                 'leaf' => $lead['leaf'] ?? 0,
                 'board' => $lead['board'] ?? 0,
+                'rest' => self::REST_MINUTES,
+                'clamp' => self::CLAMP_MINUTES,
             ],
             $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
             $schedule,
@@ -96,6 +106,7 @@ final readonly class Facts
                     'value',
                 ),
             ),
+            $plan->making?->leaf->made->way,
         );
     }
 
@@ -112,7 +123,8 @@ final readonly class Facts
             'studs' => $survey->lining?->kind !== LiningKind::Masonry,
             'doubt' => $doubtful || $schedule->trial,
             'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
-            'fin' => $plan->kit->guide->style->needsGroove(),
+            // A channel that was built is not cut.
+            'fin' => $plan->kit->guide->style->needsGroove() && $plan->making?->leaf->channel?->isBuilt !== true,
             'disc' => $plan->kit->jumpDisc !== null,
             'soft' => $plan->hasSoftClose(),
             'pull' => true,
@@ -180,13 +192,44 @@ final readonly class Facts
             'screws' => (float) count(Anchoring::of($plan)->header->fixings ?? []),
             'leaves' => (float) count($plan->layout->runs),
             'hard' => $plan->kit->guide->style->standsOnFloor() && $survey->hasHardFloor() ? 20.0 : 10.0,
+            ...self::countsOfMaking($plan),
         ];
+    }
+
+    /** @return array<string, float> by what and leaf */
+    private static function countsOfMaking(Plan $plan): array
+    {
+        $counts = [];
+        foreach ($plan->making === null ? [] : $plan->leaves() as $leaf) {
+            foreach (($plan->madeLeaf($leaf->name)->counts ?? []) as $what => $count) {
+                $counts["{$what}{$leaf->suffix('.')}"] = (float) $count;
+            }
+        }
+
+        return $counts;
+    }
+
+    /** How many there are, of this leaf where that differs. */
+    public function count(string $what, string $of): float
+    {
+        return $this->counts["{$what}.{$of}"] ?? $this->counts[$what] ?? 0.0;
+    }
+
+    public function peopleFor(string $who, string $of): int
+    {
+        return $this->people["{$who}.{$of}"] ?? $this->people[$who];
     }
 
     /** @return array<int|string, int> */
     private static function people(Plan $plan, bool $props): array
     {
-        $lift = self::lift($plan->mass->kg, $plan->heights->leaf->size->total->toMm());
+        $height = $plan->heights->leaf->size->total->toMm();
+        $lift = self::lift($plan->mass->kg, $height);
+        $lifts = [];
+        foreach ($plan->making === null ? [] : $plan->leaves() as $leaf) {
+            $own = $plan->hungKgOf($leaf->name) - $plan->doorway->brief->leaf->hardwareKg;
+            $lifts["lift{$leaf->suffix('.')}"] = self::lift($own, $height);
+        }
         $isLong = fn (?Length $length) => $length?->isUnder(Length::mm(self::LONG_MM)) === false;
 
         return [
@@ -194,6 +237,7 @@ final readonly class Facts
             '2' => 2,
             'lift' => $lift,
             'lift2' => max(2, $lift),
+            ...$lifts,
             'board' => $props
                 ? 1
                 : match ($plan->doorway->brief->rules->schedule->boardHeld) {
@@ -205,10 +249,13 @@ final readonly class Facts
         ];
     }
 
-    /** Whether a fact brings a step in for this leaf or rail: '' is the only one, or all of them together. */
+    /**
+     * Whether a fact brings a step in for this leaf or rail: '' is the only one, or all of them together. What there is
+     * one of at the least does.
+     */
     public function has(string $fact, string $of): bool
     {
-        $is = $this->is[$fact] ?? false;
+        $is = $this->is[$fact] ?? $this->count($fact, $of) > 0;
 
         return $is &&
             ($fact !== 'soft' || ! in_array($of, $this->leaves, true) || in_array($of, $this->softLeaves, true));

@@ -21,20 +21,20 @@ final readonly class Order
     public static function from(Facts $facts): self
     {
         $rows = [];
-        foreach (StepTable::of($facts->rules) as $row) {
+        foreach (StepTable::of($facts->rules, $facts->made) as $row) {
             $rows[rtrim(explode('.', $row[0])[0], '*^#%')] = $row;
         }
         $made = [];
         foreach ($rows as $kind => [$id, $when, $after, $people, $base, $per, $at]) {
-            $minutes = self::length($base, $per, $facts);
             foreach (array_filter(self::those($id, $facts), fn (string $of) => $facts->has($when, $of)) as $of) {
+                $minutes = self::length($base, $per, $facts, $of);
                 $names = self::names($kind, $facts, $of);
                 foreach ($names as $k => $name) {
                     $befores =
                         $k === 0
                             ? self::befores($kind, $after, $of, $facts, $rows)
                             : [new After($names[$k - 1], 'dry', $facts->waits['dry'])];
-                    $made[$name] = new Step($name, $facts->people[$people], $minutes, $at, $befores);
+                    $made[$name] = new Step($name, $facts->peopleFor($people, $of), $minutes, $at, $befores);
                 }
             }
         }
@@ -45,9 +45,9 @@ final readonly class Order
     /** What one step of that kind takes, whether or not this doorway has it. */
     public static function minutesFor(StepKind $kind, Facts $facts): int
     {
-        foreach (StepTable::of($facts->rules) as [$id, , , , $base, $per]) {
+        foreach (StepTable::of($facts->rules, $facts->made) as [$id, , , , $base, $per]) {
             if (rtrim(explode('.', $id)[0], '*^#%') === $kind->value) {
-                return self::length($base, $per, $facts);
+                return self::length($base, $per, $facts, '');
             }
         }
 
@@ -60,9 +60,9 @@ final readonly class Order
     }
 
     /** @param  ?array{float, string}  $per */
-    private static function length(float $base, ?array $per, Facts $facts): int
+    private static function length(float $base, ?array $per, Facts $facts, string $of): int
     {
-        return (int) ceil($base + ($per === null ? 0 : $per[0] * $facts->counts[$per[1]]) - 1e-9);
+        return (int) ceil($base + ($per === null ? 0 : $per[0] * $facts->count($per[1], $of)) - 1e-9);
     }
 
     public function personMinutes(): int

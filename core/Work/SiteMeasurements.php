@@ -30,7 +30,7 @@ final class SiteMeasurements
                     'kit-differs',
                 ),
             ],
-            StepKind::LeafIn => self::leaf($plan, self::leafOf($step, $plan)),
+            StepKind::LeafIn, StepKind::SquareUp => self::leaf($plan, self::leafOf($step, $plan)),
             StepKind::BoreLeaf => $plan->kit->hanger->style === HangerStyle::FaceStrap
                 ? [
                     new SiteMeasurement(

@@ -16,6 +16,30 @@ enum StepKind: string
     case PartComes = 'part-comes';
     case Trial = 'trial';
     case LeafIn = 'leaf-in';
+    case BringIn = 'bring-in';
+    case Cut = 'cut';
+    case Rip = 'rip';
+    case LayUp = 'lay-up';
+    case FixLedges = 'fix-ledges';
+    case FixBraces = 'fix-braces';
+    case CutInfill = 'cut-infill';
+    case FixFillers = 'fix-fillers';
+    case FrameUp = 'frame-up';
+    case SetFrame = 'set-frame';
+    case LayInfill = 'lay-infill';
+    case StripOld = 'strip-old';
+    case Plane = 'plane';
+    case Trim = 'trim';
+    case CutFoot = 'cut-foot';
+    case FillFoot = 'fill-foot';
+    case FillOld = 'fill-old';
+    case Join = 'join';
+    case Lip = 'lip';
+    case Panel = 'panel';
+    case JointUp = 'joint-up';
+    case Rebate = 'rebate';
+    case SquareUp = 'square-up';
+    case Glaze = 'glaze';
     case TrimLeaf = 'trim-leaf';
     case LayOut = 'lay-out';
     case MarkLeaf = 'mark-leaf';
@@ -82,6 +106,12 @@ enum StepKind: string
         return in_array($this, [self::Look, self::Measure, self::Scan, self::Choose, self::Order], true);
     }
 
+    /** Whether it makes the leaf. */
+    public function isMaking(): bool
+    {
+        return in_array($this, MakingTable::kinds(), true);
+    }
+
     /** The card that it is told on. */
     public function card(): WorkCard
     {
@@ -89,6 +119,30 @@ enum StepKind: string
             self::Look, self::Measure, self::Scan, self::Choose, self::Order => WorkCard::Choose,
             self::BoxCheck, self::PartComes, self::Trial => WorkCard::Box,
             self::LeafIn,
+            self::BringIn,
+            self::Cut,
+            self::Rip,
+            self::LayUp,
+            self::FixLedges,
+            self::FixBraces,
+            self::CutInfill,
+            self::FixFillers,
+            self::FrameUp,
+            self::SetFrame,
+            self::LayInfill,
+            self::StripOld,
+            self::Plane,
+            self::Trim,
+            self::CutFoot,
+            self::FillFoot,
+            self::FillOld,
+            self::Join,
+            self::Lip,
+            self::Panel,
+            self::JointUp,
+            self::Rebate,
+            self::SquareUp,
+            self::Glaze,
             self::TrimLeaf,
             self::LayOut,
             self::MarkLeaf,

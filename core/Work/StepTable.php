@@ -8,6 +8,7 @@ use LogicException;
 use YokeLine\Doorway\Finished;
 use YokeLine\Doorway\HolesFound;
 use YokeLine\Doorway\LineFound;
+use YokeLine\Doorway\Made\Way;
 use YokeLine\Doorway\WorkRules;
 
 /**
@@ -21,6 +22,8 @@ use YokeLine\Doorway\WorkRules;
  */
 final class StepTable
 {
+    private const LEAF_IN = 'leaf-in*';
+
     private const BEFORE_MAKING_GOOD = [
         'prove-run',
         'fill-jambs',
@@ -35,14 +38,57 @@ final class StepTable
      *
      * @return list<Row>
      */
-    public static function of(WorkRules $rules): array
+    public static function of(WorkRules $rules, ?Way $made = null): array
     {
         $otherwise = [...self::finished($rules->finished), ...self::bored($rules->holesFound)];
         $rows = $rules->lineFound === LineFound::Packing ? self::liftedToTheLine() : self::rows();
+        if ($made !== null) {
+            [$rows, $otherwise] = self::made($made, $rows, $otherwise);
+        }
 
         return $otherwise === []
             ? $rows
             : self::inOrder(array_map(fn (array $row) => $otherwise[$row[0]] ?? $row, $rows));
+    }
+
+    /**
+     * The steps of making the leaf in the place of bringing one in; glass after the last coat, before it is hung where
+     * it is coated before.
+     *
+     * @param  list<Row>  $rows
+     * @param  array<string, Row>  $otherwise
+     * @return array{list<Row>, array<string, Row>}
+     */
+    private static function made(Way $made, array $rows, array $otherwise): array
+    {
+        $last = isset($otherwise['coat-leaf*.k']) ? 'make-good' : 'hang*';
+        $changed = [];
+        foreach ($rows as $row) {
+            $instead = $row[0] === self::LEAF_IN
+                ? MakingTable::rows($made)
+                : [self::afterMaking($row, $made, $last)];
+            array_push($changed, ...$instead);
+        }
+
+        return [
+            self::inOrder($changed),
+            array_map(fn (array $row) => self::afterMaking($row, $made, $last), $otherwise),
+        ];
+    }
+
+    /**
+     * @param  Row  $row
+     * @param  string  $last  what comes after the glass
+     * @return Row
+     */
+    private static function afterMaking(array $row, Way $made, string $last): array
+    {
+        $row[2] = array_map(fn (string $one) => $one === self::LEAF_IN ? MakingTable::LAST : $one, $row[2]);
+        if ($made === Way::Glazed && $row[0] === $last) {
+            $row[2][] = MakingTable::GLAZE;
+        }
+
+        return $row;
     }
 
     /**

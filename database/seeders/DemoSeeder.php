@@ -35,10 +35,14 @@ final class DemoSeeder extends Seeder
 
     private const RIVER_SHOP = ['river-shop/counter-room', 'river-shop/show-room', 'river-shop/wrapping-room'];
 
+    /** Their leaves are built: one of boards in a frame, two of old doors. */
+    private const WORKSHOP = ['workshop/oil-store', 'workshop/saw-pit'];
+
     public function run(): void
     {
         self::job('Old pump house, pottery co-operative', Unit::Millimetre, self::DOORWAYS);
         self::job('River shop, pottery co-operative', Unit::Inch, self::RIVER_SHOP);
+        self::job('Joiner’s shop, pottery co-operative', Unit::Millimetre, self::WORKSHOP);
         $this->call([SiteSeeder::class, PhotoSeeder::class, ShopSeeder::class]);
     }
 

@@ -107,6 +107,7 @@ return [
     'hole-down' => 'hole :n, :down down',
     'groove-stopped' => 'groove :deep_up deep, :wide_up wide, in the middle, stopped :from from the leading edge',
     'groove-middle' => 'groove :deep_up deep, :wide_up wide, in the middle',
+    'leaf-built' => 'The door as it is built, :wide by :high, whole and layer by layer, its parts numbered',
     'leaf-card' => 'The door, :wide by :high, with every hole from its leading edge, its top and its bottom',
     'force' => ':is',
     'loads' => 'What each fixing of the rail carries',

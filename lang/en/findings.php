@@ -114,8 +114,14 @@ return [
         'more' => 'Half a hanger is :least.',
     ],
     'hanger-solid' => [
-        'says' => 'The strap bolts reach past the stile',
-        'more' => 'They are :inset from the edge and need :wanted of solid wood. The stile is :stile wide. Order a solid block or rail there.',
+        'says' => [
+            'stile' => 'The strap bolts reach past the stile',
+            'made' => 'Where :what goes there is no solid wood',
+        ],
+        'more' => [
+            'stile' => 'They are :inset from the edge and need :wanted of solid wood. The stile is :stile wide. Order a solid block or rail there.',
+            'made' => 'From :u_from to :u_to of the leading edge, :v_from to :v_to up. Have a block put in there, or put it elsewhere.',
+        ],
     ],
     'hazards-overlap' => [
         'says' => ':What and :other are marked at one place',
@@ -161,8 +167,14 @@ return [
         ],
     ],
     'hole-not-solid' => [
-        'says' => 'A hole is outside the solid parts of the door|:count holes are outside the solid parts of the door',
-        'more' => 'From the leading edge: :marks. A screw in a panel holds nothing. Have a block put in, or drill elsewhere.',
+        'says' => [
+            'told' => 'A hole is outside the solid parts of the door|:count holes are outside the solid parts of the door',
+            'made' => 'Where :what goes there is no solid wood',
+        ],
+        'more' => [
+            'told' => 'From the leading edge: :marks. A screw in a panel holds nothing. Have a block put in, or drill elsewhere.',
+            'made' => 'From :u_from to :u_to of the leading edge, :v_from to :v_to up. Have a block put in there, or drill elsewhere.',
+        ],
     ],
     'jump-disc-fouls' => [
         'says' => 'The jump disc hits :what',
@@ -508,5 +520,125 @@ return [
     'kit-pieces' => [
         'says' => 'The pieces of the rail make :whole, which is none of its lengths',
         'more' => 'Together they are a length that is sold.',
+    ],
+    'wood-wet' => [
+        'says' => 'The wood is wetter than the room will ever make it',
+        'more' => 'It has :moisture % and dries to :most % at the most. Let the boards rest until then: they shrink first.',
+    ],
+    'tongue-short' => [
+        'says' => 'The tongue is too short for how far the boards open',
+        'more' => 'Dry, two boards stand :opens apart and the tongue is :tongue. It wants :least, or narrower or drier boards.',
+    ],
+    'gap-opens' => [
+        'says' => 'Dry, one sees through between the boards',
+        'more' => 'They open to :opens. A strip behind the joint or tongued boards close it.',
+    ],
+    'boards-alike' => [
+        'says' => 'All boards are ripped alike',
+        'more' => 'The outer two would be only :outer wide. Each is :width instead.',
+    ],
+    'sliver' => [
+        'says' => 'The outer boards are slivers',
+        'more' => 'They are :outer wide; :least is wanted. Boards of another width, or another width of door, share it better.',
+    ],
+    'screw-moved' => [
+        'says' => 'A screw is kept off the bolt of a hanger',
+        'more' => 'It goes :by further along its line. The drawing shows it there.',
+    ],
+    'screw-left-out' => [
+        'says' => 'A screw has no room beside the bolts of a hanger',
+        'more' => 'It is left out at :u from the leading edge, :v up. A wider rail or hangers elsewhere leave room for it.',
+    ],
+    'cheek-thin' => [
+        'says' => 'Beside the groove too little wood is left',
+        'more' => 'Each side keeps :cheek; :least is wanted. Wood :thickness thick, or a guide that needs no groove.',
+    ],
+    'piece-long' => [
+        'says' => 'No bar is long enough for a piece',
+        'more' => 'It is :length long; the longest bar is :longest. Longer bars, or a joint behind a ledge or strip.',
+    ],
+    'made-thickness' => [
+        'says' => 'The door does not come out as thick as entered',
+        'more' => 'As it is built it is :thickness thick; :asked was entered.',
+    ],
+    'ledge-narrow' => [
+        'says' => 'The top ledge is too narrow for the hangers’ bolts',
+        'more' => 'It is :width wide; with wood around the bolts it wants :least.',
+    ],
+    'brace-flat' => [
+        'says' => 'The braces lie flat',
+        'more' => 'At :angle° from level they carry little. One ledge fewer makes them steeper.',
+    ],
+    'end-grain' => [
+        'says' => 'Plates are screwed into end grain',
+        'more' => 'The boards stand upright, and a screw in their ends holds little. Straps on the face, or a rail across the top.',
+    ],
+    'hole-in-joint' => [
+        'says' => 'A bolt of a hanger goes through beside a joint of two boards',
+        'more' => 'The bolts are at :at. At :clear they are inside one board.',
+    ],
+    'sheet-seam' => [
+        'says' => 'The back does not come out of one sheet',
+        'more' => 'It takes :across across and :up up. A larger sheet, or a strip behind every seam.',
+    ],
+    'channel-tight' => [
+        'says' => 'The channel is tight for the guide',
+        'more' => 'It is :width wide; :least lets the blade run.',
+    ],
+    'channel-loose' => [
+        'says' => 'The channel is loose on the guide',
+        'more' => 'It is :width wide; :most is the most. Line each side with :lining.',
+    ],
+    'channel-shallow' => [
+        'says' => 'The channel is shallow for the guide',
+        'more' => 'It is :depth deep; :least is wanted. Raise the bottom strip.',
+    ],
+    'infill-proud' => [
+        'says' => 'The infill stands out of its frame',
+        'more' => 'By :by. Plane it, or take a frame as thick.',
+    ],
+    'lipping-wide' => [
+        'says' => 'The strips on the outer edges would be wide',
+        'more' => 'Each is :strip; up to :most is glued on. A board :between wide between the doors looks better.',
+    ],
+    'old-leaf-short' => [
+        'says' => 'An old door is too short',
+        'more' => 'It lacks :short. A strip at its foot, up to :most, makes that good.',
+    ],
+    'foot-cut-deep' => [
+        'says' => 'Too little of the bottom rail is left',
+        'more' => 'With :cut cut off it keeps :rest; :least is wanted. A new bottom rail, a larger gap, or another door.',
+    ],
+    'stile-thin' => [
+        'says' => 'An outer stile is left thin',
+        'more' => 'It keeps :rest; :least is wanted. Take more off the other edge, or plane less; behind a hollow door’s stile goes the block that is listed.',
+    ],
+    'hole-meets-old' => [
+        'says' => 'An old hole is where solid wood is wanted',
+        'more' => 'For :what, in old door :from, at :v_from to :v_to up. Glue a block in there, not filler.',
+    ],
+    'hanger-on-joint' => [
+        'says' => 'A hanger stands on the joint of two doors',
+        'more' => 'At :at from the leading edge. Two hangers or four, or a plate behind.',
+    ],
+    'thickness-differs' => [
+        'says' => 'The doors differ in thickness',
+        'more' => 'By :by. The washers that are listed pack the straps out.',
+    ],
+    'glass-unsafe' => [
+        'says' => 'This glass breaks into blades',
+        'more' => 'In a door only toughened or laminated glass is safe. Order it to size: toughened glass cannot be cut.',
+    ],
+    'glass-thin' => [
+        'says' => 'The glass is thin for its size',
+        'more' => 'A pane is :m2 and :thickness thick; :least is wanted, or more panes.',
+    ],
+    'drill-glass' => [
+        'says' => 'A bolt of a hanger would go through the glass',
+        'more' => 'At :u from the leading edge, :v up. Hangers up to :inset from the edge, or a wider stile.',
+    ],
+    'made-no-room' => [
+        'says' => 'A door of this size cannot be built so',
+        'more' => 'Nothing would be left between its parts. Make the parts smaller, choose another way, or enter what it is made from.',
     ],
 ];

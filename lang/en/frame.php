@@ -29,7 +29,7 @@ return [
     ],
     'pages' => [
         'wall' => ['measure' => 'Measure', 'studs' => 'Scan for studs', 'photos' => 'Photos of the wall', 'readings' => 'Import readings'],
-        'door' => ['size' => 'Size', 'options' => 'Options', 'in-hand' => 'A door I have'],
+        'door' => ['size' => 'Size', 'options' => 'Options', 'made' => 'Make it', 'in-hand' => 'A door I have'],
         'rail' => ['stops' => 'Rail and stops', 'kit' => 'Hardware kit'],
         'anchors' => ['fixings' => 'Fixings', 'loads' => 'Loads'],
         'marks' => [

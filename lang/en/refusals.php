@@ -130,4 +130,6 @@ return [
     'trace-numbers' => 'Line :line: position, density and field are numbers.',
     'told-twice' => 'This is told in two units. Leave one of them empty.',
     'no-such-board' => 'No board is called “:typed”. Write it as the yard does: 2x6, 1x8, 5/4x6.',
+    'board-narrow' => 'A board is at least :least wide.',
+    'count-too-much' => 'At most :most of them.',
 ];

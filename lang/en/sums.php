@@ -83,6 +83,7 @@ return [
         'leaf-shut-left-edge' => 'door shut, left edge',
         'leaf-shut-right-edge' => 'door shut, right edge',
         'leaf-thickness' => 'door thickness',
+        'plates-on-back' => 'plates on the back of the door',
         'leaf-width' => 'door width',
         'least-measured-width' => 'least measured width',
         'least-rail' => 'least rail length',

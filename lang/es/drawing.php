@@ -107,6 +107,7 @@ return [
     'hole-down' => 'agujero :n, :down abajo',
     'groove-stopped' => 'ranura :deep_up honda, :wide_up ancha, en el centro, parada a :from del canto delantero',
     'groove-middle' => 'ranura :deep_up honda, :wide_up ancha, en el centro',
+    'leaf-built' => 'La puerta tal como se construye, :wide por :high, entera y capa por capa, con sus piezas numeradas',
     'leaf-card' => 'La puerta, :wide por :high, con cada agujero desde su canto delantero, arriba y abajo',
     'force' => ':is',
     'loads' => 'Lo que carga cada fijación del carril',

@@ -114,8 +114,14 @@ return [
         'more' => 'Medio colgador mide :least.',
     ],
     'hanger-solid' => [
-        'says' => 'Los pernos del colgador pasan del larguero',
-        'more' => 'Están a :inset del borde y necesitan :wanted de madera maciza. El larguero mide :stile. Pida ahí un taco macizo o un travesaño.',
+        'says' => [
+            'stile' => 'Los pernos del colgador pasan del larguero',
+            'made' => 'Donde va :what no hay madera maciza',
+        ],
+        'more' => [
+            'stile' => 'Están a :inset del borde y necesitan :wanted de madera maciza. El larguero mide :stile. Pida ahí un taco macizo o un travesaño.',
+            'made' => 'De :u_from a :u_to del canto de ataque y de :v_from a :v_to de alto. Haga poner ahí un taco, o póngalo en otro sitio.',
+        ],
     ],
     'hazards-overlap' => [
         'says' => ':What y :other están marcados en el mismo sitio',
@@ -161,8 +167,14 @@ return [
         ],
     ],
     'hole-not-solid' => [
-        'says' => 'Un agujero cae fuera de lo macizo de la puerta|:count agujeros caen fuera de lo macizo de la puerta',
-        'more' => 'Desde el canto delantero: :marks. Un tornillo en un panel no sujeta nada. Mande poner un taco o taladre en otro sitio.',
+        'says' => [
+            'told' => 'Un agujero cae fuera de lo macizo de la puerta|:count agujeros caen fuera de lo macizo de la puerta',
+            'made' => 'Donde va :what no hay madera maciza',
+        ],
+        'more' => [
+            'told' => 'Desde el canto delantero: :marks. Un tornillo en un panel no sujeta nada. Mande poner un taco o taladre en otro sitio.',
+            'made' => 'De :u_from a :u_to del canto de ataque y de :v_from a :v_to de alto. Haga poner ahí un taco, o taladre en otro sitio.',
+        ],
     ],
     'jump-disc-fouls' => [
         'says' => 'El disco antidescarrilamiento choca con :what',
@@ -508,5 +520,125 @@ return [
     'kit-pieces' => [
         'says' => 'Los tramos del carril suman :whole, que no es ninguno de sus largos',
         'more' => 'Juntos hacen un largo que se vende.',
+    ],
+    'wood-wet' => [
+        'says' => 'La madera está más húmeda de lo que la pondrá nunca la habitación',
+        'more' => 'Tiene :moisture % y como mucho quedará en :most %. Deje reposar las tablas hasta entonces: primero encogen.',
+    ],
+    'tongue-short' => [
+        'says' => 'La lengüeta es corta para lo que se abren las tablas',
+        'more' => 'Secas, dos tablas quedan a :opens y la lengüeta mide :tongue. Hacen falta :least, o tablas más estrechas o más secas.',
+    ],
+    'gap-opens' => [
+        'says' => 'En seco se ve entre las tablas',
+        'more' => 'Se abren hasta :opens. Un listón detrás de la junta o tablas con lengüeta lo cierran.',
+    ],
+    'boards-alike' => [
+        'says' => 'Todas las tablas se cortan al mismo ancho',
+        'more' => 'Las dos de fuera quedarían de solo :outer. Cada una mide :width.',
+    ],
+    'sliver' => [
+        'says' => 'Las tablas de fuera quedan demasiado finas',
+        'more' => 'Miden :outer; hacen falta :least. Con tablas o una puerta de otro ancho se reparte mejor.',
+    ],
+    'screw-moved' => [
+        'says' => 'Un tornillo se aparta del perno de un colgador',
+        'more' => 'Va :by más allá en su línea. El dibujo lo muestra ahí.',
+    ],
+    'screw-left-out' => [
+        'says' => 'Un tornillo no cabe junto a los pernos de un colgador',
+        'more' => 'Se omite a :u del canto de ataque y :v de alto. Un travesaño más ancho o los colgadores en otro sitio le dejan lugar.',
+    ],
+    'cheek-thin' => [
+        'says' => 'Junto a la ranura queda poca madera',
+        'more' => 'Cada lado conserva :cheek; hacen falta :least. Madera de :thickness, o una guía que no pida ranura.',
+    ],
+    'piece-long' => [
+        'says' => 'Ninguna barra alcanza para una pieza',
+        'more' => 'Mide :length; la barra más larga es de :longest. Barras más largas, o un empalme detrás de un peinazo o listón.',
+    ],
+    'made-thickness' => [
+        'says' => 'La puerta no sale del grueso que se anotó',
+        'more' => 'Tal como se construye mide :thickness de grueso; se anotaron :asked.',
+    ],
+    'ledge-narrow' => [
+        'says' => 'El peinazo de arriba es estrecho para los pernos de los colgadores',
+        'more' => 'Mide :width de ancho; con madera alrededor de los pernos hacen falta :least.',
+    ],
+    'brace-flat' => [
+        'says' => 'Las riostras quedan tumbadas',
+        'more' => 'A :angle° de la horizontal sujetan poco. Con un peinazo menos quedan más empinadas.',
+    ],
+    'end-grain' => [
+        'says' => 'Las placas van atornilladas a testa',
+        'more' => 'Las tablas van de pie, y un tornillo en su testa sujeta poco. Colgadores de cara, o un travesaño arriba.',
+    ],
+    'hole-in-joint' => [
+        'says' => 'Un perno de colgador pasa junto a la junta de dos tablas',
+        'more' => 'Los pernos están a :at. A :clear quedan dentro de una tabla.',
+    ],
+    'sheet-seam' => [
+        'says' => 'La trasera no sale de un solo tablero',
+        'more' => 'Hacen falta :across a lo ancho y :up a lo alto. Un tablero mayor, o un listón detrás de cada junta.',
+    ],
+    'channel-tight' => [
+        'says' => 'El canal queda justo para la guía',
+        'more' => 'Mide :width de ancho; con :least corre la aleta.',
+    ],
+    'channel-loose' => [
+        'says' => 'El canal queda holgado en la guía',
+        'more' => 'Mide :width de ancho; como mucho :most. Forre cada lado con :lining.',
+    ],
+    'channel-shallow' => [
+        'says' => 'El canal es poco hondo para la guía',
+        'more' => 'Tiene :depth de hondo; hacen falta :least. Suba el listón de abajo.',
+    ],
+    'infill-proud' => [
+        'says' => 'El relleno sobresale de su marco',
+        'more' => ':by. Cepíllelo, o ponga un marco igual de grueso.',
+    ],
+    'lipping-wide' => [
+        'says' => 'Los listones de los cantos quedarían anchos',
+        'more' => 'Cada uno mide :strip; hasta :most se encolan. Una tabla de :between entre las puertas queda mejor.',
+    ],
+    'old-leaf-short' => [
+        'says' => 'Una puerta vieja es corta',
+        'more' => 'Le faltan :short. Un listón al pie, de hasta :most, lo arregla.',
+    ],
+    'foot-cut-deep' => [
+        'says' => 'Queda poco travesaño de abajo',
+        'more' => 'Cortando :cut conserva :rest; hacen falta :least. Un travesaño nuevo, más holgura, u otra puerta.',
+    ],
+    'stile-thin' => [
+        'says' => 'Un larguero exterior queda fino',
+        'more' => 'Conserva :rest; hacen falta :least. Quite más del otro canto, o cepille menos; tras el larguero de una puerta hueca va el taco de la lista.',
+    ],
+    'hole-meets-old' => [
+        'says' => 'Un agujero viejo está donde hace falta madera maciza',
+        'more' => 'Para :what, en la puerta vieja :from, de :v_from a :v_to de alto. Encole ahí un taco, no masilla.',
+    ],
+    'hanger-on-joint' => [
+        'says' => 'Un colgador cae en la junta de dos puertas',
+        'more' => 'A :at del canto de ataque. Dos colgadores o cuatro, o una chapa detrás.',
+    ],
+    'thickness-differs' => [
+        'says' => 'Las puertas tienen grueso distinto',
+        'more' => 'En :by. Las arandelas de la lista igualan los colgadores.',
+    ],
+    'glass-unsafe' => [
+        'says' => 'Este vidrio se rompe en cuchillas',
+        'more' => 'En una puerta solo es seguro el vidrio templado o laminado. Pídalo a medida: el templado no se corta.',
+    ],
+    'glass-thin' => [
+        'says' => 'El vidrio es fino para su tamaño',
+        'more' => 'Una luna tiene :m2 y :thickness de grueso; hacen falta :least, o más lunas.',
+    ],
+    'drill-glass' => [
+        'says' => 'Un perno de colgador atravesaría el vidrio',
+        'more' => 'A :u del canto de ataque y :v de alto. Colgadores hasta a :inset del canto, o un larguero más ancho.',
+    ],
+    'made-no-room' => [
+        'says' => 'Una puerta de este tamaño no se puede construir así',
+        'more' => 'No quedaría nada entre sus piezas. Haga las piezas más pequeñas, elija otro modo, o anote de qué se hace.',
     ],
 ];

@@ -29,7 +29,7 @@ return [
     ],
     'pages' => [
         'wall' => ['measure' => 'Medir', 'studs' => 'Buscar montantes', 'photos' => 'Fotos de la pared', 'readings' => 'Importar lecturas'],
-        'door' => ['size' => 'Medida', 'options' => 'Opciones', 'in-hand' => 'Una puerta que tengo'],
+        'door' => ['size' => 'Medida', 'options' => 'Opciones', 'made' => 'Hacerla', 'in-hand' => 'Una puerta que tengo'],
         'rail' => ['stops' => 'Carril y topes', 'kit' => 'Herraje'],
         'anchors' => ['fixings' => 'Fijaciones', 'loads' => 'Cargas'],
         'marks' => [

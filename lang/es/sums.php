@@ -83,6 +83,7 @@ return [
         'leaf-shut-left-edge' => 'puerta cerrada, canto izquierdo',
         'leaf-shut-right-edge' => 'puerta cerrada, canto derecho',
         'leaf-thickness' => 'grueso de la puerta',
+        'plates-on-back' => 'chapas en la cara de atrás',
         'leaf-width' => 'ancho de la puerta',
         'least-measured-width' => 'ancho menor medido',
         'least-rail' => 'largo mínimo de carril',

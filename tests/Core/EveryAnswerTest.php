@@ -102,6 +102,31 @@ function doorwaysToAsk(): array
     ];
 }
 
+/** Leaves that are built the way that a field of them is about. @return array<string, array<string, mixed>> */
+function builtToAsk(string $path): array
+{
+    $around = Doorways::madeAround($path);
+    $built = fn (array $more) => ['brief.leaf.thickness' => null, 'brief.leaf.stile' => null, ...$around, ...$more];
+    $at = 'brief.leaf.made';
+    $way = $around === [] ? '' : $around[$at]->way;
+
+    return $around === []
+        ? []
+        : [
+            "kiln-room, {$way}" => $built([]),
+            "kiln-room, {$way}, richer" => $built([
+                "{$at}.back.kind" => 'boards',
+                "{$at}.infill.pattern" => 'chevron',
+                "{$at}.frame.middles" => 1,
+                "{$at}.panes" => (object) ['columns' => 2, 'rows' => 3],
+                "{$at}.brace" => 'z',
+                "{$at}.species" => 'larch',
+                "{$at}.moisture" => 12.5,
+                'brief.leaf.width' => 1300,
+            ]),
+        ];
+}
+
 function documentToAsk(string $name, array $changes): Document
 {
     return Doorways::document(explode(',', $name)[0], $changes);
@@ -158,7 +183,7 @@ function whatMoved(string $path, mixed $value): array
 {
     static $before = [];
     $moved = [];
-    foreach (doorwaysToAsk() as $name => $changes) {
+    foreach (builtToAsk($path) ?: doorwaysToAsk() as $name => $changes) {
         $document = documentToAsk($name, $changes);
         $before[$name] ??= whatStands($document, Doorways::kits());
         try {

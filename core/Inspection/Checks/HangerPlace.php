@@ -35,7 +35,9 @@ final class HangerPlace implements AlongCheck
         }
         $wanted = $inset->plus($hanger->solidAround());
         $stile = $context->brief->leaf->stile;
-        if ($hanger->style === HangerStyle::FaceStrap && $context->isShort($stile, $wanted)) {
+        // Where a leaf that is built is solid is known.
+        $isBuilt = $context->plan->making !== null;
+        if (! $isBuilt && $hanger->style === HangerStyle::FaceStrap && $context->isShort($stile, $wanted)) {
             $fits = $stile->minus($hanger->solidAround());
             yield new Finding(
                 FindingCode::HangerSolid,
@@ -54,6 +56,7 @@ final class HangerPlace implements AlongCheck
                         'brief.leaf.stile' => $context->up($wanted),
                     ]),
                 ],
+                how: 'stile',
             );
         }
     }

@@ -32,6 +32,7 @@ final class HolesInSolid implements AlongCheck
                 'brief.leaf.solid',
                 ['at' => $outside[0]->place, 'count' => count($outside), 'marks' => $marks],
                 $this->insets($context),
+                how: 'told',
             );
         }
     }

@@ -66,14 +66,14 @@ final class LeafSuitsKit implements Check
         $wheel = $kit->wheel?->capacityKg;
         $count = $context->plan->hangers()->count;
         $hung = $context->plan->hungKg();
-        if ($count > Hangers::FEWEST && $hung / 2 > Hangers::wheelKg($context->plan)) {
+        if ($count > Hangers::FEWEST && $hung / 2 > Hangers::wheelKg($context->brief, $kit)) {
             yield new Finding(
                 FindingCode::WheelWorst,
                 Severity::Settle,
                 'brief.rules.hangers',
                 [
                     'wheel_kg' => Quantity::kilograms($hung / 2),
-                    'capacity_kg' => Quantity::kilograms(Hangers::wheelKg($context->plan)),
+                    'capacity_kg' => Quantity::kilograms(Hangers::wheelKg($context->brief, $kit)),
                     'count' => $count,
                 ],
                 $context->otherKits(),

@@ -7,7 +7,8 @@
   @include('bench.fields', ['form' => $bench])
 </section>
 <section class="stage" aria-label="{{ __('common.page.drawing') }}" data-main="elevation" data-why-of="{{ $bench->url }}/why/" data-changes="{{ $bench->changesUrl() }}" data-step="{{ $bench->unit()->step()->toMm() }}">
-  @include('bench.stage')
+  @includeWhen($bench->station !== App\Bench\Station::Made, 'bench.stage')
+  @includeWhen($bench->station === App\Bench\Station::Made, 'bench.made')
 </section>
 <section class="means" id="means" aria-label="{{ __('common.page.what-it-means') }}">
   @include('bench.findings')

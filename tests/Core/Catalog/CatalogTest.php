@@ -48,6 +48,7 @@ function documentAround(array $changes): YokeLine\Format\Document
         'brief.pulls' => (object) ['front' => (object) ['kind' => 'bar'], 'wall' => (object) ['kind' => 'flush']],
         'brief.in_hand' => (object) ['width' => 900],
         'brief.leaf.construction' => (object) ['kind' => 'softwood'],
+        ...Doorways::madeAround((string) array_key_first($changes)),
         ...$changes,
     ]);
 }

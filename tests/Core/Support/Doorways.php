@@ -30,6 +30,41 @@ final class Doorways
         return Document::fromJson((string) file_get_contents(__DIR__."/../../../resources/kits/{$name}.json"));
     }
 
+    /** As a document has it: whatever has names is an object. */
+    public static function plain(mixed $value): mixed
+    {
+        return json_decode(json_encode($value, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * A leaf that is built the way that a field of it is about; nothing where a place is about no such leaf.
+     *
+     * @return array<string, mixed> place => value
+     */
+    public static function madeAround(string $place): array
+    {
+        if (preg_match('/^brief\.leaf\.made\.(?!way$)(.+)/', $place, $found) !== 1) {
+            return [];
+        }
+        $way = match (true) {
+            preg_match('/^(board|ledge|brace|fix)/', $found[1]) === 1 => 'planked',
+            preg_match('/^(from|plane|join|let_in|panels)/', $found[1]) === 1 => 'joined',
+            preg_match('/^(frame\.bar|panes|glass|rebate|bead)/', $found[1]) === 1 => 'glazed',
+            default => 'framed',
+        };
+        $hole = ['edge' => 'face', 'u' => 60, 'v' => 900, 'diameter' => 40, 'height' => 50, 'width' => 20, 'depth' => 9];
+        $leaf = ['width' => 480, 'height' => 2240, 'thickness' => 38, 'bores' => [(object) $hole]];
+        $panel = ['width' => 300, 'height' => 600, 'thickness' => 6];
+
+        return [
+            'brief.leaf.made' => (object) [
+                'way' => $way,
+                'from' => [(object) $leaf, (object) $leaf],
+                'panels' => [(object) $panel],
+            ],
+        ];
+    }
+
     /** @param  array<string, mixed>  $changes place => value, null to take it out */
     public static function document(string $name = 'kiln-room', array $changes = []): Document
     {
