@@ -138,20 +138,26 @@ final readonly class MadeSheet
         $making = $this->plan->making;
         $alike = $making === null ? 1 : MadeFaults::alike($this->plan, $making);
 
-        return array_map(
-            fn (MadeCut $cut) => [
-                'section' => "{$this->write->show($cut->thickness)} × {$this->write->show($cut->width)}",
-                'wood' => $this->word('made-of', $cut->wood),
-                'pieces' => (string) $cut->pieces,
-                'bars' => (string) $cut->bars,
-                'bought' => $this->write->show($cut->bought),
-                'rest' => $this->write->show($cut->longestOffcut),
-                'too-long' => $cut->tooLong === null
-                    ? ''
-                    : $this->speak->say(new Message('bench.made.too-long', ['length' => $cut->tooLong])),
-            ],
-            MadeCut::of($this->leaf, $alike),
-        );
+        return array_map($this->cut(...), MadeCut::of($this->leaf, $alike));
+    }
+
+    /** @return array<string, string> */
+    private function cut(MadeCut $cut): array
+    {
+        $tooLong = $cut->tooLong();
+        $plan = $tooLong === null ? $cut->plan() : null;
+
+        return [
+            'section' => "{$this->write->show($cut->thickness)} × {$this->write->show($cut->width)}",
+            'wood' => $this->word('made-of', $cut->wood),
+            'pieces' => (string) count($cut->pieces),
+            'bars' => (string) count($plan->bars ?? []),
+            'bought' => $this->size($plan?->bought()),
+            'rest' => $this->size($plan?->longestOffcut()),
+            'too-long' => $tooLong === null
+                ? ''
+                : $this->speak->say(new Message('bench.made.too-long', ['length' => $tooLong])),
+        ];
     }
 
     /** @return list<string> */

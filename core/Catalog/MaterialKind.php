@@ -8,6 +8,16 @@ namespace YokeLine\Catalog;
 enum MaterialKind: string
 {
     case Leaf = 'leaf';
+    case LeafSheet = 'leaf-sheet';
+    case Panel = 'panel';
+    case Pane = 'pane';
+    case LeafScrew = 'leaf-screw';
+    case PocketScrew = 'pocket-screw';
+    case LeafPin = 'leaf-pin';
+    case LeafNail = 'leaf-nail';
+    case JoinPlate = 'join-plate';
+    case LeafDowel = 'leaf-dowel';
+    case Glue = 'glue';
     case Kit = 'kit';
     case EndCaps = 'end-caps';
     case Hanger = 'hanger';
@@ -56,7 +66,20 @@ enum MaterialKind: string
     public function serves(): array
     {
         return match ($this) {
-            self::Leaf, self::Pull, self::Packing, self::MaskingFilm => ['leaf'],
+            self::Leaf,
+            self::LeafSheet,
+            self::Panel,
+            self::Pane,
+            self::LeafScrew,
+            self::PocketScrew,
+            self::LeafPin,
+            self::LeafNail,
+            self::JoinPlate,
+            self::LeafDowel,
+            self::Glue,
+            self::Pull,
+            self::Packing,
+            self::MaskingFilm => ['leaf'],
             self::Kit => ['rail', 'leaf'],
             self::EndCaps,
             self::Hanger,
@@ -78,13 +101,12 @@ enum MaterialKind: string
             self::Prop,
             self::Wedge,
             self::Brad,
-            self::Sandpaper,
             self::Stain,
             self::ScrewCap,
             self::SprayPaint => ['header'],
             self::Anchor => ['rail', 'header'],
             self::FloorScrew, self::FloorPlug, self::Felt, self::Guide => ['guide'],
-            self::Paint => ['leaf', 'header'],
+            self::Paint, self::Sandpaper => ['leaf', 'header'],
             self::MaskingTape, self::Template => ['marks'],
             self::Filler, self::TouchUp => ['old-door'],
             self::Patch, self::WallPaint => ['hazard'],

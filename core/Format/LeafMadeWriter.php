@@ -230,13 +230,15 @@ final readonly class LeafMadeWriter
     /** @return array<string, mixed> */
     private static function cut(MadeCut $cut): array
     {
+        $plan = $cut->tooLong() === null ? $cut->plan() : null;
+
         return [
             'section' => [self::mm($cut->thickness), self::mm($cut->width)],
             'wood' => $cut->wood,
-            'pieces' => $cut->pieces,
-            'bars' => $cut->bars,
-            'bought' => self::mm($cut->bought),
-            'longest_offcut' => self::mm($cut->longestOffcut),
+            'pieces' => count($cut->pieces),
+            'bars' => count($plan->bars ?? []),
+            'bought' => self::mm($plan?->bought() ?? Length::zero()),
+            'longest_offcut' => self::mm($plan?->longestOffcut() ?? Length::zero()),
         ];
     }
 

@@ -65,9 +65,10 @@ final readonly class MadeFaults
     {
         $faults = [];
         foreach (MadeCut::of($leaf, self::alike($this->plan, $this->making)) as $cut) {
-            if ($cut->tooLong !== null) {
+            $tooLong = $cut->tooLong();
+            if ($tooLong !== null) {
                 $faults[] = Fault::stop('piece-long', 'stock', [
-                    'length' => $cut->tooLong,
+                    'length' => $tooLong,
                     'longest' => Length::greatest(...MadeCut::stock($leaf)),
                 ]);
             }

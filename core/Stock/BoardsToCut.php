@@ -61,7 +61,48 @@ final readonly class BoardsToCut
                 ),
             ),
             ...self::rails($plans, $names),
+            ...self::leaves($plans, $names, $stock),
         ];
+    }
+
+    /**
+     * Of leaves that the shop builds, those of one section and wood together; an infill at 45 degrees by its own rule.
+     *
+     * @param  array<int, Plan>  $plans
+     * @param  array<int, string>  $names
+     * @param  array<string, non-empty-list<Length>>  $stock
+     * @return list<Section>
+     */
+    private static function leaves(array $plans, array $names, array $stock): array
+    {
+        $together = [];
+        foreach ($plans as $doorway => $plan) {
+            $alike = $plan->making?->other === null ? count($plan->layout->runs) : 1;
+            foreach ($plan->making?->leaves() ?? [] as $nth => $leaf) {
+                foreach (MadeCut::of($leaf, $alike, $names[$doorway]) as $cut) {
+                    $by = $cut->isSlanted() ? "{$doorway} {$nth}" : '';
+                    $units = $plan->doorway->units;
+                    $section = "{$cut->thickness->nm} {$cut->width->nm} {$cut->wood} {$units->value} {$by}";
+                    $together[$section][] = [$cut, $units, $leaf];
+                }
+            }
+        }
+        $found = [];
+        foreach ($together as $cuts) {
+            [[$cut, $units, $leaf]] = $cuts;
+            $lengths = $stock[$units->value] ?? MadeCut::stock($leaf);
+            $pieces = array_merge(...array_map(fn (array $one) => $one[0]->pieces, $cuts));
+            try {
+                $plan = $cut->isSlanted()
+                    ? $cut->plan($lengths)
+                    : Cutting::of($pieces, $lengths, self::kerf($units), self::endTrim($units));
+            } catch (DoesNotFit $long) {
+                $plan = $long->says();
+            }
+            $found[] = Section::ofWood($cut->width, $cut->thickness, $cut->wood, $plan, $units);
+        }
+
+        return $found;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Stock;
 
 use YokeLine\Making\Bought;
+use YokeLine\Making\Course;
 use YokeLine\Making\LeafMade;
 use YokeLine\Making\Part;
 use YokeLine\Making\UsualSize;
@@ -26,23 +27,26 @@ final readonly class MadeCut
     /** What is not cut from bars. */
     private const OTHERWISE = ['back', 'lining', 'old-leaf', 'panel', 'spline', 'glass'];
 
-    /** @param  ?Length  $tooLong  a piece that no bar gives; then nothing is cut */
+    /**
+     * @param  Length  $width  as it is bought
+     * @param  list<Piece>  $pieces  as they leave the saw
+     * @param  list<Course>  $courses  of an infill at 45 degrees, in the order they are cut
+     */
     private function __construct(
         public Length $thickness,
         public Length $width,
         public string $wood,
-        public int $pieces,
-        public int $bars,
-        public Length $bought,
-        public Length $longestOffcut,
-        public ?Length $tooLong,
+        public array $pieces,
+        private array $courses,
+        private LeafMade $leaf,
     ) {}
 
     /**
      * @param  int  $leaves  that are alike
+     * @param  string  $for  whose pieces they are; the parts' own names where nobody says
      * @return list<self>
      */
-    public static function of(LeafMade $leaf, int $leaves): array
+    public static function of(LeafMade $leaf, int $leaves, string $for = ''): array
     {
         $sections = $slanted = [];
         foreach ($leaf->parts as $part) {
@@ -53,15 +57,81 @@ final readonly class MadeCut
                 $sections["{$part->thickness->nm} {$wide->nm} {$part->wood}"][] = $part;
             }
         }
-        $cuts = array_map(fn (array $parts) => self::straight($parts, $leaves, $leaf), array_values($sections));
+        $cuts = [];
+        foreach ($sections as $parts) {
+            $pieces = [];
+            foreach ($parts as $part) {
+                for ($i = 0; $i < $part->count * $leaves; $i++) {
+                    $pieces[] = new Piece($part->length, $for === '' ? $part->kind : $for);
+                }
+            }
+            $cuts[] = self::section($parts[0], $leaf, $pieces, []);
+        }
+        if ($slanted !== []) {
+            $courses = array_merge(...array_fill(0, $leaves, array_merge(...$leaf->courses)));
+            $long = fn (Course $course) => $course->long->plus($leaf->tongue ?? Length::zero());
+            $pieces = array_map(
+                fn (Course $course) => new Piece($long($course), $for === '' ? 'infill' : $for),
+                $courses,
+            );
+            $cuts[] = self::section($slanted[0], $leaf, $pieces, $courses);
+        }
 
-        return $slanted === [] ? $cuts : [...$cuts, self::slanted($slanted[0], $leaves, $leaf)];
+        return $cuts;
     }
 
     /** @return non-empty-list<Length> what can be had */
     public static function stock(LeafMade $leaf): array
     {
         return $leaf->made->stock === [] ? (new Bought($leaf->wanted->unit))->bars() : $leaf->made->stock;
+    }
+
+    /** Whether it is cut by a rule of its own, and shares no bar with others. */
+    public function isSlanted(): bool
+    {
+        return $this->courses !== [];
+    }
+
+    /** The longest piece that no bar gives; null where each does. */
+    public function tooLong(): ?Length
+    {
+        $most = $this->room(Length::greatest(...self::stock($this->leaf)));
+        $long = array_column(
+            array_filter($this->pieces, fn (Piece $piece) => $piece->length->isOver($most)),
+            'length',
+        );
+
+        return $long === [] ? null : Length::greatest(...$long);
+    }
+
+    /**
+     * @param  ?non-empty-list<Length>  $stock  other lengths than the leaf's own
+     *
+     * @throws DoesNotFit
+     */
+    public function plan(?array $stock = null): CuttingPlan
+    {
+        $stock ??= self::stock($this->leaf);
+
+        return $this->isSlanted()
+            ? $this->oneAfterAnother(Length::greatest(...$stock))
+            : Cutting::of($this->pieces, $stock, $this->size(UsualSize::Kerf), $this->size(UsualSize::EndTrim));
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<Course>  $courses
+     */
+    private static function section(Part $part, LeafMade $leaf, array $pieces, array $courses): self
+    {
+        return new self(
+            $part->thickness ?? Length::zero(),
+            self::wide($part, $leaf),
+            $part->wood,
+            $pieces,
+            $courses,
+            $leaf,
+        );
     }
 
     /** As wide as it is bought: strips and blocks are ripped from the widest of them. */
@@ -77,78 +147,44 @@ final readonly class MadeCut
         );
     }
 
-    /** @param  non-empty-list<Part>  $parts */
-    private static function straight(array $parts, int $leaves, LeafMade $leaf): self
+    private function size(UsualSize $size): Length
     {
-        $pieces = [];
-        foreach ($parts as $part) {
-            for ($i = 0; $i < $part->count * $leaves; $i++) {
-                $pieces[] = new Piece($part->length, $part->kind);
-            }
-        }
-        $of = fn (int $bars, Length $bought, Length $rest, ?Length $tooLong = null) => new self(
-            $parts[0]->thickness ?? Length::zero(),
-            self::wide($parts[0], $leaf),
-            $parts[0]->wood,
-            count($pieces),
-            $bars,
-            $bought,
-            $rest,
-            $tooLong,
-        );
-        try {
-            $plan = Cutting::of(
-                $pieces,
-                self::stock($leaf),
-                $leaf->wanted->size(UsualSize::Kerf),
-                $leaf->wanted->size(UsualSize::EndTrim),
-            );
-        } catch (DoesNotFit $problem) {
-            return $of(0, Length::zero(), Length::zero(), $problem->piece->length);
-        }
+        return $this->leaf->wanted->size($size);
+    }
 
-        return $of(count($plan->bars), $plan->bought(), $plan->longestOffcut());
+    private function room(Length $bar): Length
+    {
+        return $bar->minus($this->size(UsualSize::EndTrim)->times(2));
     }
 
     /**
-     * Boards at 45 degrees by leaf, panel, half and course, one after another from the longest bar: after another a cut
-     * is √2 of the kerf long, and two that are slanted alike share their slant.
+     * By leaf, panel, half and course from the longest bar: after another a cut is √2 of the kerf long, and two that
+     * are slanted alike share their slant.
      */
-    private static function slanted(Part $part, int $leaves, LeafMade $leaf): self
+    private function oneAfterAnother(Length $stock): CuttingPlan
     {
-        $wide = $part->bought ?? Length::zero();
-        $stock = Length::greatest(...self::stock($leaf));
-        $room = $stock->minus($leaf->wanted->size(UsualSize::EndTrim)->times(2));
-        $kerf = Length::nm((int) round($leaf->wanted->size(UsualSize::Kerf)->nm * M_SQRT2));
-        $tongue = $leaf->tongue ?? Length::zero();
-        $pieces = $bars = 0;
-        $left = $rest = Length::zero();
-        $tooLong = null;
+        $room = $this->room($stock);
+        $kerf = Length::nm((int) round($this->size(UsualSize::Kerf)->nm * M_SQRT2));
+        $bars = [];
+        $on = [];
+        $left = Length::zero();
         $before = false;
-        foreach (array_merge(...array_fill(0, $leaves, array_merge(...$leaf->courses))) as $course) {
-            $pieces++;
-            $long = $course->long->plus($tongue);
-            $tooLong = $long->isOver($room) ? Length::greatest($long, $tooLong ?? $long) : $tooLong;
-            $after = $long->plus($kerf)->minus($before && $course->isSlanted ? $wide : Length::zero());
-            if ($bars > 0 && ! $after->minus(Length::nm(1))->isOver($left)) {
+        foreach ($this->pieces as $i => $piece) {
+            $piece->length->isOver($room) && throw new DoesNotFit($piece);
+            $isSlanted = $this->courses[$i]->isSlanted;
+            $after = $piece->length->plus($kerf)->minus($before && $isSlanted ? $this->width : Length::zero());
+            if ($on !== [] && ! $after->minus(Length::nm(1))->isOver($left)) {
                 $left = $left->minus($after);
             } else {
-                $rest = Length::greatest($rest, $left);
-                $left = $room->minus($long);
-                $bars++;
+                $on === [] || ($bars[] = new Bar($stock, $on, $left));
+                $on = [];
+                $left = $room->minus($piece->length);
             }
-            $before = $course->isSlanted;
+            $on[] = $piece;
+            $before = $isSlanted;
         }
+        $on === [] || ($bars[] = new Bar($stock, $on, $left));
 
-        return new self(
-            $part->thickness ?? Length::zero(),
-            $wide,
-            $part->wood,
-            $pieces,
-            $tooLong === null ? $bars : 0,
-            $tooLong === null ? $stock->times($bars) : Length::zero(),
-            $tooLong === null ? Length::greatest($rest, $left) : Length::zero(),
-            $tooLong,
-        );
+        return new CuttingPlan($bars, 1, $stock, false, false);
     }
 }

@@ -43,6 +43,11 @@ final readonly class Material
         $this->key = $id->key;
     }
 
+    public function andMore(float $count): self
+    {
+        return $this->with($this->count + $count, $this->by, $this->units);
+    }
+
     /** The same, sold in that unit; sizes stay what they are. */
     public function soldIn(Unit $units): self
     {

@@ -18,6 +18,7 @@ use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Fasteners;
 use YokeLine\Holding\Fixing;
 use YokeLine\Holding\Schedule;
+use YokeLine\Making\LeafMade;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Proof;
 use YokeLine\Marks\Props;
@@ -103,6 +104,9 @@ final readonly class Materials
             'height' => $plan->heights->leaf->size->total,
             'thickness' => $plan->thickness,
         ];
+        if ($plan->making !== null) {
+            return MadeMaterials::of($plan, $this->withSpares(...));
+        }
         $made = $plan->doorway->brief->leaf->construction ?? '';
 
         return [
@@ -317,12 +321,7 @@ final readonly class Materials
     {
         $plan = $this->plan;
         $schedule = $plan->doorway->brief->rules->schedule;
-        $leaf =
-            (2 *
-                count($plan->layout->runs) *
-                $plan->layout->width->size->total->toMm() *
-                $plan->heights->leaf->size->total->toMm()) /
-            1e6;
+        $leaf = $this->leafM2();
         $board =
             $plan->header === null
                 ? 0.0
@@ -388,6 +387,22 @@ final readonly class Materials
                 ? [$of(MaterialKind::MaskingFilm, 1, SoldBy::Roll)]
                 : [],
         ];
+    }
+
+    /** m² of all leaves: of one that is built its edges too, and no glass. */
+    private function leafM2(): float
+    {
+        $plan = $this->plan;
+        $count = count($plan->layout->runs);
+        $built = array_map(fn (LeafMade $leaf) => $leaf->area(), $plan->making?->leaves() ?? []);
+
+        return $built === []
+            ? (2 *
+                $count *
+                $plan->layout->width->size->total->toMm() *
+                $plan->heights->leaf->size->total->toMm()) /
+                1e6
+            : (array_sum($built) * $count) / count($built);
     }
 
     /** @return list<Material> what ends a leaf's travel at its edge: rubber on both, and what holds it */

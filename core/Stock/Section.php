@@ -29,6 +29,22 @@ final readonly class Section
         return new self(MaterialId::of(MaterialKind::Board, width: $width, thickness: $thickness), '', $cut, $units);
     }
 
+    /** Of a wood that matters: what a leaf is built of. */
+    public static function ofWood(
+        Length $width,
+        Length $thickness,
+        string $wood,
+        CuttingPlan|Message $cut,
+        Unit $units,
+    ): self {
+        return new self(
+            MaterialId::named(MaterialKind::Board, $wood, width: $width, thickness: $thickness),
+            $wood,
+            $cut,
+            $units,
+        );
+    }
+
     public static function ofRails(string $kit, string $name, CuttingPlan|Message $cut, Unit $units): self
     {
         return new self(MaterialId::named(MaterialKind::Rail, $kit), $name, $cut, $units);
@@ -54,10 +70,15 @@ final readonly class Section
         );
     }
 
-    /** @return array<string, Length|string> */
+    /** @return array<string, Length|Message|string> */
     private function with(): array
     {
-        return [...$this->id->sizes, 'kit' => $this->name, 'name' => $this->called() ?? ''];
+        return [
+            ...$this->id->sizes,
+            'kit' => $this->name,
+            'name' => $this->called() ?? '',
+            'wood' => Message::word('made-of', $this->name),
+        ];
     }
 
     /** A yard that sells by the inch has names for its boards. */
@@ -72,7 +93,16 @@ final readonly class Section
 
     private function how(): string
     {
-        return $this->called() === null ? $this->id->kind->value : 'board-named';
+        return match (true) {
+            $this->isOfWood() => 'board-of',
+            $this->called() === null => $this->id->kind->value,
+            default => 'board-named',
+        };
+    }
+
+    private function isOfWood(): bool
+    {
+        return $this->id->kind === MaterialKind::Board && $this->id->of !== '';
     }
 
     /** Boards of whole feet are asked for in feet. */

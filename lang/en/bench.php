@@ -254,7 +254,7 @@ return [
         'steps' => 'Making it',
         'angle' => 'cut at :angle°',
         'edges' => 'edges :short and :long',
-        'foot' => ':cut off the foot',
+        'foot' => ':cut cut off the foot',
         'fills' => 'What is filled',
         'fill' => ':kind of old door :from: :u_from to :u_to from the leading edge, :v_from to :v_to up, :depth deep',
         'minutes' => ':minutes min, :people people',

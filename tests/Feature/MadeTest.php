@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Doorway;
+use App\Models\Job;
 use Database\Seeders\DemoSeeder;
 
 beforeEach(fn () => $this->seed(DemoSeeder::class));
@@ -13,6 +14,79 @@ function built(string $name): Doorway
     return Doorway::query()->where('name', $name)->firstOrFail();
 }
 
+/** Sets one field as the page does. */
+function setMade(Doorway $doorway, string $key, string $value)
+{
+    $doorway->refresh();
+
+    return test()->post(
+        route('changes', [$doorway, 'made']),
+        ['place' => "brief.leaf.made.{$key}", 'value' => $value, 'base' => $doorway->revision_id],
+        ['HX-Request' => 'true'],
+    );
+}
+
 test('the page of a leaf that is built shows its parts', function (string $name, string $part) {
     $this->get('/doorways/'.built($name)->id.'/door/made')->assertOk()->assertSee($part);
 })->with([['Oil store', 'Middle rail'], ['Saw pit', 'Old door']]);
+
+test('it shows them in Spanish', function () {
+    $this->withSession([])->post('/editor', ['language' => 'es']);
+
+    $this->get('/doorways/'.built('Oil store')->id.'/door/made')->assertOk()->assertSee('Travesaño intermedio');
+});
+
+test('a doorway whose leaf is bought says what the page is for', function () {
+    $this->get('/doorways/'.built('Kiln room')->id.'/door/made')
+        ->assertOk()
+        ->assertSee('Choose how the door is made');
+});
+
+test('a way that is chosen brings its parts', function (string $way, string $part) {
+    setMade(built('Kiln room'), 'way', $way)->assertOk()->assertSee($part);
+})->with([['planked', 'Ledge'], ['framed', 'Stile'], ['glazed', 'Pane']]);
+
+test('an old hole that is told is filled', function () {
+    $doorway = built('Saw pit');
+    $from = $doorway->revision->document->get('brief.leaf.made.from');
+    $hole = "from[#{$from[1]->id}].bores[0]";
+    foreach (['edge' => 'face', 'u' => '200', 'v' => '1500', 'diameter' => '60'] as $key => $value) {
+        $page = setMade($doorway, "{$hole}.{$key}", $value)->assertOk();
+    }
+
+    $page->assertSee('Bore of old door 2');
+});
+
+test('a board that is too narrow is refused at its place, and what stood there stays', function () {
+    $doorway = built('Oil store');
+    setMade($doorway, 'infill.width', '5')->assertOk()->assertSee('A board is at least 20');
+
+    expect($doorway->refresh()->revision->document->get('brief.leaf.made.infill.width'))->toBe(95);
+});
+
+test('what the shop builds is bought as wood, not as a door', function () {
+    $job = Job::query()->where('name', 'like', 'Joiner%')->firstOrFail();
+
+    $this->get("/jobs/{$job->id}/materials")
+        ->assertOk()
+        ->assertSee('of larch')
+        ->assertSee('Pocket screws')
+        ->assertDontSee('Door 996');
+});
+
+test('its pieces are in the cutting plan of the job', function () {
+    $job = Job::query()->where('name', 'like', 'Joiner%')->firstOrFail();
+
+    $this->get("/jobs/{$job->id}/cutting")->assertOk()->assertSee('of larch');
+});
+
+test('making it stands in the order of work, and glass goes in after the last coat', function () {
+    $doorway = built('Kiln room');
+    setMade($doorway, 'way', 'glazed');
+
+    $this->get("/doorways/{$doorway->id}/site/order")
+        ->assertOk()
+        ->assertSee('Bring the wood in')
+        ->assertSee('Set the glass')
+        ->assertDontSee('Bring the door in');
+});
