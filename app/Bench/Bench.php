@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Editing\Notice;
 use App\Frame\DoorwayFrame;
 use App\Http\Editor;
+use App\Making\MadeCost;
 use App\Making\MadeSheet;
 use App\Models\Doorway;
 use App\Shelf;
@@ -228,6 +229,12 @@ final readonly class Bench implements Form
     public function madeLeaves(): array
     {
         return MadeSheet::of($this->setout);
+    }
+
+    /** @return list<string> what it costs to build it, and to buy it */
+    public function madeCost(): array
+    {
+        return (new MadeCost($this->setout, $this->kits))->says();
     }
 
     public function numbers(): Numbers

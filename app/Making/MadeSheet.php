@@ -189,7 +189,7 @@ final readonly class MadeSheet
                 'do' => StepWords::kind($step->kind()),
                 'takes' => $this->speak->say(new Message('bench.made.minutes', [
                     'minutes' => $step->minutes,
-                    'people' => $step->people,
+                    'count' => $step->people,
                 ])),
             ],
             $steps,

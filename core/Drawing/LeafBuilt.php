@@ -8,6 +8,7 @@ use YokeLine\Making\Fill;
 use YokeLine\Making\LeafMade;
 use YokeLine\Making\Part;
 use YokeLine\Making\Placed;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\Wording;
 
 /**
@@ -181,6 +182,9 @@ final readonly class LeafBuilt
 
     private function isOf(Placed $placed, Part $part): bool
     {
-        return $part->kind === $placed->kind && abs($part->length->nm - $placed->long->nm) <= 1;
+        $isLike = fn (?Length $a, ?Length $b) => $a === null || $b === null || abs($a->nm - $b->nm) <= 2;
+        $isWide = $part->kind === 'glass' || $isLike($part->width, $placed->wide);
+
+        return $part->kind === $placed->kind && $isLike($part->length, $placed->long) && $isWide;
     }
 }

@@ -13,19 +13,23 @@ final readonly class Placed
     /**
      * @param  string  $kind  of the part
      * @param  Length  $long  which of that kind: as long as the part
+     * @param  ?Length  $wide  which of those as long, where they differ in it
      * @param  int  $layer  0 at the back of the leaf
      * @param  list<array{float, float}>  $points  u and v, mm
      */
     private function __construct(
         public string $kind,
         public Length $long,
+        public ?Length $wide,
         public int $layer,
         public array $points,
     ) {}
 
     public static function box(string $kind, Length $long, int $layer, Span $u, Span $v): self
     {
-        return new self($kind, $long, $layer, self::corners($u, $v));
+        $wide = $u->length()->equals($long) ? $v->length() : $u->length();
+
+        return new self($kind, $long, $wide, $layer, self::corners($u, $v));
     }
 
     /** One between two levels whose ends lean: from one upright line to the other, so many mm higher there. */
@@ -41,7 +45,7 @@ final readonly class Placed
         [$a, $b] = $line($left, $low);
         [$c, $d] = $line($right, $high);
 
-        return new self($kind, $long, $layer, self::clipped(self::clipped($box, $a, $b), $d, $c));
+        return new self($kind, $long, null, $layer, self::clipped(self::clipped($box, $a, $b), $d, $c));
     }
 
     /**
@@ -69,7 +73,7 @@ final readonly class Placed
         [$from, $to] = $rises ? [-1.0, 1.0] : [1.0, -1.0];
         $box = self::clipped($box, $at($low, $from), $at($low, $to));
 
-        return new self('infill', $long, $layer, self::clipped($box, $at($high, $to), $at($high, $from)));
+        return new self('infill', $long, null, $layer, self::clipped($box, $at($high, $to), $at($high, $from)));
     }
 
     /** @return array{float, float} the middle of what it takes up */

@@ -65,7 +65,7 @@ final readonly class MadeMaterials
         }
         if ($leaf->glueG() > 0) {
             $found[] = new Material(
-                'leaf',
+                'finish',
                 MaterialId::of(MaterialKind::Glue),
                 $leaf->glueG() * $alike * self::KG_A_GRAM,
                 SoldBy::Kilogram->in($units),
@@ -115,7 +115,7 @@ final readonly class MadeMaterials
         $kind = self::FASTENERS[$fastener->kind];
         $sizes = $fastener->length === null ? [] : ['length' => $fastener->length];
 
-        return new Material('leaf', MaterialId::of($kind, ...$sizes), $count, SoldBy::Piece, self::for(), $sizes);
+        return new Material('fixings', MaterialId::of($kind, ...$sizes), $count, SoldBy::Piece, self::for(), $sizes);
     }
 
     /**

@@ -23,6 +23,8 @@ final class ShopSeeder extends Seeder
         'tools' => 490,
     ];
 
+    private const OF_KIND = ['pull' => 2_200, 'leaf-sheet' => 3_800, 'panel' => 900, 'pane' => 6_400, 'leaf-pin' => 4];
+
     private const A_FOOT = 185;
 
     public function run(): void
@@ -47,7 +49,7 @@ final class ShopSeeder extends Seeder
                     ),
                     default => $prices->set(
                         $line->material->key,
-                        str_starts_with($line->material->key, 'pull') ? 2_200 : self::CENTS[$group] + 50 * $i,
+                        self::OF_KIND[$line->material->id->kind->value] ?? self::CENTS[$group] + 50 * $i,
                     ),
                 };
             }

@@ -231,6 +231,13 @@ return [
     ],
     'tight' => ':What: fits, but by less than your tape can tell',
     'made' => [
+        'costs' => 'Built or bought',
+        'cost' => [
+            'built' => '{0} Materials of this doorway with the door built: :cost|[1,*] Materials of this doorway with the door built: :cost, and :count lines have no price yet',
+            'bought' => '{0} With the same door bought: :cost|[1,*] With the same door bought: :cost, and :count lines have no price yet',
+            'hours' => 'Building it takes :hours hours of the shop over all the people; boards rest and glue dries besides',
+            'worth' => 'At the house’s rate that is :worth',
+        ],
         'parts' => 'Parts',
         'no' => 'No.',
         'part' => 'Part',
@@ -257,7 +264,7 @@ return [
         'foot' => ':cut cut off the foot',
         'fills' => 'What is filled',
         'fill' => ':kind of old door :from: :u_from to :u_to from the leading edge, :v_from to :v_to up, :depth deep',
-        'minutes' => ':minutes min, :people people',
+        'minutes' => '{1} :minutes min|[2,*] :minutes min, :count people',
         'leaf' => 'As built',
         'channel' => 'The guide runs in a channel :width wide and :depth deep, its middle :back from the back.',
         'cautions' => 'Boards rest flat in the room they will hang in before they are cut. Push stick and guard, both hands clear; eyes, ears, dust mask. Coat both faces and all edges alike. Weigh it before it is hung.',

@@ -231,6 +231,13 @@ return [
     ],
     'tight' => ':What: cabe, pero por menos de lo que distingue la cinta',
     'made' => [
+        'costs' => 'Hacerla o comprarla',
+        'cost' => [
+            'built' => '{0} Materiales de este hueco con la puerta hecha: :cost|[1,*] Materiales de este hueco con la puerta hecha: :cost, y :count líneas sin precio',
+            'bought' => '{0} Con la misma puerta comprada: :cost|[1,*] Con la misma puerta comprada: :cost, y :count líneas sin precio',
+            'hours' => 'Hacerla lleva :hours horas de taller entre todos; además las tablas reposan y la cola seca',
+            'worth' => 'A la tarifa de la casa son :worth',
+        ],
         'parts' => 'Piezas',
         'no' => 'N.º',
         'part' => 'Pieza',
@@ -257,7 +264,7 @@ return [
         'foot' => ':cut menos al pie',
         'fills' => 'Qué se tapa',
         'fill' => ':kind de la puerta vieja :from: de :u_from a :u_to del canto de ataque, de :v_from a :v_to de alto, :depth de hondo',
-        'minutes' => ':minutes min, :people personas',
+        'minutes' => '{1} :minutes min|[2,*] :minutes min, :count personas',
         'leaf' => 'Tal como se construye',
         'channel' => 'La guía corre en un canal de :width de ancho y :depth de hondo, con su centro a :back de la trasera.',
         'cautions' => 'Las tablas reposan planas en la habitación donde colgarán antes de cortarlas. Empujador y protección, las dos manos fuera; ojos, oídos, mascarilla. Pinte igual las dos caras y todos los cantos. Péselo antes de colgarlo.',

@@ -194,7 +194,7 @@ final class MadeStation
                         [$field('stile', true), $field('top', true), $field('bottom', true)],
                     ),
                     Row::of(Field::of(EitherUnit::place($setout->write->unit, "{$at}.mass", 'kg'), $n)),
-                    ...self::holes($items, $at),
+                    ...self::holes($setout, $items, $at),
                 );
             }
             $groups[] = Group::named($i === 0 ? 'made-from' : 'made-from-more', $rows);
@@ -204,7 +204,7 @@ final class MadeStation
     }
 
     /** @return list<Row> */
-    private static function holes(Items $items, string $leaf): array
+    private static function holes(Setout $setout, Items $items, string $leaf): array
     {
         $list = "{$leaf}.bores";
         $places = $items->of($list);
@@ -222,8 +222,8 @@ final class MadeStation
                 $isThere ? $at : null,
             );
             if ($isThere) {
-                $rows[] = new Row('', $fields('height', 'width', 'depth'));
-                $rows[] = new Row('', $fields('u', 'diameter'));
+                $isInEdge = in_array($setout->document->get("{$at}.edge"), ['leading', 'trailing'], true);
+                $rows[] = new Row('', $isInEdge ? $fields('height', 'width', 'depth') : $fields('u', 'diameter'));
             }
         }
 

@@ -43,4 +43,7 @@
 @empty
   <p class="nothing">{{ $bench->setout->plan === null ? __('bench.made.wait') : __('bench.made.none') }}</p>
 @endforelse
+@if ($made !== [])
+  <section class="made-cost" aria-label="{{ __('bench.made.costs') }}"><h3>{{ __('bench.made.costs') }}</h3><ul>@foreach ($bench->madeCost() as $says)<li>{{ $says }}</li>@endforeach</ul></section>
+@endif
 </div>
