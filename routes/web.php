@@ -185,7 +185,7 @@ Route::get('/doorways/{doorway}/file', [FileController::class, 'show'])->name('f
 
 Route::get('/doorways/{doorway}/give-out/{what}', GiveOutController::class)
     ->name('give-out')
-    ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
+    ->whereIn('what', ['sheet.pdf', 'templates.pdf', 'shop.pdf', 'wall.dxf', 'wall.svg', 'marks.csv']);
 
 Route::get('/doorways/{doorway}/papers/sheet', SheetController::class)
     ->name('papers.sheet')

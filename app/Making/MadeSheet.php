@@ -7,18 +7,22 @@ namespace App\Making;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use YokeLine\Drawing\LeafBuilt;
+use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\MadeFaults;
 use YokeLine\Making\Fill;
 use YokeLine\Making\LeafMade;
+use YokeLine\Making\OddEnd;
 use YokeLine\Making\Part;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
+use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
 use YokeLine\Setout;
 use YokeLine\Stock\MadeCut;
+use YokeLine\Stock\Piece;
 use YokeLine\Work\Order;
 use YokeLine\Work\Step;
 
@@ -95,7 +99,64 @@ final readonly class MadeSheet
 
     public function drawing(): string
     {
-        return Svg::write(LeafBuilt::of($this->leaf, $this->speak));
+        return Svg::write($this->scene());
+    }
+
+    public function scene(): Scene
+    {
+        return LeafBuilt::of($this->leaf, $this->speak);
+    }
+
+    public function unit(): Unit
+    {
+        return $this->write->unit;
+    }
+
+    /** @return list<string> each bar with what is cut from it, the longest piece first */
+    public function bars(): array
+    {
+        $told = [];
+        foreach (MadeCut::of($this->leaf, $this->alike()) as $cut) {
+            if ($cut->tooLong() !== null) {
+                $told[] = "{$this->cut($cut)['section']}: {$this->cut($cut)['too-long']}";
+
+                continue;
+            }
+            foreach ($cut->plan()->bars as $bar) {
+                $told[] = $this->speak->say(new Message('bench.made.bar', [
+                    'wood' => Message::word('made-of', $cut->wood),
+                    'thickness' => $cut->thickness,
+                    'width' => $cut->width,
+                    'long' => $bar->stock,
+                    'pieces' => array_map(fn (Piece $piece) => $piece->length, $bar->pieces),
+                    'rest' => $bar->offcut,
+                ]));
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<array{string, list<array{float, float}>}> what they are called, and their outline true to size */
+    public function oddEnds(): array
+    {
+        $odd = [];
+        foreach ($this->leaf->parts as $i => $part) {
+            $points = OddEnd::of($part);
+            if ($points !== null) {
+                $called = ucfirst($this->word('made-parts', $part->kind));
+                $odd[] = [($i + 1).". {$part->count} × {$called}", $points];
+            }
+        }
+
+        return $odd;
+    }
+
+    private function alike(): int
+    {
+        $making = $this->plan->making;
+
+        return $making === null ? 1 : MadeFaults::alike($this->plan, $making);
     }
 
     /** @return list<array<string, string>> */
@@ -135,10 +196,7 @@ final readonly class MadeSheet
     /** @return list<array<string, string>> */
     public function cuts(): array
     {
-        $making = $this->plan->making;
-        $alike = $making === null ? 1 : MadeFaults::alike($this->plan, $making);
-
-        return array_map($this->cut(...), MadeCut::of($this->leaf, $alike));
+        return array_map($this->cut(...), MadeCut::of($this->leaf, $this->alike()));
     }
 
     /** @return array<string, string> */

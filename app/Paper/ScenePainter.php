@@ -68,6 +68,11 @@ final class ScenePainter
         'buffer' => [120, null, 0],
         'step' => [255, 0, 0.2],
         'edge' => [null, 120, 0.15],
+        'made-part' => [240, 0, 0.15],
+        'made-outline' => [null, 120, 0.1, [1, 0.8]],
+        'made-fill' => [255, 0, 0.2, [1, 0.8]],
+        'made-hole' => [0, null, 0],
+        'made-number-disc' => [255, 0, 0.15],
     ];
 
     private const POINTS_A_MM = 72 / 25.4;

@@ -45,7 +45,7 @@ final readonly class Placed
         [$a, $b] = $line($left, $low);
         [$c, $d] = $line($right, $high);
 
-        return new self($kind, $long, null, $layer, self::clipped(self::clipped($box, $a, $b), $d, $c));
+        return new self($kind, $long, null, $layer, self::clipped(self::clipped($box, $b, $a), $c, $d));
     }
 
     /**

@@ -231,6 +231,8 @@ return [
     ],
     'tight' => ':What: fits, but by less than your tape can tell',
     'made' => [
+        'bar' => ':wood :thickness × :width, a bar of :long: :pieces; :rest left',
+        'shop-sheet' => 'Shop sheet (PDF)',
         'costs' => 'Built or bought',
         'cost' => [
             'built' => '{0} Materials of this doorway with the door built: :cost|[1,*] Materials of this doorway with the door built: :cost, and :count lines have no price yet',

@@ -70,4 +70,8 @@ return [
         'of' => ':job · change :change · :day',
         'sign' => 'Signed: name and date',
     ],
+    'shop' => [
+        'file' => 'Shop sheet, :name',
+        'true' => 'The end of the piece true to size: print at 100 %, measure the scale, cut it out and lay it on the wood.',
+    ],
 ];

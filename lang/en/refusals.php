@@ -132,4 +132,5 @@ return [
     'no-such-board' => 'No board is called “:typed”. Write it as the yard does: 2x6, 1x8, 5/4x6.',
     'board-narrow' => 'A board is at least :least wide.',
     'count-too-much' => 'At most :most of them.',
+    'no-shop' => 'The door of this doorway is not built, so there is no shop sheet.',
 ];

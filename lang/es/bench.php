@@ -231,6 +231,8 @@ return [
     ],
     'tight' => ':What: cabe, pero por menos de lo que distingue la cinta',
     'made' => [
+        'bar' => ':wood :thickness × :width, barra de :long: :pieces; sobran :rest',
+        'shop-sheet' => 'Hoja de taller (PDF)',
         'costs' => 'Hacerla o comprarla',
         'cost' => [
             'built' => '{0} Materiales de este hueco con la puerta hecha: :cost|[1,*] Materiales de este hueco con la puerta hecha: :cost, y :count líneas sin precio',

@@ -70,4 +70,8 @@ return [
         'of' => ':job · cambio :change · :day',
         'sign' => 'Firmado: nombre y fecha',
     ],
+    'shop' => [
+        'file' => 'Hoja de taller, :name',
+        'true' => 'La punta de la pieza a tamaño real: imprima al 100 %, mida la escala, recórtela y póngala sobre la madera.',
+    ],
 ];

@@ -132,4 +132,5 @@ return [
     'no-such-board' => 'Ningún tablero se llama «:typed». Escríbalo como el almacén: 2x6, 1x8, 5/4x6.',
     'board-narrow' => 'Una tabla tiene al menos :least de ancho.',
     'count-too-much' => 'Como mucho :most.',
+    'no-shop' => 'La puerta de este hueco no se construye: no hay hoja de taller.',
 ];

@@ -90,3 +90,17 @@ test('making it stands in the order of work, and glass goes in after the last co
         ->assertSee('Set the glass')
         ->assertDontSee('Bring the door in');
 });
+
+test('the shop sheet says every part, the bars and the steps', function (string $name, string $part, string $more) {
+    $pdf = $this->get('/doorways/'.built($name)->id.'/give-out/shop.pdf')->assertOk()->getContent();
+    $said = shownOn((string) $pdf);
+
+    expect($said)->toContain($part)->and($said)->toContain($more)->and($said)->toContain('Making it');
+})->with([
+    ['Oil store', '2 × Stile', 'a bar of'],
+    ['Saw pit', 'Old door', 'What is filled'],
+]);
+
+test('a doorway whose leaf is bought has no shop sheet', function () {
+    $this->get('/doorways/'.built('Kiln room')->id.'/give-out/shop.pdf')->assertNotFound();
+});

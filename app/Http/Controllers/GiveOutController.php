@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Editor;
+use App\Making\MadeSheet;
 use App\Models\Doorway;
 use App\Paper\MarksTable;
 use App\Paper\SetOutSheet;
 use App\Paper\SheetContent;
+use App\Paper\ShopSheet;
 use App\Paper\Templates;
 use App\Words\Speaker;
 use Illuminate\Http\Request;
@@ -26,6 +28,7 @@ final class GiveOutController
     {
         $setout = $doorway->setout(Editor::of($request)->units);
         $plan = $setout->plan ?? abort(404, Speaker::words('refusals.no-plan'));
+        abort_if($what === 'shop.pdf' && $plan->making === null, 404, Speaker::words('refusals.no-shop'));
         $paper = $request->query('paper') === 'letter' ? 'Letter' : 'A4';
         [$type, $body] = match ($what) {
             'sheet.pdf' => [
@@ -33,6 +36,7 @@ final class GiveOutController
                 SetOutSheet::of(new SheetContent($doorway, Editor::of($request)->units), $paper),
             ],
             'templates.pdf' => ['application/pdf', Templates::of($plan, $setout->write, $doorway->name, $paper)],
+            'shop.pdf' => ['application/pdf', ShopSheet::of(MadeSheet::of($setout), $doorway->name, $paper)],
             'wall.dxf' => [
                 'image/vnd.dxf',
                 Dxf::write(

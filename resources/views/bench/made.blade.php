@@ -1,6 +1,7 @@
 {{-- The leaf as it is built: drawn layer by layer, its parts, what they are cut from, the steps. --}}
 @php($made = $bench->madeLeaves())
 <div class="made">
+@if ($made !== [])<p class="made-papers"><a class="btn" href="{{ route('give-out', [$bench->doorway, 'shop.pdf']) }}" download>{{ __('bench.made.shop-sheet') }}</a></p>@endif
 @forelse ($made as $leaf)
   <section class="made-leaf" aria-label="{{ $leaf->title() }}">
     <h2>{{ $leaf->title() }}</h2>
