@@ -86,7 +86,7 @@ final class Standing
 
         return [
             match (true) {
-                $step->kind() === StepKind::LeafIn => 'leaf',
+                in_array($step->kind(), [StepKind::LeafIn, StepKind::BringIn], true) => 'leaf',
                 $dry === [] => 'paint',
                 $step->people > 1 => 'second',
                 in_array($step->kind(), [StepKind::ProveRun, StepKind::HandOver], true) => 'proof',

@@ -17,6 +17,7 @@ use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
 use YokeLine\Work\Day\Task;
 use YokeLine\Work\Step;
+use YokeLine\Work\StepKind;
 
 /** The open steps of a job's doorways in the days of its crew. */
 final readonly class JobDays
@@ -253,7 +254,12 @@ final readonly class JobDays
     /** Nothing is done with what has not come. */
     private function comes(Step $step): int
     {
-        $what = ['leaf-in' => 'leaf', 'box-check' => 'kit', 'cut-board' => 'board'][$step->kind()->value] ?? null;
+        $what = match ($step->kind()) {
+            StepKind::LeafIn, StepKind::BringIn => 'leaf',
+            StepKind::BoxCheck => 'kit',
+            StepKind::CutBoard => 'board',
+            default => null,
+        };
         $on = $what === null ? null : $this->deliveryOn($what);
 
         return $on === null ? 0 : (int) max(0, $this->from()->diffInWeekdays($on, false)) * DayPlan::DAY;

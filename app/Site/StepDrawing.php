@@ -11,6 +11,7 @@ use YokeLine\Drawing\AtGuide;
 use YokeLine\Drawing\AtHanger;
 use YokeLine\Drawing\AtStop;
 use YokeLine\Drawing\Elevation;
+use YokeLine\Drawing\LeafBuilt;
 use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\RailBolts;
 use YokeLine\Drawing\Scene;
@@ -50,10 +51,17 @@ final readonly class StepDrawing
             StepKind::RailTrue => $this->line(($this->lineBuilt)(SiteMeasurements::railOf($step, $this->plan))),
             StepKind::StopsOn, StepKind::CatchesOn, StepKind::SetStops, StepKind::SetCatches => $this->stop(),
             StepKind::MarkGuide, StepKind::FixGuide => AtGuide::cut($plan, $leaf->guideName, $this->speak),
-            default => null,
+            default => $step->kind()->isMaking() ? $this->built($leaf) : null,
         };
 
         return $scene === null ? '' : Svg::write($scene);
+    }
+
+    private function built(PlannedLeaf $leaf): ?Scene
+    {
+        $made = $this->plan->madeLeaf($leaf->name);
+
+        return $made === null ? null : LeafBuilt::of($made, $this->speak);
     }
 
     private function asItCame(PlannedLeaf $leaf): ?Scene

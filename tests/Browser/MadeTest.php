@@ -27,3 +27,9 @@ test('an old door is told, and what is cut off it is on the list', function () {
         ->see('Old door', '.made-parts')
         ->see('cut off the foot', '.made-parts');
 });
+
+test('the days of a crew wait for boards to rest, and have the making in them', function () {
+    $days = $this->browser->visit('/jobs/3/schedule')->see('Done on')->text('main');
+
+    expect($days)->toContain('Oil store, lay the infill');
+});

@@ -21,7 +21,7 @@ $views = [
             'const s = document.querySelector("#slide"); s.value = 430; s.dispatchEvent(new Event("input", { bubbles: true }))',
         ),
     ],
-    'rail' => ['/doorways/4/rail/stops', null],
+    'made' => ['/doorways/16/door/made', null],
     'anchors' => [
         '/doorways/11/anchors/fixings',
         fn (Browser $b) => $b->js(

@@ -104,3 +104,7 @@ test('the shop sheet says every part, the bars and the steps', function (string 
 test('a doorway whose leaf is bought has no shop sheet', function () {
     $this->get('/doorways/'.built('Kiln room')->id.'/give-out/shop.pdf')->assertNotFound();
 });
+
+test('on site the steps of making show the leaf as it is built', function () {
+    $this->get('/doorways/'.built('Oil store')->id.'/site/steps')->assertOk()->assertSee('scene-leaf-built', false);
+});
