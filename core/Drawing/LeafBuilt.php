@@ -66,7 +66,7 @@ final readonly class LeafBuilt
     private function layers(): array
     {
         $layers = [];
-        foreach ($this->leaf->placed as $placed) {
+        foreach ($this->leaf->placed() as $placed) {
             $layers[$placed->layer][] = $placed;
         }
         ksort($layers);
@@ -100,7 +100,7 @@ final readonly class LeafBuilt
 
         return count($layers) > 1
             ? $shapes
-            : [...$shapes, ...$this->numbers($this->leaf->placed, $left)];
+            : [...$shapes, ...$this->numbers($this->leaf->placed(), $left)];
     }
 
     /**
@@ -156,17 +156,29 @@ final readonly class LeafBuilt
         // What there is one of has no choice.
         uasort($alike, fn (array $a, array $b) => count($a) <=> count($b));
         foreach ($alike as $number => $middles) {
-            $free = fn (array $at) => min([
-                INF,
-                ...array_map(fn (array $other) => hypot($at[0] - $other[0], $at[1] - $other[1]), $taken),
-            ]);
-            usort($middles, fn (array $a, array $b) => $free($b) <=> $free($a));
+            usort($middles, fn (array $a, array $b) => self::free($b, $taken) <=> self::free($a, $taken));
             [$u, $v] = $taken[] = $middles[0];
             $shapes[] = Shape::circle('made-number-disc', $left + $u, -$v, $size * 0.8);
             $shapes[] = Shape::text('made-number', $left + $u, -$v + $size * 0.36, $size, (string) $number, 'middle');
         }
 
         return $shapes;
+    }
+
+    /**
+     * How far it is to the nearest of others.
+     *
+     * @param  array{float, float}  $at
+     * @param  list<array{float, float}>  $others
+     */
+    private static function free(array $at, array $others): float
+    {
+        $far = INF;
+        foreach ($others as [$u, $v]) {
+            $far = min($far, hypot($at[0] - $u, $at[1] - $v));
+        }
+
+        return $far;
     }
 
     private function numberOf(Placed $placed): ?int

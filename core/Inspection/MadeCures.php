@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Inspection;
 
 use YokeLine\Doorway\GuideChoice;
+use YokeLine\Doorway\Made\Framed;
 use YokeLine\Doorway\Made\Glazed;
 use YokeLine\Doorway\Made\Planked;
 use YokeLine\Making\Fault;
@@ -23,6 +24,23 @@ final readonly class MadeCures
     public static function of(Fault $fault, CheckContext $context, LeafMade $leaf): array
     {
         return (new self($fault, $context, $leaf))->cures();
+    }
+
+    /** @return list<Cure> a part as much thicker or thinner as the whole leaf should be */
+    public static function toThickness(Length $wanted, CheckContext $context): array
+    {
+        $build = $context->brief->leaf->made?->build;
+        $by = $wanted->minus($context->plan->thickness);
+        [$code, $where, $now] = match (true) {
+            $build instanceof Planked => ['ledge-thick', 'ledge.thickness', $build->ledgeThickness],
+            $build instanceof Framed => ['frame-thick', 'frame.thickness', $build->thickness],
+            $build instanceof Glazed => ['frame-thick', 'frame.thickness', $build->thickness],
+            default => ['', '', Length::zero()],
+        };
+
+        return $where !== '' && $now->plus($by)->isPositive()
+            ? [$context->cure($code, [self::AT.".{$where}" => $now->plus($by)])]
+            : [];
     }
 
     /** @return list<Cure> */

@@ -130,7 +130,7 @@ final readonly class Framing
             movement: $this->movement,
             moved: $moved,
             courses: $courses,
-            placed: $this->placed(),
+            places: $this->placed(...),
             tongue: $build->infill->tongue,
         );
     }

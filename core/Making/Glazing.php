@@ -95,7 +95,7 @@ final readonly class Glazing
                 ),
             ),
             noDrill: $this->noDrill(),
-            placed: $this->placed(),
+            places: $this->placed(...),
         );
     }
 

@@ -140,7 +140,7 @@ final readonly class Joining
             joints: $joints,
             fills: $fills,
             trimLimit: $isHollow ? $this->trimLimit() : null,
-            placed: $this->placed(),
+            places: $this->placed(...),
         );
     }
 

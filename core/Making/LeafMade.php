@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Making;
 
+use Closure;
 use YokeLine\Doorway\Made\Made;
 use YokeLine\Measure\Length;
 
@@ -34,7 +35,7 @@ final readonly class LeafMade
      * @param  list<Fill>  $fills
      * @param  ?array{Length, Length}  $trimLimit  at each edge, at the foot
      * @param  list<Zone>  $noDrill
-     * @param  list<Placed>  $placed  every part where it lies
+     * @param  ?Closure(): list<Placed>  $places  every part where it lies, worked when it is drawn
      * @param  ?Length  $tongue  of the boards of its infill
      * @param  list<list<Course>>  $courses  of each half of each panel whose boards run at 45 degrees
      */
@@ -61,7 +62,7 @@ final readonly class LeafMade
         public array $noDrill = [],
         public array $courses = [],
         public ?Length $tongue = null,
-        public array $placed = [],
+        private ?Closure $places = null,
     ) {
         $this->faults = [
             ...$this->tooWet(),
@@ -70,6 +71,12 @@ final readonly class LeafMade
             ...$this->thinCheek(),
             ...$this->notSolid(),
         ];
+    }
+
+    /** @return list<Placed> every part where it lies */
+    public function placed(): array
+    {
+        return $this->places === null ? [] : ($this->places)();
     }
 
     /** m² to be coated: both faces and all edges, panes left out. */

@@ -93,6 +93,18 @@ final readonly class Placed
     }
 
     /**
+     * Over 0 to the left of a line from a to b.
+     *
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private static function leftOf(array $p, array $a, array $b): float
+    {
+        return ($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0]);
+    }
+
+    /**
      * What lies to the left of a line from a to b.
      *
      * @param  list<array{float, float}>  $points
@@ -102,11 +114,10 @@ final readonly class Placed
      */
     private static function clipped(array $points, array $a, array $b): array
     {
-        $side = fn (array $p) => ($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0]);
         $kept = [];
         foreach ($points as $i => $point) {
             $next = $points[($i + 1) % count($points)];
-            [$here, $there] = [$side($point), $side($next)];
+            [$here, $there] = [self::leftOf($point, $a, $b), self::leftOf($next, $a, $b)];
             if ($here >= 0) {
                 $kept[] = $point;
             }

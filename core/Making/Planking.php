@@ -102,7 +102,7 @@ final readonly class Planking
             ),
             movement: $this->movement,
             moved: $moved,
-            placed: $this->placed(),
+            places: $this->placed(...),
         );
     }
 

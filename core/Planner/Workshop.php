@@ -8,6 +8,7 @@ use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Made\Made;
 use YokeLine\Holding\Holding;
 use YokeLine\Holding\RailSlide;
 use YokeLine\Making\CannotBeMade;
@@ -47,6 +48,9 @@ final class Workshop
 
     /** @var array<string, Depth> how far things stand out, which without obstacles neither place nor height changes */
     private array $deep = [];
+
+    /** @var array<string, Making|false> false where it cannot be built so */
+    private array $built = [];
 
     /** @var array<string, RailPlace> */
     private array $places = [];
@@ -191,9 +195,9 @@ final class Workshop
                 GuidePlace::fin($kit, $guides),
                 $heights->gap->low,
             );
-            try {
-                $making = Making::of($made, $wanted, array_keys($layout->runs));
-            } catch (CannotBeMade) {
+            $alike = self::alike($made, $wanted, $heights);
+            $making = $this->built[$alike] ??= self::build($made, $wanted, $layout) ?? false;
+            if ($making === false) {
                 return null;
             }
             $kg = ($brief->leaf->massKg ?? $making->kg()) + $brief->leaf->hardwareKg;
@@ -228,6 +232,31 @@ final class Workshop
             $inMasonry ? $byHand ?? $rail->span->low : $byHand,
             Grid::of($this->doorway->wanting($brief)),
         );
+    }
+
+    private static function build(Made $made, Wanted $wanted, Layout $layout): ?Making
+    {
+        try {
+            return Making::of($made, $wanted, array_keys($layout->runs));
+        } catch (CannotBeMade) {
+            return null;
+        }
+    }
+
+    /** Leaves that share it are built alike. */
+    private static function alike(Made $made, Wanted $wanted, Heights $heights): string
+    {
+        return implode(' ', [
+            spl_object_id($made),
+            $wanted->kit->id,
+            $wanted->width->nm,
+            $wanted->height->nm,
+            $wanted->inset()->nm,
+            $heights->gap->low->nm,
+            count($wanted->hangersAt),
+            $wanted->fin?->bite->nm,
+            $wanted->fin?->grooveWidth->nm,
+        ]);
     }
 
     /** @return array{Layout, Rail, Floor} */

@@ -90,4 +90,5 @@ return [
     'glass-toughened' => 'Toughened glass',
     'glass-laminated' => 'Laminated glass',
     'glass-thick' => 'Glass :to thick',
+    'ledge-thick' => 'Ledges :to thick',
 ];

@@ -90,4 +90,5 @@ return [
     'glass-toughened' => 'Vidrio templado',
     'glass-laminated' => 'Vidrio laminado',
     'glass-thick' => 'Vidrio de :to',
+    'ledge-thick' => 'Peinazos de :to de grueso',
 ];

@@ -88,6 +88,8 @@ dataset('every page in inches', [
             '/doorways/13/door/size',
             '/doorways/13/door/options',
             '/doorways/13/door/in-hand',
+            '/doorways/16/door/made',
+            '/doorways/17/door/made',
             '/doorways/14/rail/stops',
             '/doorways/13/rail/kit',
             '/doorways/14/anchors/fixings',

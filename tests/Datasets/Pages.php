@@ -62,4 +62,6 @@ dataset('pages', [
     'one job' => '/jobs/1',
     'cutting' => '/jobs/2/cutting',
     'two leaves in inches' => '/doorways/14/door/size',
+    'a leaf that is built' => '/doorways/16/door/made',
+    'two leaves of old doors' => '/doorways/17/door/made',
 ]);

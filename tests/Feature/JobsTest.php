@@ -81,8 +81,8 @@ test('a new job speaks as most do where nobody says', function (array $before, U
 
     expect(Job::query()->where('name', 'Barn')->firstOrFail()->units)->toBe($speaks);
 })->with([
-    'as many of both' => [[], Unit::Millimetre],
-    'more in inches' => [['in'], Unit::Inch],
+    'as many of both' => [['in'], Unit::Millimetre],
+    'more in inches' => [['in', 'in'], Unit::Inch],
     'more in millimetres' => [['mm', 'in', 'mm'], Unit::Millimetre],
 ]);
 
@@ -180,7 +180,10 @@ test('the published schema is served', function () {
 
 test('the demo is loaded into an empty database only', function () {
     Artisan::call('yoke:demo');
-    expect(Job::query()->count())->toBe(2);
+    $before = Job::query()->count();
+    Artisan::call('yoke:demo');
+
+    expect($before)->toBeGreaterThan(0)->and(Job::query()->count())->toBe($before);
 });
 
 test('the list takes the same queries however long it is', function () {

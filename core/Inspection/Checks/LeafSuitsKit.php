@@ -8,6 +8,7 @@ use YokeLine\Inspection\Check;
 use YokeLine\Inspection\CheckContext;
 use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
+use YokeLine\Inspection\MadeCures;
 use YokeLine\Inspection\Severity;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
@@ -28,7 +29,12 @@ final class LeafSuitsKit implements Check
                 Severity::Stop,
                 'brief.leaf.thickness',
                 ['thickness' => $thickness, 'least' => $range->low, 'greatest' => $range->high],
-                [$context->cure('leaf-thick', ['brief.leaf.thickness' => $nearest]), ...$context->otherKits()],
+                [
+                    ...$context->plan->making === null
+                        ? [$context->cure('leaf-thick', ['brief.leaf.thickness' => $nearest])]
+                        : MadeCures::toThickness($nearest, $context),
+                    ...$context->otherKits(),
+                ],
             );
         }
         $mass = $context->plan->mass;

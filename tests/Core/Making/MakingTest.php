@@ -184,6 +184,7 @@ test('a fault of a leaf that is built has a cure that takes it away', function (
     'a shallow channel' => [['way' => 'framed', 'raise' => 4], 'channel-shallow'],
     'plain glass' => [['way' => 'glazed', 'glass' => ['kind' => 'float']], 'glass-unsafe'],
     'a bolt through the glass' => [['way' => 'glazed', 'frame' => ['stile' => 60, 'top' => 60]], 'drill-glass'],
+    'a leaf too thin for the kit' => [['way' => 'planked', 'ledge' => ['thickness' => 5]], 'leaf-thickness'],
 ]);
 
 test('an old leaf that is too wide loses half at each outer edge, and its holes come with it', function () {

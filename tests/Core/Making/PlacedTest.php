@@ -27,7 +27,7 @@ function placedOf(array $made, string $kind): array
         'brief.leaf.made' => Doorways::plain($made),
     ])->making->leaf ?? throw new RuntimeException('It is not built.');
 
-    return array_values(array_filter($leaf->placed, fn (Placed $one) => $one->kind === $kind));
+    return array_values(array_filter($leaf->placed(), fn (Placed $one) => $one->kind === $kind));
 }
 
 test('a brace is drawn as large as it is: its width by its bay over the sine of its angle', function () {
