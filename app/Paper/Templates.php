@@ -234,7 +234,7 @@ final class Templates
                 'R',
             );
         }
-        $out = $wall + $depth->leafBack->total->plus($this->plan->thickness->half())->toMm();
+        $out = $wall + $depth->leafBack->total->plus($this->plan->finFromBack())->toMm();
         $kit = $this->plan->kit->guide;
         $thick = $kit->style->needsGroove() ? $kit->bladeThickness->toMm() : $this->plan->thickness->toMm();
         $page->box($middle - $kit->length->toMm() / 2, $out - $thick / 2, $kit->length->toMm(), $thick);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ways;
 
+use App\Making\MadeCost;
 use App\Models\Doorway;
 use App\Shelf;
 use App\Shop\JobMaterials;
@@ -50,6 +51,12 @@ final class WaysHere
     public function weights(): Weights
     {
         return Weights::from($this->setout->doorway->brief->purposes);
+    }
+
+    /** @return list<string> what it costs to build the leaf, and to buy it; none where it is bought */
+    public function madeCost(): array
+    {
+        return (new MadeCost($this->setout, $this->kits))->says();
     }
 
     /** What is to be measured before there is anything to choose from. */

@@ -51,7 +51,7 @@ final readonly class AtGuide
         $place = $cut->place();
         $floor = $cut->floor();
         $groove = $plan->kit->guide->style->needsGroove();
-        $middle = $back + $plan->thickness->half()->toMm();
+        $middle = $back + $plan->finFromBack()->toMm();
         $rows = [
             [
                 $wording->say(Caption::of('gap-here', ['gap' => $said->minus($floor)])),
@@ -68,7 +68,7 @@ final readonly class AtGuide
             [
                 $wording->say(
                     Caption::of('middle-of-leaf', [
-                        'out' => $plan->innerDepth()->leafBack->total->plus($plan->thickness->half()),
+                        'out' => $plan->innerDepth()->leafBack->total->plus($plan->finFromBack()),
                     ]),
                 ),
                 $middle,

@@ -60,7 +60,7 @@ final readonly class FootCut
     {
         $gap = $this->plan->heights->gap->low;
         $guide = $this->plan->kit->guide;
-        $middle = $depth->leafBack->total->plus($this->plan->thickness->half());
+        $middle = $depth->leafBack->total->plus($this->plan->finFromBack());
         $shapes = [$this->low('leaf', $depth->leafBack->total, $depth->leafFront->total, $gap, $this->to)];
         if ($guide->style->needsGroove()) {
             $half = ($place->grooveWidth ?? $guide->bladeThickness)->half();

@@ -129,8 +129,10 @@ final readonly class LeafMade
     private function notSolid(): array
     {
         $faults = [];
+        // What the brief says is solid wins.
+        $solid = $this->wanted->told() ?: $this->solid;
         foreach ($this->wanted->solid() as $zone) {
-            if (! $zone->isIn($this->solid)) {
+            if (! $zone->isIn($solid)) {
                 $faults[] = Fault::settle($zone->of === 'hanger' ? 'hanger-solid' : 'hole-not-solid', 'way', [
                     'what' => $zone->of,
                     'u' => $zone->u,

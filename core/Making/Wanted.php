@@ -137,6 +137,14 @@ final readonly class Wanted
         return $pull === null ? $zones : [...$zones, $pull];
     }
 
+    /** @return list<Zone> where the brief says that it is solid, over the whole height; none where it is silent */
+    public function told(): array
+    {
+        $up = new Span(Length::zero(), $this->height);
+
+        return array_map(fn (Span $u) => new Zone('told', $u, $up), $this->brief->leaf->solid);
+    }
+
     private function pull(): ?Zone
     {
         if ($this->brief->hasNoPull) {

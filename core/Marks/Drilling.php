@@ -72,7 +72,7 @@ final readonly class Drilling
             $rows[] = new self('trigger', $count, $pilot, $onEdge, $down(25, 16));
         }
         $rows[] = new self('pull', 2, [], 'face-by-sheet', null);
-        if ($plan->kit->guide->style->needsGroove()) {
+        if ($plan->cutsGroove()) {
             $rows[] = new self(
                 'groove',
                 1,

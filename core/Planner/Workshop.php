@@ -124,6 +124,10 @@ final class Workshop
         $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before-board' : '';
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
         $making = $this->making($brief, $kit, $layout, $heights, $guides);
+        $channel = $making?->leaf->channel;
+        if ($channel?->isBuilt === true) {
+            $guides = array_map(fn (GuidePlace $guide) => $guide->inChannel($channel), $guides);
+        }
         $depths = array_map(
             fn (LeafRun $run) => ($this->deep[
                 "{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"

@@ -8,6 +8,7 @@ use YokeLine\Doorway\Groove;
 use YokeLine\Doorway\GuideStyle;
 use YokeLine\Doorway\HouseRules;
 use YokeLine\Doorway\Kit;
+use YokeLine\Making\Channel;
 use YokeLine\Making\Fin;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -82,6 +83,20 @@ final readonly class GuidePlace
             $groove && $rules->groove === Groove::Stopped
                 ? Length::least($stile->half(), Length::mm(self::STOPS_SHORT_MM))
                 : null,
+        );
+    }
+
+    /** Where the fin runs in a channel that was built, instead of a groove. */
+    public function inChannel(Channel $channel): self
+    {
+        return new self(
+            $this->window,
+            $this->at,
+            $this->middle,
+            $this->shortfall,
+            $this->hold,
+            $channel->depth,
+            $channel->width,
         );
     }
 

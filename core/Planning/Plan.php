@@ -293,6 +293,18 @@ final readonly class Plan
         return $this->mass->kg + $this->doorway->brief->leaf->hardwareKg;
     }
 
+    /** From the leaf's back to the middle of its groove or channel; to its own middle where it has none. */
+    public function finFromBack(): Length
+    {
+        return $this->making->leaf->channel->fromBack ?? $this->thickness->half();
+    }
+
+    /** Whether a groove is cut: a fin also runs in a channel that was built. */
+    public function cutsGroove(): bool
+    {
+        return $this->kit->guide->style->needsGroove() && $this->making?->leaf->channel?->isBuilt !== true;
+    }
+
     /** How one leaf is built; null of one that is bought. */
     public function madeLeaf(string $leaf): ?LeafMade
     {

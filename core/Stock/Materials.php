@@ -475,7 +475,7 @@ final readonly class Materials
         $props = $rules->boardHeld === BoardHeld::Props ? Props::of($plan) : [];
         $studs = $plan->header === null ? 0 : count(Tapes::of($plan)->studs());
         $touches =
-            $plan->kit->guide->style->needsGroove() &&
+            $plan->cutsGroove() &&
             $plan->doorway->brief->rules->guideTouch === GuideTouch::Touching;
 
         return [

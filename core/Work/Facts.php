@@ -123,8 +123,7 @@ final readonly class Facts
             'studs' => $survey->lining?->kind !== LiningKind::Masonry,
             'doubt' => $doubtful || $schedule->trial,
             'trim' => $brief->leaf->trimLimit->isPositive() && $brief->inHand !== null,
-            // A channel that was built is not cut.
-            'fin' => $plan->kit->guide->style->needsGroove() && $plan->making?->leaf->channel?->isBuilt !== true,
+            'fin' => $plan->cutsGroove(),
             'disc' => $plan->kit->jumpDisc !== null,
             'soft' => $plan->hasSoftClose(),
             'pull' => true,

@@ -235,8 +235,8 @@ return [
         'shop-sheet' => 'Shop sheet (PDF)',
         'costs' => 'Built or bought',
         'cost' => [
-            'built' => '{0} Materials of this doorway with the door built: :cost|[1,*] Materials of this doorway with the door built: :cost, and :count lines have no price yet',
-            'bought' => '{0} With the same door bought: :cost|[1,*] With the same door bought: :cost, and :count lines have no price yet',
+            'built' => '{0} Materials of this doorway with the door built: :cost|{1} Materials of this doorway with the door built: :cost, and one line has no price yet|[2,*] Materials of this doorway with the door built: :cost, and :count lines have no price yet',
+            'bought' => '{0} With the same door bought: :cost|{1} With the same door bought: :cost, and one line has no price yet|[2,*] With the same door bought: :cost, and :count lines have no price yet',
             'hours' => 'Building it takes :hours hours of the shop over all the people; boards rest and glue dries besides',
             'worth' => 'At the house’s rate that is :worth',
         ],

@@ -7,6 +7,7 @@ return [
     'page' => [
         'use' => 'Use this option',
         'what-matters' => 'What matters',
+        'build-it' => 'The shop can build this door too, of boards, in a frame, with glass or from old doors:',
         'what-matters-here' => 'What matters here',
         'they-start-from-the-purpose' => 'They start from the purpose that is set under Door.',
         'working' => 'Working …',

@@ -235,8 +235,8 @@ return [
         'shop-sheet' => 'Hoja de taller (PDF)',
         'costs' => 'Hacerla o comprarla',
         'cost' => [
-            'built' => '{0} Materiales de este hueco con la puerta hecha: :cost|[1,*] Materiales de este hueco con la puerta hecha: :cost, y :count líneas sin precio',
-            'bought' => '{0} Con la misma puerta comprada: :cost|[1,*] Con la misma puerta comprada: :cost, y :count líneas sin precio',
+            'built' => '{0} Materiales de este hueco con la puerta hecha: :cost|{1} Materiales de este hueco con la puerta hecha: :cost, y una línea sin precio|[2,*] Materiales de este hueco con la puerta hecha: :cost, y :count líneas sin precio',
+            'bought' => '{0} Con la misma puerta comprada: :cost|{1} Con la misma puerta comprada: :cost, y una línea sin precio|[2,*] Con la misma puerta comprada: :cost, y :count líneas sin precio',
             'hours' => 'Hacerla lleva :hours horas de taller entre todos; además las tablas reposan y la cola seca',
             'worth' => 'A la tarifa de la casa son :worth',
         ],

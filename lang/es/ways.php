@@ -7,6 +7,7 @@ return [
     'page' => [
         'use' => 'Usar esta opción',
         'what-matters' => 'Qué importa',
+        'build-it' => 'El taller también puede hacer esta puerta, de tablas, con marco, con vidrio o de puertas viejas:',
         'what-matters-here' => 'Qué importa aquí',
         'they-start-from-the-purpose' => 'Parten del uso que se fija en Puerta.',
         'working' => 'Calculando …',

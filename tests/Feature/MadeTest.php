@@ -108,3 +108,11 @@ test('a doorway whose leaf is bought has no shop sheet', function () {
 test('on site the steps of making show the leaf as it is built', function () {
     $this->get('/doorways/'.built('Oil store')->id.'/site/steps')->assertOk()->assertSee('scene-leaf-built', false);
 });
+
+test('beside the options stands what it costs to build it and to buy it', function () {
+    $this->get('/doorways/'.built('Oil store')->id.'/door/options')
+        ->assertOk()
+        ->assertSee('with the door built')
+        ->assertSee('With the same door bought')
+        ->assertSee('hours of the shop');
+});

@@ -12,10 +12,12 @@ use YokeLine\Making\Courses;
 use YokeLine\Making\Evenly;
 use YokeLine\Making\LeafMade;
 use YokeLine\Making\Zone;
+use YokeLine\Marks\Drilling;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
+use YokeLine\Work\Order;
 
 uses(TestTrait::class);
 
@@ -254,4 +256,20 @@ test('a screw of the frame is kept off the bolts of the hangers', function () {
     }
 
     expect($leaf->moved)->not->toBe([]);
+});
+
+test('a fin stands where its channel is, and no groove is cut for it', function () {
+    $plan = planBuilt(['way' => 'framed', 'back' => ['thickness' => 6], 'filler' => ['thickness' => 10]]);
+    $kinds = array_map(fn ($row) => $row->kind, Drilling::of($plan, array_values($plan->leaves())[0]));
+
+    expect($plan->finFromBack()->nm)->toBe(Length::mm(11)->nm)
+        ->and($kinds)->not->toContain('groove')
+        ->and(array_keys(Order::of($plan)->steps))->not->toContain('groove');
+});
+
+test('what the brief says is solid wins over what is built', function () {
+    $made = ['way' => 'glazed', 'frame' => ['stile' => 70]];
+
+    expect(faultsOf(leafBuilt($made)))->toContain('hanger-solid')
+        ->and(faultsOf(leafBuilt($made, ['brief.leaf.solid' => [[0, 500], [500, 1000]]])))->not->toContain('hanger-solid');
 });
