@@ -289,17 +289,19 @@ final readonly class Glazing
     /** @return list<Fault> */
     private function drilledGlass(): array
     {
-        $faults = [];
         foreach ($this->wanted->holePlaces() as [$u, $v]) {
             if (array_filter($this->noDrill(), fn (Zone $zone) => $zone->surrounds($u, $v)) !== []) {
-                $faults[] = Fault::stop('drill-glass', 'frame.stile', [
-                    'u' => $u,
-                    'v' => $v,
-                    'inset' => $this->build->stile->minus($this->keep()),
-                ]);
+                // Where one goes through, the others do: it is told of the first.
+                return [
+                    Fault::stop('drill-glass', 'frame.stile', [
+                        'u' => $u,
+                        'v' => $v,
+                        'inset' => $this->build->stile->minus($this->keep()),
+                    ]),
+                ];
             }
         }
 
-        return $faults;
+        return [];
     }
 }

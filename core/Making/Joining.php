@@ -535,43 +535,44 @@ final readonly class Joining
             : [];
     }
 
-    /** @return list<Fault> */
+    /** @return list<Fault> of the shortest */
     private function heightFaults(): array
     {
         $most = $this->size(UsualSize::LipMost);
-        $faults = [];
-        foreach ($this->leaves as $leaf) {
-            if ($leaf->short->isPositive()) {
-                $numbers = ['short' => $leaf->short, 'most' => $most];
-                $faults[] = $leaf->short->isOver($most)
-                    ? Fault::stop('old-leaf-short', 'from', $numbers)
-                    : Fault::settle('old-leaf-short', 'from', $numbers);
-            }
-        }
+        $short = Length::greatest(...array_map(fn (Trimmed $leaf) => $leaf->short, $this->leaves));
+        $numbers = ['short' => $short, 'most' => $most];
 
-        return $faults;
+        return match (true) {
+            ! $short->isPositive() => [],
+            $short->isOver($most) => [Fault::stop('old-leaf-short', 'from', $numbers)],
+            default => [Fault::settle('old-leaf-short', 'from', $numbers)],
+        };
     }
 
-    /** @return list<Fault> */
+    /** @return list<Fault> of the one that keeps least */
     private function footFaults(): array
     {
-        $faults = [];
         $least = $this->leastFoot();
-        foreach ($this->leaves as $leaf) {
-            if (
-                ! $leaf->old->isSolidThroughout() &&
-                ! $leaf->old->isHollow() &&
-                $leaf->cut->isPositive() &&
-                $leaf->foot()->isUnder($least)
-            ) {
-                $numbers = ['cut' => $leaf->cut, 'rest' => $leaf->foot(), 'least' => $least];
-                $faults[] = $leaf->foot()->isPositive()
-                    ? Fault::settle('foot-cut-deep', 'from', $numbers)
-                    : Fault::stop('foot-cut-deep', 'from', $numbers);
-            }
+        $deep = array_values(
+            array_filter(
+                $this->leaves,
+                fn (Trimmed $leaf) => ! $leaf->old->isSolidThroughout() &&
+                    ! $leaf->old->isHollow() &&
+                    $leaf->cut->isPositive() &&
+                    $leaf->foot()->isUnder($least),
+            ),
+        );
+        usort($deep, fn (Trimmed $a, Trimmed $b) => $a->foot()->nm <=> $b->foot()->nm);
+        if ($deep === []) {
+            return [];
         }
+        $numbers = ['cut' => $deep[0]->cut, 'rest' => $deep[0]->foot(), 'least' => $least];
 
-        return $faults;
+        return [
+            $deep[0]->foot()->isPositive()
+                ? Fault::settle('foot-cut-deep', 'from', $numbers)
+                : Fault::stop('foot-cut-deep', 'from', $numbers),
+        ];
     }
 
     /** @return list<Fault> */

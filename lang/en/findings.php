@@ -575,7 +575,10 @@ return [
     ],
     'hole-in-joint' => [
         'says' => 'A bolt of a hanger goes through beside a joint of two boards',
-        'more' => 'The bolts are at :at. At :clear they are inside one board.',
+        'more' => [
+            'clear' => 'The bolts are at :at. At :clear they are inside one board.',
+            'narrow' => 'The bolts are at :at, and no board is wide enough to have them inside it.',
+        ],
     ],
     'sheet-seam' => [
         'says' => 'The back does not come out of one sheet',

@@ -575,7 +575,10 @@ return [
     ],
     'hole-in-joint' => [
         'says' => 'Un perno de colgador pasa junto a la junta de dos tablas',
-        'more' => 'Los pernos están a :at. A :clear quedan dentro de una tabla.',
+        'more' => [
+            'clear' => 'Los pernos están a :at. A :clear quedan dentro de una tabla.',
+            'narrow' => 'Los pernos están a :at, y ninguna tabla es bastante ancha para tenerlos dentro.',
+        ],
     ],
     'sheet-seam' => [
         'says' => 'La trasera no sale de un solo tablero',

@@ -48,7 +48,11 @@ final class MadeLeaf implements Check
                 $fault->where === '' ? 'brief.leaf.thickness' : self::AT.".{$fault->where}",
                 self::said($fault),
                 $context->cures(fn () => MadeCures::of($fault, $context, $made)),
-                how: in_array($fault->code, ['hanger-solid', 'hole-not-solid'], true) ? 'made' : '',
+                how: match ($fault->code) {
+                    'hanger-solid', 'hole-not-solid' => 'made',
+                    'hole-in-joint' => isset($fault->numbers['clear']) ? 'clear' : 'narrow',
+                    default => '',
+                },
             );
         }
     }

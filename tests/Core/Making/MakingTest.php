@@ -161,6 +161,11 @@ test('what is found of a leaf that is built', function (array $made, string $cod
     'a loose channel' => [['way' => 'framed', 'filler' => ['thickness' => 18]], 'channel-loose'],
     'a shallow channel' => [['way' => 'framed', 'raise' => 4], 'channel-shallow'],
     'thick infill' => [['way' => 'framed', 'infill' => ['thickness' => 24]], 'infill-proud'],
+    'narrow boards' => [['way' => 'planked', 'board' => ['width' => 25]], 'hole-in-joint'],
+    'a bottom rail cut away' => [
+        ['way' => 'joined', 'from' => array_fill(0, 2, ['width' => 500, 'height' => 2300, 'thickness' => 38, 'bottom' => 100, 'stile' => 90])],
+        'foot-cut-deep',
+    ],
     'short stock' => [['way' => 'planked', 'stock' => [1800]], 'piece-long'],
     'plain glass' => [['way' => 'glazed', 'glass' => ['kind' => 'float']], 'glass-unsafe'],
     'thin glass' => [['way' => 'glazed', 'glass' => ['thickness' => 4]], 'glass-thin'],
