@@ -114,6 +114,7 @@ function builtToAsk(string $path): array
         ? []
         : [
             "kiln-room, {$way}" => $built([]),
+            "kiln-room, {$way}, backed by boards" => $built(["{$at}.back.kind" => 'boards']),
             "kiln-room, {$way}, richer" => $built([
                 "{$at}.back.kind" => 'boards',
                 "{$at}.infill.pattern" => 'chevron',
