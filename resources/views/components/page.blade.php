@@ -15,6 +15,8 @@
   <meta name="theme-color" content="#1c2a2f">
   <link rel="manifest" href="/manifest.webmanifest">
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  {{-- Nothing is painted of half a page: what has come would move when the rest does. --}}
+  <link rel="expect" href="#term" blocking="render">
   @include('frame.fonts')
   @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
