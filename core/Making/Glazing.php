@@ -12,8 +12,6 @@ use YokeLine\Measure\Span;
 /** A frame with bars and panes as large as each other. The trade's rules page 8, 2 D. */
 final readonly class Glazing
 {
-    private const KG_PER_M2_MM = 2.5;
-
     private const LARGE_M2 = 0.5;
 
     /** A bead's pin goes so far into the wood behind. */
@@ -72,7 +70,7 @@ final readonly class Glazing
                 ),
             ],
             kg: array_sum(array_map(fn (Part $part) => $part->kg(), $frame)) +
-                $glass->area() * $build->glassThickness->toMm() * self::KG_PER_M2_MM,
+                $glass->area() * $build->glassThickness->toMm() * Timber::GLASS_KG_PER_M2_MM,
             solid: [
                 new Zone('stile', Span::from(Length::zero(), $build->stile), $up),
                 new Zone('stile', Span::from($width->minus($build->stile), $build->stile), $up),

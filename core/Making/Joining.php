@@ -19,8 +19,6 @@ use YokeLine\Measure\Span;
  */
 final readonly class Joining
 {
-    private const HOLLOW_KG_PER_M2 = 10.0;
-
     private const SCREWS_A_PLATE = 4;
 
     /** @var non-empty-list<Trimmed> */
@@ -448,7 +446,7 @@ final readonly class Joining
         $density = Timber::of($old->species !== '' ? $old->species : $old->kind)->density;
 
         return $old->isHollow()
-            ? $area * self::HOLLOW_KG_PER_M2
+            ? $area * Timber::HOLLOW_KG_PER_M2
             : ($area * $old->thickness->toMm() * $density) / 1e3;
     }
 

@@ -16,6 +16,12 @@ use YokeLine\Doorway\Made\Setting;
  */
 final readonly class Timber
 {
+    /** Of a hollow leaf, whatever its thickness. */
+    public const HOLLOW_KG_PER_M2 = 10.0;
+
+    /** Of glass, by its thickness. */
+    public const GLASS_KG_PER_M2_MM = 2.5;
+
     private const SPECIES = [
         'spruce' => [450, 190, 390],
         'scots-pine' => [510, 190, 360],

@@ -18,19 +18,9 @@ final readonly class Zone
         return $this->u->overlaps($other->u) && $this->v->overlaps($other->v);
     }
 
-    public function contains(Length $u, Length $v): bool
-    {
-        return $this->u->contains($u) && $this->v->contains($v);
-    }
-
     public function surrounds(Length $u, Length $v): bool
     {
         return $this->u->surrounds($u) && $this->v->surrounds($v);
-    }
-
-    public function shifted(Length $u, Length $v): self
-    {
-        return new self($this->of, $this->u->shifted($u), $this->v->shifted($v));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Brief;
+use YokeLine\Making\Timber;
 use YokeLine\Measure\Length;
 
 /** What the leaf weighs: as given, or from its size and what it is made of. */
@@ -21,10 +22,6 @@ final readonly class Mass
         'plywood' => 0.6,
         'chipboard' => 0.68,
     ];
-
-    private const HOLLOW_PER_M2 = 10.0;
-
-    private const GLASS_PER_M2_MM = 2.5;
 
     /** @param  bool  $isKnown  weighed, or as its maker says */
     private function __construct(public float $kg, public bool $assumed, public bool $isKnown = false) {}
@@ -50,10 +47,10 @@ final readonly class Mass
         $solid = max(0.0, $area - $leaf->glassM2);
         $perM2 =
             $leaf->construction === 'hollow'
-                ? self::HOLLOW_PER_M2
+                ? Timber::HOLLOW_KG_PER_M2
                 : (self::PER_M2_MM[$leaf->construction ?? 'softwood'] ?? self::PER_M2_MM['softwood']) *
                     $thickness->toMm();
-        $glass = min($area, $leaf->glassM2) * self::GLASS_PER_M2_MM * $leaf->glassThickness->toMm();
+        $glass = min($area, $leaf->glassM2) * Timber::GLASS_KG_PER_M2_MM * $leaf->glassThickness->toMm();
 
         return new self($solid * $perM2 + $glass, $leaf->construction === null);
     }
