@@ -9,6 +9,7 @@ use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
+use App\Making\MadeSheet;
 use App\Words\FieldWords;
 use YokeLine\Fitting\Fit;
 use YokeLine\Fitting\Fitting;
@@ -47,6 +48,15 @@ final readonly class SizeCardForm extends DoorwayForm
     public function fits(?SizeCard $card): array
     {
         return $card === null || $this->setout->plan === null ? [] : Fitting::each($this->setout->plan, $card);
+    }
+
+    /** @return list<MadeSheet> the leaf that is made from old ones, each leaf of a pair by itself */
+    public function madeFromOld(): array
+    {
+        return array_values(array_filter(
+            MadeSheet::of($this->setout),
+            fn (MadeSheet $leaf) => $leaf->oldLeaves() !== [],
+        ));
     }
 
     /** @return list<Row> */

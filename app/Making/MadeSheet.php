@@ -7,10 +7,10 @@ namespace App\Making;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use YokeLine\Drawing\LeafBuilt;
+use YokeLine\Drawing\LeafSolid;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\MadeFaults;
-use YokeLine\Making\Fill;
 use YokeLine\Making\LeafMade;
 use YokeLine\Making\OddEnd;
 use YokeLine\Making\Part;
@@ -107,6 +107,26 @@ final readonly class MadeSheet
         return LeafBuilt::of($this->leaf, $this->speak);
     }
 
+    /** Where it is solid, and where it is wanted to be. */
+    public function solid(): Scene
+    {
+        return LeafSolid::of($this->leaf, $this->speak);
+    }
+
+    public function solidDrawing(): string
+    {
+        return Svg::write($this->solid());
+    }
+
+    /** @return list<OldLeafSheet> those it is made from, the leading one first */
+    public function oldLeaves(): array
+    {
+        return array_map(
+            fn (int $nth) => new OldLeafSheet($this->leaf, $nth, $this->speak),
+            array_keys($this->leaf->old),
+        );
+    }
+
     public function unit(): Unit
     {
         return $this->write->unit;
@@ -173,23 +193,6 @@ final readonly class MadeSheet
                 'wood' => $this->word('made-of', $part->wood),
             ],
             $this->leaf->parts,
-        );
-    }
-
-    /** @return list<string> */
-    public function fills(): array
-    {
-        return array_map(
-            fn (Fill $fill) => ucfirst($this->speak->say(new Message('bench.made.fill', [
-                'kind' => $fill->zone->of,
-                'from' => $fill->from + 1,
-                'u_from' => $fill->zone->u->low,
-                'u_to' => $fill->zone->u->high,
-                'v_from' => $fill->zone->v->low,
-                'v_to' => $fill->zone->v->high,
-                'depth' => $fill->depth,
-            ]))),
-            $this->leaf->fills,
         );
     }
 

@@ -71,6 +71,12 @@ final class ScenePainter
         'made-part' => [240, 0, 0.15],
         'made-outline' => [null, 120, 0.1, [1, 0.8]],
         'made-fill' => [255, 0, 0.2, [1, 0.8]],
+        'made-solid' => [205, 0, 0.12],
+        'made-off' => [null, 0, 0.15, [0.6, 0.6]],
+        'made-bore' => [255, 0, 0.2],
+        'made-no-drill' => [null, 0, 0.15, [2, 0.6, 0.4, 0.6]],
+        'made-wants' => [null, 0, 0.3],
+        'made-wants-more' => [null, 0, 0.4, [1.2, 0.8]],
         'made-hole' => [0, null, 0],
         'made-number-disc' => [255, 0, 0.15],
     ];

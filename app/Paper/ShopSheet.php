@@ -6,6 +6,7 @@ namespace App\Paper;
 
 use App\Making\MadeSheet;
 use App\Words\Speaker;
+use YokeLine\Drawing\Scene;
 
 /**
  * What the shop builds a leaf from: it drawn layer by layer, every part with its size, how bars are cut, what is
@@ -16,6 +17,8 @@ final class ShopSheet
     private const EDGE = 15.0;
 
     private const DRAWING_MM = 88.0;
+
+    private const SMALL_MM = 62.0;
 
     private float $y = 0.0;
 
@@ -49,7 +52,11 @@ final class ShopSheet
         $this->y += self::DRAWING_MM + 8;
         $this->parts();
         $this->titled('bench.made.cut', $this->sheet->bars());
-        $this->titled('bench.made.fills', $this->sheet->fills());
+        foreach ($this->sheet->oldLeaves() as $old) {
+            $this->drawn($old->title(), $old->scene());
+            $this->lines([...$old->cuts(), ...$old->solid(), ...$old->fills()]);
+        }
+        $this->drawn(Speaker::words('bench.made.solid'), $this->sheet->solid());
         $this->titled('bench.made.fasteners', $this->sheet->fasteners());
         $this->titled(
             'bench.made.steps',
@@ -100,6 +107,15 @@ final class ShopSheet
         $this->y += 3;
     }
 
+    private function drawn(string $title, Scene $scene): void
+    {
+        $this->room(self::SMALL_MM + 12);
+        $this->head($title);
+        $wide = $this->page->getPageWidth() - 2 * self::EDGE;
+        ScenePainter::paint($this->page, $scene, self::EDGE, $this->y, $wide, self::SMALL_MM);
+        $this->y += self::SMALL_MM + 5;
+    }
+
     /** @param  list<string>  $says */
     private function titled(string $title, array $says): void
     {
@@ -113,7 +129,12 @@ final class ShopSheet
     private function title(string $key): void
     {
         $this->room(18);
-        $this->page->say(self::EDGE, $this->y, 11, Speaker::words($key), 'L', true);
+        $this->head(Speaker::words($key));
+    }
+
+    private function head(string $title): void
+    {
+        $this->page->say(self::EDGE, $this->y, 11, $title, 'L', true);
         $this->page->stroke(self::EDGE, $this->y + 1.5, $this->page->getPageWidth() - self::EDGE, $this->y + 1.5);
         $this->y += 6.5;
     }

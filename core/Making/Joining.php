@@ -136,6 +136,7 @@ final readonly class Joining
                 $this->leaves[count($this->leaves) - 1]->old->thickness,
             ],
             joints: $joints,
+            old: $this->leaves,
             fills: $fills,
             trimLimit: $isHollow ? $this->trimLimit() : null,
             places: $this->placed(...),

@@ -32,6 +32,7 @@ final readonly class LeafMade
      * @param  float  $daylightM2  of all panes
      * @param  ?array{Length, Length}  $thicknessAt  at the leading and the trailing edge, where these may differ
      * @param  list<Length>  $joints  u of those between old leaves
+     * @param  list<Trimmed>  $old  the old leaves in it, the leading one first
      * @param  list<Fill>  $fills
      * @param  ?array{Length, Length}  $trimLimit  at each edge, at the foot
      * @param  list<Zone>  $noDrill
@@ -57,6 +58,7 @@ final readonly class LeafMade
         private float $daylightM2 = 0.0,
         public ?array $thicknessAt = null,
         public array $joints = [],
+        public array $old = [],
         public array $fills = [],
         public ?array $trimLimit = null,
         public array $noDrill = [],
@@ -125,14 +127,26 @@ final readonly class LeafMade
             : [];
     }
 
+    /** @return list<Zone> what the brief says is solid wins */
+    public function holds(): array
+    {
+        return $this->wanted->told() ?: $this->solid;
+    }
+
+    /** Whether all of what is wanted there is, and no old hole with it. */
+    public function isSolidFor(Zone $wanted): bool
+    {
+        $isOld = fn (Fill $fill) => $fill->zone->overlaps($wanted);
+
+        return $wanted->isIn($this->holds()) && array_filter($this->fills, $isOld) === [];
+    }
+
     /** @return list<Fault> */
     private function notSolid(): array
     {
         $faults = [];
-        // What the brief says is solid wins.
-        $solid = $this->wanted->told() ?: $this->solid;
         foreach ($this->wanted->solid() as $zone) {
-            if (! $zone->isIn($solid)) {
+            if (! $zone->isIn($this->holds())) {
                 $faults[] = Fault::settle($zone->of === 'hanger' ? 'hanger-solid' : 'hole-not-solid', 'way', [
                     'what' => $zone->of,
                     'u' => $zone->u,

@@ -14,13 +14,14 @@ final readonly class Trimmed
 {
     /**
      * @param  Length  $leading  off its leading edge, planed and ripped
+     * @param  Length  $trailing  off the other
      * @param  Length  $short  what it is too short by; then nothing is cut off it
      */
     public function __construct(
         public OldLeaf $old,
         public Span $u,
-        private Length $leading,
-        private Length $trailing,
+        public Length $leading,
+        public Length $trailing,
         public Length $cut,
         public Length $short,
         private Length $height,
@@ -57,6 +58,32 @@ final readonly class Trimmed
     public function top(): Length
     {
         return $this->edge($this->old->top, Length::zero());
+    }
+
+    /** @return array{Length, Length, Length} solid before anything is cut: each long edge, the top, the foot */
+    public function solidEdges(): array
+    {
+        $none = Length::zero();
+
+        return [
+            $this->edge($this->old->stile, $none),
+            $this->edge($this->old->top, $none),
+            $this->edge($this->old->bottom, $none),
+        ];
+    }
+
+    /**
+     * Of what is solid in the whole leaf, what lies in this one.
+     *
+     * @param  list<Zone>  $solid
+     * @return list<Zone>
+     */
+    public function solidOf(array $solid): array
+    {
+        return array_values(array_filter(
+            $solid,
+            fn (Zone $zone) => ! $zone->u->low->isUnder($this->u->low) && ! $zone->u->high->isOver($this->u->high),
+        ));
     }
 
     /** Where it stood before to where it stands now: its holes come with it. */

@@ -35,6 +35,7 @@ return [
         'more' => 'more: :greatest_ruled_by',
         'mass' => 'Weight',
         'solid-wood-is-wanted-in' => 'Solid wood is wanted :hanger_inset in from either edge, where the hangers are, and for the handle :pull_height up.',
+        'old-doors' => 'Old doors to build from',
         'from-old-doors' => 'Old doors that are joined, trimmed, cut and filled are told one by one at',
         'the-leaf-in-hand' => 'The door in hand',
         'whether-it-fits' => 'Whether it fits',

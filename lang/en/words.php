@@ -172,6 +172,14 @@ return [
         'laminated' => 'laminated glass',
         'float' => 'plain glass',
     ],
+    'made-solid' => [
+        'old-leaf' => 'all of it',
+        'stile' => 'long edge',
+        'top' => 'top',
+        'foot' => 'foot',
+        'foot-strip' => 'strip at the foot',
+        'lip' => 'strip at the edge',
+    ],
     'made-wants' => [
         'hanger' => 'a hanger',
         'disc' => 'a jump disc',

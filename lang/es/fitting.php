@@ -35,6 +35,7 @@ return [
         'more' => 'más: :greatest_ruled_by',
         'mass' => 'Peso',
         'solid-wood-is-wanted-in' => 'Hace falta madera maciza a :hanger_inset de cada canto, donde van los colgadores, y para el tirador a :pull_height de alto.',
+        'old-doors' => 'Puertas viejas con que construir',
         'from-old-doors' => 'Las puertas viejas que se unen, rebajan, cortan y tapan se anotan una a una en',
         'the-leaf-in-hand' => 'La puerta que se tiene',
         'whether-it-fits' => 'Si cabe',

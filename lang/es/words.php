@@ -177,6 +177,14 @@ return [
         'laminated' => 'vidrio laminado',
         'float' => 'vidrio normal',
     ],
+    'made-solid' => [
+        'old-leaf' => 'toda ella',
+        'stile' => 'canto largo',
+        'top' => 'parte de arriba',
+        'foot' => 'pie',
+        'foot-strip' => 'listón al pie',
+        'lip' => 'listón al canto',
+    ],
     'made-wants' => [
         'hanger' => 'un colgador',
         'disc' => 'un disco antidescarrile',

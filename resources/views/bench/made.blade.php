@@ -18,10 +18,8 @@
       </tbody>
     </table>
     </div>
-    @if ($leaf->fills() !== [])
-      <h3>{{ __('bench.made.fills') }}</h3>
-      <ul>@foreach ($leaf->fills() as $fill)<li>{{ $fill }}</li>@endforeach</ul>
-    @endif
+    @include('bench.old-leaves')
+    <figure class="made-solid"><h3>{{ __('bench.made.solid') }}</h3>{!! $leaf->solidDrawing() !!}<figcaption>{{ __('bench.made.solid-legend') }}</figcaption></figure>
     @if ($leaf->cuts() !== [])
       <div class="table-scroll" tabindex="0" role="region" aria-label="{{ __('bench.made.cut') }}">
       <table class="table made-cuts">

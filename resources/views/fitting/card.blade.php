@@ -19,7 +19,7 @@
     <p class="group-note">{{ __('fitting.page.solid-wood-is-wanted-in', ['hanger_inset' => $write->show($form->setout->plan->layout->hangerInset()), 'pull_height' => $write->show($form->setout->plan->doorway->brief->rules->pullHeight)]) }}</p>
   @endif
 </section>
-<section class="set" aria-label="{{ __('fitting.page.the-leaf-in-hand') }}"><p class="group-note">{{ __('fitting.page.from-old-doors') }} <a href="{{ route('door.made', $form->doorway) }}">{{ __('frame.pages.door.made') }}</a></p>@include('bench.fields', ['form' => $form])</section>
+<section class="set" aria-label="{{ __('fitting.page.the-leaf-in-hand') }}">@include('bench.fields', ['form' => $form])</section>
 <section class="means" aria-label="{{ __('fitting.page.whether-it-fits') }}">
   @php($each = $form->fits($card))
   @forelse ($each as $leaf => $fits)
@@ -34,4 +34,12 @@
   @empty
     <p class="nothing">{{ __('fitting.page.type-what-the-leaf-in') }}</p>
   @endforelse
+</section>
+<section class="from-old" aria-label="{{ __('fitting.page.old-doors') }}">
+  <h2>{{ __('fitting.page.old-doors') }}</h2>
+  <p class="group-note">{{ __('fitting.page.from-old-doors') }} <a href="{{ route('door.made', $form->doorway) }}">{{ __('frame.pages.door.made') }}</a></p>
+  @foreach ($form->madeFromOld() as $leaf)
+    @if ($form->setout->plan->making->other !== null)<h3>{{ $leaf->title() }}</h3>@endif
+    @include('bench.old-leaves')
+  @endforeach
 </section>
