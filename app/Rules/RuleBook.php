@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use App\Editing\Ledger;
+use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\HouseRule;
@@ -48,9 +49,27 @@ final readonly class RuleBook
                 : throw new UnreadableFile([$rule->rule => RuleWords::oneOf($rule)]);
         }
         try {
-            return self::withItsUnit(LengthReader::read($said, $shown), LengthReader::unitOf($said, $shown));
+            $value = self::withItsUnit(LengthReader::read($said, $shown), LengthReader::unitOf($said, $shown));
+            self::check($rule, $value);
+
+            return $value;
         } catch (UnreadableLength $problem) {
             throw new UnreadableFile([$rule->rule => $problem->why]);
+        }
+    }
+
+    /**
+     * No doorway is written with what none could be read with.
+     *
+     * @throws UnreadableFile
+     */
+    private static function check(Field $rule, string $value): void
+    {
+        $blank = Document::fromJson((string) file_get_contents(resource_path('doorways/new-mm.json')));
+        try {
+            DoorwayFile::read($blank->with($rule->path, $value)->toJson());
+        } catch (UnreadableFile $problem) {
+            throw new UnreadableFile([$rule->rule => array_values($problem->problems)[0]]);
         }
     }
 

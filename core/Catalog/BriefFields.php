@@ -234,6 +234,8 @@ final class BriefFields
             Field::count('brief.rules.coats_board', 2)->at('rail'),
             Field::count('brief.rules.dry', 240)->at('leaf'),
             Field::count('brief.rules.cure', 960)->at('leaf'),
+            Field::count('brief.rules.rest', 3 * 24 * 60)->at('made'),
+            Field::count('brief.rules.clamp', 60)->at('made'),
         ];
     }
 }

@@ -78,7 +78,7 @@ final readonly class Catalog
     public function rules(): array
     {
         $rules = [];
-        foreach (['door', 'line', 'rail', 'guide', 'work'] as $section) {
+        foreach (['door', 'line', 'rail', 'guide', 'work', 'making'] as $section) {
             foreach ($this->fields as $field) {
                 if ($field->rule !== '' && $field->section === $section) {
                     $rules[$field->rule] = $field;

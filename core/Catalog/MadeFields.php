@@ -11,6 +11,7 @@ use YokeLine\Doorway\Made\Sawn;
 use YokeLine\Doorway\Made\Setting;
 use YokeLine\Doorway\Made\Way;
 use YokeLine\Making\Timber;
+use YokeLine\Making\UsualSize;
 
 /** A leaf that is built in the shop: which way, of what, from which old leaves. */
 final class MadeFields
@@ -38,9 +39,21 @@ final class MadeFields
             ...self::framed(),
             ...self::joined(),
             ...self::glazed(),
+            ...self::thumbs(),
         ];
 
         return array_map(fn (Field $field) => $field->at('made'), $fields);
+    }
+
+    /** @return list<Field> what a house may change of the rules of thumb */
+    private static function thumbs(): array
+    {
+        return array_map(
+            fn (UsualSize $size) => Field::positive($size->path())
+                ->usually(...$size->usual())
+                ->rule('making', 'making-'.strtr($size->value, '_', '-')),
+            UsualSize::thumbs(),
+        );
     }
 
     private static function species(string $part): Field
@@ -127,6 +140,7 @@ final class MadeFields
             Field::size("{$from}.top"),
             Field::size("{$from}.bottom"),
             Field::positive("{$from}.skin"),
+            Field::positive("{$from}.block"),
             Field::items("{$from}.bores", 40),
             Field::text("{$hole}.kind", 'bore'),
             Field::choice("{$hole}.edge", 'face', 'leading', 'trailing'),

@@ -11,6 +11,8 @@ enum MaterialKind: string
     case LeafSheet = 'leaf-sheet';
     case Panel = 'panel';
     case Pane = 'pane';
+    case Spline = 'spline';
+    case ChannelLining = 'channel-lining';
     case LeafScrew = 'leaf-screw';
     case PocketScrew = 'pocket-screw';
     case LeafPin = 'leaf-pin';
@@ -70,6 +72,8 @@ enum MaterialKind: string
             self::LeafSheet,
             self::Panel,
             self::Pane,
+            self::Spline,
+            self::ChannelLining,
             self::LeafScrew,
             self::PocketScrew,
             self::LeafPin,

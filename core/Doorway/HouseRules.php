@@ -22,6 +22,7 @@ final readonly class HouseRules
      * @param  ?Length  $railLeft  where the rail's left end was set by hand, null where it is worked out
      * @param  bool  $washers  40 x 3 under each standoff
      * @param  int  $fraction  of an inch that tapes are marked to, in doorways that are worked in inches
+     * @param  array<string, Length>  $making  what is told of the rules of thumb for a leaf that is built
      * @param  ?Length  $aisle  what must be left to walk in before the leaf, null where the house asks for none
      */
     public function __construct(
@@ -60,6 +61,7 @@ final readonly class HouseRules
         public HeightMeans $heightMeans,
         public WorkRules $schedule,
         public int $fraction = 16,
+        public array $making = [],
     ) {
         $this->sideOverlap = $overlapSaid ?? $this->usualOverlap();
     }

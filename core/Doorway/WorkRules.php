@@ -8,6 +8,8 @@ namespace YokeLine\Doorway;
 final readonly class WorkRules
 {
     /**
+     * @param  int  $rest  minutes that boards lie where they will hang before a saw meets them
+     * @param  int  $clamp  minutes that glue is held
      * @param  ?bool  $oldLeafFirst  null: first where it is in the way
      * @param  bool  $props  long pieces are propped, so that one can put them up alone
      * @param  bool  $trial  the kit's sheet is doubted: one hanger is tried on an off-cut first
@@ -17,6 +19,8 @@ final readonly class WorkRules
         public int $coatsBoard,
         public int $dry,
         public int $cure,
+        public int $rest,
+        public int $clamp,
         public ?bool $oldLeafFirst,
         public bool $props = false,
         public bool $trial = false,

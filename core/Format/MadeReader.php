@@ -19,6 +19,7 @@ use YokeLine\Doorway\Made\Planked;
 use YokeLine\Doorway\Made\Sawn;
 use YokeLine\Doorway\Made\Setting;
 use YokeLine\Doorway\Made\Way;
+use YokeLine\Making\UsualSize;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Pounds;
 
@@ -33,6 +34,9 @@ final readonly class MadeReader
     /** So many ledges, middle rails, panes in a row. */
     private const MOST = 12;
 
+    /** A rule of thumb is no more than so many times what is usual, and no less than such a part of it. */
+    private const THUMB_TIMES = 10;
+
     private function __construct(private Fields $at) {}
 
     /** Null where the leaf is bought. */
@@ -41,6 +45,26 @@ final readonly class MadeReader
         $way = $at->has(self::AT) ? Way::tryFrom($at->answer(self::AT.'.way')) : null;
 
         return $way === null ? null : (new self($at))->made($way);
+    }
+
+    /** @return array<string, Length> what is told of the rules of thumb, by the key of `UsualSize` */
+    public static function rules(Fields $at): array
+    {
+        $told = [];
+        foreach (UsualSize::thumbs() as $size) {
+            $length = $at->length($size->path());
+            $usual = $size->in($at->unit());
+            if ($length === null) {
+                continue;
+            }
+            $least = $usual->scaled(1, self::THUMB_TIMES);
+            $most = $usual->times(self::THUMB_TIMES);
+            $length->isUnder($least) || $length->isOver($most)
+                ? $at->problem($size->path(), 'thumb-far', ['least' => $least, 'most' => $most])
+                : ($told[$size->value] = $length);
+        }
+
+        return $told;
     }
 
     private function made(Way $way): Made
@@ -175,6 +199,8 @@ final readonly class MadeReader
             $this->at->length("{$place}.bottom"),
             $this->at->length("{$place}.skin"),
             array_values(array_filter(array_map($this->hole(...), $this->at->places("{$place}.bores")))),
+            $this->at->length("{$place}.block"),
+            $place,
         );
     }
 

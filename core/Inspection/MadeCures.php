@@ -10,6 +10,7 @@ use YokeLine\Doorway\Made\Glazed;
 use YokeLine\Doorway\Made\Planked;
 use YokeLine\Making\Fault;
 use YokeLine\Making\LeafMade;
+use YokeLine\Making\Zone;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
@@ -72,7 +73,9 @@ final readonly class MadeCures
                 $this->set('frame-thick', 'frame.thickness', $this->partOf('infill')),
                 $this->set('infill-thin', 'infill.thickness', $this->partOf('stile')),
             ],
-            'hanger-solid', 'hole-not-solid', 'drill-glass' => [...$this->wideStile(), ...$this->hangersIn()],
+            'hanger-solid', 'hole-not-solid' => [...$this->wideStile(), ...$this->hangersIn(), ...$this->block()],
+            'drill-glass' => [...$this->wideStile(), ...$this->hangersIn()],
+            'hole-meets-old' => $this->clearOfOld(),
             'hanger-on-joint' => array_map(
                 fn (string $count) => $this->context->cure(
                     'hangers-more',
@@ -196,6 +199,85 @@ final readonly class MadeCures
         return $inset === null || $inset->isUnder($this->context->kit->hanger->length()->half())
             ? []
             : [$this->context->cure('hangers-in', ['brief.rules.hanger_inset' => $this->context->down($inset)])];
+    }
+
+    /** @return list<Cure> solid wood in a hollow leaf, behind the edge where it is wanted */
+    private function block(): array
+    {
+        $u = $this->fault->numbers['u'] ?? null;
+        $last = count($this->leaf->old) - 1;
+        $cures = [];
+        foreach ($u instanceof Span ? [0, $last] : [] as $i) {
+            $old = $this->leaf->old[$i] ?? null;
+            if ($old === null || ! $old->old->isHollow() || ! $old->u->overlaps($u)) {
+                continue;
+            }
+            $isLeading = $u->middle()->isUnder($old->u->middle());
+            $reach = $isLeading
+                ? $u->high->minus($old->u->low, $old->leadingStile())
+                : $old->u->high->minus($u->low, $old->trailingStile());
+            $wide = $this->context->up($reach);
+            $cures[] = $this->context->cure('block-behind', ["{$old->old->place}.block" => $wide]);
+        }
+
+        return $cures;
+    }
+
+    /** @return list<Cure> a handle above or below an old hole, hangers beside it */
+    private function clearOfOld(): array
+    {
+        [$u, $v] = [$this->fault->numbers['u'] ?? null, $this->fault->numbers['v'] ?? null];
+        if (! $u instanceof Span || ! $v instanceof Span) {
+            return [];
+        }
+        $hole = new Zone('', $u, $v);
+        $what = $this->fault->numbers['what'] ?? '';
+        $meets = array_filter(
+            $this->leaf->wanted->solid(),
+            fn (Zone $zone) => $zone->of === $what && $zone->overlaps($hole),
+        );
+
+        return array_merge(
+            ...array_map(
+                fn (Zone $zone) => match ($what) {
+                    'pull' => $this->handleClearOf($hole, $zone),
+                    'hanger' => $this->hangersClearOf($hole, $zone),
+                    default => [],
+                },
+                array_values($meets),
+            ),
+        );
+    }
+
+    /** @return list<Cure> */
+    private function handleClearOf(Zone $hole, Zone $wanted): array
+    {
+        $height = $this->context->brief->rules->pullHeight;
+        $places = [
+            $this->context->up($height->plus($hole->v->high)->minus($wanted->v->low)),
+            $this->context->down($height->plus($hole->v->low)->minus($wanted->v->high)),
+        ];
+
+        return array_map(
+            fn (Length $to) => $this->context->cure('handle-at', ['brief.rules.pull_height' => $to]),
+            $places,
+        );
+    }
+
+    /** @return list<Cure> */
+    private function hangersClearOf(Zone $hole, Zone $wanted): array
+    {
+        $inset = $this->leaf->wanted->inset();
+        $isLeading = $wanted->u->middle()->isUnder($this->leaf->wanted->width->half());
+        $right = $hole->u->high->minus($wanted->u->low);
+        $left = $wanted->u->high->minus($hole->u->low);
+        [$in, $out] = $isLeading ? [$right, $left] : [$left, $right];
+        $places = [$this->context->up($inset->plus($in)), $this->context->down($inset->minus($out))];
+
+        return array_values(array_map(
+            fn (Length $to) => $this->context->cure('hangers-in', ['brief.rules.hanger_inset' => $to]),
+            array_filter($places, fn (Length $to) => $to->isPositive()),
+        ));
     }
 
     /** The furthest in that both outer hangers are over wood that is solid from the edge. */

@@ -7,7 +7,6 @@ namespace YokeLine\Making;
 use YokeLine\Doorway\Made\Board;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
-use YokeLine\Measure\Unit;
 
 /** Boards beside each other over a width, with a gap between: the outer two ripped alike, or all of them. */
 final readonly class Boards
@@ -20,9 +19,9 @@ final readonly class Boards
     private function __construct(public Board $board, public array $at, public bool $isAlike, public array $faults) {}
 
     /** @param  string  $where  the board's place in the document */
-    public static function over(Length $width, Board $board, Length $gap, Unit $unit, string $where): self
+    public static function over(Length $width, Board $board, Length $gap, Sizes $sizes, string $where): self
     {
-        $least = UsualSize::Sliver->in($unit);
+        $least = $sizes->size(UsualSize::Sliver);
         $count = max(1, $width->plus($gap)->minus(Length::nm(1))->stepsOf($board->width->plus($gap)));
         if ($count === 1) {
             return new self($board, [Span::from(Length::zero(), $width)], true, []);

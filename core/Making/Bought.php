@@ -30,7 +30,12 @@ final readonly class Bought
 
     private const POCKETS_IN = [['5/8', '1'], ['3/4', '1 1/4'], ['1 1/8', '1 1/2'], ['1 3/8', '2'], ['99', '2 1/2']];
 
-    public function __construct(private Unit $unit) {}
+    private Unit $unit;
+
+    public function __construct(private Sizes $sizes)
+    {
+        $this->unit = $sizes->unit;
+    }
 
     /** @return non-empty-list<Length> */
     public function bars(): array
@@ -50,7 +55,7 @@ final readonly class Bought
     public function screw(Length $layers): Length
     {
         $screws = $this->either(self::SCREWS, self::SCREWS_IN);
-        $most = $layers->minus(UsualSize::Through->in($this->unit));
+        $most = $layers->minus($this->sizes->size(UsualSize::Through));
         $short = array_filter($screws, fn (Length $screw) => ! $screw->isOver($most));
 
         return $short === [] ? $screws[0] : Length::greatest(...array_values($short));
@@ -60,7 +65,7 @@ final readonly class Bought
     public function clinched(Length $layers): Length
     {
         $nails = $this->either(self::NAILS, self::NAILS_IN);
-        $least = $layers->plus(UsualSize::Clinch->in($this->unit));
+        $least = $layers->plus($this->sizes->size(UsualSize::Clinch));
         $long = array_filter($nails, fn (Length $nail) => ! $nail->isUnder($least));
 
         return $long === [] ? Length::greatest(...$nails) : Length::least(...array_values($long));

@@ -6,7 +6,6 @@ namespace YokeLine\Making;
 
 use YokeLine\Doorway\Made\Board;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Unit;
 
 /**
  * Boards at 45 degrees over an opening A wide and B high, as courses beside each other on both sides of the middle line
@@ -24,7 +23,7 @@ final readonly class Courses
     private function __construct(public array $courses, public array $faults) {}
 
     /** @param  string  $where  the board's place in the document */
-    public static function over(Length $a, Length $b, Board $board, Length $gap, Unit $unit, string $where): self
+    public static function over(Length $a, Length $b, Board $board, Length $gap, Sizes $sizes, string $where): self
     {
         [$across, $up, $wide, $apart] = [$a->toMm(), $b->toMm(), $board->width->toMm(), $gap->toMm()];
         $half = ($across + $up) / sqrt(8);
@@ -37,7 +36,7 @@ final readonly class Courses
             $courses[] = self::course($across, $up, $low, $high);
         }
         $outer = $courses[0]->width;
-        $least = UsualSize::Sliver->in($unit);
+        $least = $sizes->size(UsualSize::Sliver);
 
         return new self(
             $courses,

@@ -39,7 +39,7 @@ final readonly class Framing
         $this->raise =
             $build->raise ??
             ($deep?->minus(Length::nm(1))->roundedUpTo($wanted->size(UsualSize::RaiseStep)) ?? Length::zero());
-        $this->movement = Movement::of($made, $build->infill, $wanted->unit);
+        $this->movement = Movement::of($made, $build->infill, $wanted->sizes);
         foreach ($this->panels() as [$wide, $high]) {
             $wide->isPositive() || throw new CannotBeMade('frame.stile');
             $high->isPositive() || throw new CannotBeMade('frame.bottom');
@@ -57,7 +57,7 @@ final readonly class Framing
 
     private function leaf(): LeafMade
     {
-        $unit = $this->wanted->unit;
+        $unit = $this->wanted->sizes;
         $strips = [...$this->strips(), ...$this->blocks()];
         $stripParts = Part::alike(...array_map($this->stripPart(...), $strips));
         $frame = $this->frameParts();
@@ -180,7 +180,7 @@ final readonly class Framing
     /** @return list<Placed> */
     private function placedBoards(Span $u, Span $v, bool $rises): array
     {
-        [$board, $gap, $unit] = [$this->build->infill, $this->movement->gap, $this->wanted->unit];
+        [$board, $gap, $unit] = [$this->build->infill, $this->movement->gap, $this->wanted->sizes];
         if ($this->build->pattern === Pattern::Straight) {
             $boards = Boards::over($u->length(), $board, $gap, $unit, 'infill');
             $last = count($boards->at) - 1;
@@ -210,15 +210,15 @@ final readonly class Framing
         $board = $this->build->backBoard;
         [$width, $height] = [$this->wanted->width, $this->wanted->height];
         if ($this->build->isBoarded()) {
-            $movement = Movement::of($this->made, $board, $this->wanted->unit);
-            $boards = Boards::over($width, $board, $movement->gap, $this->wanted->unit, 'back');
+            $movement = Movement::of($this->made, $board, $this->wanted->sizes);
+            $boards = Boards::over($width, $board, $movement->gap, $this->wanted->sizes, 'back');
 
             return [
                 $boards->parts('back-board', $height),
-                [...$movement->faults($board, $this->wanted->unit, 'back'), ...$boards->faults],
+                [...$movement->faults($board, $this->wanted->sizes, 'back'), ...$boards->faults],
             ];
         }
-        [$wide, $high] = $this->build->sheet ?? (new Bought($this->wanted->unit))->sheet();
+        [$wide, $high] = $this->build->sheet ?? (new Bought($this->wanted->sizes))->sheet();
         [$across, $up] = [$width->minus(Length::nm(1))->stepsOf($wide), $height->minus(Length::nm(1))->stepsOf($high)];
 
         return [
@@ -415,7 +415,7 @@ final readonly class Framing
 
     private function pocketScrew(): Length
     {
-        return (new Bought($this->wanted->unit))->pocketScrew($this->build->thickness);
+        return (new Bought($this->wanted->sizes))->pocketScrew($this->build->thickness);
     }
 
     /** @return list<array{Zone, ?Moved}> each screw of a pocket, and where it goes */
@@ -493,7 +493,7 @@ final readonly class Framing
     {
         $parts = $courses = $faults = [];
         $gap = $this->movement->gap;
-        $unit = $this->wanted->unit;
+        $unit = $this->wanted->sizes;
         $board = $this->build->infill;
         foreach ($this->panels() as [$a, $b]) {
             if ($this->build->pattern === Pattern::Straight) {

@@ -66,7 +66,7 @@ final readonly class Glazing
                 new Fastener(
                     'pin',
                     $pins,
-                    (new Bought($this->wanted->unit))->screw($this->bead->plus(Length::mm(self::PIN_INTO_MM))),
+                    (new Bought($this->wanted->sizes))->screw($this->bead->plus(Length::mm(self::PIN_INTO_MM))),
                 ),
             ],
             kg: array_sum(array_map(fn (Part $part) => $part->kg(), $frame)) +

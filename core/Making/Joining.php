@@ -163,10 +163,10 @@ final readonly class Joining
                 $placed[] = Placed::box('foot-block', $between->length(), 1, $between, $block);
             }
         }
-        $solid = $this->size(UsualSize::HollowSolid);
         [$first, $last] = $this->outerStiles();
         foreach ([[$first, true], [$last, false]] as [[$leaf, $stile], $isLeading]) {
             if ($this->wantsBlock($leaf, $stile)) {
+                $solid = $this->blockWide($leaf->old);
                 $from = $isLeading ? $leaf->u->low->plus($stile) : $leaf->u->high->minus($stile, $solid);
                 $up = new Span($leaf->short, $height);
                 $placed[] = Placed::box('side-block', $leaf->high(), 1, Span::from($from, $solid), $up);
@@ -270,13 +270,19 @@ final readonly class Joining
     private function solidSide(Trimmed $leaf, bool $isOuter, Length $stile): Length
     {
         return $isOuter && $this->wantsBlock($leaf, $stile)
-            ? $stile->plus($this->size(UsualSize::HollowSolid))
+            ? $stile->plus($this->blockWide($leaf->old))
             : $stile;
     }
 
     private function wantsBlock(Trimmed $leaf, Length $stile): bool
     {
-        return $leaf->old->isHollow() && $stile->isUnder($this->leastStile($leaf->old));
+        return $leaf->old->isHollow() &&
+            ($leaf->old->block !== null || $stile->isUnder($this->leastStile($leaf->old)));
+    }
+
+    private function blockWide(OldLeaf $old): Length
+    {
+        return $old->block ?? $this->size(UsualSize::HollowSolid);
     }
 
     /** @return array{Length, Length} solid beside the leading and the trailing edge of the nth leaf */
@@ -365,7 +371,7 @@ final readonly class Joining
                     'side-block',
                     1,
                     $leaf->high(),
-                    $this->size(UsualSize::HollowSolid),
+                    $this->blockWide($leaf->old),
                     $leaf->old->thickness->minus($this->skin($leaf->old)->times(2)),
                     $this->made->species,
                 );
@@ -432,7 +438,7 @@ final readonly class Joining
             new Fastener(
                 'plate-screw',
                 self::SCREWS_A_PLATE * $count,
-                (new Bought($this->wanted->unit))->screw($into),
+                (new Bought($this->wanted->sizes))->screw($into),
             ),
         ];
     }

@@ -7,7 +7,6 @@ namespace YokeLine\Making;
 use YokeLine\Doorway\Made\Board;
 use YokeLine\Doorway\Made\Made;
 use YokeLine\Measure\Length;
-use YokeLine\Measure\Unit;
 
 /** How boards beside each other move with the air, and the gap that is left between them for it. */
 final readonly class Movement
@@ -29,7 +28,7 @@ final readonly class Movement
         public Length $opens,
     ) {}
 
-    public static function of(Made $made, Board $board, Unit $unit): self
+    public static function of(Made $made, Board $board, Sizes $sizes): self
     {
         [$driest, $wettest, $asBuilt] = Timber::moisture($made->setting);
         $built = $made->moisture ?? (float) $asBuilt;
@@ -40,8 +39,8 @@ final readonly class Movement
             1000 * self::HUNDRED_THOUSAND,
         );
         $gap = Length::greatest(
-            UsualSize::GapLeast->in($unit),
-            $by($wet)->minus(Length::nm(1))->roundedUpTo(UsualSize::GapStep->in($unit)),
+            $sizes->size(UsualSize::GapLeast),
+            $by($wet)->minus(Length::nm(1))->roundedUpTo($sizes->size(UsualSize::GapStep)),
         );
 
         return new self($moves, $wet, $dry, $gap, $gap->plus($by($dry)));
@@ -51,9 +50,9 @@ final readonly class Movement
      * @param  string  $where  the board's place in the document
      * @return list<Fault> what its tongue, or a gap without one, makes of it
      */
-    public function faults(Board $board, Unit $unit, string $where): array
+    public function faults(Board $board, Sizes $sizes, string $where): array
     {
-        $keep = UsualSize::TongueKeep->in($unit);
+        $keep = $sizes->size(UsualSize::TongueKeep);
         if ($board->isTongued()) {
             return $this->opens->isOver($board->tongue->minus($keep))
                 ? [
@@ -66,7 +65,7 @@ final readonly class Movement
                 : [];
         }
 
-        return $this->opens->isOver(UsualSize::DryMost->in($unit))
+        return $this->opens->isOver($sizes->size(UsualSize::DryMost))
             ? [Fault::note('gap-opens', "{$where}.width", ['opens' => $this->opens])]
             : [];
     }

@@ -23,12 +23,12 @@ final readonly class Planking
 
     private function __construct(private Made $made, private Planked $build, private Wanted $wanted)
     {
-        $this->movement = Movement::of($made, $build->board, $wanted->unit);
+        $this->movement = Movement::of($made, $build->board, $wanted->sizes);
         $this->boards = Boards::over(
             $wanted->width,
             $build->board,
             $this->movement->gap,
-            $wanted->unit,
+            $wanted->sizes,
             'board',
         );
         $this->ledges = $this->ledges();
@@ -73,8 +73,8 @@ final readonly class Planking
                     $this->build->isClinched ? 'clinch' : 'screw',
                     $ledgeFasteners + count($at) * $braceCount - $leftOut,
                     $this->build->isClinched
-                        ? (new Bought($this->wanted->unit))->clinched($this->layers())
-                        : (new Bought($this->wanted->unit))->screw($this->layers()),
+                        ? (new Bought($this->wanted->sizes))->clinched($this->layers())
+                        : (new Bought($this->wanted->sizes))->screw($this->layers()),
                 ),
             ],
             kg: array_sum(array_map(fn (Part $part) => $part->kg(), [...$boards, $ledges])) + $this->bracesKg(),
@@ -83,7 +83,7 @@ final readonly class Planking
                 ...array_map(fn (Span $ledge) => new Zone('ledge', $whole, $ledge), $this->ledges),
             ],
             faults: [
-                ...$this->movement->faults($this->build->board, $this->wanted->unit, 'board'),
+                ...$this->movement->faults($this->build->board, $this->wanted->sizes, 'board'),
                 ...$this->boards->faults,
                 ...$this->ledgeFaults(),
                 ...$this->flatBraces($braces),

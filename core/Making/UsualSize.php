@@ -127,6 +127,33 @@ enum UsualSize: string
         'three_hangers_to' => [1800, '72'],
     ];
 
+    /** Steps, play of tools and what comes in stock: all others are rules of thumb, which a house may change. */
+    private const NO_THUMBS = [
+        self::GapStep, self::GapLeast, self::TongueKeep, self::Joint, self::Kerf, self::EndTrim, self::Through,
+        self::RaiseStep, self::LiningStep, self::ScrewEdge, self::PocketBack, self::Plate, self::Rebate,
+        self::GlassClear, self::GlassStep, self::Bead,
+    ];
+
+    /** @return list<self> */
+    public static function thumbs(): array
+    {
+        return array_values(
+            array_filter(self::cases(), fn (self $size) => ! in_array($size, self::NO_THUMBS, true)),
+        );
+    }
+
+    /** Where a document tells it. */
+    public function path(): string
+    {
+        return "brief.rules.making.{$this->value}";
+    }
+
+    /** @return array{int|float, string} in millimetres and in inches */
+    public function usual(): array
+    {
+        return self::SIZES[$this->value];
+    }
+
     public function in(Unit $unit): Length
     {
         return LengthReader::read(self::SIZES[$this->value][$unit === Unit::Inch ? 1 : 0], $unit);

@@ -10,7 +10,6 @@ use YokeLine\Doorway\HangerStyle;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
-use YokeLine\Measure\Unit;
 
 /** What the plan wants of a leaf that is made: its size, what holds it, where it must be solid. */
 final readonly class Wanted
@@ -21,7 +20,7 @@ final readonly class Wanted
      * @param  ?Fin  $fin  null where the guide is none
      */
     private function __construct(
-        public Unit $unit,
+        public Sizes $sizes,
         public Length $width,
         public Length $height,
         public Kit $kit,
@@ -38,7 +37,7 @@ final readonly class Wanted
      * @param  Length  $gap  under the foot at its least
      */
     public static function of(
-        Unit $unit,
+        Sizes $sizes,
         Brief $brief,
         Kit $kit,
         Length $width,
@@ -49,7 +48,7 @@ final readonly class Wanted
         Length $gap,
     ): self {
         return new self(
-            $unit,
+            $sizes,
             $width,
             $height,
             $kit,
@@ -63,7 +62,7 @@ final readonly class Wanted
 
     public function size(UsualSize $size): Length
     {
-        return $size->in($this->unit);
+        return $this->sizes->size($size);
     }
 
     public function hanger(): Hanger

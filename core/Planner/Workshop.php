@@ -13,6 +13,7 @@ use YokeLine\Holding\Holding;
 use YokeLine\Holding\RailSlide;
 use YokeLine\Making\CannotBeMade;
 use YokeLine\Making\Making;
+use YokeLine\Making\Sizes;
 use YokeLine\Making\Wanted;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -189,7 +190,7 @@ final class Workshop
             }
             $count = $hangers->count;
             $wanted = Wanted::of(
-                $this->doorway->units,
+                Sizes::of($brief->rules, $this->doorway->units),
                 $brief,
                 $kit,
                 $layout->width->size->total,

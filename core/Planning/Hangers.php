@@ -6,6 +6,8 @@ namespace YokeLine\Planning;
 
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Kit;
+use YokeLine\Making\Sizes;
+use YokeLine\Making\UsualSize;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
 
@@ -33,7 +35,7 @@ final readonly class Hangers
             $brief->rules->hangers ??
             max(
                 $kit->hangers,
-                self::byWidth($run->width, $units),
+                self::byWidth($run->width, Sizes::of($brief->rules, $units)),
                 // A wheel that was chosen is told when it takes too much, not outvoted by one more.
                 $kit->choosesWheel() ? self::FEWEST : self::byMass($hungKg, self::wheelKg($brief, $kit)),
             );
@@ -70,16 +72,11 @@ final readonly class Hangers
         return array_slice($this->at, 1, -1);
     }
 
-    /** Rule of thumb: two up to 1200 (48 in), three up to 1800 (72 in). */
-    private static function byWidth(Length $width, Unit $unit): int
+    private static function byWidth(Length $width, Sizes $sizes): int
     {
-        $isOver = fn (int $mm, int $inches) => $width->isOver(
-            $unit === Unit::Inch ? Length::sixteenths(16 * $inches) : Length::mm($mm),
-        );
-
         return match (true) {
-            $isOver(1800, 72) => 4,
-            $isOver(1200, 48) => 3,
+            $width->isOver($sizes->size(UsualSize::ThreeHangersTo)) => 4,
+            $width->isOver($sizes->size(UsualSize::TwoHangersTo)) => 3,
             default => self::FEWEST,
         };
     }

@@ -83,7 +83,7 @@ final readonly class MadeCut
     /** @return non-empty-list<Length> what can be had */
     public static function stock(LeafMade $leaf): array
     {
-        return $leaf->made->stock === [] ? (new Bought($leaf->wanted->unit))->bars() : $leaf->made->stock;
+        return $leaf->made->stock === [] ? (new Bought($leaf->wanted->sizes))->bars() : $leaf->made->stock;
     }
 
     /** Whether it is cut by a rule of its own, and shares no bar with others. */

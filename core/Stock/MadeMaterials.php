@@ -57,8 +57,8 @@ final readonly class MadeMaterials
     {
         $found = [];
         foreach ($leaf->parts as $part) {
-            $sheet = self::sheet($part, $leaf, $alike);
-            $sheet === null || ($found[] = $sheet);
+            $piece = self::piece($part, $leaf, $alike);
+            $piece === null || ($found[] = $piece);
         }
         foreach ($leaf->fasteners as $fastener) {
             $found[] = self::fastener($fastener, $withSpares($fastener->count * $alike));
@@ -83,31 +83,34 @@ final readonly class MadeMaterials
         return $found;
     }
 
-    /** What comes as a sheet or a pane; null of all else. */
-    private static function sheet(Part $part, LeafMade $leaf, int $alike): ?Material
+    /** What comes as a sheet, a pane or a strip of its own; null of what is cut from bars, and of old leaves. */
+    private static function piece(Part $part, LeafMade $leaf, int $alike): ?Material
     {
-        if ($part->width === null || $part->thickness === null) {
+        $kind = match ($part->kind) {
+            'back' => MaterialKind::LeafSheet,
+            'panel' => MaterialKind::Panel,
+            'glass' => MaterialKind::Pane,
+            'spline' => MaterialKind::Spline,
+            'lining' => MaterialKind::ChannelLining,
+            default => null,
+        };
+        if ($kind === null) {
             return null;
         }
-        [$kind, $width, $height] = match ($part->kind) {
-            // As large as it is sold: what it is cut from.
-            'back' => [MaterialKind::LeafSheet, ...(new Bought($leaf->wanted->unit))->sheet()],
-            'panel' => [MaterialKind::Panel, $part->width, $part->length],
-            'glass' => [MaterialKind::Pane, $part->width, $part->length],
-            default => [null, $part->width, $part->length],
-        };
-        $sizes = ['width' => $width, 'height' => $height, 'thickness' => $part->thickness];
+        // A sheet is as large as it is sold: what it is cut from.
+        [$width, $height] = $kind === MaterialKind::LeafSheet
+            ? (new Bought($leaf->wanted->sizes))->sheet()
+            : [$part->width, $part->length];
+        $sizes = array_filter(['width' => $width, 'height' => $height, 'thickness' => $part->thickness]);
 
-        return $kind === null
-            ? null
-            : new Material(
-                'leaf',
-                MaterialId::named($kind, $part->wood, ...$sizes),
-                $part->count * $alike,
-                SoldBy::Piece,
-                self::for(),
-                [...$sizes, 'made' => Message::word('made-of', $part->wood)],
-            );
+        return new Material(
+            'leaf',
+            MaterialId::named($kind, $part->wood, ...$sizes),
+            $part->count * $alike,
+            SoldBy::Piece,
+            self::for(),
+            [...$sizes, 'made' => Message::word('made-of', $part->wood)],
+        );
     }
 
     private static function fastener(Fastener $fastener, int $count): Material

@@ -31,12 +31,6 @@ final readonly class Facts
 
     private const LONG_MM = 1800;
 
-    /** Boards rest in the room that they will hang in before a saw meets them: a rule of thumb. */
-    private const REST_MINUTES = 3 * 24 * 60;
-
-    /** Glue holds. */
-    private const CLAMP_MINUTES = 60;
-
     /**
      * @param  array<string, bool>  $is  what brings a step in
      * @param  array<string, float>  $counts  what makes it longer; `pieces.right` where it differs from leaf to leaf
@@ -94,8 +88,8 @@ final readonly class Facts
                 'kit' => $lead['kit'] ?? 0,
                 'leaf' => $lead['leaf'] ?? 0,
                 'board' => $lead['board'] ?? 0,
-                'rest' => self::REST_MINUTES,
-                'clamp' => self::CLAMP_MINUTES,
+                'rest' => $schedule->rest,
+                'clamp' => $schedule->clamp,
             ],
             $schedule->oldLeafFirst ?? $was === OldDoor::HingedIn || $was === OldDoor::Folding,
             $schedule,

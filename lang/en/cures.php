@@ -20,6 +20,8 @@ return [
     'end-clearance' => 'Keep :to at the wall end',
     'floor-gap' => 'Floor gap :to',
     'front-flush' => 'Flush pull on the front',
+    'block-behind' => 'A block :to wide behind its edge',
+    'handle-at' => 'Handle at :to',
     'hangers-in' => 'Hangers :to in from the edge',
     'hangers-more' => ':to hangers on each door',
     'hazard-moved' => 'Have the :what moved',

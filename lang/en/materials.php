@@ -20,6 +20,8 @@ return [
         'leaf' => 'Door :width × :height × :thickness, :made',
         'leaf-sheet' => 'Sheet :width × :height × :thickness, :made',
         'panel' => 'Panel :width × :height × :thickness, :made',
+        'spline' => 'Spline :height long, as wide and thick as the grooves, :made',
+        'channel-lining' => 'Channel lining :height × :width × :thickness, :made',
         'pane' => 'Pane :width × :height × :thickness, :made',
         'leaf-screw' => 'Wood screws :length',
         'pocket-screw' => 'Pocket screws :length',

@@ -130,6 +130,7 @@ return [
     'trace-numbers' => 'Line :line: position, density and field are numbers.',
     'told-twice' => 'This is told in two units. Leave one of them empty.',
     'no-such-board' => 'No board is called “:typed”. Write it as the yard does: 2x6, 1x8, 5/4x6.',
+    'thumb-far' => 'That is far from what is usual: it is between :least and :most.',
     'board-narrow' => 'A board is at least :least wide.',
     'count-too-much' => 'At most :most of them.',
     'no-shop' => 'The door of this doorway is not built, so there is no shop sheet.',

@@ -20,6 +20,8 @@ return [
     'end-clearance' => 'Guardar :to al final de la pared',
     'floor-gap' => 'Holgura al suelo de :to',
     'front-flush' => 'Tirador embutido por delante',
+    'block-behind' => 'Un taco de :to de ancho tras su canto',
+    'handle-at' => 'Tirador a :to',
     'hangers-in' => 'Colgadores a :to del canto',
     'hangers-more' => ':to colgadores en cada puerta',
     'hazard-moved' => 'Mandar mover :what',

@@ -20,6 +20,8 @@ return [
         'leaf' => 'Puerta :width × :height × :thickness, :made',
         'leaf-sheet' => 'Tablero :width × :height × :thickness, :made',
         'panel' => 'Panel :width × :height × :thickness, :made',
+        'spline' => 'Lengüeta postiza de :height de largo, del ancho y grueso de las ranuras, :made',
+        'channel-lining' => 'Forro del canal :height × :width × :thickness, :made',
         'pane' => 'Luna :width × :height × :thickness, :made',
         'leaf-screw' => 'Tornillos de madera de :length',
         'pocket-screw' => 'Tornillos ocultos de :length',

@@ -130,6 +130,7 @@ return [
     'trace-numbers' => 'Línea :line: posición, densidad y campo son números.',
     'told-twice' => 'Está dicho en dos unidades. Deje una vacía.',
     'no-such-board' => 'Ningún tablero se llama «:typed». Escríbalo como el almacén: 2x6, 1x8, 5/4x6.',
+    'thumb-far' => 'Eso está lejos de lo usual: va de :least a :most.',
     'board-narrow' => 'Una tabla tiene al menos :least de ancho.',
     'count-too-much' => 'Como mucho :most.',
     'no-shop' => 'La puerta de este hueco no se construye: no hay hoja de taller.',

@@ -105,6 +105,12 @@ function doorwaysToAsk(): array
 /** Leaves that are built the way that a field of them is about. @return array<string, array<string, mixed>> */
 function builtToAsk(string $path): array
 {
+    $isOfMaking = str_starts_with($path, 'brief.rules.making.');
+    if ($isOfMaking || in_array($path, ['brief.rules.rest', 'brief.rules.clamp'], true)) {
+        return array_merge(...array_map(builtToAsk(...), [
+            'brief.leaf.made.board', 'brief.leaf.made.fix', 'brief.leaf.made.infill', 'brief.leaf.made.from', 'brief.leaf.made.panes',
+        ]), ...[oldDoorsToAsk()]);
+    }
     $around = Doorways::madeAround($path);
     $built = fn (array $more) => ['brief.leaf.thickness' => null, 'brief.leaf.stile' => null, ...$around, ...$more];
     $at = 'brief.leaf.made';
@@ -123,9 +129,42 @@ function builtToAsk(string $path): array
                 "{$at}.brace" => 'z',
                 "{$at}.species" => 'larch',
                 "{$at}.moisture" => 12.5,
+                "{$at}.fix" => 'clinch',
                 'brief.leaf.width' => 1300,
             ]),
         ];
+}
+
+/** Old doors of which much is wrong: narrow, short, panelled, hollow. @return array<string, array<string, mixed>> */
+function oldDoorsToAsk(): array
+{
+    $hole = (object) ['edge' => 'leading', 'v' => 1000, 'height' => 90, 'width' => 20, 'depth' => 60];
+    $old = fn (array $more) => (object) [
+        'width' => 440,
+        'height' => 2240,
+        'thickness' => 38,
+        'stile' => 61,
+        'top' => 100,
+        'bottom' => 150,
+        'bores' => [$hole],
+        ...$more,
+    ];
+    $made = fn (string $join, object ...$from) => [
+        'brief.leaf.thickness' => null,
+        'brief.leaf.stile' => null,
+        'brief.leaf.made' => (object) ['way' => 'joined', 'join' => $join, 'from' => array_values($from)],
+    ];
+
+    return [
+        'kiln-room, of narrow doors' => $made('plates', $old([]), $old([])),
+        'kiln-room, hung at its edges' => ['brief.kit' => 'flat-40-top', ...$made('plates', $old(['top' => 45]), $old(['top' => 45]))],
+        'kiln-room, of wide doors' => $made('dowels', $old(['width' => 505]), $old(['width' => 505])),
+        'kiln-room, of hollow doors' => $made(
+            'spline',
+            $old(['kind' => 'hollow', 'stile' => 10, 'bottom' => 30]),
+            $old(['kind' => 'hollow', 'stile' => null, 'bottom' => null]),
+        ),
+    ];
 }
 
 function documentToAsk(string $name, array $changes): Document
@@ -205,11 +244,12 @@ function answersTo(Field $field): array
 {
     $usual = $field->usualIn(Unit::Millimetre);
     $more = ($usual ?? Length::mm(30))->plus(Length::mm(9));
+    $times = fn (int $by) => Length::nm(intdiv(($usual ?? Length::zero())->nm * $by, 10))->toMm().' mm';
 
     return match ($field->type) {
         FieldType::Choice => array_values(array_diff($field->answers, [(string) $field->usual])),
         FieldType::Flag => [$field->usual !== true],
-        FieldType::Length => [["{$more->toMm()} mm", '900 mm', '2900 mm', 0]],
+        FieldType::Length => $field->section === 'making' ? [array_map($times, [5, 20, 90, 2])] : [["{$more->toMm()} mm", '900 mm', '2900 mm', 0]],
         // Little and much: of two leaves only the heavier counts.
         FieldType::Amount => [is_numeric($field->usual) ? $field->usual + 1 : [5, 50]],
         FieldType::Count => [(int) $field->usual + 1],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Doorway;
+use App\Models\HouseRule;
 use App\Models\Job;
 use Database\Seeders\DemoSeeder;
 
@@ -54,7 +55,7 @@ test('an old hole that is told is filled', function () {
         $page = setMade($doorway, "{$hole}.{$key}", $value)->assertOk();
     }
 
-    $page->assertSee('Bore of old door 2');
+    $page->assertSee('Fill the bore');
 });
 
 test('a board that is too narrow is refused at its place, and what stood there stays', function () {
@@ -98,7 +99,7 @@ test('the shop sheet says every part, the bars and the steps', function (string 
     expect($said)->toContain($part)->and($said)->toContain($more)->and($said)->toContain('Making it');
 })->with([
     ['Oil store', '2 × Stile', 'a bar of'],
-    ['Saw pit', 'Old door', 'What is filled'],
+    ['Saw pit', 'Old door', 'Fill the hinge'],
 ]);
 
 test('a doorway whose leaf is bought has no shop sheet', function () {
@@ -115,4 +116,41 @@ test('beside the options stands what it costs to build it and to buy it', functi
         ->assertSee('with the door built')
         ->assertSee('With the same door bought')
         ->assertSee('hours of the shop');
+});
+
+test('an old door is told with what is cut, what is solid then and what is filled', function (string $sees) {
+    $this->get('/doorways/'.built('Saw pit')->id.'/door/in-hand')->assertOk()->assertSee($sees);
+})->with([
+    'cut' => 'off its foot. Nothing comes off the top.',
+    'as it goes in' => 'It stays',
+    'solid' => 'Long edge: 0 to',
+    'filled' => 'Fill the hinge',
+    'drawn' => 'scene-old-leaf',
+]);
+
+test('each old door of a leaf has a drawing of its own', function () {
+    $doorway = built('Saw pit');
+    $page = $this->get('/doorways/'.$doorway->id.'/door/made')->assertOk()->getContent();
+
+    expect(substr_count($page, 'data-scene="old-leaf"'))
+        ->toBe(count($doorway->revision->document->get('brief.leaf.made.from')));
+});
+
+test('where a leaf is solid is drawn', function () {
+    $this->get('/doorways/'.built('Oil store')->id.'/door/made')->assertOk()->assertSee('scene-leaf-solid');
+});
+
+test('a rule of thumb of the house is written into the doorways that follow it', function () {
+    $this->post('/rules', ['method_key' => 'making-ledge-up', 'value' => '200', 'why' => 'kick plates', 'seen' => 0])
+        ->assertRedirect();
+
+    expect(built('Oil store')->revision->document->get('brief.rules.making.ledge_up'))->toBe('200 mm');
+});
+
+test('a rule of thumb far from the usual one is refused before anything is written', function () {
+    $this->post('/rules', ['method_key' => 'making-ledge-up', 'value' => '3', 'why' => '', 'seen' => 0])
+        ->assertSessionHasErrors('rule');
+
+    expect(HouseRule::query()->where('method', 'making-ledge-up')->exists())->toBeFalse()
+        ->and(built('Oil store')->revision->document->get('brief.rules.making.ledge_up'))->toBeNull();
 });

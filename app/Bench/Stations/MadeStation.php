@@ -193,8 +193,13 @@ final class MadeStation
                         BenchWords::say('rows.made-solid'),
                         [$field('stile', true), $field('top', true), $field('bottom', true)],
                     ),
-                    Row::of(Field::of(EitherUnit::place($setout->write->unit, "{$at}.mass", 'kg'), $n)),
-                    ...self::holes($setout, $items, $at),
+                    ...[
+                        ...$setout->document->get("{$at}.kind") === 'hollow'
+                            ? [Row::of($field('skin')), Row::of($field('block'))]
+                            : [],
+                        Row::of(Field::of(EitherUnit::place($setout->write->unit, "{$at}.mass", 'kg'), $n)),
+                        ...self::holes($setout, $items, $at),
+                    ],
                 );
             }
             $groups[] = Group::named($i === 0 ? 'made-from' : 'made-from-more', $rows);

@@ -19,6 +19,8 @@ final readonly class OldLeaf
      * @param  ?Length  $bottom  solid from its foot
      * @param  ?Length  $skin  of a hollow one
      * @param  list<OldHole>  $holes
+     * @param  ?Length  $block  of a hollow one: solid wood that is put in behind a long edge that stays outside
+     * @param  string  $place  in the document
      */
     public function __construct(
         public string $of,
@@ -33,6 +35,8 @@ final readonly class OldLeaf
         public ?Length $bottom,
         public ?Length $skin,
         public array $holes,
+        public ?Length $block = null,
+        public string $place = '',
     ) {}
 
     public function isHollow(): bool

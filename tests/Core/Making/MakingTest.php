@@ -6,17 +6,23 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\Made\Board;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Making\Boards;
 use YokeLine\Making\Courses;
 use YokeLine\Making\Evenly;
 use YokeLine\Making\LeafMade;
+use YokeLine\Making\Placed;
+use YokeLine\Making\Sizes;
 use YokeLine\Making\Zone;
 use YokeLine\Marks\Drilling;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
 use YokeLine\Planning\Plan;
+use YokeLine\Stock\Material;
+use YokeLine\Stock\Materials;
 use YokeLine\Work\Order;
 
 uses(TestTrait::class);
@@ -53,7 +59,7 @@ test('boards and their gaps come to the width, however wide it is', function () 
     $this->forAll(Generators::choose(200, 2400), Generators::choose(45, 220), Generators::choose(2, 12))->then(
         function (int $wide, int $covers, int $gap) {
             $board = new Board(Length::mm($covers), Length::mm(20), Length::zero(), 'larch');
-            $boards = Boards::over(Length::mm($wide), $board, Length::mm($gap)->half(), Unit::Millimetre, 'board');
+            $boards = Boards::over(Length::mm($wide), $board, Length::mm($gap)->half(), new Sizes(Unit::Millimetre), 'board');
             $at = $boards->at;
 
             expect($at[0]->low->nm)->toBe(0)->and($at[count($at) - 1]->high->nm)->toBe(Length::mm($wide)->nm);
@@ -74,7 +80,7 @@ test('courses at 45 degrees cover an opening, but for their gaps', function () {
                 Length::mm($b),
                 $board,
                 Length::zero(),
-                Unit::Millimetre,
+                new Sizes(Unit::Millimetre),
                 'infill',
             )->courses;
             // An edge is as long as the opening there: between two edges what is covered is their mean, and the corner.
@@ -278,3 +284,78 @@ test('what the brief says is solid wins over what is built', function () {
     expect(faultsOf(leafBuilt($made)))->toContain('hanger-solid')
         ->and(faultsOf(leafBuilt($made, ['brief.leaf.solid' => [[0, 500], [500, 1000]]])))->not->toContain('hanger-solid');
 });
+
+test('a spline is on the list to buy', function () {
+    $old = ['width' => 480, 'height' => 2240, 'thickness' => 38];
+    $plan = planBuilt(['way' => 'joined', 'join' => 'spline', 'from' => [$old, $old]]);
+
+    expect(materialsOf($plan))->toContain('spline');
+});
+
+test('the lining of a channel is on the list to buy', function () {
+    expect(materialsOf(planBuilt(['way' => 'framed', 'lining' => 2])))->toContain('channel-lining');
+});
+
+/** @return list<string> */
+function materialsOf(Plan $plan): array
+{
+    return array_map(fn (Material $line) => $line->id->kind->value, Materials::of($plan));
+}
+
+/** A pull of a doorway, its middle at 965, and an old leaf whose bore lies under it. */
+function underTheHandle(): array
+{
+    $bore = (object) ['kind' => 'bore', 'u' => 60, 'v' => 1100, 'diameter' => 50];
+    $old = ['width' => 484, 'height' => 2240, 'thickness' => 38];
+
+    return ['way' => 'joined', 'from' => [[...$old, 'bores' => [$bore]], $old]];
+}
+
+test('a handle over an old hole is cured above it and below it', function () {
+    $made = ['brief.leaf.made' => Doorways::plain(underTheHandle())];
+    $bar = ['front' => (object) ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]];
+
+    expect(curesOf('hole-meets-old', [...SILENT, ...$made, 'brief.pulls' => (object) $bar]))
+        ->toBe(['handle-at', 'handle-at']);
+});
+
+test('a hanger beside the solid edge of a hollow leaf is cured by a block behind it', function () {
+    $hollow = ['width' => 966, 'height' => 2140, 'thickness' => 40, 'kind' => 'hollow', 'stile' => 34];
+    $made = ['brief.leaf.made' => Doorways::plain(['way' => 'hollow', 'from' => [$hollow]])];
+
+    expect(curesOf('hanger-solid', [...SILENT, ...$made]))->toContain('block-behind');
+});
+
+test('a block behind the edge is as solid as the edge', function () {
+    $hollow = ['width' => 966, 'height' => 2140, 'thickness' => 40, 'kind' => 'hollow', 'stile' => 34];
+    $leaf = leafBuilt(['way' => 'hollow', 'from' => [[...$hollow, 'block' => 66]]]);
+
+    $solid = $leaf->old[0]->leadingStile()->plus(Length::mm(66));
+
+    expect($leaf->holds()[0]->u->length()->equals($solid))->toBeTrue();
+});
+
+/** @return list<string> what is offered against a finding, wherever it is said */
+function curesOf(string $code, array $changes): array
+{
+    $found = array_filter(
+        Doorways::setout('kiln-room', $changes)->findings,
+        fn (Finding $finding) => $finding->code->value === $code,
+    );
+
+    return array_merge(...array_map(
+        fn (Finding $finding) => array_map(fn (Cure $cure) => $cure->code, $finding->cures),
+        array_values($found),
+    ));
+}
+
+test('a rule of thumb that a house changes counts in place of the usual one', function () {
+    $leaf = leafBuilt(['way' => 'planked'], ['brief.rules.making.ledge_up' => 260]);
+    $ledges = array_filter($leaf->placed(), fn (Placed $part) => $part->kind === 'ledge');
+
+    expect(array_values($ledges)[0]->points[0][1])->toBe(260.0);
+});
+
+test('a rule of thumb far from the usual one is refused at its place', function () {
+    Doorways::plan('kiln-room', ['brief.rules.making.screws_apart' => 3]);
+})->throws(UnreadableFile::class);

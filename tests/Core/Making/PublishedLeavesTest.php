@@ -76,7 +76,7 @@ test('a published leaf in inches comes out for the bite that it was published wi
     // It was worked with a gap of 12 mm and off the tape's grid; a doorway in inches has 1/2 in, on the grid.
     $bite = Length::nm(11_717_227);
     $as = Wanted::of(
-        $plan->doorway->units,
+        $wanted->sizes,
         $plan->doorway->brief,
         $plan->kit,
         $wanted->width,
