@@ -206,8 +206,11 @@ final readonly class MadeCures
     {
         $u = $this->fault->numbers['u'] ?? null;
         $last = count($this->leaf->old) - 1;
+        if (! $u instanceof Span) {
+            return [];
+        }
         $cures = [];
-        foreach ($u instanceof Span ? [0, $last] : [] as $i) {
+        foreach (array_unique([0, $last]) as $i) {
             $old = $this->leaf->old[$i] ?? null;
             if ($old === null || ! $old->old->isHollow() || ! $old->u->overlaps($u)) {
                 continue;

@@ -57,6 +57,31 @@ final readonly class SimulatedWall
     }
 
     /**
+     * A wall whose inside is known.
+     *
+     * @param  array{float, float}  $wall
+     * @param  array{float, float}  $opening
+     * @param  list<array{x: float, width: float}>  $studs
+     * @param  list<float>  $cables  live ones
+     */
+    public static function holding(int $seed, array $wall, array $opening, array $studs, array $cables): self
+    {
+        $chance = new SeededRandom($seed);
+
+        return new self(
+            $seed,
+            $wall,
+            $opening,
+            $studs,
+            [],
+            array_map(fn (float $x) => ['x' => $x, 'live' => true], $cables),
+            null,
+            $chance->between(0, 6),
+            $chance->between(0.8, 2.2),
+        );
+    }
+
+    /**
      * @param  array{float, float}  $wall
      * @param  array{float, float}  $opening
      */
