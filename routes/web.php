@@ -41,6 +41,8 @@ use App\Http\Controllers\PartsShelfController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeRoundController;
 use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RulesController;
@@ -337,6 +339,19 @@ Route::controller(RulesController::class)->group(function () {
     Route::get('/rules', 'index')->name('rules');
     Route::post('/rules/preview', 'preview')->name('rules.preview');
     Route::post('/rules', 'take')->name('rules.take');
+});
+
+Route::controller(PracticeController::class)->group(function () {
+    Route::get('/practice', 'index')->name('practice');
+    Route::post('/practice', 'begin')->name('practice.begin');
+    Route::post('/practice/real', 'real')->name('practice.real');
+    Route::get('/practice/people', 'people')->name('practice.people');
+    Route::get('/practice/walls/{round}/record', 'certificate')->name('practice.certificate');
+});
+Route::controller(PracticeRoundController::class)->group(function () {
+    Route::get('/practice/walls/{round}', 'show')->name('practice.round');
+    Route::post('/practice/walls/{round}/measure', 'measure')->name('practice.measure');
+    Route::post('/practice/walls/{round}', 'answer')->name('practice.answer');
 });
 
 Route::controller(GlossaryController::class)->group(function () {

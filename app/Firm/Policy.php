@@ -48,6 +48,10 @@ final class Policy
         'readings.take',
         'sweep.*',
         'rules.preview',
+        'practice.begin',
+        'practice.real',
+        'practice.measure',
+        'practice.answer',
     ];
 
     private const OWN = [
@@ -59,7 +63,7 @@ final class Policy
     ];
 
     /** Reading that tells more than a job: it takes who plans. */
-    private const PLANNED = ['prices', 'jobs.give-out', 'shelf.give-out'];
+    private const PLANNED = ['practice.people', 'prices', 'jobs.give-out', 'shelf.give-out'];
 
     public static function isOpen(Route $route): bool
     {

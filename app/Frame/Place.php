@@ -30,6 +30,7 @@ enum Place: string
             'schedule',
             'shelf',
             'rules',
+            'practice',
             'words',
             ...(app(Here::class)->may(Ability::Own) ? ['firm'] : []),
         ];

@@ -94,7 +94,7 @@ final readonly class Attempt
         };
         $length = $this->answers->length($ask);
         $said = $length === null ? $this->answers->choice($ask) : (new LengthWriter($this->wall->unit))->exact($length);
-        $isKnown = $ask !== Ask::Backing || in_array($said, PracticeWall::BACKINGS, true);
+        $isKnown = $ask !== Ask::Backing || in_array($said, $this->wall->backings(), true);
 
         return $said === null || ! $isKnown || $length?->isPositive() === false ? [] : [$place => $said];
     }
@@ -163,6 +163,22 @@ final readonly class Attempt
         );
     }
 
+    /**
+     * Where one is asked for the tape's reading up to the line: of the places where the floor was read the lowest, the
+     * first of several. No edge of the door tells it, and it tells none.
+     */
+    public static function here(Plan $plan): Length
+    {
+        $here = null;
+        foreach ($plan->doorway->survey->floor as $reading) {
+            $here = $here === null || $plan->floor->at($reading->x)->isUnder($plan->floor->at($here))
+                ? $reading->x
+                : $here;
+        }
+
+        return $here ?? $plan->floor->lowSpot();
+    }
+
     /** How the right number of an ask is worked out. */
     public static function sum(Ask $ask, Plan $plan): ?Sum
     {
@@ -173,7 +189,7 @@ final readonly class Attempt
             Ask::LeafWidth => $plan->layout->width->size,
             Ask::LeafHeight => $plan->heights->leaf->size,
             Ask::YokeLine => $plan->heights->yokeLine,
-            Ask::LineHere => $plan->tapeUpFrom($plan->floor->lowSpot()),
+            Ask::LineHere => $plan->tapeUpFrom(self::here($plan)),
             Ask::HeaderFoot => $plan->header?->foot,
             Ask::ShutEdge => $plan->layout->runs[array_key_first($plan->layout->runs)]->left,
             Ask::StopShut => $stops[0] ?? null,

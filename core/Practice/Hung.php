@@ -61,11 +61,11 @@ final readonly class Hung
         );
         $line ??= $plan->yokeLine();
         if ($here !== null) {
-            $off = $here->minus($line)->plus($plan->floor->at($plan->floor->lowSpot()));
+            $off = $here->minus($line)->plus($plan->floor->at(Attempt::here($plan)));
             if ($off->absolute()->isOver($plan->doorway->step()->times(2))) {
                 $found[] = Consequence::of(Ask::LineHere, $off->isNegative() ? 'rolls-there' : 'rolls-away', [
                     'by' => $off->absolute(),
-                    'at' => $plan->floor->lowSpot(),
+                    'at' => Attempt::here($plan),
                 ]);
             }
         }

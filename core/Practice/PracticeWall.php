@@ -35,7 +35,7 @@ final readonly class PracticeWall
     private const TRIES = 200;
 
     /** What may carry a rail, as it is asked. */
-    public const BACKINGS = ['header', 'direct'];
+    private const BACKINGS = ['header', 'direct', 'toggle'];
 
     /** What of a doorway tells whose it is, or how it went on. */
     private const ITS_OWN = [
@@ -84,7 +84,7 @@ final readonly class PracticeWall
             }
         }
 
-        throw new RuntimeException("No wall of {$level->value} came of seed {$seed}.");
+        throw new RuntimeException("no-wall:{$level->value}:{$seed}");
     }
 
     /**
@@ -114,6 +114,24 @@ final readonly class PracticeWall
         return $plans[0] === null || $plans[1] === null
             ? null
             : new self(Level::Real, $seed, $unit, $truth, $measured, $plans[1]);
+    }
+
+    /**
+     * One that was made before.
+     *
+     * @param  array<string, Kit>  $kits  by id
+     */
+    public static function kept(Level $level, int $seed, Document $truth, Document $measured, array $kits): self
+    {
+        $plan = Setout::quick($measured, $kits)->plan ?? throw new RuntimeException("not-planned:{$seed}");
+
+        return new self($level, $seed, $plan->doorway->units, $truth, $measured, $plan);
+    }
+
+    /** @return list<string> what is asked about what carries the rail: what does is among it */
+    public function backings(): array
+    {
+        return array_values(array_unique([...self::BACKINGS, $this->plan->backing()->value]));
     }
 
     /** @return array<string, Length> what a tape reads, by place, in the order in which one walks along the wall */
@@ -213,7 +231,7 @@ final readonly class PracticeWall
             $plan->layout->width->size->total->nm,
             $plan->heights->leaf->size->total->nm,
             $plan->yokeLine()->nm,
-            $plan->tapeUp($plan->floor->lowSpot())->nm,
+            $plan->tapeUp(Attempt::here($plan))->nm,
             $plan->header?->foot->total->nm ?? 0,
             $plan->rail->span->low->nm,
             ...array_map(fn (Sum $stop) => $stop->total->nm, array_values($plan->layout->stops)),

@@ -66,10 +66,12 @@ final readonly class Slips
     {
         if ($this->ask->isHeight()) {
             $half = $this->plan->kit->rail->height->half();
-            $falls = $this->plan->floor->at($this->plan->floor->lowSpot());
+            $isHere = $this->ask === Ask::LineHere;
+            $low = $isHere ? Attempt::here($this->plan) : $this->plan->floor->lowSpot();
+            $falls = $this->plan->floor->at($low);
 
             return [
-                $this->slip(SlipKind::LowFloor, $this->ask === Ask::LineHere ? $falls : $falls->negated()),
+                $this->slip(SlipKind::LowFloor, $isHere ? $falls : $falls->negated()),
                 $this->slip(SlipKind::HalfRail, $half),
                 $this->slip(SlipKind::HalfRail, $half->negated()),
             ];

@@ -43,7 +43,7 @@ final class DemoSeeder extends Seeder
         self::job('Old pump house, pottery co-operative', Unit::Millimetre, self::DOORWAYS);
         self::job('River shop, pottery co-operative', Unit::Inch, self::RIVER_SHOP);
         self::job('Joiner’s shop, pottery co-operative', Unit::Millimetre, self::WORKSHOP);
-        $this->call([SiteSeeder::class, PhotoSeeder::class, ShopSeeder::class]);
+        $this->call([SiteSeeder::class, PhotoSeeder::class, ShopSeeder::class, PracticeSeeder::class]);
     }
 
     /** @param  list<string>  $doorways */

@@ -111,6 +111,8 @@ return [
     'leaf-solid' => 'The door: where it is solid, and where hangers, discs and the handle want solid wood',
     'old-leaf' => 'Old door :n, :wide by :high: as it is, and as it goes into the new door',
     'off' => '−:size',
+    'tape-read' => 'A piece of a tape with an arrow',
+    'practice-wall' => 'The wall as far as you measured it, with a tape from its left corner',
     'leaf-card' => 'The door, :wide by :high, with every hole from its leading edge, its top and its bottom',
     'force' => ':is',
     'loads' => 'What each fixing of the rail carries',

@@ -131,6 +131,7 @@ return [
     'told-twice' => 'This is told in two units. Leave one of them empty.',
     'no-such-board' => 'No board is called “:typed”. Write it as the yard does: 2x6, 1x8, 5/4x6.',
     'thumb-far' => 'That is far from what is usual: it is between :least and :most.',
+    'not-a-mass' => 'Type a mass, such as 22.5.',
     'board-narrow' => 'A board is at least :least wide.',
     'count-too-much' => 'At most :most of them.',
     'no-shop' => 'The door of this doorway is not built, so there is no shop sheet.',

@@ -62,6 +62,7 @@ return [
         'schedule' => 'Schedule',
         'shelf' => 'Hardware',
         'rules' => 'House rules',
+        'practice' => 'Practice',
         'words' => 'Words',
         'firm' => 'Firm',
     ],

@@ -111,6 +111,8 @@ return [
     'leaf-solid' => 'La puerta: dónde es maciza, y dónde colgadores, discos y tirador quieren madera maciza',
     'old-leaf' => 'Puerta vieja :n, :wide por :high: como está, y como entra en la puerta nueva',
     'off' => '−:size',
+    'tape-read' => 'Un trozo de cinta con una flecha',
+    'practice-wall' => 'La pared hasta donde la midió, con una cinta desde su esquina izquierda',
     'leaf-card' => 'La puerta, :wide por :high, con cada agujero desde su canto delantero, arriba y abajo',
     'force' => ':is',
     'loads' => 'Lo que carga cada fijación del carril',

@@ -131,6 +131,7 @@ return [
     'told-twice' => 'Está dicho en dos unidades. Deje una vacía.',
     'no-such-board' => 'Ningún tablero se llama «:typed». Escríbalo como el almacén: 2x6, 1x8, 5/4x6.',
     'thumb-far' => 'Eso está lejos de lo usual: va de :least a :most.',
+    'not-a-mass' => 'Escriba un peso, como 22,5.',
     'board-narrow' => 'Una tabla tiene al menos :least de ancho.',
     'count-too-much' => 'Como mucho :most.',
     'no-shop' => 'La puerta de este hueco no se construye: no hay hoja de taller.',

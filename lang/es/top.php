@@ -62,6 +62,7 @@ return [
         'schedule' => 'Calendario',
         'shelf' => 'Herrajes',
         'rules' => 'Normas de la casa',
+        'practice' => 'Práctica',
         'words' => 'Palabras',
         'firm' => 'Empresa',
     ],

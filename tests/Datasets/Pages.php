@@ -64,4 +64,11 @@ dataset('pages', [
     'two leaves in inches' => '/doorways/14/door/size',
     'a leaf that is built' => '/doorways/16/door/made',
     'two leaves of old doors' => '/doorways/17/door/made',
+    'old doors one by one' => '/doorways/17/door/in-hand',
+    'practice' => '/practice',
+    'a wall to practise on' => '/practice/walls/1',
+    'what came of a wall' => '/practice/walls/2',
+    'a drill' => '/practice/walls/3',
+    'who has practised' => '/practice/people',
+    'a record of practice' => '/practice/walls/2/record',
 ]);

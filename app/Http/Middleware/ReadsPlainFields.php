@@ -12,7 +12,7 @@ use Illuminate\Foundation\Http\Middleware\TransformsRequest;
  */
 final class ReadsPlainFields extends TransformsRequest
 {
-    private const LISTS = ['comes', 'doorways', 'entries', 'told'];
+    private const LISTS = ['answers', 'comes', 'doorways', 'entries', 'places', 'studs', 'told'];
 
     protected function cleanValue($key, $value): mixed
     {

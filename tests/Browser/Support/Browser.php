@@ -229,7 +229,8 @@ final class Browser
     /** The field with this name: written beside it, or said of it where there is no room. */
     public function field(string $label): WebDriverElement
     {
-        $named = "@aria-label=\"{$label}\" or ancestor::label[normalize-space(text()[1])=\"{$label}\"]";
+        $named = "@aria-label=\"{$label}\" or ancestor::label[normalize-space(text()[1])=\"{$label}\"]".
+            " or @id=//label[normalize-space()=\"{$label}\"]/@for";
 
         return $this->until(
             fn () => $this->driver->findElements(

@@ -218,12 +218,12 @@ test('what follows from a wrong number is told', function (string $ask, callable
     'a board too high' => ['header-foot', fn ($wall) => $wall->plan->header->foot->total->toMm() + 60, 'board-misses'],
     'a line that is lower there' => [
         'line-here',
-        fn ($wall) => $wall->plan->tapeUp($wall->plan->floor->lowSpot())->toMm() - 9,
+        fn ($wall) => $wall->plan->tapeUp(Attempt::here($wall->plan))->toMm() - 9,
         'rolls-there',
     ],
     'a line that is higher there' => [
         'line-here',
-        fn ($wall) => $wall->plan->tapeUp($wall->plan->floor->lowSpot())->toMm() + 9,
+        fn ($wall) => $wall->plan->tapeUp(Attempt::here($wall->plan))->toMm() + 9,
         'rolls-away',
     ],
     'a stop that is off' => [

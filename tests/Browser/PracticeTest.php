@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Browser;
+
+beforeEach(fn () => $this->browser->size(1280, 900));
+
+afterEach(fn () => $this->browser->connect());
+
+/** A wall of a number, with everything measured and swept. */
+function measuredWall(Browser $browser, int $seed): Browser
+{
+    $browser->visit('/practice')->js(
+        "document.querySelector('[name=seed]').value = '{$seed}'; document.querySelector('.walls form').requestSubmit();",
+    );
+    $browser->see('What would you measure?')->js(
+        "document.querySelectorAll('.to-measure input').forEach((box) => { box.checked = true; });",
+    );
+
+    return $browser->press('Measure these')->see('Set it out');
+}
+
+test('a learner measures a wall, sets it out, hangs the door, and sees what came of it', function () {
+    $browser = measuredWall($this->browser, 4211)
+        ->see('What you read')
+        ->type('How high is the rail line?', '1500', false)
+        ->press('Hang the door')
+        ->see('Number by number');
+
+    expect($browser->text('.practice-verdict'))->toContain('scrapes on the floor')
+        ->and($browser->faults())->toBe([]);
+});
+
+test('a press on the drawing writes the place into the field that one is in', function () {
+    $browser = measuredWall($this->browser, 4212);
+    $browser->js(
+        "document.querySelector('[name=guide]').focus(); const scene = document.querySelector('.practice-drawing svg'); const at = new DOMPoint(1234, -50).matrixTransform(scene.getScreenCTM()); scene.dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: at.x, clientY: at.y }));",
+    );
+
+    expect($browser->js("return Math.abs(Number(document.querySelector('[name=guide]').value) - 1234) < 5;"))
+        ->toBeTrue();
+});
+
+test('what was typed on a wall stands after the page was closed', function () {
+    $browser = measuredWall($this->browser, 4213)->type('How wide is the door?', '914', false);
+    $browser->js("document.querySelector('[name=leaf-width]').dispatchEvent(new Event('input', { bubbles: true }));");
+    $page = $browser->js('return location.pathname;');
+
+    expect($browser->visit('/practice')->visit($page)->value('How wide is the door?'))->toBe('914');
+});
+
+test('answers given with no connection wait, and arrive when there is one', function () {
+    $browser = measuredWall($this->browser, 4214)->type('How high is the rail line?', '2190', false);
+    $browser->disconnect();
+    $browser->press('Hang the door')->see('No connection');
+    $browser->connect();
+    $browser->js("window.dispatchEvent(new Event('online'));");
+    $browser->see('Number by number');
+
+    expect($browser->text('.judged'))->toContain('2190');
+});
+
+test('two minutes of sums go from question to question, and end with what was right', function () {
+    $browser = $this->browser->visit('/practice')->js(
+        "document.querySelector('[value=drill]').form.requestSubmit();",
+    );
+    $browser = $this->browser->press('Start the two minutes')->see('seconds left');
+    $shown = "return [...document.querySelectorAll('#drill fieldset')].findIndex((one) => !one.hidden);";
+    $before = $browser->js($shown);
+    $browser->js("document.querySelector('#drill fieldset:not([hidden]) input').value = '1';");
+    $browser->press('Next');
+    $after = $browser->js($shown);
+    // The time is over.
+    $browser->js("const form = document.querySelector('#drill'); form.dataset.isOver = 'yes'; form.requestSubmit();");
+    $browser->see('of 1 right in two minutes');
+
+    expect([$before, $after])->toBe([0, 1]);
+});
