@@ -109,6 +109,7 @@ final readonly class Outcome
             $judged->ask === Ask::Measured => '',
             trim($said, '; ') === '' => Speaker::words('practice.page.nothing'),
             $judged->ask === Ask::First => self::step($said),
+            $judged->ask === Ask::InHand => Speaker::words("practice.in-hand.{$said}"),
             $judged->ask === Ask::Backing => FieldWords::answers('brief.backing')[$said] ?? $said,
             default => $said,
         };
@@ -123,6 +124,9 @@ final readonly class Outcome
             $right instanceof Quantity => $this->page->speak->amount($right),
             is_array($right) => implode('; ', array_map($this->page->write->show(...), $right)),
             $right instanceof Message && $judged->ask === Ask::First => self::step($right->how),
+            $right instanceof Message && $judged->ask === Ask::InHand => Speaker::words(
+                "practice.in-hand.{$right->how}",
+            ),
             $right instanceof Message => FieldWords::answers('brief.backing')[$right->how] ?? '',
             default => '',
         };

@@ -19,6 +19,7 @@ use YokeLine\Measure\Quantity;
 use YokeLine\Practice\Ask;
 use YokeLine\Practice\Attempt;
 use YokeLine\Practice\FirstStep;
+use YokeLine\Practice\InHand;
 use YokeLine\Practice\PracticeWall;
 use YokeLine\Work\StepKind;
 
@@ -85,11 +86,24 @@ final readonly class WallPage
 
     public function label(string $place): string
     {
-        preg_match('/^survey\.floor\.readings\[(\d+)\]/', $place, $floor);
+        preg_match('/\[(\d+)\]\.(level|x\[[01]\]|projection)$/', $place, $of);
 
-        return $floor === []
-            ? FieldWords::label($place)
-            : Speaker::words('practice.page.level-at', ['x' => $this->write->show($this->floorPlace((int) $floor[1]))]);
+        return match ($of[2] ?? '') {
+            '' => FieldWords::label($place),
+            'level' => Speaker::words('practice.page.level-at', [
+                'x' => $this->write->show($this->floorPlace((int) $of[1])),
+            ]),
+            default => Speaker::words('practice.page.thing.'.strtok($of[2], ']'), [
+                'thing' => $this->thing((int) $of[1]),
+            ]),
+        };
+    }
+
+    private function thing(int $i): string
+    {
+        $thing = $this->wall->plan->doorway->survey->obstacles[$i] ?? null;
+
+        return $thing === null ? '' : $this->speak->say($thing->called());
     }
 
     private function floorPlace(int $i): Length
@@ -117,6 +131,7 @@ final readonly class WallPage
     {
         return Svg::write(PracticeSketch::of(
             $this->wall->knownBy($this->round->places),
+            $this->wall->seenBy($this->round->places),
             $this->round->is_swept ? $this->wall->swept() : [],
             $this->round->units,
             $this->speak,
@@ -130,6 +145,7 @@ final readonly class WallPage
         $rules = $plan->doorway->brief->rules;
         $leaf = $plan->doorway->brief->leaf;
         $sizes = fn (Length ...$many) => implode(', ', array_map($this->write->show(...), array_values($many)));
+        $there = $plan->doorway->brief->inHand;
         $given = [
             'opens' => FieldWords::answers('brief.opens')[$plan->doorway->brief->opens->value],
             'hang' => FieldWords::answers('brief.hang')[$plan->hang()->value],
@@ -139,6 +155,9 @@ final readonly class WallPage
             'gap' => $this->write->show($rules->gap),
             'widths' => $sizes(...$leaf->stockWidths),
             'heights' => $sizes(...$leaf->stockHeights),
+            'in-hand' => $there?->width === null || $there->height === null
+                ? ''
+                : "{$this->write->show($there->width)} × {$this->write->show($there->height)}",
             'thickness' => $this->write->show($plan->thickness),
             'rise' => $this->write->show($plan->kit->rise),
             'rail' => $this->write->show($plan->kit->rail->height),
@@ -158,6 +177,9 @@ final readonly class WallPage
     {
         $rows = [];
         foreach (Ask::toAnswer() as $ask) {
+            if ($ask === Ask::InHand && InHand::verdict($this->wall->plan) === null) {
+                continue;
+            }
             $rows[] = [
                 'ask' => $ask,
                 'label' => $this->askOf($ask),
@@ -165,6 +187,7 @@ final readonly class WallPage
                 'options' => match ($ask) {
                     Ask::Backing => FieldWords::answers('brief.backing', $this->wall->backings()),
                     Ask::First => $this->steps(),
+                    Ask::InHand => $this->verdicts(),
                     default => [],
                 },
             ];
@@ -178,6 +201,15 @@ final readonly class WallPage
         return Speaker::words("practice.asks.{$ask->value}", [
             'x' => $this->here(),
         ]);
+    }
+
+    /** @return array<string, string> */
+    private function verdicts(): array
+    {
+        return array_combine(InHand::VERDICTS, array_map(
+            fn (string $verdict) => Speaker::words("practice.in-hand.{$verdict}"),
+            InHand::VERDICTS,
+        ));
     }
 
     private function here(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 use YokeLine\Measure\Unit;
@@ -27,8 +28,11 @@ final readonly class PracticeSketch
     /** What a scanner shows at the most. */
     private const DENSEST = 130.0;
 
-    /** @param  list<list<array{float, float, float}>>  $swept */
-    public static function of(Readings $readings, array $swept, Unit $unit, Wording $wording): Scene
+    /**
+     * @param  list<Obstacle>  $things
+     * @param  list<list<array{float, float, float}>>  $swept
+     */
+    public static function of(Readings $readings, array $things, array $swept, Unit $unit, Wording $wording): Scene
     {
         $at = fn (string $place) => WallSketch::drawn($readings, $place);
         $shapes = [];
@@ -55,6 +59,7 @@ final readonly class PracticeSketch
             $top + (14 + self::FOOT_PX) * $px,
             [
                 ...$shapes,
+                ...array_map(fn (Obstacle $thing) => Shape::spanned('obstacle', $thing->x, $thing->y), $things),
                 ...(new Tape($wording, $px))->along($wall, 10 * $px, []),
                 ...self::trace($swept, $high),
             ],

@@ -12,6 +12,7 @@ enum Ask: string
     case Backing = 'backing';
     case LeafWidth = 'leaf-width';
     case LeafHeight = 'leaf-height';
+    case InHand = 'in-hand';
     case Gap = 'gap';
     case YokeLine = 'yoke-line';
     case LineHere = 'line-here';
@@ -28,7 +29,7 @@ enum Ask: string
         return match ($this) {
             self::Measured, self::ShutEdge => Skill::Tape,
             self::Studs, self::Backing => Skill::Studs,
-            self::LeafWidth => Skill::Overlap,
+            self::LeafWidth, self::InHand => Skill::Overlap,
             self::LeafHeight, self::YokeLine, self::HeaderFoot => Skill::Height,
             self::Gap, self::LineHere => Skill::Floor,
             self::Load => Skill::Loads,
@@ -56,7 +57,7 @@ enum Ask: string
 
     public function isChoice(): bool
     {
-        return $this === self::Backing || $this === self::First;
+        return in_array($this, [self::Backing, self::InHand, self::First], true);
     }
 
     /** Whether more than one answer may serve: it is judged by what comes of it. */

@@ -143,6 +143,9 @@ final readonly class Attempt
         if ($ask === Ask::First) {
             return $this->first();
         }
+        if ($ask === Ask::InHand) {
+            return $this->inHand($plan);
+        }
         $why = self::sum($ask, $plan);
         $said = $this->answers->length($ask);
         if ($why === null || $said === null) {
@@ -211,11 +214,17 @@ final readonly class Attempt
         return null;
     }
 
+    /** What hangs on one hanger. */
+    public static function loadKg(Plan $plan): float
+    {
+        return ($plan->mass->kg + $plan->doorway->brief->leaf->hardwareKg) / $plan->hangers()->count;
+    }
+
     private function load(Plan $plan): Judged
     {
         $count = $plan->hangers()->count;
-        $hung = $plan->mass->kg + $plan->doorway->brief->leaf->hardwareKg;
-        $right = $hung / $count;
+        $right = self::loadKg($plan);
+        $hung = $right * $count;
         $said = $this->answers->loadKg;
         $isAt = fn (float $kg) => $said !== null && abs($said - $kg) <= self::LOAD_OFF * $kg;
         $slip = match (true) {
@@ -231,6 +240,23 @@ final readonly class Attempt
             $isAt($right),
             Quantity::kilograms($right),
             slip: $slip === null ? null : new Slip($slip),
+        );
+    }
+
+    /** Of a door that is there: whether its size serves. Null where none is. */
+    private function inHand(Plan $plan): ?Judged
+    {
+        $right = InHand::verdict($plan);
+        if ($right === null) {
+            return null;
+        }
+        $said = $this->answers->choice(Ask::InHand);
+
+        return new Judged(
+            Ask::InHand,
+            $said === $right,
+            Message::word('in-hand', $right),
+            slip: $said === null ? new Slip(SlipKind::Unanswered) : null,
         );
     }
 

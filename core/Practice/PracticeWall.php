@@ -8,6 +8,7 @@ use ArrayObject;
 use RuntimeException;
 use YokeLine\Doorway\Hazard;
 use YokeLine\Doorway\Kit;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Doorway\Stud;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
@@ -39,9 +40,12 @@ final readonly class PracticeWall
 
     /** What of a doorway tells whose it is, or how it went on. */
     private const ITS_OWN = [
-        'house', 'marking', 'survey.site', 'survey.zero', 'survey.parts', 'brief.in_hand', 'brief.ends',
+        'house', 'marking', 'survey.site', 'survey.zero', 'survey.parts', 'brief.ends',
         'brief.rules.rail_left', 'brief.leaf.made',
     ];
+
+    /** Those that hang one leaf, and whose guide has room in a usual overlap. */
+    private const KITS = ['flat-40-strap', 'round-25-strap', 'round-22-free'];
 
     /** How often a tape is read one step off, to each side. */
     private const MISREAD = 0.2;
@@ -79,12 +83,20 @@ final readonly class PracticeWall
             $truth = self::made($level, $dice);
             $measured = self::read($truth, $dice);
             $plan = self::solved($truth, $kits) === null ? null : self::solved($measured, $kits);
-            if ($plan !== null) {
+            if ($plan !== null && self::isTellingMistakes($plan)) {
                 return new self($level, $seed, $unit, $truth, $measured, $plan);
             }
         }
 
         throw new RuntimeException("no-wall:{$level->value}:{$seed}");
+    }
+
+    /** Half a rail and the gap are mistaken oftenest: where they are alike nobody could say which it was. */
+    private static function isTellingMistakes(Plan $plan): bool
+    {
+        $apart = $plan->doorway->brief->rules->gap->minus($plan->kit->rail->height->half())->absolute();
+
+        return $apart->isOver($plan->doorway->step()->times(2));
     }
 
     /**
@@ -172,6 +184,22 @@ final readonly class PracticeWall
     }
 
     /**
+     * What one sees on the wall once both its sides are read.
+     *
+     * @param  list<string>  $places
+     * @return list<Obstacle>
+     */
+    public function seenBy(array $places): array
+    {
+        return array_values(array_filter(
+            $this->plan->doorway->survey->obstacles,
+            fn (int $i) => in_array("survey.obstacles[{$i}].x[0]", $places, true) &&
+                in_array("survey.obstacles[{$i}].x[1]", $places, true),
+            ARRAY_FILTER_USE_KEY,
+        ));
+    }
+
+    /**
      * What is known of it once only these places are read.
      *
      * @param  list<string>  $places
@@ -256,6 +284,14 @@ final readonly class PracticeWall
                 yield $place;
             }
         }
+        $things = $document->get('survey.obstacles');
+        foreach (is_array($things) ? array_keys($things) : [] as $i) {
+            foreach (['x[0]', 'x[1]', 'projection'] as $part) {
+                if ($document->get("survey.obstacles[{$i}].{$part}") !== null) {
+                    yield "survey.obstacles[{$i}].{$part}";
+                }
+            }
+        }
         $floor = $document->get('survey.floor.readings');
         foreach (is_array($floor) ? array_keys($floor) : [] as $i) {
             yield "survey.floor.readings[{$i}].level";
@@ -305,12 +341,13 @@ final readonly class PracticeWall
         $opensRight = $dice->chance->is(0.5);
         $opening = $isPair ? $dice->between(1450, 1800) : $dice->between(720, 980);
         // A leaf parks beside the opening: there the wall is long enough for it, and on half a wall only just.
-        $parks = $level === Level::Half ? $dice->between(1080, 1230) : $dice->between(1300, 1900);
+        $parks = $level === Level::Half ? $dice->between(1330, 1480) : $dice->between(1300, 1900);
         $other = $isPair ? $dice->between(500, 900) : $dice->between(450, 900);
         $left = $opensRight ? $other : $parks;
         $right = $left->plus($opening);
         $to = $right->plus($opensRight ? $parks : $other);
         $head = $dice->between(1985, 2080);
+        $overlap = $dice->between(48, 75);
 
         return Document::fromJson(json_encode([
             'format' => 'yoke-line/doorway',
@@ -334,15 +371,21 @@ final readonly class PracticeWall
                     'readings' => self::floor($level, $dice, $to),
                 ],
                 'studs' => self::studs($level, $dice, $left, $right, $to),
+                ...$level === Level::Half ? ['obstacles' => [self::cupboard($dice, $opensRight, $to)]] : [],
                 ...$level === Level::Cable ? ['hazards' => [self::cable($dice, $opensRight, $left, $right)]] : [],
             ],
             'brief' => [
                 'hang' => $isPair ? 'bypass' : 'single',
                 'opens' => $opensRight ? 'right' : 'left',
-                ...self::bought($isPair, $dice->unit),
+                ...self::bought($isPair, $dice),
+                ...$isPair ? [] : ['in_hand' => self::inHand($dice, $opening->plus($overlap->times(2)))],
                 'backing' => 'header',
                 'pulls' => ['front' => ['kind' => 'none'], 'wall' => ['kind' => 'none']],
-                'rules' => ['looks' => 'wall'],
+                'rules' => [
+                    'looks' => 'wall',
+                    'side_overlap' => $dice->say($overlap),
+                    'gap' => $dice->say($dice->between(9, 14)),
+                ],
             ],
         ], JSON_THROW_ON_ERROR));
     }
@@ -421,10 +464,38 @@ final readonly class PracticeWall
         ];
     }
 
-    /** @return array<string, mixed> kit, leaf and board as they are had where the unit is used */
-    private static function bought(bool $isPair, Unit $unit): array
+    /** @return array<string, mixed> a cupboard at the end of the wall: there the leaf does not get past */
+    private static function cupboard(WallDice $dice, bool $opensRight, Length $to): array
     {
-        return $unit === Unit::Inch
+        $wide = $dice->between(220, 300);
+
+        return [
+            'kind' => 'furniture',
+            'x' => array_map(
+                $dice->say(...),
+                $opensRight ? [$to->minus($wide), $to] : [Length::zero(), $wide],
+            ),
+            'y' => ['0', $dice->say($dice->between(850, 1900))],
+            'projection' => $dice->say($dice->between(250, 450)),
+        ];
+    }
+
+    /** @return array<string, mixed> a door that is there already: about as wide as is wanted, less, or more */
+    private static function inHand(WallDice $dice, Length $wanted): array
+    {
+        $isInch = $dice->unit === Unit::Inch;
+
+        return [
+            'width' => $dice->say($wanted->plus($dice->mm($dice->chance->one([-30.0, 4.0, 4.0, 60.0])))),
+            'height' => $dice->chance->one($isInch ? ['84', '86', '88'] : ['2138', '2200', '2230']),
+            'thickness' => $isInch ? ['1 3/8', '1 3/8'] : [40, 40],
+        ];
+    }
+
+    /** @return array<string, mixed> kit, leaf and board as they are had where the unit is used */
+    private static function bought(bool $isPair, WallDice $dice): array
+    {
+        return $dice->unit === Unit::Inch
             ? [
                 'kit' => $isPair ? 'bar-1-1-2-bypass' : 'bar-1-1-2-strap',
                 'leaf' => [
@@ -432,18 +503,20 @@ final readonly class PracticeWall
                     'height' => 'auto',
                     'thickness' => '1 3/8',
                     'construction' => ['kind' => 'softwood'],
+                    'stile' => $dice->say($dice->mm(150)),
                     'stock_widths' => ['30', '32', '34', '36', '38', '40', '42', '44'],
                     'stock_heights' => ['80', '82', '84', '86', '88', '90'],
                 ],
                 'header' => ['width' => $isPair ? '9 1/4' : '5 1/2', 'thickness' => '1 1/2'],
             ]
             : [
-                'kit' => $isPair ? 'flat-40-bypass' : 'flat-40-strap',
+                'kit' => $isPair ? 'flat-40-bypass' : $dice->chance->one(self::KITS),
                 'leaf' => [
                     'width' => 'auto',
                     'height' => 'auto',
                     'thickness' => 40,
                     'construction' => ['kind' => 'softwood'],
+                    'stile' => $dice->say($dice->mm(150)),
                     'stock_widths' => [762, 813, 864, 914, 965, 1016, 1067, 1118],
                     'stock_heights' => [2012, 2074, 2138, 2200, 2262],
                 ],

@@ -16,6 +16,7 @@ use YokeLine\Practice\Answers;
 use YokeLine\Practice\Ask;
 use YokeLine\Practice\Attempt;
 use YokeLine\Practice\FirstStep;
+use YokeLine\Practice\InHand;
 use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
 use YokeLine\Practice\StudMarks;
@@ -44,7 +45,12 @@ final class PracticeSeeder extends Seeder
     private static function nearly(PracticeWall $wall): array
     {
         $write = new LengthWriter($wall->unit);
-        $typed = ['backing' => 'header', 'first' => FirstStep::of($wall)[0], 'load' => '22'];
+        $typed = [
+            'backing' => 'header',
+            'in-hand' => InHand::verdict($wall->plan) ?? '',
+            'first' => FirstStep::of($wall)[0],
+            'load' => (string) round(Attempt::loadKg($wall->plan), 1),
+        ];
         foreach (Ask::toAnswer() as $ask) {
             $sum = Attempt::sum($ask, $wall->plan);
             $typed += $sum === null ? [] : [$ask->value => $write->exact($sum->total)];

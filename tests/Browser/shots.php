@@ -32,7 +32,7 @@ $views = [
     'shelf' => ['/shelf', null],
     'house-rules' => ['/rules', null],
     'marks' => ['/doorways/1/marks/runs', null],
-    'leaf-and-parts' => ['/doorways/1/marks/door', null],
+    'practice' => ['/practice/walls/2', null],
     'how-sure' => ['/doorways/1/record/tolerance', null],
     'materials' => ['/jobs/1/materials', null],
     'day-plan' => ['/jobs/1/schedule', fn (Browser $b) => $b->find('.day-bars')],
