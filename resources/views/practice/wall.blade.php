@@ -2,7 +2,7 @@
 <header class="bar-job"><div class="whose"><h1>{{ $page->title() }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
 <main class="practice-wall" id="practice" data-round="{{ $page->round->id }}" data-offline="{{ json_encode([route('practice.round', $page->round)]) }}">
   @if ($errors->has('places'))<p class="refused" role="alert">{{ $errors->first('places') }}</p>@endif
- <div class="practice-seen">
+ <div class="practice-seen" tabindex="0" role="region" aria-label="{{ $page->title() }}">
   <figure class="practice-drawing" data-units="{{ $page->round->units->value }}">{!! $page->sketch() !!}@if ($page->round->is_swept)<figcaption>{{ __('practice.page.swept') }}</figcaption>@endif</figure>
   @php($rows = collect($page->readings()))
   @php([$read, $left] = [$rows->whereNotNull('read'), $rows->whereNull('read')])
