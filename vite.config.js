@@ -1,8 +1,28 @@
+import { readFileSync, readdirSync, utimesSync, statSync, writeFileSync } from 'node:fs';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { defineConfig } from 'vite';
+
+const ASSETS = 'public/build/assets';
+
+// What is text lies there small as well: packed once, as hard as it goes, and sent as it lies.
+const packed = () => ({
+  name: 'packed',
+  closeBundle() {
+    for (const name of readdirSync(ASSETS).filter((one) => /\.(js|css)$/.test(one))) {
+      const file = `${ASSETS}/${name}`;
+      const [text, { atime, mtime }] = [readFileSync(file), statSync(file)];
+      const hard = { params: { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY } };
+      writeFileSync(`${file}.br`, brotliCompressSync(text, hard));
+      writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
+      for (const end of ['br', 'gz']) utimesSync(`${file}.${end}`, atime, mtime);
+    }
+  },
+});
 
 export default defineConfig({
   base: '/build/',
   publicDir: false,
+  plugins: [packed()],
   build: {
     outDir: 'public/build',
     manifest: 'manifest.json',

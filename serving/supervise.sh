@@ -65,11 +65,21 @@ hold() {
 # A backup every night, also where the machine was off in the night.
 nightly() { while true; do php artisan yoke:backup --nightly || true; sleep 1800; done; }
 
+# Settings, routes and views as these data are served: worked out when it starts, not for every page.
+warm() {
+    export APP_CONFIG_CACHE="$run/warm/config.php" APP_ROUTES_CACHE="$run/warm/routes.php" APP_EVENTS_CACHE="$run/warm/events.php"
+    rm -rf "$run/warm"; (umask 077; mkdir -p "$run/warm")
+    for what in config route event view; do
+        (umask 077; php artisan "$what:cache" --quiet >/dev/null 2>&1) || { rm -rf "$run/warm"; return 0; }
+    done
+}
+
 begin_to_serve() {
     is_running && die "These data are served already, by process $(cat "$run/server.pid"). Stop that first."
     mkdir -p "$run"; rm -f "$run"/*.log
     echo $$ >"$run/server.pid"
     trap 'stop $?' EXIT; trap 'stop 0' INT TERM HUP
+    warm
     [ "${fresh:-0}${DB_CONNECTION:-sqlite}" != 0sqlite ] || supervise nightly nightly
     return 0
 }

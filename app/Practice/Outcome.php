@@ -8,6 +8,7 @@ use App\Models\PracticeRound;
 use App\Words\FieldWords;
 use App\Words\Speaker;
 use App\Words\StepWords;
+use YokeLine\Drawing\AnsweredMarks;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\Svg;
 use YokeLine\Inspection\Finding;
@@ -69,7 +70,32 @@ final readonly class Outcome
     {
         $plan = $this->hung->setout->plan;
 
-        return $plan === null ? '' : Svg::write(Elevation::of($plan, $this->page->speak));
+        return $plan === null
+            ? ''
+            : Svg::write(AnsweredMarks::on(
+                Elevation::of($plan, $this->page->speak),
+                $this->wrong(fn (Ask $ask) => $ask->isAlong()),
+                $this->wrong(fn (Ask $ask) => $ask->isHeight() && $ask !== Ask::YokeLine),
+                $this->page->speak,
+            ));
+    }
+
+    /**
+     * Wrong numbers as they were answered; the rail line is drawn where it was answered anyhow.
+     *
+     * @param  callable(Ask): bool  $which
+     * @return list<Length>
+     */
+    private function wrong(callable $which): array
+    {
+        $said = array_map(
+            fn (Judged $judged) => $judged->isRight || ! $which($judged->ask)
+                ? null
+                : $this->attempt->answers->length($judged->ask),
+            $this->attempt->judged,
+        );
+
+        return array_values(array_filter($said));
     }
 
     /** @return list<string> what happens by single numbers */

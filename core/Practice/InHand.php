@@ -21,13 +21,11 @@ final class InHand
     {
         $fits = Fitting::each($plan, SizeCard::of($plan));
         $first = reset($fits);
-        if ($first === false) {
-            return null;
-        }
-
-        return Fit::together(array_values(array_filter(
-            $first,
+        $sizes = array_values(array_filter(
+            $first === false ? [] : $first,
             fn (Fit $fit) => in_array($fit->called()->how, self::SIZES, true) && $fit->verdict !== 'unknown',
-        )));
+        ));
+
+        return $sizes === [] ? null : Fit::together($sizes);
     }
 }

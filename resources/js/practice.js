@@ -14,7 +14,7 @@ function keep(form, round) {
 // Sent as a form is; where nobody answers it waits, and goes as soon as somebody does.
 function send(form) {
   let isWaiting = false;
-  const waits = form.querySelector('#practice-waits');
+  const waits = form.querySelector('[data-waits]');
   const isThere = () => fetch(location.href, { method: 'HEAD', cache: 'no-store' }).then((answer) => answer.ok, () => false);
   const go = async () => {
     if (!isWaiting) return;
@@ -82,6 +82,7 @@ export function startPractice() {
   const done = document.querySelector('[data-practised]');
   if (done) localStorage.removeItem(keyOf(done.dataset.practised));
   const [page, form] = [document.querySelector('#practice'), document.querySelector('[data-practice]')];
+  document.querySelectorAll('.practice-measure').forEach(send);
   if (!form) return;
   keep(form, page.dataset.round);
   if (form.id === 'drill') drill(form); else place(page.querySelector('.practice-drawing'), form);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Tests\Browser\Support\Browser;
 use Tests\Load;
 
 test('twenty who work at once get no error, and every change that was answered as kept is there', function () {
@@ -18,4 +20,25 @@ test('twenty who work at once get no error, and every change that was answered a
         ->toBeGreaterThan(10)
         ->and($changes() - $before)
         ->toBe($load->kept);
+});
+
+/** What came over the wire for the page that stands, kB. */
+function sentFor(Browser $browser): float
+{
+    return (float) $browser->js(
+        'return [...performance.getEntriesByType("navigation"), ...performance.getEntriesByType("resource")].reduce((sum, one) => sum + one.transferSize, 0) / 1000;',
+    );
+}
+
+test('a first page is under 200 kB as it is sent, and the next one under 30', function () {
+    $browser = $this->browser;
+    $chrome = new ChromeDevToolsDriver($browser->driver);
+    $chrome->execute('Network.enable');
+    $chrome->execute('Network.setBypassServiceWorker', ['bypass' => true]);
+    $chrome->execute('Network.clearBrowserCache');
+    $first = sentFor($browser->visit('/'));
+    $next = sentFor($browser->visit('/doorways/1/door/size'));
+    $chrome->execute('Network.setBypassServiceWorker', ['bypass' => false]);
+
+    expect($first)->toBeGreaterThan(60.0)->toBeLessThan(200.0)->and($next)->toBeGreaterThan(3.0)->toBeLessThan(30.0);
 });

@@ -13,7 +13,7 @@
       </fieldset>
     @endforeach
     <button class="btn btn-primary" id="drill-next">{{ __('practice.page.next-question') }}</button>
-    <p id="practice-waits" class="notice" role="status" hidden>{{ __('practice.page.kept') }}</p>
+    <p class="notice" role="status" data-waits hidden>{{ __('practice.page.kept') }}</p>
   </form>
 </main>
 </x-page>

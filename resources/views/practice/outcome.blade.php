@@ -13,7 +13,7 @@
     @if ($findings !== [])<h3>{{ __('practice.page.plan-says') }}</h3><ul>@foreach ($findings as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
     <form method="post" action="{{ route('practice.begin') }}">@csrf<input type="hidden" name="level" value="{{ $outcome->round->level === 'real' ? 'flat' : $outcome->round->level }}"><button class="btn btn-primary">{{ __('practice.page.again') }}</button></form>
   </section>
-  <figure class="practice-drawing">{!! $outcome->drawing() !!}</figure>
+  <figure class="practice-drawing">{!! $outcome->drawing() !!}<figcaption>{{ __('practice.page.off') }}</figcaption></figure>
   <section class="judged" aria-labelledby="each">
     <h2 id="each">{{ __('practice.page.each') }}</h2>
     @foreach ($outcome->attempt->judged as $judged)

@@ -28,6 +28,7 @@
         @unless ($page->round->is_swept)<li><label><input type="checkbox" name="places[]" value="sweep"> {{ __('practice.page.sweep') }} <small>{{ __('practice.page.minutes', ['count' => $page->sweepMinutes()]) }}</small></label></li>@endunless
       </ul>
       <button @class(['btn', 'btn-primary' => ! $page->isMeasured()])>{{ __('practice.page.measure-these') }}</button>
+      <p class="notice" role="status" data-waits hidden>{{ __('practice.page.waits') }}</p>
     </details>
   </form>
   @endif
@@ -50,7 +51,7 @@
       </div>
     @endforeach
     <button class="btn btn-primary">{{ __('practice.page.hang') }}</button>
-    <p id="practice-waits" class="notice" role="status" hidden>{{ __('practice.page.kept') }}</p>
+    <p class="notice" role="status" data-waits hidden>{{ __('practice.page.kept') }}</p>
   </form>
   @endif
  </div>

@@ -386,7 +386,7 @@ final class Browser
                     'opcache.jit_buffer_size=64M',
                     '-S',
                     "127.0.0.1:{$this->port}",
-                    "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php",
+                    "{$root}/serving/router.php",
                 ],
                 "{$root}/public",
                 $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4'],
