@@ -16,7 +16,7 @@ function drilled(Unit $unit): array
 }
 
 /** What a question comes to, worked anew from what it says. */
-function worked(DrillQuestion $question): Length
+function comesTo(DrillQuestion $question): Length
 {
     [$a, $b] = [$question->with['a'] ?? Length::zero(), $question->with['b'] ?? Length::zero()];
 
@@ -33,7 +33,7 @@ function worked(DrillQuestion $question): Length
 test('a drill asks every kind of question, and what it takes for right is right', function (Unit $unit) {
     $questions = drilled($unit);
     foreach ($questions as $question) {
-        expect($question->isRight(worked($question)))->toBeTrue($question->kind->value);
+        expect($question->isRight(comesTo($question)))->toBeTrue($question->kind->value);
     }
     $kinds = array_unique(array_map(fn (DrillQuestion $question) => $question->kind->value, $questions));
 
