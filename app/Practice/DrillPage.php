@@ -41,9 +41,7 @@ final readonly class DrillPage
         return array_map(
             fn (DrillQuestion $question) => [
                 'asks' => $this->speak->say($question->asks()),
-                'picture' => $question->kind === DrillKind::Read
-                    ? Svg::write(TapeRead::of($question->answer, $this->round->units, $this->speak))
-                    : '',
+                'picture' => $this->picture($question),
             ],
             $this->all(),
         );
@@ -64,9 +62,7 @@ final readonly class DrillPage
                 $rows[] = [
                     'question' => $question,
                     'asks' => $this->speak->say($question->asks()),
-                    'picture' => $question->kind === DrillKind::Read
-                        ? Svg::write(TapeRead::of($question->answer, $this->round->units, $this->speak))
-                        : '',
+                    'picture' => $this->picture($question),
                     'said' => $said,
                     'right' => $this->write->show($question->answer),
                     'is' => $this->isRight($question, $said),
@@ -87,6 +83,14 @@ final readonly class DrillPage
             fn (array $row) => [$row['question']->kind->skill(), $row['question']->kind->value, $row['is'], null],
             $this->judged($answers),
         );
+    }
+
+    /** What is read with the eyes; '' of a sum. */
+    private function picture(DrillQuestion $question): string
+    {
+        return $question->kind === DrillKind::Read
+            ? Svg::write(TapeRead::of($question->answer, $this->round->units, $this->speak))
+            : '';
     }
 
     private function isRight(DrillQuestion $question, string $said): bool

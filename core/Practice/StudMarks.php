@@ -23,7 +23,8 @@ final class StudMarks
     {
         $studs = $plan->doorway->survey->studs;
         $behind = self::behind($plan);
-        $missed = array_filter($behind, fn (Stud $stud) => self::nearest($stud->x, $marks, $stud->width) === null);
+        $marked = array_map(fn (Length $mark) => self::stud($mark, $studs), $marks);
+        $missed = array_filter($behind, fn (Stud $stud) => ! in_array($stud, $marked, true));
         $wild = array_filter($marks, fn (Length $mark) => self::stud($mark, $studs) === null);
         $edges = array_filter($marks, fn (Length $mark) => self::isAtAnEdge($mark, $studs));
         $kind = match (true) {
@@ -87,18 +88,5 @@ final class StudMarks
         $stud = self::stud($mark, $studs);
 
         return $stud !== null && $stud->x->minus($mark)->absolute()->isOver(Length::mm(self::OFF_MM));
-    }
-
-    /** @param  list<Length>  $marks */
-    private static function nearest(Length $stud, array $marks, Length $width): ?Length
-    {
-        $within = $width->half()->plus(Length::mm(self::OFF_MM));
-        foreach ($marks as $mark) {
-            if (! $mark->minus($stud)->absolute()->isOver($within)) {
-                return $mark;
-            }
-        }
-
-        return null;
     }
 }

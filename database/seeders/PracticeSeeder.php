@@ -13,13 +13,9 @@ use Illuminate\Database\Seeder;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 use YokeLine\Practice\Answers;
-use YokeLine\Practice\Ask;
-use YokeLine\Practice\Attempt;
-use YokeLine\Practice\FirstStep;
-use YokeLine\Practice\InHand;
 use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
-use YokeLine\Practice\StudMarks;
+use YokeLine\Practice\RightAnswers;
 
 /** An apprentice who has begun a wall, hung a door on another with two mistakes, and has sums before them. */
 final class PracticeSeeder extends Seeder
@@ -44,25 +40,13 @@ final class PracticeSeeder extends Seeder
     /** @return array<string, mixed> all right but a gap that was counted twice, and a stud that was missed */
     private static function nearly(PracticeWall $wall): array
     {
-        $write = new LengthWriter($wall->unit);
-        $typed = [
-            'backing' => 'header',
-            'in-hand' => InHand::verdict($wall->plan) ?? '',
-            'first' => FirstStep::of($wall)[0],
-            'load' => (string) round(Attempt::loadKg($wall->plan), 1),
-        ];
-        foreach (Ask::toAnswer() as $ask) {
-            $sum = Attempt::sum($ask, $wall->plan);
-            $typed += $sum === null ? [] : [$ask->value => $write->exact($sum->total)];
-        }
+        $typed = RightAnswers::to($wall);
         $gap = $wall->plan->doorway->brief->rules->gap;
-        $studs = array_map(fn ($stud) => $write->exact($stud->x), StudMarks::behind($wall->plan));
 
         return [
             ...$typed,
-            'gap' => $write->exact($gap),
-            'yoke-line' => $write->exact($wall->plan->yokeLine()->plus($gap)),
-            'studs' => array_slice($studs, 1),
+            'yoke-line' => (new LengthWriter($wall->unit))->exact($wall->plan->yokeLine()->plus($gap)),
+            'studs' => array_slice((array) $typed['studs'], 1),
         ];
     }
 }

@@ -8,14 +8,16 @@ function keep(form, round) {
   const fields = [...form.querySelectorAll('input:not([type=hidden]), select')];
   const told = JSON.parse(localStorage.getItem(keyOf(round)) ?? '[]');
   fields.forEach((field, i) => { if (field.value === '' && told[i]) field.value = told[i]; });
-  form.addEventListener('input', () => localStorage.setItem(keyOf(round), JSON.stringify(fields.map((field) => field.value))));
+  const now = () => JSON.stringify(fields.map((field) => field.value));
+  form.addEventListener('input', () => localStorage.setItem(keyOf(round), now()));
 }
 
 // Sent as a form is; where nobody answers it waits, and goes as soon as somebody does.
 function send(form) {
   let isWaiting = false;
   const waits = form.querySelector('[data-waits]');
-  const isThere = () => fetch(location.href, { method: 'HEAD', cache: 'no-store' }).then((answer) => answer.ok, () => false);
+  const isThere = () => fetch(location.href, { method: 'HEAD', cache: 'no-store' })
+    .then((answer) => answer.ok, () => false);
   const go = async () => {
     if (!isWaiting) return;
     if (navigator.onLine && await isThere()) { isWaiting = false; form.submit(); return; }
@@ -57,7 +59,10 @@ function drill(form) {
   const [begin, left] = [document.querySelector('#drill-begin'), document.querySelector('#drill-left')];
   const questions = [...form.querySelectorAll('fieldset')];
   let at = 0;
-  const show = () => { questions.forEach((question, i) => { question.hidden = i !== at; }); questions[at].querySelector('input').focus(); };
+  const show = () => {
+    questions.forEach((question, i) => { question.hidden = i !== at; });
+    questions[at].querySelector('input').focus();
+  };
   begin.onclick = () => {
     const until = Date.now() + left.dataset.seconds * 1000;
     [begin.hidden, left.hidden, form.hidden] = [true, false, false];

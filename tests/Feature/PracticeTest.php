@@ -11,10 +11,8 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Practice\Ask;
 use YokeLine\Practice\Attempt;
 use YokeLine\Practice\DrillQuestion;
-use YokeLine\Practice\FirstStep;
-use YokeLine\Practice\InHand;
 use YokeLine\Practice\Level;
-use YokeLine\Practice\StudMarks;
+use YokeLine\Practice\RightAnswers;
 
 beforeEach(fn () => $this->withSession(['browser' => 'learner-1']));
 
@@ -34,24 +32,10 @@ function allMeasured(PracticeRound $round): PracticeRound
     return $round->refresh();
 }
 
-/** @return array<string, mixed> what somebody answers who makes no mistake */
+/** @return array<string, mixed> */
 function allRight(PracticeRound $round): array
 {
-    $wall = WallPage::wallOf($round);
-    $write = new LengthWriter($round->units);
-    $typed = ['backing' => 'header', 'in-hand' => InHand::verdict($wall->plan) ?? '', 'first' => FirstStep::of($wall)[0]];
-    foreach (Ask::toAnswer() as $ask) {
-        $sum = Attempt::sum($ask, $wall->plan);
-        $typed += $sum === null ? [] : [$ask->value => $write->exact($sum->total)];
-    }
-    $hung = $wall->plan->mass->kg + $wall->plan->doorway->brief->leaf->hardwareKg;
-
-    return [
-        ...$typed,
-        'gap' => $write->exact($wall->plan->doorway->brief->rules->gap),
-        'load' => (string) round($hung / 2, 1),
-        'studs' => array_map(fn ($stud) => $write->exact($stud->x), StudMarks::behind($wall->plan)),
-    ];
+    return RightAnswers::to(WallPage::wallOf($round));
 }
 
 test('every level begins a wall', function (string $level) {

@@ -10,13 +10,13 @@ beforeAll(function () {
     fclose($socket);
     $GLOBALS['router'] = proc_open(
         ['php', '-S', $GLOBALS['router_at'], dirname(__DIR__, 2).'/serving/router.php'],
-        [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+        [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']],
         $pipes,
         dirname(__DIR__, 2).'/public',
     );
-    for ($i = 0; $i < 100 && @file_get_contents("http://{$GLOBALS['router_at']}/mark.svg") === false; $i++) {
-        usleep(50_000);
-    }
+    // Its first words are that it has started.
+    fgets($pipes[2]);
+    $GLOBALS['router_says'] = $pipes[2];
 });
 
 afterAll(function () {

@@ -1,5 +1,4 @@
-<x-page :title="__('practice.page.record-of', ['name' => $record->name()])" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ __('practice.page.record-of', ['name' => $record->name()]) }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div><div class="tools"><button type="button" class="btn" id="print">{{ __('practice.page.print') }}</button></div></header>
+<x-practice :title="__('practice.page.record-of', ['name' => $record->name()])" print>
 <main class="list practice-certificate">
   @include('practice.record')
   <h2>{{ __('practice.page.gone-through') }}</h2>
@@ -7,4 +6,4 @@
   <p class="group-note">{{ __('practice.page.certified') }}</p>
   <p class="group-note">{{ __('practice.page.date', ['date' => now()->isoFormat('LL')]) }}</p>
 </main>
-</x-page>
+</x-practice>

@@ -1,5 +1,4 @@
-<x-page :title="__('practice.page.drill')" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ __('practice.page.drill') }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
+<x-practice :title="__('practice.page.drill')">
 <main class="practice-drill" id="practice" data-round="{{ $page->round->id }}" data-offline="{{ json_encode([route('practice.round', $page->round)]) }}">
   <p>{{ __('practice.page.drill-how') }}</p>
   <button type="button" class="btn btn-primary" id="drill-begin">{{ __('practice.page.drill-begin') }}</button>
@@ -16,4 +15,4 @@
     <p class="notice" role="status" data-waits hidden>{{ __('practice.page.kept') }}</p>
   </form>
 </main>
-</x-page>
+</x-practice>

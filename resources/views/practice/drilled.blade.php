@@ -1,5 +1,4 @@
-<x-page :title="__('practice.page.drill')" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ __('practice.page.drill') }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
+<x-practice :title="__('practice.page.drill')">
 <main class="practice-outcome practice-drilled" data-practised="{{ $round->id }}">
   @php($right = count(array_filter($rows, fn ($row) => $row['is'])))
   <section class="practice-verdict" aria-labelledby="score">
@@ -17,4 +16,4 @@
     @endforeach
   </section>
 </main>
-</x-page>
+</x-practice>

@@ -1,6 +1,5 @@
 @use('YokeLine\Practice\Ask')
-<x-page :title="$outcome->page->title()" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ $outcome->page->title() }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
+<x-practice :title="$outcome->page->title()">
 <main class="practice-outcome" data-practised="{{ $outcome->round->id }}">
   @php([$happens, $findings] = [$outcome->happens(), $outcome->findings()])
   @php($isClean = $happens === [] && $findings === [])
@@ -32,4 +31,4 @@
     @endforeach
   </section>
 </main>
-</x-page>
+</x-practice>

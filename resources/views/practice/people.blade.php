@@ -1,5 +1,4 @@
-<x-page :title="__('practice.page.people')" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ __('practice.page.people') }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
+<x-practice :title="__('practice.page.people')">
 <main class="list practice-people">
   @forelse ($records as $record)
     <section aria-label="{{ $record->name() }}">
@@ -11,4 +10,4 @@
     <p class="nothing">{{ __('practice.page.nobody') }}</p>
   @endforelse
 </main>
-</x-page>
+</x-practice>

@@ -1,5 +1,4 @@
-<x-page :title="$page->title()" at="practice" class="is-list">
-<header class="bar-job"><div class="whose"><h1>{{ $page->title() }}</h1><a href="{{ route('practice') }}">{{ __('practice.page.home') }}</a></div></header>
+<x-practice :title="$page->title()">
 <main class="practice-wall" id="practice" data-round="{{ $page->round->id }}" data-offline="{{ json_encode([route('practice.round', $page->round)]) }}">
   @if ($errors->has('places'))<p class="refused" role="alert">{{ $errors->first('places') }}</p>@endif
  <div class="practice-seen" tabindex="0" role="region" aria-label="{{ $page->title() }}">
@@ -56,4 +55,4 @@
   @endif
  </div>
 </main>
-</x-page>
+</x-practice>

@@ -12,42 +12,15 @@ use YokeLine\Practice\Answers;
 use YokeLine\Practice\Ask;
 use YokeLine\Practice\Attempt;
 use YokeLine\Practice\Consequence;
-use YokeLine\Practice\FirstStep;
 use YokeLine\Practice\Hung;
-use YokeLine\Practice\InHand;
 use YokeLine\Practice\Judged;
 use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
+use YokeLine\Practice\RightAnswers;
 use YokeLine\Practice\Slip;
 use YokeLine\Practice\SlipKind;
 use YokeLine\Practice\Slips;
 use YokeLine\Practice\StudMarks;
-
-/** @return array<string, mixed> what somebody answers who makes no mistake */
-function rightAnswers(PracticeWall $wall): array
-{
-    $write = new LengthWriter($wall->unit);
-    $plan = $wall->plan;
-    $answers = [
-        'studs' => array_map(fn ($stud) => $write->exact($stud->x), StudMarks::behind($plan)),
-        'backing' => 'header',
-        'in-hand' => InHand::verdict($wall->plan) ?? '',
-        'gap' => $write->exact($plan->doorway->brief->rules->gap),
-        'load' => (string) round(
-            ($plan->mass->kg + $plan->doorway->brief->leaf->hardwareKg) /
-                $plan->hangers()->count /
-                ($wall->unit === Unit::Inch ? 0.45359237 : 1),
-            1,
-        ),
-        'first' => FirstStep::of($wall)[0],
-    ];
-    foreach (Ask::toAnswer() as $ask) {
-        $sum = Attempt::sum($ask, $plan);
-        $answers += $sum === null ? [] : [$ask->value => $write->exact($sum->total)];
-    }
-
-    return $answers;
-}
 
 /** @param  array<string, mixed>  $changes  by ask, over the right answers */
 function attempt(PracticeWall $wall, array $changes = []): Attempt
@@ -55,7 +28,7 @@ function attempt(PracticeWall $wall, array $changes = []): Attempt
     return new Attempt(
         $wall,
         array_keys($wall->readings()),
-        Answers::read([...rightAnswers($wall), ...$changes], $wall->unit),
+        Answers::read([...RightAnswers::to($wall), ...$changes], $wall->unit),
         Doorways::kits(),
     );
 }

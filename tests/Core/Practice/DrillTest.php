@@ -64,7 +64,9 @@ function day(int $n): DateTimeImmutable
 /** @param  list<array{Skill, bool, DateTimeImmutable}>  $answers */
 function spaced(array $answers, int $today, Skill $skill): Spacing
 {
-    return array_values(array_filter(Spacing::of($answers, day($today)), fn (Spacing $one) => $one->skill === $skill))[0];
+    $all = Spacing::of($answers, day($today));
+
+    return array_values(array_filter($all, fn (Spacing $one) => $one->skill === $skill))[0];
 }
 
 test('what went wrong is due at once', function () {
