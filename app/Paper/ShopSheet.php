@@ -109,7 +109,8 @@ final class ShopSheet
 
     private function drawn(string $title, Scene $scene): void
     {
-        $this->room(self::SMALL_MM + 12);
+        $this->room(self::SMALL_MM + 16);
+        $this->y += 4;
         $this->head($title);
         $wide = $this->page->getPageWidth() - 2 * self::EDGE;
         ScenePainter::paint($this->page, $scene, self::EDGE, $this->y, $wide, self::SMALL_MM);

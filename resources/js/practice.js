@@ -67,11 +67,14 @@ function drill(form) {
     const until = Date.now() + left.dataset.seconds * 1000;
     [begin.hidden, left.hidden, form.hidden] = [true, false, false];
     show();
-    const tick = setInterval(() => {
+    let ticking = null;
+    const tick = () => {
       const seconds = Math.max(0, Math.ceil((until - Date.now()) / 1000));
       left.textContent = left.dataset.says.replace(':count', seconds);
-      if (seconds === 0) { clearInterval(tick); form.dataset.isOver = 'yes'; form.requestSubmit(); }
-    }, 250);
+      if (seconds === 0) { clearInterval(ticking); form.dataset.isOver = 'yes'; form.requestSubmit(); }
+    };
+    tick();
+    ticking = setInterval(tick, 250);
   };
   // Before the time is over what is sent is only the next question.
   form.addEventListener('submit', (event) => {

@@ -47,7 +47,7 @@ final class JobListController
         foreach (ShelfPart::query()->orderBy('name')->get() as $part) {
             $named[route('shelf.parts.show', $part)] = $part->name;
         }
-        foreach (['jobs', 'board', 'schedule', 'shelf', 'rules', 'words'] as $page) {
+        foreach (['jobs', 'board', 'schedule', 'shelf', 'rules', 'practice', 'words'] as $page) {
             $named[route($page)] = Speaker::words("top.nav.{$page}");
         }
 
