@@ -53,10 +53,14 @@ final readonly class State
                 $ofFirm('prices'),
             ],
             default => [
-                (clone $doorways)->max('revision_id'),
-                DB::table('log_entries')->whereIn('doorway_id', (clone $doorways)->select('id'))->max('id'),
+                // The newest first, and the first that is found: none of the others is looked at.
+                (clone $doorways)->orderByDesc('revision_id')->value('revision_id'),
+                DB::table('log_entries')
+                    ->whereExists((clone $doorways)->whereColumn('doorways.id', 'log_entries.doorway_id'))
+                    ->orderByDesc('id')
+                    ->value('id'),
                 $ofFirm('jobs'),
-                (clone $doorways)->max('updated_at'),
+                (clone $doorways)->orderByDesc('updated_at')->value('updated_at'),
                 $ofFirm('kits'),
                 $ofFirm('house_rules'),
                 $ofFirm('prices'),

@@ -56,9 +56,8 @@ final class Doorway extends Model
         // Of the jobs that are found, and of those that still arrive.
         self::addGlobalScope(
             'found',
-            fn (Builder $query) => $query->whereIn(
-                'doorways.job_id',
-                Job::query()->withoutGlobalScope('here')->select('jobs.id'),
+            fn (Builder $query) => $query->whereExists(
+                Job::query()->withoutGlobalScope('here')->whereColumn('jobs.id', 'doorways.job_id')->toBase(),
             ),
         );
     }
@@ -94,7 +93,9 @@ final class Doorway extends Model
      */
     public function scopeAtWork(Builder $query): void
     {
-        $query->whereNull('archived_at')->whereIn('job_id', Job::query()->select('id')->whereNull('archived_at'));
+        $query->whereNull('doorways.archived_at')->whereExists(
+            Job::query()->whereColumn('jobs.id', 'doorways.job_id')->whereNull('jobs.archived_at')->toBase(),
+        );
     }
 
     /** @throws UnreadableFile where the document does not read; then there is no doorway */

@@ -48,7 +48,7 @@ final class BoardController
             ->when($request->boolean('snags'), fn (Builder $of) => $of->where('snags', '>', 0))
             ->when($request->boolean('week'), fn (Builder $of) => $of->where('updated_at', '>=', now()->startOfWeek()))
             ->orderByDesc('updated_at')
-            ->orderBy('id')
+            ->orderByDesc('id')
             ->simplePaginate(self::PAGE)
             ->withQueryString();
 
