@@ -154,3 +154,7 @@ test('a rule of thumb far from the usual one is refused before anything is writt
     expect(HouseRule::query()->where('method', 'making-ledge-up')->exists())->toBeFalse()
         ->and(built('Oil store')->revision->document->get('brief.rules.making.ledge_up'))->toBeNull();
 });
+
+test('how long boards rest and glue is held is told on the page', function (string $label) {
+    $this->get('/doorways/'.built('Oil store')->id.'/door/made')->assertOk()->assertSee($label);
+})->with(['Boards rest, minutes', 'Glue is held, minutes']);

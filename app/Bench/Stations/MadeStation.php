@@ -139,7 +139,11 @@ final class MadeStation
 
     private static function more(): Group
     {
-        return Group::named('made-more', self::rows('hangers', 'stock'));
+        return Group::named('made-more', [
+            ...self::rows('hangers', 'stock'),
+            Row::of(Field::of('brief.rules.rest')),
+            Row::of(Field::of('brief.rules.clamp')),
+        ]);
     }
 
     private static function panels(Items $items): Group
