@@ -6,15 +6,13 @@ namespace YokeLine\Practice;
 
 use YokeLine\Doorway\Hazard;
 use YokeLine\Doorway\Stud;
+use YokeLine\Holding\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Planning\Plan;
 
 /** Where a learner says that studs are, held against where they are. */
 final class StudMarks
 {
-    /** No bolt goes in so near a cable: the trade's rules, anchoring. */
-    private const CABLE_MM = 50;
-
     /** A mark so far from a stud's middle leaves wood round a bolt. */
     private const OFF_MM = 8;
 
@@ -60,7 +58,7 @@ final class StudMarks
     {
         $beside = array_filter(
             $plan->doorway->survey->hazards,
-            fn (Hazard $hazard) => $hazard->x->widened(Length::mm(self::CABLE_MM))->contains($at),
+            fn (Hazard $hazard) => $hazard->x->widened(Length::mm(Holding::ZONE_MM))->contains($at),
         );
 
         return $beside !== [];
