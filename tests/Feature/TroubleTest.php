@@ -121,7 +121,9 @@ test('a damaged database is told', function () {
 });
 
 test('an update that stopped half way is told, and finished by starting anew', function () {
-    Artisan::call('migrate:rollback', ['--force' => true, '--step' => 1]);
+    // From the one that every page asks for: what later ones add may be asked for by none.
+    $since = DB::table('migrations')->where('migration', '>=', '2026_11_29_300000')->count();
+    Artisan::call('migrate:rollback', ['--force' => true, '--step' => $since]);
     told($this->get('/'), Trouble::HalfUpdated);
     Artisan::call('migrate', ['--force' => true]);
     $this->get('/')->assertOk()->assertSee('Kiln room');
