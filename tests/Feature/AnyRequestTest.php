@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Revision;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route as Way;
 use Illuminate\Support\Facades\Route;
+use Tests\Demo;
 
 /*
  * Every address of the application, asked for with what nobody should send: it is answered, never broken,
@@ -151,7 +151,7 @@ function addresses(array $methods, bool $known): array
     );
 }
 
-beforeEach(fn () => $this->seed([DemoSeeder::class]));
+beforeEach(fn () => Demo::load());
 
 test('no address breaks, whatever is asked of it', function (array $junk, bool $known) {
     $broken = [];

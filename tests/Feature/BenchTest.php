@@ -6,10 +6,10 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use App\Models\WaitingNotice;
 use App\Words\FieldWords;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Tests\Demo;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 function kilnRoom(): Doorway
 {

@@ -6,10 +6,10 @@ use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Offer;
 use App\Shop\DoorwayOffer;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Throwing room')->firstOrFail();
     $this->links = DoorwayOffer::links($this->doorway);
 });

@@ -9,11 +9,11 @@ use App\Bench\Row;
 use App\Bench\Station;
 use App\Files\DoorwayFile;
 use App\Models\Doorway;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Format\DoorwayReader;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     request()->setLaravelSession(app('session')->driver());
 });
 

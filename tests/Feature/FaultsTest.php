@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Doorway;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Route;
+use Tests\Demo;
 
 beforeEach(function () {
     config(['app.debug' => false]);
@@ -46,7 +46,7 @@ test('a doorway that is not there leads back to the jobs', function () {
 });
 
 test('what is missing of a doorway is said in its own words', function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $wedging = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
 
     $this->get(route('give-out', [$wedging, 'wall.dxf']))->assertNotFound()->assertSee(__('refusals.no-plan'));

@@ -13,11 +13,11 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Routing\Route as Way;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\URL;
+use Tests\Demo;
 use YokeLine\Stock\SoldBy;
 
 /*
@@ -44,7 +44,7 @@ function somebody(Role $role, int $firm = Firm::FIRST, string $name = 'Ana'): Us
 function atWork(int $firm = Firm::FIRST): array
 {
     return app(Here::class)->within($firm, function (): array {
-        (new DemoSeeder())->run();
+        Demo::load();
         $doorway = Doorway::query()->where('name', 'Meter room')->firstOrFail();
 
         return [$doorway->job, $doorway];

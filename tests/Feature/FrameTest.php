@@ -6,10 +6,10 @@ use App\Frame\Place;
 use App\Http\Controllers\LeadOnController;
 use App\Models\Doorway;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->named = fn (string $name) => Doorway::query()->where('name', $name)->firstOrFail();
 });
 

@@ -21,15 +21,15 @@ use App\Shelf;
 use App\Shop\Prices;
 use App\Shop\Setting;
 use App\Site\Photo;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Tests\Demo;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Holding\Scan\SimulatedWall;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Words\Terms;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Drawing\Glossary;
 
 test('each word of the trade has a line and a drawing, in both languages', function (string $language) {
@@ -37,7 +37,7 @@ test('what is typed by somebody stays text', function () {
 });
 
 test('fields and findings lead to their words', function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->get('/doorways/1/wall/measure')
         ->assertSee('/words/casing"', false)
         ->assertSee('/words/stud"', false);

@@ -7,11 +7,11 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Shop\Prices;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Format\Document;
 
 test('a page is sent so that a browser runs nothing but what came from here', function (string $path) {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $answer = $this->get($path);
 
     $answer

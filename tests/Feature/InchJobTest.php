@@ -13,14 +13,14 @@ use App\Shop\Prices;
 use App\Shop\Rate;
 use App\Supply\JobSupply;
 use App\Supply\SimulatedSupplier;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Tests\Demo;
 use YokeLine\Catalog\MaterialKind;
 use YokeLine\Measure\Unit;
 use YokeLine\Stock\SoldBy;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     DB::table('prices')->delete();
     $this->job = Job::query()->where('units', 'in')->firstOrFail();
     $this->line = fn (MaterialKind $kind, ?Job $job = null): MaterialLine => collect(

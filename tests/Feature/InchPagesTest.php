@@ -6,12 +6,12 @@ use App\Frame\Place;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Measure\LengthReader;
 use YokeLine\Measure\Unit;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Counter room')->firstOrFail();
     $this->answer = function (array $answers): Doorway {
         $this->doorway->rewrite(

@@ -5,15 +5,15 @@ declare(strict_types=1);
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\Demo;
 use YokeLine\Format\Document;
 use YokeLine\Format\ItemIds;
 use YokeLine\Measure\Unit;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 function demoFile(string $name = 'kiln-room'): string
 {

@@ -11,10 +11,10 @@ use App\Keeping\Restore;
 use App\Models\Doorway;
 use App\Models\Firm;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Tests\Demo;
 
 /* What is kept is brought back the same, whatever happened to the rest; and what is wrong with a machine is said. */
 
@@ -61,7 +61,7 @@ function allThatIsKept(string $database, string $photos): array
 
 function somethingKept(): void
 {
-    (new DemoSeeder())->run();
+    Demo::load();
     User::create([
         'firm_id' => Firm::FIRST,
         'name' => 'Ana',

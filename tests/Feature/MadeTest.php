@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 /** A doorway whose leaf is built. */
 function built(string $name): Doorway

@@ -6,10 +6,10 @@ use App\Http\State;
 use App\Models\Doorway;
 use App\Models\Firm;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Tests\Demo;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 /** @return list<string> how the database goes about a query: only SQLite tells it so */
 function wayOf(string $sql, array $bindings): array

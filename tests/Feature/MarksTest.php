@@ -7,11 +7,11 @@ use App\Models\LogEntry;
 use App\Record\Log;
 use App\Words\FieldWords;
 use App\Words\StepWords;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Work\Step;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}";
     $this->set = fn (string $place, string $value) => $this->post("{$this->url}/marks/changes", [

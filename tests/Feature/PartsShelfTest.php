@@ -10,13 +10,13 @@ use App\Files\FirmArchive;
 use App\Models\Doorway;
 use App\Models\ShelfPart;
 use App\Shelf;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Doorway\LooseKind;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Loading bay')->firstOrFail();
 });
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Doorway;
 use App\Models\Job;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Cache;
+use Tests\Demo;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 test('the schedule of all jobs stands before any of it is worked out', function () {
     $this->get('/schedule')

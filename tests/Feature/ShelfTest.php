@@ -8,11 +8,11 @@ use App\Models\Doorway;
 use App\Models\ShelfKit;
 use App\Models\WaitingNotice;
 use App\Shelf;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
+use Tests\Demo;
 use YokeLine\Format\KitReader;
 
-beforeEach(fn () => $this->seed(DemoSeeder::class));
+beforeEach(fn () => Demo::load());
 
 test('the shelf shows every kit', function () {
     $this->get('/shelf')

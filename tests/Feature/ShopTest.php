@@ -18,16 +18,16 @@ use App\Supply\JobSupply;
 use App\Supply\SimulatedSupplier;
 use App\Supply\SupplierSilent;
 use App\Words\StepWords;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
+use Tests\Demo;
 use YokeLine\Catalog\MaterialKind;
 use YokeLine\Work\StepKind;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->job = Job::query()->oldest('id')->firstOrFail();
     $this->kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });

@@ -10,14 +10,14 @@ use App\Shelf;
 use App\Site\HandOver;
 use App\Site\Photo;
 use App\Site\SiteRun;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use Tests\Demo;
 use YokeLine\Recovery\Problems;
 use YokeLine\Setout;
 use YokeLine\Work\Order;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}";
     $this->enter = fn (array ...$entries): TestResponse => $this->postJson("{$this->url}/site/entries", [

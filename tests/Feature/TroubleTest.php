@@ -7,10 +7,10 @@ use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Record\Log;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Tests\Demo;
 
 /*
  * What a machine can do to a house: each is provoked on a database of its own, on a disk of two megabytes where one can
@@ -34,7 +34,7 @@ beforeEach(function () {
         'session.connection' => 'kept',
     ]);
     Artisan::call('migrate', ['--force' => true]);
-    (new DemoSeeder())->run();
+    Demo::load();
     $this->doorway = Doorway::query()->oldest('id')->firstOrFail();
     $this->change = fn (string $gap) => $this->post("/doorways/{$this->doorway->id}/rail/changes", [
         'place' => 'brief.rules.gap',

@@ -5,14 +5,14 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\LogEntry;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Testing\TestResponse;
+use Tests\Demo;
 use YokeLine\Survey\Agreement;
 use YokeLine\Survey\Readings;
 use YokeLine\Survey\Walk;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}/wall";
     $this->tell = fn (string $place, array $data, string $uid = 'phone-one-1'): TestResponse => $this->postJson(

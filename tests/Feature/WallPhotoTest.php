@@ -5,12 +5,12 @@ declare(strict_types=1);
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Survey\WallPhotos;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
+use Tests\Demo;
 use YokeLine\Measure\Length;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Throwing room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}/wall/photos";
     $this->photo = fn () => WallPhotos::of($this->doorway->refresh())->find('demo-photo-wall');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Editor;
 use App\Models\Doorway;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 
 beforeEach(function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->doorway = Doorway::query()->where('name', 'Throwing room')->firstOrFail();
     $this->url = "/doorways/{$this->doorway->id}";
 });

@@ -18,9 +18,9 @@ use App\Words\FieldWords;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use App\Words\StoredMessage;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Lang;
 use Tests\Core\Support\Doorways;
+use Tests\Demo;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\FieldType;
 use YokeLine\Catalog\MaterialKind;
@@ -127,7 +127,7 @@ test('every answer has words', function (string $path) {
 );
 
 test('no field on any page is without words in either language', function (string $language) {
-    (new DemoSeeder())->run();
+    Demo::load();
     app()->setLocale($language);
     $labels = [];
     $read = function (Group ...$groups) use (&$labels): void {
