@@ -8,8 +8,10 @@ use App\Models\PracticeRound;
 use App\Words\FieldWords;
 use App\Words\Speaker;
 use App\Words\StepWords;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Drawing\PracticeSketch;
 use YokeLine\Drawing\Svg;
+use YokeLine\Drawing\WallSketch;
 use YokeLine\Format\Document;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthReader;
@@ -64,7 +66,7 @@ final readonly class WallPage
 
     public function isMeasured(): bool
     {
-        return $this->round->places !== [];
+        return $this->round->places !== [] || $this->round->is_swept;
     }
 
     /** @return list<array{place: string, label: string, minutes: int, read: ?string}> in the order of the walk */
@@ -119,8 +121,18 @@ final readonly class WallPage
         return self::MINUTES[self::SWEEP];
     }
 
+    /** All that it took so far, in words. */
+    public function taken(): string
+    {
+        $minutes = $this->minutes();
+
+        return $minutes === 1
+            ? Speaker::words('practice.page.taken-one')
+            : Speaker::words('practice.page.taken-more', ['count' => (string) $minutes]);
+    }
+
     /** All that it took so far. */
-    public function minutes(): int
+    private function minutes(): int
     {
         $taken = array_filter($this->readings(), fn (array $row) => $row['read'] !== null);
 
@@ -136,6 +148,48 @@ final readonly class WallPage
             $this->round->units,
             $this->speak,
         ));
+    }
+
+    /**
+     * What a tape and a scanner read here, for one who goes on with no connection. Sealed, so that nobody who looks at
+     * the page reads it; whoever unseals it cheats only themselves. What is so, and the answers, are not in it.
+     */
+    public function sealed(): string
+    {
+        $json = json_encode([
+            'read' => array_map(
+                fn (Length $length) => ['says' => $this->write->show($length), 'mm' => $length->toMm()],
+                $this->wall->readings(),
+            ),
+            'things' => array_map(
+                fn (Obstacle $thing) => [$thing->y->low->toMm(), $thing->y->high->toMm()],
+                $this->wall->plan->doorway->survey->obstacles,
+            ),
+            'sweep' => Svg::write(PracticeSketch::sweep($this->wall->swept())),
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+
+        return base64_encode($json ^ str_pad('', strlen($json), "practice-{$this->round->id}"));
+    }
+
+    /** @return array<string, mixed> what the drawing follows readings by, and how a time is told */
+    public function numbers(): array
+    {
+        return [
+            'sketch' => (new WallSketch())->numbers(),
+            'once' => PracticeSketch::ONCE_READ,
+            'mm' => array_map(fn (Length $length) => $length->toMm(), $this->knownLengths()),
+            'minutes' => $this->minutes(),
+            'taken' => [
+                Speaker::words('practice.page.taken-one'),
+                Speaker::words('practice.page.taken-more'),
+            ],
+        ];
+    }
+
+    /** @return array<string, Length> */
+    private function knownLengths(): array
+    {
+        return array_intersect_key($this->wall->readings(), array_flip($this->round->places));
     }
 
     /** @return array<string, string> what is told and not measured: kit, house, yard */

@@ -68,7 +68,7 @@ final readonly class WalkPage
             'unitMm' => $this->unit === Unit::Millimetre ? 1 : 25.4,
             'begin' => route('jobs.begin', $this->job),
             'screens' => array_map($this->screen(...), Walk::all()),
-            'sketch' => $this->sketchNumbers(),
+            'sketch' => $this->sketch->numbers(),
             'agreements' => array_map($this->agreement(...), Agreement::all()),
             'mm' => $this->told(),
         ];
@@ -109,8 +109,11 @@ final readonly class WalkPage
             'signed' => $asked->isLength() && $asked->field->least === Least::Any,
             'dimension' => $dimension === null
                 ? null
-                : array_map(fn (array $end) => array_map($this->numbers(...), $end), $dimension),
-            'spot' => array_map($this->numbers(...), $this->sketch->spot(strtok($asked->place, '[') ?: '')),
+                : array_map(fn (array $end) => array_map(fn (Affine $at) => $at->numbers(), $end), $dimension),
+            'spot' => array_map(
+                fn (Affine $at) => $at->numbers(),
+                $this->sketch->spot(strtok($asked->place, '[') ?: ''),
+            ),
         ];
     }
 
@@ -146,27 +149,6 @@ final readonly class WalkPage
         }
 
         return $mm;
-    }
-
-    /** @return array<string, mixed> */
-    private function sketchNumbers(): array
-    {
-        return [
-            'usual' => array_map($this->numbers(...), WallSketch::usual()),
-            'outline' => array_map(
-                fn (array $part) => [
-                    $part[0],
-                    array_map(fn (array $corner) => array_map($this->numbers(...), $corner), $part[1]),
-                ],
-                $this->sketch->outline(),
-            ),
-        ];
-    }
-
-    /** @return array{float, array<string, float>} */
-    private function numbers(Affine $at): array
-    {
-        return [round($at->mm, 3), array_map(fn (float $by) => round($by, 6), $at->times)];
     }
 
     /** @return array<string, mixed> */

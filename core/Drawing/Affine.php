@@ -54,6 +54,12 @@ final readonly class Affine
         return $this->times(1 - $far)->plus($there->times($far));
     }
 
+    /** @return array{float, array<string, float>} as a browser is sent it: mm, and how often each reading */
+    public function numbers(): array
+    {
+        return [round($this->mm, 3), array_map(fn (float $by) => round($by, 6), $this->times)];
+    }
+
     /** @param  callable(string): float  $read  the reading at a place, mm */
     public function at(callable $read): float
     {

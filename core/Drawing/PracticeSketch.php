@@ -28,6 +28,9 @@ final readonly class PracticeSketch
     /** What a scanner shows at the most. */
     private const DENSEST = 130.0;
 
+    /** What is drawn only once this is read. */
+    public const ONCE_READ = ['crown' => 'survey.wall.crown.drop', 'baseboard' => 'survey.baseboard.height'];
+
     /**
      * @param  list<Obstacle>  $things
      * @param  list<list<array{float, float, float}>>  $swept
@@ -68,11 +71,17 @@ final readonly class PracticeSketch
 
     private static function isThere(string $layer, Readings $readings): bool
     {
-        return match ($layer) {
-            'crown' => $readings->at('survey.wall.crown.drop') !== null,
-            'baseboard' => $readings->at('survey.baseboard.height') !== null,
-            default => true,
-        };
+        return ! isset(self::ONCE_READ[$layer]) || $readings->at(self::ONCE_READ[$layer]) !== null;
+    }
+
+    /**
+     * What a scanner felt by itself, its foot at 0.
+     *
+     * @param  list<list<array{float, float, float}>>  $swept
+     */
+    public static function sweep(array $swept): Scene
+    {
+        return new Scene('sweep', '', 0, -self::TRACE_MM, 1, self::TRACE_MM, self::trace($swept, 0));
     }
 
     /**

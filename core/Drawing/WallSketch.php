@@ -105,6 +105,21 @@ final readonly class WallSketch
         ];
     }
 
+    /** @return array<string, mixed> as a browser is sent it */
+    public function numbers(): array
+    {
+        return [
+            'usual' => array_map(fn (Affine $at) => $at->numbers(), self::usual()),
+            'outline' => array_map(fn (array $part) => [
+                $part[0],
+                array_map(
+                    fn (array $corner) => array_map(fn (Affine $at) => $at->numbers(), $corner),
+                    $part[1],
+                ),
+            ], $this->outline()),
+        ];
+    }
+
     /** @return array<string, array{Point, Point}> at what the tape is hooked for each, and where it is read */
     public function dimensions(): array
     {

@@ -1,5 +1,7 @@
 // A practice wall and a drill: what is typed is kept here until it has arrived; a press on the drawing places a number.
 
+import { wallSketch } from './sketch.js';
+
 const RESEND_MS = 10000;
 const keyOf = (round) => `practice-${round}`;
 
@@ -12,25 +14,108 @@ function keep(form, round) {
   form.addEventListener('input', () => localStorage.setItem(keyOf(round), now()));
 }
 
-// Sent as a form is; where nobody answers it waits, and goes as soon as somebody does.
-function send(form) {
-  let isWaiting = false;
+// Sent as a form is; where nobody answers it waits, and goes as soon as somebody does. What was pressed last is sent.
+let pressed = null;
+function send(form, meanwhile = () => {}) {
   const waits = form.querySelector('[data-waits]');
   const isThere = () => fetch(location.href, { method: 'HEAD', cache: 'no-store' })
     .then((answer) => answer.ok, () => false);
+  let timer = null;
   const go = async () => {
-    if (!isWaiting) return;
-    if (navigator.onLine && await isThere()) { isWaiting = false; form.submit(); return; }
-    waits.hidden = false;
-    setTimeout(go, RESEND_MS);
+    clearTimeout(timer);
+    const is = navigator.onLine && await isThere();
+    waits.hidden = is || pressed !== form;
+    if (pressed !== form) return;
+    if (is) { pressed = null; form.submit(); return; }
+    meanwhile();
+    timer = setTimeout(go, RESEND_MS);
   };
   form.addEventListener('submit', (event) => {
     event.preventDefault();
-    if (isWaiting) return;
-    isWaiting = true;
+    pressed = form;
     go();
   });
-  window.addEventListener('online', go);
+  window.addEventListener('online', () => { if (pressed === form) go(); });
+}
+
+const unsealed = (sealed, key) => JSON.parse(new TextDecoder().decode(
+  Uint8Array.from(atob(sealed), (one, i) => one.charCodeAt(0) ^ key.charCodeAt(i % key.length)),
+));
+
+const SVG = 'http://www.w3.org/2000/svg';
+const made = (kind, attributes) => {
+  const node = document.createElementNS(SVG, kind);
+  Object.entries(attributes).forEach(([name, is]) => node.setAttribute(name, is));
+  return node;
+};
+
+// The wall as far as it is read by now, as the server would draw it.
+function drawAgain(svg, { sketch, once, mm }, things, sweep) {
+  const { parts } = wallSketch(sketch, mm);
+  const drawn = parts();
+  svg.querySelectorAll(['.obstacle', '.swept', ...drawn.map(({ layer }) => `.${layer}`)].join()).forEach((old) => old.remove());
+  const wall = drawn.filter(({ layer }) => !once[layer] || mm[once[layer]] !== undefined)
+    .map(({ layer, corners }) => made('polygon', { class: layer, points: corners.map((corner) => corner.join(',')).join(' ') }));
+  const [x, y] = [0, 1].map((of) => drawn[0].corners.map((corner) => corner[of]));
+  const [wide, high] = [Math.max(...x), -Math.min(...y)];
+  const seen = things.flatMap(([low, top], i) => {
+    const [from, to] = [0, 1].map((end) => mm[`survey.obstacles[${i}].x[${end}]`]);
+    return from === undefined || to === undefined ? [] : [made('rect', { class: 'obstacle', x: from, y: -top, width: to - from, height: top - low })];
+  });
+  svg.prepend(...wall, ...seen);
+  let above = 0;
+  if (sweep) {
+    const felt = made('g', { class: 'swept', transform: `translate(0 ${-high})` });
+    felt.innerHTML = sweep;
+    const scene = felt.firstElementChild;
+    above = scene.viewBox.baseVal.height;
+    felt.replaceChildren(...scene.children);
+    svg.append(felt);
+  }
+  const px = wide / 672;
+  svg.setAttribute('viewBox', `${-34 * px} ${-high - above - 14 * px} ${wide + 68 * px} ${high + above + 64 * px}`);
+}
+
+// With no connection one measures on: what a tape reads here came with the page, sealed.
+function measure(page, form, answers) {
+  const round = keyOf(page.dataset.round);
+  const tape = unsealed(page.querySelector('#practice-tape').textContent, round);
+  const known = JSON.parse(page.querySelector('#practice-numbers').textContent);
+  const boxes = [...form.querySelectorAll('.to-measure input')];
+  let isSwept = false;
+  const read = (box) => {
+    const { says, mm } = tape.read[box.value] ?? {};
+    if (says === undefined) {
+      isSwept = true;
+      page.querySelector('figcaption').hidden = false;
+    } else {
+      known.mm[box.value] = mm;
+      const row = document.createElement('div');
+      const [label, number] = ['dt', 'dd'].map((kind) => row.appendChild(document.createElement(kind)));
+      label.textContent = box.dataset.label;
+      number.textContent = says;
+      number.className = 'number';
+      page.querySelector('.practice-read dl').append(row);
+    }
+    known.minutes += Number(box.dataset.minutes);
+    box.closest('li').hidden = true;
+    answers.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'places[]', value: box.value }));
+  };
+  const go = () => {
+    const chosen = boxes.filter((box) => box.checked && !box.closest('li').hidden);
+    chosen.forEach(read);
+    localStorage.setItem(`${round}-read`, JSON.stringify(boxes.filter((box) => box.checked).map((box) => box.value)));
+    if (chosen.length === 0) return;
+    page.querySelectorAll('.practice-read, .practice-given, .practice-answers').forEach((part) => { part.hidden = false; });
+    const [one, more] = known.taken;
+    page.querySelector('.practice-read small').textContent = known.minutes === 1 ? one : more.replace(':count', known.minutes);
+    drawAgain(page.querySelector('.practice-drawing svg'), known, tape.things, isSwept && tape.sweep);
+  };
+  send(form, go);
+  // What was read before the page was closed and has not arrived.
+  const before = JSON.parse(localStorage.getItem(`${round}-read`) ?? '[]');
+  boxes.forEach((box) => { box.checked = before.includes(box.value); });
+  if (boxes.some((box) => box.checked)) form.requestSubmit(); else localStorage.removeItem(`${round}-read`);
 }
 
 // Millimetres of the drawing as the wall's unit is typed.
@@ -90,9 +175,10 @@ export function startPractice() {
   const done = document.querySelector('[data-practised]');
   if (done) localStorage.removeItem(keyOf(done.dataset.practised));
   const [page, form] = [document.querySelector('#practice'), document.querySelector('[data-practice]')];
-  document.querySelectorAll('.practice-measure').forEach(send);
   if (!form) return;
   keep(form, page.dataset.round);
   if (form.id === 'drill') drill(form); else place(page.querySelector('.practice-drawing'), form);
   send(form);
+  const toMeasure = page.querySelector('.practice-measure');
+  if (toMeasure) measure(page, toMeasure, form);
 }

@@ -3,6 +3,7 @@
 // from a number draws the picture and asks; what is kept is read by the server.
 import { answered, outbox, tell } from './outbox.js';
 import { rename, waiting } from './queue.js';
+import { wallSketch } from './sketch.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const id = (name) => document.getElementById(`walk-${name}`);
@@ -83,8 +84,7 @@ export function startWalk() {
     if (is === null) delete mm[place]; else mm[place] = is * unitMm;
   }
 
-  const read = (place) => mm[place] ?? (sketch.usual[place] ? value(sketch.usual[place]) : 0);
-  const value = ([constant, times]) => Object.entries(times).reduce((sum, [place, by]) => sum + by * read(place), constant);
+  const { value, parts } = wallSketch(sketch, mm);
 
   // Asked unless it hangs on what is not there, or on what is not told yet.
   const isAsked = ({ unless, after }) => (unless.length === 0 || unless.some((place) => (mm[place] ?? 0) !== 0)) && (!after || told[after] !== '');
@@ -102,7 +102,8 @@ export function startWalk() {
 
   function draw(asked) {
     const svg = id('picture');
-    const wall = sketch.outline[0][1].map(([x, y]) => [value(x), -value(y)]);
+    const drawn = parts();
+    const wall = drawn[0].corners;
     const [left, right] = [Math.min(0, ...wall.map(([x]) => x)), Math.max(...wall.map(([x]) => x))];
     const top = Math.min(...wall.map(([, y]) => y));
     const px = Math.max((right - left) / 340, -top / 200);
@@ -115,9 +116,8 @@ export function startWalk() {
       svg.append(node);
     };
     svg.replaceChildren();
-    for (const [layer, corners] of sketch.outline) {
-      const isTold = corners.every((corner) => corner.every(([, times]) => Object.keys(times).every((place) => mm[place] !== undefined)));
-      add('polygon', isTold ? layer : `${layer} usual`, { points: corners.map(([x, y]) => `${value(x)},${-value(y)}`).join(' ') });
+    for (const { layer, isRead, corners } of drawn) {
+      add('polygon', isRead ? layer : `${layer} usual`, { points: corners.map((corner) => corner.join(',')).join(' ') });
     }
     add('rect', 'floor', { x: left, y: 0, width: right - left, height: 8 * px });
     if (asked.dimension) {

@@ -61,6 +61,43 @@ test('answers given with no connection wait, and arrive when there is one', func
     expect($browser->text('.judged'))->toContain('2190');
 });
 
+test('once begun a wall is measured and answered with no connection, and both arrive', function () {
+    $browser = $this->browser->visit('/practice')->js(
+        "document.querySelector('[name=seed]').value = '4215'; document.querySelector('.walls form').requestSubmit();",
+    );
+    $browser = $this->browser->see('What would you measure?')->disconnect();
+    $choose = fn (string $which) => $browser->js(
+        "document.querySelectorAll('.to-measure input{$which}').forEach((box) => { box.checked = true; });",
+    );
+    $choose(':not([value=sweep])');
+    $browser->press('Measure these')->see('No connection: what you measured is read here')->see('What you read');
+    $read = fn () => $browser->js("return document.querySelectorAll('.practice-read dd').length;");
+    $first = $read();
+    $drawn = "return document.querySelectorAll('.practice-drawing .swept line, .practice-drawing .swept path').length;";
+    $before = $browser->js($drawn);
+    $choose('');
+    $browser->press('Measure these')->until(fn () => $browser->js($drawn) ?: null, 'what the scanner felt is drawn');
+    $browser->type('How high is the rail line?', '2190', false)->press('Hang the door')->see('your answers are kept');
+    $browser->connect()->js("window.dispatchEvent(new Event('online'));");
+    $browser->see('Number by number');
+
+    expect([$first > 8, $before, $browser->faults()])->toBe([true, 0, []])
+        ->and($browser->text('.judged'))->toContain('2190');
+});
+
+test('what was measured with no connection is read again after the page was opened anew', function () {
+    $browser = $this->browser->visit('/practice')->js(
+        "document.querySelector('[name=seed]').value = '4216'; document.querySelector('.walls form').requestSubmit();",
+    );
+    $browser = $this->browser->see('What would you measure?')->disconnect();
+    $browser->js("document.querySelector('.to-measure input').checked = true;");
+    $browser->press('Measure these')->see('What you read')->connect();
+    $page = $browser->js('return location.pathname;');
+    $browser->visit($page)->see('Measure more');
+
+    expect($browser->js("return document.querySelectorAll('.practice-read dd').length;"))->toBe(1);
+});
+
 test('two minutes of sums go from question to question, and end with what was right', function () {
     $browser = $this->browser->visit('/practice')->js(
         "document.querySelector('[value=drill]').form.requestSubmit();",

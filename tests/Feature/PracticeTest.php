@@ -6,7 +6,7 @@ use App\Models\Doorway;
 use App\Models\PracticeMark;
 use App\Models\PracticeRound;
 use App\Practice\WallPage;
-use Database\Seeders\DemoSeeder;
+use Tests\Demo;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Practice\Ask;
 use YokeLine\Practice\Attempt;
@@ -72,6 +72,38 @@ test('what is measured is read, what is not is not on the page', function () {
     $page->assertSee('<dd class="number">'.$write->show($wall->readings()['survey.wall.ceiling']).'</dd>', false)
         ->assertDontSee('<dd class="number">'.$write->show($wall->readings()['survey.opening.left']).'</dd>', false);
 });
+
+test('what was measured with no connection counts when it arrives with the answers', function () {
+    $round = begun('floor', 7);
+    $places = array_keys(WallPage::wallOf($round)->readings());
+    $this->post("/practice/walls/{$round->id}", ['places' => [...$places, WallPage::SWEEP], ...allRight($round)]);
+
+    expect($round->refresh()->places)->toBe($places)
+        ->and($round->is_swept)->toBeTrue()
+        ->and(PracticeMark::query()->where('ask', Ask::Measured->value)->firstOrFail()->is_right)->toBeTrue();
+});
+
+test('after the answers nothing more is measured', function () {
+    $round = begun('floor', 7);
+    $this->post("/practice/walls/{$round->id}", ['places' => ['survey.wall.to'], ...allRight($round)]);
+    allMeasured($round);
+
+    expect($round->refresh()->places)->toBe(['survey.wall.to'])->and($round->is_swept)->toBeFalse();
+});
+
+test('the tape that comes with a page is read by the page alone', function (string $level) {
+    $round = begun($level, 7);
+    $sealed = (new WallPage($round))->sealed();
+    $bytes = (string) base64_decode($sealed, true);
+    $tape = json_decode($bytes ^ str_pad('', strlen($bytes), "practice-{$round->id}"), true, 9, JSON_THROW_ON_ERROR);
+    $this->get("/practice/walls/{$round->id}")->assertSee($sealed)->assertDontSee('sweep-density', false);
+
+    expect(array_keys($tape))->toBe(['read', 'things', 'sweep'])
+        ->and(array_map(fn (array $one) => $one['mm'], $tape['read']))
+        ->toEqual(array_map(fn ($length) => $length->toMm(), WallPage::wallOf($round)->readings()))
+        ->and(array_map(fn (array $one) => array_keys($one), array_values($tape['read'])))
+        ->each->toBe(['says', 'mm']);
+})->with(['flat', 'cable']);
 
 /** @return list<string> every number in a page, as a number */
 function numbersIn(string $html): array
@@ -179,7 +211,7 @@ test('a drill asks without telling, and marks what was answered', function () {
 });
 
 test('a real doorway becomes a wall, without its name', function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
     $this->post('/practice/real', ['doorway' => $doorway->id])->assertRedirect();
     $round = PracticeRound::query()->latest('id')->firstOrFail();
@@ -189,7 +221,7 @@ test('a real doorway becomes a wall, without its name', function () {
 });
 
 test('a doorway that is not measured becomes no wall, and says so', function () {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $doorway = Doorway::query()->where('name', 'Wedging room')->firstOrFail();
 
     $this->post('/practice/real', ['doorway' => $doorway->id])->assertSessionHasErrors('doorway');
@@ -206,7 +238,7 @@ test('a record is to be printed', function () {
 });
 
 test('it speaks Spanish', function (string $path) {
-    $this->seed(DemoSeeder::class);
+    Demo::load();
     $this->post('/editor', ['language' => 'es']);
     $page = $this->get($path)->assertOk()->getContent();
 

@@ -42,19 +42,12 @@ final class PracticeRoundController
     public function measure(Request $request, PracticeRound $round): RedirectResponse
     {
         abort_if($round->isDrill() || ! $round->isMine(), 404);
-        $wanted = array_filter((array) $request->input('places', []), is_string(...));
-        $known = array_keys(WallPage::wallOf($round)->readings());
-        $places = array_values(array_intersect($known, [...$round->places, ...$wanted]));
-        if ($round->done_at === null && $places === []) {
-            return to_route('practice.round', $round)
-                ->withErrors(['places' => Speaker::words('practice.page.measure-something')]);
-        }
-        if ($round->done_at === null) {
-            $isSwept = $round->is_swept || in_array(WallPage::SWEEP, $wanted, true);
-            $round->update(['places' => $places, 'is_swept' => $isSwept]);
-        }
+        $isNew = self::take($request, $round);
+        $back = to_route('practice.round', $round);
 
-        return to_route('practice.round', $round);
+        return $isNew || $round->done_at !== null
+            ? $back
+            : $back->withErrors(['places' => Speaker::words('practice.page.measure-something')]);
     }
 
     public function answer(Request $request, PracticeRound $round): RedirectResponse
@@ -66,6 +59,7 @@ final class PracticeRoundController
 
             return to_route('practice.round', $round);
         }
+        self::take($request, $round);
         $typed = $request->only(array_map(fn (Ask $ask) => $ask->value, Ask::toAnswer()));
         try {
             $answers = Answers::read($typed, $round->units);
@@ -75,5 +69,21 @@ final class PracticeRoundController
         Rounds::done($round, $typed, Outcome::of($round, $answers)->marks());
 
         return to_route('practice.round', $round);
+    }
+
+    /** Readings that are asked for, or that were taken with no connection. Whether there are any by now. */
+    private static function take(Request $request, PracticeRound $round): bool
+    {
+        if ($round->done_at !== null) {
+            return false;
+        }
+        $wanted = array_filter((array) $request->input('places', []), is_string(...));
+        $known = array_keys(WallPage::wallOf($round)->readings());
+        $round->update([
+            'places' => array_values(array_intersect($known, [...$round->places, ...$wanted])),
+            'is_swept' => $round->is_swept || in_array(WallPage::SWEEP, $wanted, true),
+        ]);
+
+        return $round->places !== [] || $round->is_swept;
     }
 }

@@ -2,19 +2,17 @@
 <main class="practice-wall" id="practice" data-round="{{ $page->round->id }}" data-offline="{{ json_encode([route('practice.round', $page->round)]) }}">
   @if ($errors->has('places'))<p class="refused" role="alert">{{ $errors->first('places') }}</p>@endif
  <div class="practice-seen" tabindex="0" role="region" aria-label="{{ $page->title() }}">
-  <figure class="practice-drawing" data-units="{{ $page->round->units->value }}">{!! $page->sketch() !!}@if ($page->round->is_swept)<figcaption>{{ __('practice.page.swept') }}</figcaption>@endif</figure>
+  <figure class="practice-drawing" data-units="{{ $page->round->units->value }}">{!! $page->sketch() !!}<figcaption @unless ($page->round->is_swept) hidden @endunless>{{ __('practice.page.swept') }}</figcaption></figure>
   @php($rows = collect($page->readings()))
   @php([$read, $left] = [$rows->whereNotNull('read'), $rows->whereNull('read')])
-  @if ($page->isMeasured())
-  <section class="practice-read" aria-labelledby="read">
-    <h2 id="read">{{ __('practice.page.read') }} <small>{{ trans_choice('practice.page.taken', $page->minutes()) }}</small></h2>
+  <section class="practice-read" aria-labelledby="read" @unless ($page->isMeasured()) hidden @endunless>
+    <h2 id="read">{{ __('practice.page.read') }} <small>{{ $page->taken() }}</small></h2>
     <dl>@foreach ($read as $row)<div><dt>{{ $row['label'] }}</dt><dd class="number">{{ $row['read'] }}</dd></div>@endforeach</dl>
   </section>
-  <section class="practice-given" aria-labelledby="given">
+  <section class="practice-given" aria-labelledby="given" @unless ($page->isMeasured()) hidden @endunless>
     <h2 id="given">{{ __('practice.page.given-title') }}</h2>
     <dl>@foreach ($page->given() as $what => $is)<div><dt>{{ __("practice.page.given.{$what}") }}</dt><dd class="number">{{ $is }}</dd></div>@endforeach</dl>
   </section>
-  @endif
  </div>
  <div>
   @if ($left->isNotEmpty() || ! $page->round->is_swept)
@@ -23,16 +21,15 @@
       <summary><h2>{{ __($page->isMeasured() ? 'practice.page.measure-more' : 'practice.page.measure') }}</h2></summary>
       <p class="group-note">{{ __('practice.page.measure-how') }}</p>
       <ul class="to-measure">
-        @foreach ($left as $row)<li><label><input type="checkbox" name="places[]" value="{{ $row['place'] }}"> {{ $row['label'] }} <small>{{ __('practice.page.minutes', ['count' => $row['minutes']]) }}</small></label></li>@endforeach
-        @unless ($page->round->is_swept)<li><label><input type="checkbox" name="places[]" value="sweep"> {{ __('practice.page.sweep') }} <small>{{ __('practice.page.minutes', ['count' => $page->sweepMinutes()]) }}</small></label></li>@endunless
+        @foreach ($left as $row)<li><label><input type="checkbox" name="places[]" value="{{ $row['place'] }}" data-label="{{ $row['label'] }}" data-minutes="{{ $row['minutes'] }}"> {{ $row['label'] }} <small>{{ __('practice.page.minutes', ['count' => $row['minutes']]) }}</small></label></li>@endforeach
+        @unless ($page->round->is_swept)<li><label><input type="checkbox" name="places[]" value="sweep" data-minutes="{{ $page->sweepMinutes() }}"> {{ __('practice.page.sweep') }} <small>{{ __('practice.page.minutes', ['count' => $page->sweepMinutes()]) }}</small></label></li>@endunless
       </ul>
       <button @class(['btn', 'btn-primary' => ! $page->isMeasured()])>{{ __('practice.page.measure-these') }}</button>
       <p class="notice" role="status" data-waits hidden>{{ __('practice.page.waits') }}</p>
     </details>
   </form>
   @endif
-  @if ($page->isMeasured())
-  <form class="practice-answers" method="post" action="{{ route('practice.answer', $page->round) }}" data-practice>@csrf
+  <form class="practice-answers" method="post" action="{{ route('practice.answer', $page->round) }}" data-practice @unless ($page->isMeasured()) hidden @endunless>@csrf
     <h2>{{ __('practice.page.set-out') }}</h2>
     <p class="group-note">{{ __('practice.page.set-out-how') }}</p>
     @foreach ($page->asks() as $row)
@@ -52,7 +49,8 @@
     <button class="btn btn-primary">{{ __('practice.page.hang') }}</button>
     <p class="notice" role="status" data-waits hidden>{{ __('practice.page.kept') }}</p>
   </form>
-  @endif
  </div>
+  <script type="application/json" id="practice-numbers">@json($page->numbers())</script>
+  <script type="text/plain" id="practice-tape">{{ $page->sealed() }}</script>
 </main>
 </x-practice>
