@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Firm\Here;
 use App\Models\ShelfKit;
 use App\Models\ShelfPart;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\LooseKind;
@@ -25,7 +27,8 @@ final class Shelf
     /** @var ?list<ShelfPart> */
     private ?array $parts = null;
 
-    private string $stamp = '';
+    /** @var ?array{array<string, string>, list<string>} JSON of the kits by id, and of the guides of none */
+    private ?array $sheets = null;
 
     /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
     public function __construct(private readonly ?string $file = null) {}
@@ -90,22 +93,28 @@ final class Shelf
     /** Another one for every other state of the shelf. */
     public function stamp(): string
     {
-        $this->kits();
+        return hash('xxh128', serialize($this->documents()));
+    }
 
-        return $this->stamp;
+    /** @return array{array<string, string>, list<string>} */
+    private function documents(): array
+    {
+        $of = fn (string $table) => DB::table($table)->where('firm_id', app(Here::class)->firm())->orderBy('name');
+
+        /** @var array{array<string, string>, list<string>} */
+        return $this->sheets ??= [
+            $of('kits')->pluck('document', 'key')->all(),
+            $of('parts')->where('kind', LooseKind::Guide->value)->pluck('document')->all(),
+        ];
     }
 
     /** @return array<string, Kit> */
     private function kept(): array
     {
         try {
-            $sheets = ShelfKit::query()->toBase()->orderBy('name')->pluck('document', 'key')->all();
-            $guides = array_map(fn (ShelfPart $part) => $part->document->toJson(), $this->parts(LooseKind::Guide));
-            $this->stamp = sha1(serialize([$sheets, $guides]));
-
             // Read once for each state of the shelf: every page needs all of them.
             /** @var array<string, Kit> */
-            return Cache::rememberForever("shelf {$this->stamp}", fn () => self::read($sheets, $guides));
+            return Cache::rememberForever("shelf {$this->stamp()}", fn () => self::read(...$this->documents()));
         } catch (QueryException) {
             // No database has been made here yet: the command line plans from what ships with the product.
             return array_merge(...array_map(self::ofFile(...), self::shippedFiles()));

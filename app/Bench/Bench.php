@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Editing\Notice;
-use App\Frame\DoorwayFrame;
 use App\Http\Editor;
 use App\Making\MadeCost;
 use App\Making\MadeSheet;
 use App\Models\Doorway;
 use App\Shelf;
-use App\Survey\WallPhoto;
-use App\Survey\WallPhotos;
 use App\Words\ClearanceWords;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
@@ -80,11 +77,6 @@ final readonly class Bench implements Form
         );
     }
 
-    public function frame(): DoorwayFrame
-    {
-        return new DoorwayFrame($this->doorway, $this->station->page(), $this->setout);
-    }
-
     public function changesUrl(): string
     {
         return "{$this->url}/{$this->station->value}/changes";
@@ -110,12 +102,6 @@ final readonly class Bench implements Form
                 ),
             ),
         );
-    }
-
-    /** What lies behind the drawing; null where no photograph is true to scale. */
-    public function photo(): ?WallPhoto
-    {
-        return WallPhotos::behind($this->doorway);
     }
 
     /** @return list<string> readings that can hardly all be right, where they are typed */

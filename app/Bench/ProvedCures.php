@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Doorway;
 use App\Shelf;
 use Illuminate\Support\Facades\Cache;
+use YokeLine\Format\Document;
 use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
+use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
 /**
@@ -27,7 +30,7 @@ final readonly class ProvedCures
         if (array_filter($setout->findings, fn (Finding $finding) => $finding->cures !== []) === []) {
             return [$setout, true];
         }
-        $key = 'cures '.sha1($setout->document->toJson().$this->shelf->stamp().$setout->write->unit->value);
+        $key = self::key($setout->document, $this->shelf, $setout->write->unit);
         /** @var ?list<list<Cure>> $kept */
         $kept = Cache::get($key);
         if ($kept !== null) {
@@ -40,5 +43,16 @@ final readonly class ProvedCures
         Cache::put($key, array_map(fn (Finding $finding) => $finding->cures, $proved->findings), self::KEPT_S);
 
         return [$proved, true];
+    }
+
+    /** Whether they need not be proved any more, for whoever asks. */
+    public static function areKept(Doorway $doorway): bool
+    {
+        return Cache::has(self::key($doorway->revision->document, app(Shelf::class), $doorway->unitsShown()[0]));
+    }
+
+    private static function key(Document $document, Shelf $shelf, Unit $unit): string
+    {
+        return 'cures '.sha1($document->toJson().$shelf->stamp().$unit->value);
     }
 }

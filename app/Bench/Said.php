@@ -10,7 +10,6 @@ use App\Shelf;
 use Illuminate\Http\Request;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Measure\Length;
-use YokeLine\Setout;
 
 /** What was done to one field of the bench. */
 final class Said
@@ -21,16 +20,14 @@ final class Said
         if ($request->boolean('remove')) {
             return [$place => null];
         }
-        $units = Editor::of($request)->units;
-        $document = $doorway->revision->document;
-        // What is nudged begins at what is worked out, which its page knows.
-        $setout = $request->has('nudge') ? $doorway->setout($units) : Setout::unplanned($document, $units);
-        $typed = new Typed($setout->write->unit, $setout->doorway->units);
+        $typed = new Typed(...$doorway->unitsShown());
         if (! $request->has('nudge')) {
             $said = $typed->toDocument(Field::declaredAt($place), (string) $request->input('value'));
 
-            return EitherUnit::changes($document, $place, $said);
+            return EitherUnit::changes($doorway->revision->document, $place, $said);
         }
+        // What is nudged begins at what is worked out, which its page knows.
+        $setout = $doorway->setout(Editor::of($request)->units);
         $field =
             Station::field($setout, app(Shelf::class)->kits(), $place) ??
             throw UnreadableFile::at($place, 'no-field');

@@ -8,6 +8,7 @@ use App\Http\Editor;
 use App\Models\WaitingNotice;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What editors are told the next time they open anything. */
 final class Notices
@@ -48,6 +49,11 @@ final class Notices
     /** @return Collection<int, WaitingNotice> */
     public static function waiting(Editor $editor): Collection
     {
+        // Mostly there is none, and every page asks.
+        if (DB::table('notices')->where('browser', $editor->browser)->doesntExist()) {
+            return new Collection();
+        }
+
         /** @var Collection<int, WaitingNotice> */
         return WaitingNotice::query()->where('browser', $editor->browser)->latest('id')->limit(self::KEPT)->get();
     }

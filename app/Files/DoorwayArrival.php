@@ -67,7 +67,7 @@ final class DoorwayArrival
         if ($current === null || ! $current->document->equals(ItemIds::given($now))) {
             throw UnreadableFile::at("doorways/{$name}.json", 'history-disagrees');
         }
-        $doorway->moveTo($current, $doorway->plan($current->document));
+        $doorway->moveTo($current, $doorway->outline($current->document));
         $this->log($doorway, $name);
         foreach (JobArchive::photos($doorway) as $file) {
             if (is_array($row->photos ?? null) && ! in_array($file, $row->photos, true)) {

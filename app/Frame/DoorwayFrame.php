@@ -7,44 +7,25 @@ namespace App\Frame;
 use App\Bench\Station;
 use App\Editing\Undo;
 use App\Http\Editor;
+use App\Keeping\Kept;
 use App\Models\Doorway;
-use App\Words\Speaker;
-use YokeLine\Inspection\Finding;
-use YokeLine\Inspection\Verdict;
 use YokeLine\Setout;
 
-/** What stands over every page of a doorway: whose it is, how far it has come, whether it works, where one is. */
+/** What stands over every page of a doorway: whose it is, how far it has come, where one is, what one can take back. */
 final readonly class DoorwayFrame
 {
     public Place $place;
 
     /** @param  string  $page  the route of the page that is shown */
-    public function __construct(public Doorway $doorway, public string $page, public Setout $setout)
+    public function __construct(public Doorway $doorway, public string $page)
     {
         $this->place = Place::of($page);
-    }
-
-    public static function of(Doorway $doorway, string $page): self
-    {
-        return new self($doorway, $page, $doorway->setout(Editor::here()->units));
     }
 
     /** Where what is said here comes back as a bench. */
     public function isBench(): bool
     {
         return Station::tryFromPage($this->page) !== null;
-    }
-
-    /** Whether what is to be done at a station is done: the rail is green that far. */
-    public function isDone(Place $place): bool
-    {
-        return match ($place) {
-            Place::Wall => Station::Wall->isDone($this->setout),
-            Place::Door => Station::Leaf->isDone($this->setout),
-            Place::Rail, Place::Anchors, Place::Papers => Station::Rail->isDone($this->setout),
-            Place::Marks => in_array($this->waitsFor(), ['proof', 'done'], true),
-            Place::Site, Place::Record => $this->waitsFor() === 'done',
-        };
     }
 
     /** @return list<string> who else has this doorway before them */
@@ -58,41 +39,23 @@ final readonly class DoorwayFrame
         return new Undo($this->doorway, Editor::here());
     }
 
-    public function verdict(): Verdict
+    public function setout(): Setout
     {
-        return $this->setout->verdict();
+        return $this->doorway->setout(Editor::here()->units);
     }
 
-    /** The verdict in a few words, with how much is open. */
-    public function says(): string
+    public function howFar(): HowFar
     {
-        $open = count($this->open());
-
-        return $open === 0 || $this->setout->plan === null
-            ? rtrim(Speaker::in($this->setout->write)->say($this->verdict()->says()), '.')
-            : trans_choice('frame.open', $open);
+        return new HowFar($this->doorway, $this->setout());
     }
 
-    /** Where what is open is mended: at the station of the first of it. */
-    public function mend(): string
+    /** The rail of stations, the verdict, the pages of the place: as HTML, kept while nothing of it changes. */
+    public function where(): string
     {
-        $first = $this->open()[0] ?? null;
-        $station = $first === null || $first->where === '' ? Station::Rail : Station::settingPlace($first->where);
-
-        return route($this->setout->plan === null ? Station::Wall->page() : $station->page(), $this->doorway).'#means';
-    }
-
-    /** @return list<Finding> */
-    private function open(): array
-    {
-        return array_values(
-            array_filter($this->setout->findings, fn (Finding $finding) => $finding->severity->needsSettling()),
+        return Kept::of(
+            'where',
+            [$this->page, $this->doorway->waits_for, ...$this->doorway->hangsOn()],
+            fn () => view('frame.where', ['frame' => $this, 'howFar' => $this->howFar()])->render(),
         );
-    }
-
-    /** What it waits for, as the list of all doorways last worked it out; '' where something has changed since. */
-    private function waitsFor(): string
-    {
-        return $this->setout->plan === null ? 'measure' : (string) $this->doorway->waits_for;
     }
 }

@@ -23,13 +23,15 @@ final readonly class State
         $doorway = $request->route('doorway');
         $job = $request->route('job');
 
-        return self::named(
-            match (true) {
-                $doorway instanceof Doorway => "doorway-{$doorway->id}",
-                $job instanceof Job => "job-{$job->id}",
-                default => self::EVERYTHING,
-            },
-        );
+        return match (true) {
+            // Of the very one that is shown.
+            $doorway instanceof Doorway => self::made("doorway-{$doorway->id}", [
+                $doorway->revision_id,
+                self::lastEntry($doorway->id),
+            ]),
+            $job instanceof Job => self::named("job-{$job->id}"),
+            default => self::named(self::EVERYTHING),
+        };
     }
 
     public static function named(string $of): self
@@ -41,7 +43,7 @@ final readonly class State
         $parts = match ($kind) {
             'doorway' => [
                 (clone $doorways)->where('id', (int) $id)->value('revision_id'),
-                DB::table('log_entries')->where('doorway_id', (int) $id)->max('id'),
+                self::lastEntry((int) $id),
             ],
             'job' => [
                 (clone $doorways)->where('job_id', (int) $id)->max('revision_id'),
@@ -67,9 +69,20 @@ final readonly class State
             ],
         };
 
+        return self::made($of, $parts);
+    }
+
+    /** @param  array<mixed>  $parts */
+    private static function made(string $of, array $parts): self
+    {
         return new self(
             $of,
             implode('.', array_map(fn (mixed $part) => is_scalar($part) ? (string) $part : '', $parts)),
         );
+    }
+
+    private static function lastEntry(int $doorway): mixed
+    {
+        return DB::table('log_entries')->where('doorway_id', $doorway)->max('id');
     }
 }

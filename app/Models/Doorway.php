@@ -6,12 +6,12 @@ namespace App\Models;
 
 use App\Files\DoorwayFile;
 use App\Http\Editor;
+use App\Keeping\Kept;
 use App\Shelf;
 use App\Words\AsMessage;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -139,11 +139,10 @@ final class Doorway extends Model
                 $this->withItsKit($head === null ? $make() : $make($head)),
                 'r'.base_convert((string) $number, 10, 36).'n',
             );
-            $setout = $this->plan($document);
-            DoorwayFile::check($document, $head?->document);
+            $outline = $this->outline($document, fn () => DoorwayFile::check($document, $head?->document));
             $isDone =
                 ($undoes === null && $head !== null && $document->equals($head->document)) ||
-                DB::transaction(function () use ($head, $number, $document, $setout, $what, $editor, $undoes, $uid) {
+                DB::transaction(function () use ($head, $number, $document, $outline, $what, $editor, $undoes, $uid) {
                     if (! $this->exists) {
                         $this->save();
                     }
@@ -160,7 +159,7 @@ final class Doorway extends Model
                         'undoes' => $undoes,
                         'uid' => $uid,
                     ]);
-                    $this->moveTo($revision, $setout);
+                    $this->moveTo($revision, $outline);
 
                     return true;
                 });
@@ -205,6 +204,31 @@ final class Doorway extends Model
         return $this->setout;
     }
 
+    /** What it was measured in. */
+    public function units(): Unit
+    {
+        return $this->revision->document->get('units') === Unit::Inch->value ? Unit::Inch : Unit::Millimetre;
+    }
+
+    /** @return array{Unit, Unit} what it is looked at in, and its own */
+    public function unitsShown(): array
+    {
+        return [Editor::here()->units ?? $this->units(), $this->units()];
+    }
+
+    /** @return list<scalar|null> all that its plan hangs on, and the words that it is told in */
+    public function hangsOn(): array
+    {
+        return [
+            $this->id,
+            $this->revision->getAttributes()['document'],
+            app(Shelf::class)->stamp(),
+            Editor::here()->units?->value,
+            app()->getLocale(),
+            url('/'),
+        ];
+    }
+
     /** Verdict and sizes in a line. */
     public function says(): string
     {
@@ -213,15 +237,31 @@ final class Doorway extends Model
         return Speaker::in(Unit::Millimetre)->say($verdict).' '.$this->summary->says();
     }
 
-    /** Makes a revision the current one, and takes from it what lists show. */
-    public function moveTo(Revision $revision, Setout $setout): void
+    /**
+     * What lists show of a document. Worked once; whoever shows the doorway next has its plan at hand.
+     *
+     * @param  ?callable(): void  $check  what it must stand besides, unless it stood it before
+     *
+     * @throws UnreadableFile
+     */
+    public function outline(Document $document, ?callable $check = null): Outline
     {
-        $this->name = $setout->doorway->name;
-        $this->verdict = $setout->verdict()->value;
-        $this->summary = StoredMessage::of($setout->summary(), $setout->doorway->units);
+        $hangsOn = [$document->toJson(), app(Shelf::class)->stamp(), $check !== null];
+
+        return Kept::of('outline', $hangsOn, function () use ($document, $check) {
+            $this->setout = $this->plan($document);
+            $check === null || $check();
+
+            return Outline::of($this->setout);
+        });
+    }
+
+    /** Makes a revision the current one, and takes from it what lists show. */
+    public function moveTo(Revision $revision, Outline $outline): void
+    {
+        [$this->name, $this->verdict, $this->summary] = [$outline->name, $outline->verdict, $outline->summary];
         // How far it is is worked out again when somebody looks.
         $this->waits_for = null;
-        $this->setout = $setout;
         $this->revision_id = $revision->id;
         $this->setRelation('revision', $revision);
         $this->save();

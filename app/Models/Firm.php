@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Firm\Here;
 use App\Shelf;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;

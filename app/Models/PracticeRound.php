@@ -8,7 +8,6 @@ use App\Firm\Ability;
 use App\Firm\Here;
 use App\Http\Editor;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use YokeLine\Measure\Unit;
 use YokeLine\Practice\Level;

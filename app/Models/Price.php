@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Shop\Rate;
-use Illuminate\Database\Eloquent\Model;
 use YokeLine\Stock\SoldBy;
 
 /**

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Words\AsMessage;
 use App\Words\StoredMessage;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use LogicException;

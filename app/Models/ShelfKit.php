@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Shelf;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 use YokeLine\Format\Document;
 use YokeLine\Format\UnreadableFile;

@@ -26,21 +26,21 @@ final readonly class PhotoPage
 
     public function __construct(public Doorway $doorway, string $uid, public string $refused)
     {
-        $this->frame = DoorwayFrame::of($doorway, 'wall.photos');
+        $this->frame = new DoorwayFrame($doorway, 'wall.photos');
         $this->photos = WallPhotos::of($doorway);
         $this->photo = $this->photos->find($uid) ?? ($this->photos->true() ?? ($this->photos->all[0] ?? null));
     }
 
     public function speak(): Speaker
     {
-        return Speaker::in($this->frame->setout->write);
+        return Speaker::in($this->frame->setout()->write);
     }
 
     /** @return array<string, string> the points that can be shown, by key */
     public function points(): array
     {
         $points = [];
-        foreach (KnownPoint::of($this->frame->setout->doorway->survey) as $key => $point) {
+        foreach (KnownPoint::of($this->frame->setout()->doorway->survey) as $key => $point) {
             $points[$key] = Speaker::words("survey.points.{$key}");
         }
 
@@ -55,7 +55,7 @@ final readonly class PhotoPage
 
     public function drawing(): string
     {
-        $setout = $this->frame->setout;
+        $setout = $this->frame->setout();
         $readings = Readings::in($setout->document, $setout->doorway->units);
 
         return Svg::write(MeasuredWall::of($setout->doorway, $setout->plan, $readings, $this->speak()));

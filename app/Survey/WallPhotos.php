@@ -7,6 +7,7 @@ namespace App\Survey;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Record\Log;
+use Illuminate\Support\Facades\DB;
 
 /** The photographs of a doorway's wall, and which of them is true to scale. */
 final readonly class WallPhotos
@@ -33,7 +34,7 @@ final readonly class WallPhotos
     /** What lies behind the drawing: the newest that is true to scale; null where none is. */
     public static function behind(Doorway $doorway): ?WallPhoto
     {
-        $isMarked = LogEntry::query()->where('doorway_id', $doorway->id)->where('kind', 'points')->exists();
+        $isMarked = DB::table('log_entries')->where('doorway_id', $doorway->id)->where('kind', 'points')->exists();
 
         return $isMarked ? self::of($doorway)->true() : null;
     }

@@ -1,4 +1,4 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.changes')" class="is-list">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.changes')" class="is-list">
 <main class="list">
   <div class="list-head"><h2>{{ __('top.page.every-change-the-newest-first') }}</h2></div>
   <table class="table history">

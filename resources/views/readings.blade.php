@@ -1,4 +1,4 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'wall.readings')" class="is-list">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'wall.readings')" class="is-list">
 <main class="list readings">
   @foreach ($errors->all() as $error)<p class="refused" role="alert">{{ $error }}</p>@endforeach
   <form method="post" action="{{ route('readings.preview', $doorway) }}" enctype="multipart/form-data">@csrf

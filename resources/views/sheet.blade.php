@@ -1,5 +1,5 @@
 @php([$bench, $doorway, $plan] = [$content->bench, $content->doorway, $content->plan])
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'papers.sheet')" class="is-sheet" :print="route('give-out', [$doorway, 'sheet.pdf'])">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'papers.sheet')" class="is-sheet" :print="route('give-out', [$doorway, 'sheet.pdf'])">
 <p class="sheet-bar"><x-papers to="give-out" :with="[$doorway, 'sheet.pdf']" /> · <a href="{{ route('documents', $doorway->job_id) }}">{{ __('top.page.the-whole-job-in-one') }}</a></p>
 <main class="sheet">
   <header class="sheet-head">

@@ -1,5 +1,5 @@
 @php($say = fn (float $mm) => $write->show(YokeLine\Measure\Length::nm((int) round($mm * 1_000_000))))
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'wall.studs')" class="is-list">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'wall.studs')" class="is-list">
 <main class="list sweep">
   @foreach ($errors->all() as $error)<p class="refused" role="alert">{{ $error }}</p>@endforeach
   @if (! $sweep->isMeasured())

@@ -49,7 +49,7 @@ test('whatever is answered at a field of the bench, the doorway can be given out
                     "{$field->place}: {$answer}",
                 );
                 $said += $document->equals($first->document) ? 0 : 1;
-                $doorway->moveTo($first, $doorway->plan($first->document));
+                $doorway->moveTo($first, $doorway->outline($first->document));
             }
         }
     }

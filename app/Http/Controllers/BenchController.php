@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\Bench;
+use App\Bench\BenchPage;
 use App\Bench\Moved;
 use App\Bench\Said;
 use App\Bench\Station;
@@ -21,7 +21,7 @@ final class BenchController
 {
     public function show(Request $request, Doorway $doorway, Station $station): View
     {
-        return $this->bench($request, new Bench($doorway, $station, Editor::of($request)->units));
+        return $this->page($request, new BenchPage($doorway, $station, Editor::of($request)));
     }
 
     /** One field, a nudge of one, or the changes of a cure; the bench comes back as it then is. */
@@ -55,11 +55,11 @@ final class BenchController
             ];
         }
 
-        return $this->bench($request, new Bench($doorway, $station, $editor->units, $refused, $notices));
+        return $this->page($request, new BenchPage($doorway, $station, $editor, $refused, $notices));
     }
 
-    private function bench(Request $request, Bench $bench): View
+    private function page(Request $request, BenchPage $page): View
     {
-        return view($request->hasHeader('HX-Request') ? 'bench.bench' : 'bench.page', ['bench' => $bench]);
+        return view($request->hasHeader('HX-Request') ? 'bench.bench' : 'bench.page', ['page' => $page]);
     }
 }

@@ -20,8 +20,8 @@ final class PlaceController
     /** The sheet of the kit that it hangs from; of one that its file brought along, what the shelf would show of it. */
     public function kit(Request $request, Doorway $doorway): View
     {
-        $frame = DoorwayFrame::of($doorway, 'rail.kit');
-        $row = ShelfKit::called((string) $frame->setout->document->get('brief.kit'));
+        $frame = new DoorwayFrame($doorway, 'rail.kit');
+        $row = ShelfKit::called((string) $frame->setout()->document->get('brief.kit'));
 
         return view('frame.kit', [
             'frame' => $frame,
@@ -32,8 +32,8 @@ final class PlaceController
 
     public function loads(Doorway $doorway): View
     {
-        $frame = DoorwayFrame::of($doorway, 'anchors.loads');
-        $plan = $frame->setout->plan ?? abort(404);
+        $frame = new DoorwayFrame($doorway, 'anchors.loads');
+        $plan = $frame->setout()->plan ?? abort(404);
 
         return view('frame.loads', ['frame' => $frame, 'plan' => $plan, 'anchoring' => Anchoring::of($plan)]);
     }
@@ -45,6 +45,6 @@ final class PlaceController
 
     public function files(Doorway $doorway): View
     {
-        return view('papers.files', ['doorway' => $doorway, 'frame' => DoorwayFrame::of($doorway, 'papers.files')]);
+        return view('papers.files', ['doorway' => $doorway, 'frame' => new DoorwayFrame($doorway, 'papers.files')]);
     }
 }

@@ -58,6 +58,9 @@ final class WalkController
     /** What comes of what was told: whether it works, what is assumed, where to go. */
     public function verdict(Doorway $doorway): View
     {
-        return view('survey.verdict', ['frame' => DoorwayFrame::of($doorway, 'wall.measure')]);
+        return view('survey.verdict', [
+            'doorway' => $doorway,
+            'howFar' => (new DoorwayFrame($doorway, 'wall.measure'))->howFar(),
+        ]);
     }
 }

@@ -17,7 +17,7 @@ final class AsksForAPlan
     {
         $doorway = $request->route('doorway');
         if ($doorway instanceof Doorway && $doorway->setout(null)->plan === null) {
-            $frame = DoorwayFrame::of($doorway, (string) $request->route()?->getName());
+            $frame = new DoorwayFrame($doorway, (string) $request->route()?->getName());
 
             return response(view('frame.unplanned', ['frame' => $frame]));
         }

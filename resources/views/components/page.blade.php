@@ -34,7 +34,8 @@
 <p id="outdated" role="status" hidden>{{ __('top.page.what-this-page-shows-has') }} <button type="button" class="btn">{{ __('top.page.bring-it-up-to-date') }}</button></p>
 @endif
 {{ $slot }}
-@includeWhen($at !== '', 'frame.foot')
+@if ($at !== ''){!! App\Frame\Foot::of($at, $doorway) !!}@endif
+
 <dialog id="term" aria-label="{{ __('glossary.page.title') }}"></dialog>
 </body>
 </html>

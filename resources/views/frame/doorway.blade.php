@@ -1,14 +1,6 @@
 <header class="bar-doorway" id="bar-doorway" @if (! empty($swapped)) hx-swap-oob="true" @endif>
   <div class="whose"><h1>{{ $frame->doorway->name }}</h1><a href="{{ route('jobs.show', $frame->doorway->job_id) }}">{{ $frame->doorway->job->name }}</a></div>
-  <nav class="stations" aria-label="{{ __('bench.page.stations-of-the-work') }}">
-    @foreach (App\Frame\Place::cases() as $place)
-      <a href="{{ $place::address($place->pages()[0], $frame->doorway) }}" @class(['station', 'is-here' => $place === $frame->place, 'is-done' => $done = $frame->isDone($place)]) @if ($place === $frame->place) aria-current="step" @endif><span class="wheels" aria-hidden="true"><i></i><i></i></span>{{ $place->says() }}@if ($done)<span class="visually-hidden">{{ __('bench.page.settled') }}</span>@endif</a>
-    @endforeach
-  </nav>
-  @include('frame.chip')
-  <nav class="tabs" aria-label="{{ $frame->place->says() }}">
-    @foreach ($frame->place->pages() as $page)<a href="{{ $frame->place::address($page, $frame->doorway) }}" @if ($page === $frame->page) aria-current="page" @endif>{{ __("frame.pages.{$page}") }}</a>@endforeach
-  </nav>
+  {!! $frame->where() !!}
   <div class="tools">
     @php($undo = $frame->undo())
     <form class="pair" method="post" action="{{ route('undo', $frame->doorway) }}" aria-label="{{ __('bench.page.history') }}">@csrf

@@ -2,7 +2,7 @@
 @use('YokeLine\Drawing\Svg')
 @use('YokeLine\Holding\Fasteners')
 @use('YokeLine\Measure\Quantity')
-@php([$write, $speak] = [$frame->setout->write, App\Words\Speaker::in($frame->setout->write)])
+@php([$write, $speak] = [$frame->setout()->write, App\Words\Speaker::in($frame->setout()->write)])
 @php($over = array_filter($anchoring->fixings, fn ($fixing) => ($fixing->utilisation ?? 0) > 1))
 @php([$unit, $sold] = [['unit' => $write->unit->value], Fasteners::of($plan->doorway->units)])
 <x-doorway :frame="$frame" class="is-marks">

@@ -1,7 +1,7 @@
 @use('YokeLine\Drawing\OrderGraph')
 @use('YokeLine\Drawing\Svg')
 @use('App\Words\StepWords')
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'site.order')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'site.order')" class="is-marks">
 <main class="marks-page">
   <p>{{ __('marks.page.steps-h-2-min-of', ['count' => count($order->steps), 'minutes' => intdiv($order->minutes(), 60), 'minutes2' => $order->minutes() % 60, 'person_minutes' => intdiv($order->personMinutes(), 60), 'person_minutes2' => $order->personMinutes() % 60]) }}</p>
   <div class="pull-tape" tabindex="0" role="region" aria-label="{{ __('marks.page.the-steps-as-a-graph') }}">@php($graph = OrderGraph::of($order, StepWords::step(...), App\Words\Speaker::in($setout->write)))<div style="width: {{ $graph->width }}px">{!! Svg::write($graph) !!}</div></div>

@@ -6,7 +6,7 @@
 @use('YokeLine\Marks\Drilling')
 @use('YokeLine\Work\AtHand')
 @php($speak = App\Words\Speaker::in($write))
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'marks.door')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'marks.door')" class="is-marks">
 <main class="marks-page">
   <section aria-label="{{ __('marks.page.leaf-card') }}">
     <h2>{{ __('marks.page.leaf-card') }}</h2>

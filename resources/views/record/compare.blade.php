@@ -1,4 +1,4 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.compare')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.compare')" class="is-marks">
 <main class="marks-page">
   <form class="compare-which" method="get">
     @foreach (['from' => $comparison->from, 'to' => $comparison->to] as $key => $chosen)<label>{{ __("record.page.compare-{$key}") }} <select class="form-select" name="{{ $key }}" data-submits>@foreach ($revisions as $revision)<option value="{{ $revision->number }}" @selected($revision->number === $chosen->number)>{{ $revision->number }} · {{ $revision->created_at->translatedFormat('j M, H:i') }} · {{ Str::limit($revision->what->says(), 60) }}</option>@endforeach</select></label>@endforeach

@@ -1,5 +1,5 @@
 @php([$doorway, $setout, $speak] = [$over->doorway, $over->doorway->setout($over->run->units), App\Words\Speaker::in($over->run->write)])
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.handover')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.handover')" class="is-marks">
 <main class="marks-page hand-over">
   <p class="sheet-verdict"><b>{{ $over->signature ? __('record.page.signed-by', ['name' => $over->signature->data['name'], 'at' => $over->signature->at->translatedFormat('j M Y, H:i')]) : ($over->open() === [] ? __('record.page.ready') : __('record.page.still-open', ['what' => $over->stillOpen()])) }}</b> @if ($over->open() !== [])<a href="{{ route('record.checks', $doorway) }}">{{ __('record.page.prove-and-settle') }}</a>@endif <x-papers to="hand-over.paper" :with="[$doorway]" /></p>
   <x-pictured :plan="$over->run->plan" :speak="$speak" :photo="$over->photo()" />

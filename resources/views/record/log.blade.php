@@ -1,5 +1,5 @@
 @use('App\Record\LogLine')
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.log')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.log')" class="is-marks">
 <main class="marks-page log">
   <nav class="log-kinds" aria-label="{{ __('common.page.show-only') }}"><a href="{{ route('record.log', $doorway) }}" @if ($kind === '') aria-current="true" @endif>{{ __('record.page.everything') }}</a>@foreach (LogLine::KINDS as $one)<a href="{{ route('record.log', [$doorway, 'kind' => $one]) }}" @if ($kind === $one) aria-current="true" @endif>{{ LogLine::kind($one) }}</a>@endforeach <a href="{{ route('log.table', [$doorway, 'kind' => $kind]) }}">{{ __('record.page.give-out-as-csv') }}</a></nav>
   @if ($lines === [])<p>{{ __('record.page.nothing-yet') }}</p>@endif

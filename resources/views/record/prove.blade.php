@@ -1,5 +1,5 @@
 @php([$write, $doorway, $speak] = [$over->run->write, $over->doorway, App\Words\Speaker::in($over->run->write)])
-<x-doorway :frame="App\Frame\DoorwayFrame::of($doorway, 'record.checks')" class="is-marks">
+<x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.checks')" class="is-marks">
 <main class="marks-page prove">
   <p class="sheet-verdict"><b>{{ $over->open() === [] ? __('record.page.all-checked') : __('record.page.still-open', ['what' => $over->stillOpen()]) }}</b> @if ($over->open() === [])<a href="{{ route('record.handover', $doorway) }}">{{ __('record.page.hand-it-over') }}</a>@endif</p>
   @foreach ($over->checks() as $check)

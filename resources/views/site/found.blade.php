@@ -1,6 +1,6 @@
 @php([$say, $ways] = $form->ways())
 @php($speak = $form->speak())
-<x-doorway :frame="App\Frame\DoorwayFrame::of($form->doorway, 'site.steps')" class="is-site">
+<x-doorway :frame="new App\Frame\DoorwayFrame($form->doorway, 'site.steps')" class="is-site">
 <header class="site-top"><a href="{{ route('site.steps', $form->doorway) }}" aria-label="{{ __('site.page.back-to-the-steps') }}">‹</a><h2>{{ ucfirst($form->title()) }}</h2></header>
 <main class="found">
   @if (session('not_taken'))<p class="refused" role="alert">{{ __('site.page.nothing-was-changed', ['not_taken' => session('not_taken')]) }}</p>@endif

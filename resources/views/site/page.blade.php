@@ -1,4 +1,4 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($run->doorway, 'site.steps')" class="is-site">
+<x-doorway :frame="new App\Frame\DoorwayFrame($run->doorway, 'site.steps')" class="is-site">
 <header class="site-top">
   <span id="link-state" role="status"></span>
   <button type="button" id="site-all" aria-expanded="false" aria-controls="site-list">{{ __('site.page.all-steps') }}</button>

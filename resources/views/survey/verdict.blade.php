@@ -1,5 +1,5 @@
 @use('App\Bench\Assumption')
-@php([$setout, $verdict] = [$frame->setout, $frame->verdict()])
+@php([$setout, $verdict] = [$howFar->setout, $howFar->verdict()])
 @php([$speak, $assumed] = [App\Words\Speaker::in($setout->write), $setout->plan ? Assumption::all($setout) : []])
 <template>@include('frame.chip')</template>
 @if ($assumed !== [])
@@ -12,5 +12,5 @@
   @foreach (array_filter($setout->findings, fn ($finding) => $finding->severity->needsSettling()) as $finding)<p>{{ $speak->sentence($finding->says()) }}</p>@endforeach
 </div>
 @if ($setout->plan)
-  <p class="walk-on"><a class="btn btn-primary" href="{{ route('papers.sheet', $frame->doorway) }}">{{ __('survey.end.sheet') }}</a> <a class="btn" href="{{ route('door.size', $frame->doorway) }}">{{ __('survey.end.bench') }}</a> <a class="btn" href="{{ route('door.options', $frame->doorway) }}">{{ __('survey.end.options') }}</a></p>
+  <p class="walk-on"><a class="btn btn-primary" href="{{ route('papers.sheet', $doorway) }}">{{ __('survey.end.sheet') }}</a> <a class="btn" href="{{ route('door.size', $doorway) }}">{{ __('survey.end.bench') }}</a> <a class="btn" href="{{ route('door.options', $doorway) }}">{{ __('survey.end.options') }}</a></p>
 @endif

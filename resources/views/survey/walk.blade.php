@@ -1,3 +1,3 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($walk->doorway, 'wall.measure')" class="is-site is-walk">
+<x-doorway :frame="new App\Frame\DoorwayFrame($walk->doorway, 'wall.measure')" class="is-site is-walk">
 @include('survey.page')
 </x-doorway>

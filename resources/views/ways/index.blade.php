@@ -1,4 +1,4 @@
-<x-doorway :frame="App\Frame\DoorwayFrame::of($here->doorway, 'door.options')" class="is-ways">
+<x-doorway :frame="new App\Frame\DoorwayFrame($here->doorway, 'door.options')" class="is-ways">
 <main class="ways">
   <form class="weigh" id="weigh" aria-label="{{ __('ways.page.what-matters') }}" data-list="{{ route('ways.list', $here->doorway) }}">
     <h2>{{ __('ways.page.what-matters-here') }}</h2>

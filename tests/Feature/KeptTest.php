@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\Station;
+use App\Keeping\CacheFolder;
+use App\Keeping\Kept;
+use App\Models\Doorway;
+use App\Models\ShelfKit;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\View;
+use Tests\Demo;
+
+/** What was worked for a page is kept, and nobody is shown what no longer stands. */
+beforeEach(function () {
+    Demo::load();
+    $this->withSession(['browser' => 'ana-1']);
+    $this->doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+    $this->page = fn (Station $station) => '/doorways/'.$this->doorway->id.'/'.strtr($station->page(), '.', '/');
+    $this->worked = 0;
+    View::composer('bench.body', fn () => $this->worked++);
+});
+
+test('what is kept is worked once for each thing that it hangs on', function () {
+    $worked = 0;
+    $of = function (int|string $by) use (&$worked): string {
+        return Kept::of('test', [$by], function () use (&$worked): string {
+            return 'worked '.(++$worked);
+        });
+    };
+
+    expect([$of(1), $of(1), $of('1'), $of(2)])->toBe(['worked 1', 'worked 1', 'worked 2', 'worked 3']);
+});
+
+test('a fault is not kept', function () {
+    $fails = fn () => Kept::of('test', [1], fn () => throw new DomainException('no plan'));
+
+    expect($fails)->toThrow(DomainException::class)
+        ->and(Kept::of('test', [1], fn () => 'worked'))->toBe('worked');
+});
+
+test('what is kept takes no more of the disk than it may, and the oldest goes first', function () {
+    $folder = sys_get_temp_dir().'/yoke-kept-'.bin2hex(random_bytes(4));
+    File::ensureDirectoryExists("{$folder}/ab");
+    foreach (range(1, 5) as $n) {
+        File::put("{$folder}/ab/{$n}", str_repeat('x', 1000));
+        touch("{$folder}/ab/{$n}", 1_700_000_000 + $n);
+    }
+    (new CacheFolder($folder, 5000))->thin();
+    $untouched = count(File::allFiles($folder));
+    (new CacheFolder($folder, 4000))->thin();
+    $left = array_map(fn ($file) => $file->getFilename(), File::allFiles($folder));
+    File::deleteDirectory($folder);
+
+    expect($untouched)->toBe(5)->and($left)->toBe(['3', '4', '5']);
+});
+
+test('a station is worked once for whoever comes back to it', function (Station $station) {
+    $first = $this->get(($this->page)($station))->assertOk()->getContent();
+    $again = $this->get(($this->page)($station))->assertOk()->getContent();
+
+    expect($again)->toBe($first)->and($this->worked)->toBe(1);
+})->with(array_values(array_filter(Station::cases(), fn (Station $station) => $station !== Station::Made)));
+
+test('what is kept of a station is what is worked anew', function (Station $station) {
+    $this->get(($this->page)($station));
+    $kept = $this->get(($this->page)($station))->getContent();
+    Cache::flush();
+
+    expect($this->get(($this->page)($station))->getContent())->toBe($kept);
+})->with(Station::cases());
+
+test('a change is shown at once, and what stood before it when it is taken back', function () {
+    $url = ($this->page)(Station::Leaf);
+    $this->get($url)->assertSee('value="12"', false);
+    $this->post("/doorways/{$this->doorway->id}/leaf/changes", ['place' => 'brief.rules.gap', 'value' => '14']);
+    $changed = $this->get($url)->assertSee('value="14"', false);
+    $this->post("/doorways/{$this->doorway->id}/undo");
+    $this->get($url)->assertSee('value="12"', false);
+
+    expect($changed->getContent())->not->toContain('value="12"');
+});
+
+test('each sees it in the language and the unit they look in', function () {
+    $url = ($this->page)(Station::Leaf);
+    $english = $this->get($url)->getContent();
+    $this->post('/editor', ['language' => 'es']);
+    $spanish = $this->get($url)->getContent();
+    $this->post('/editor', ['units' => 'in', 'own' => 'mm', 'at' => "job-{$this->doorway->job_id}"]);
+    $inches = $this->get($url)->getContent();
+
+    expect($spanish)->not->toBe($english)
+        ->and($inches)->not->toBe($spanish)
+        ->and($this->worked)->toBe(3);
+});
+
+test('a kit that is changed on the shelf is changed on the page', function () {
+    $url = ($this->page)(Station::Rail);
+    $this->get($url)->assertSee('Round bar 25, face strap')->assertDontSee('Barn bar');
+    $kit = ShelfKit::called('round-25-strap');
+    $kit?->update(['document' => $kit->document->with('name', 'Barn bar'), 'name' => 'Barn bar']);
+    app()->forgetScopedInstances();
+
+    $this->get($url)->assertSee('Barn bar');
+});
+
+test('somebody else adds under an id of their own', function () {
+    $url = ($this->page)(Station::Wall);
+    $mine = $this->get($url)->getContent();
+    $theirs = $this->withSession(['browser' => 'ben-2'])->get($url)->getContent();
+    preg_match('/e[0-9a-f]{4}n\w*/', (string) $mine, $my);
+    preg_match('/e[0-9a-f]{4}n\w*/', (string) $theirs, $their);
+
+    expect($my)->not->toBe([])->and($their)->not->toBe([])->and($my)->not->toBe($their);
+});
+
+test('once cures are proved the page shows them, and asks for them no more', function () {
+    $this->doorway = Doorway::query()->where('name', 'Glaze store')->firstOrFail();
+    $url = ($this->page)(Station::Rail);
+    $this->get($url)->assertSee('data-cures', false);
+    $this->get("/doorways/{$this->doorway->id}/rail/findings")->assertOk();
+
+    $this->get($url)->assertDontSee('data-cures', false)->assertSee('class="cure"', false);
+});
+
+test('a refusal is told once and is not kept', function () {
+    $refuse = fn () => $this->post(
+        "/doorways/{$this->doorway->id}/leaf/changes",
+        ['place' => 'brief.rules.gap', 'value' => 'wide'],
+        ['HX-Request' => 'true'],
+    );
+    $refuse()->assertSee('value="wide"', false);
+
+    $this->get(($this->page)(Station::Leaf))->assertDontSee('value="wide"', false);
+});
+
+test('the rail of stations follows what a doorway waits for', function () {
+    $url = ($this->page)(Station::Leaf);
+    $this->doorway->forceFill(['waits_for' => 'us'])->save();
+    $before = substr_count((string) $this->get($url)->getContent(), 'is-done');
+    $this->doorway->forceFill(['waits_for' => 'done'])->save();
+
+    expect(substr_count((string) $this->get($url)->getContent(), 'is-done'))->toBeGreaterThan($before);
+});
