@@ -31,18 +31,30 @@ final readonly class Strength
             $both === 0.0
                 ? 0.0
                 : max(
-                    $shear / $allowed,
-                    $withdrawal > 0 ? $tension / $withdrawal : ($tension > 0 ? INF : 0.0),
-                    $withdrawal > 0 ? ($shear ** 2 / $allowed + $tension ** 2 / $withdrawal) / $both : 0.0,
+                    self::share($shear, $allowed),
+                    self::share($tension, $withdrawal),
+                    (self::share($shear ** 2, $allowed) + self::share($tension ** 2, $withdrawal)) / $both,
                 );
 
         return new self($withdrawal, $allowed, $mode, $used * max(1.0, self::STANDING / $loadFactor));
     }
 
+    /** How much of what is allowed is used: of nothing, all and more, where there is any load. */
+    private static function share(float $load, float $allowed): float
+    {
+        return match (true) {
+            $allowed > 0 => $load / $allowed,
+            $load > 0 => INF,
+            default => 0.0,
+        };
+    }
+
     /** A masonry anchor, from its own sheet: tension and shear straight added, no load duration. */
     public static function ofAnchor(float $tensionAllowed, float $shearAllowed, float $shear, float $tension): self
     {
-        return new self($tensionAllowed, $shearAllowed, 'sheet', $shear / $shearAllowed + $tension / $tensionAllowed);
+        $used = self::share($shear, $shearAllowed) + self::share($tension, $tensionAllowed);
+
+        return new self($tensionAllowed, $shearAllowed, 'sheet', $used);
     }
 
     public static function notChecked(): self
