@@ -30,6 +30,8 @@ final class Shelf
     /** @var ?array{array<string, string>, list<string>} JSON of the kits by id, and of the guides of none */
     private ?array $sheets = null;
 
+    private ?string $stamp = null;
+
     /** @param  ?string  $file  a file of kits; the company's shelf where none is given */
     public function __construct(private readonly ?string $file = null) {}
 
@@ -93,7 +95,7 @@ final class Shelf
     /** Another one for every other state of the shelf. */
     public function stamp(): string
     {
-        return hash('xxh128', serialize($this->documents()));
+        return $this->stamp ??= hash('xxh128', serialize($this->documents()));
     }
 
     /** @return array{array<string, string>, list<string>} */

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\WaitingNotice;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
+
+// Photographs and backups of each process lie by themselves, and go with it.
+$own = sys_get_temp_dir().'/yoke-line-tests-'.getmypid();
+foreach (['PHOTOS_FOLDER' => "{$own}/photos", 'BACKUPS_FOLDER' => "{$own}/backups"] as $name => $folder) {
+    putenv("{$name}={$folder}");
+    $_ENV[$name] = $_SERVER[$name] = $folder;
+}
+register_shutdown_function(fn () => (new Filesystem())->deleteDirectory($own));
 
 pest()
     ->extend(TestCase::class)

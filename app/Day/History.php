@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Http\State;
+use App\Keeping\Kept;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Site\SiteRun;
@@ -17,6 +19,12 @@ final class History
 
     /** @return array<string, float> by kind of step, where enough is known: so many times the planned minutes */
     public static function factors(): array
+    {
+        return Kept::of('history', [State::named('everything')->is], self::worked(...));
+    }
+
+    /** @return array<string, float> */
+    private static function worked(): array
     {
         $known = [];
         $entries = LogEntry::query()

@@ -6,7 +6,6 @@ namespace App\Day;
 
 use App\Models\Doorway;
 use App\Models\Job;
-use App\Site\SiteRun;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Support\Carbon;
@@ -54,11 +53,12 @@ final readonly class JobDays
     {
         $this->atWork = $job->doorwaysAtWork();
         $this->set = $job->day_plan ?? [];
-        [$tasks, $this->steps] = $this->tasks();
+        $isRead = $planNow || $this->planned()->every(OpenSteps::areKept(...));
+        [$tasks, $this->steps] = $isRead ? $this->tasks() : [[], []];
         $brief = $tasks === [] ? null : [$tasks, $this->people(), $this->travel($tasks), $this->begins()];
-        $this->isWaiting = ! $planNow && $brief !== null && ! Cache::has(self::keptAs($brief));
+        $this->isWaiting = ! $isRead || (! $planNow && $brief !== null && ! Cache::has(self::keptAs($brief)));
         try {
-            [$this->plan, $this->notThen] = $brief === null || $this->isWaiting ? [null, []] : self::planned($brief);
+            [$this->plan, $this->notThen] = $brief === null || $this->isWaiting ? [null, []] : self::inDays($brief);
             $this->problem = '';
         } catch (CannotStaff $problem) {
             [$this->plan, $this->notThen] = [null, []];
@@ -123,6 +123,12 @@ final readonly class JobDays
         );
     }
 
+    /** @return Collection<int, Doorway> */
+    public function planned(): Collection
+    {
+        return $this->atWork->whereIn('id', $this->doorways())->values();
+    }
+
     public function moment(int $minutes): Carbon
     {
         // Days of the plan are working days.
@@ -169,7 +175,7 @@ final readonly class JobDays
      * @param  array{non-empty-list<Task>, non-empty-list<Person>, array<string, int>, int}  $brief
      * @return array{DayPlan, list<string>}
      */
-    private static function planned(array $brief): array
+    private static function inDays(array $brief): array
     {
         [$tasks, $people, $travel, $from] = $brief;
 
@@ -209,14 +215,10 @@ final readonly class JobDays
         $tasks = $steps = [];
         $longest = max(array_map(fn (array $hours) => $hours[1] - $hours[0], $this->people()[0]->hours));
         $history = History::factors();
-        foreach ($this->atWork->whereIn('id', $this->doorways()) as $doorway) {
-            if ($doorway->setout(null)->plan === null) {
-                continue;
-            }
-            $run = new SiteRun($doorway, null);
+        foreach ($this->planned() as $doorway) {
             $told = $doorway->revision->document->get('survey.site');
             $site = is_string($told) && $told !== '' ? $told : 'here';
-            $open = array_filter($run->steps, fn (string $id) => $run->state($id) === 'open', ARRAY_FILTER_USE_KEY);
+            $open = OpenSteps::of($doorway);
             foreach ($open as $id => $step) {
                 $minutes = max(5, (int) (round(($step->minutes * ($history[$step->kind()->value] ?? 1.0)) / 5) * 5));
                 $after = [];

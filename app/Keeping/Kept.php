@@ -27,7 +27,7 @@ final class Kept
      */
     public static function of(string $what, array $hangsOn, Closure $work): mixed
     {
-        $key = "{$what} ".hash('xxh128', serialize($hangsOn));
+        $key = self::key($what, $hangsOn);
         $kept = Cache::get($key);
         if ($kept === null) {
             Cache::put($key, $kept = $work(), now()->addDays(self::DAYS));
@@ -36,5 +36,17 @@ final class Kept
 
         /** @var T */
         return $kept;
+    }
+
+    /** @param  list<scalar|null>  $hangsOn */
+    public static function has(string $what, array $hangsOn): bool
+    {
+        return Cache::has(self::key($what, $hangsOn));
+    }
+
+    /** @param  list<scalar|null>  $hangsOn */
+    private static function key(string $what, array $hangsOn): string
+    {
+        return "{$what} ".hash('xxh128', serialize($hangsOn));
     }
 }

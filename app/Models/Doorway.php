@@ -216,17 +216,16 @@ final class Doorway extends Model
         return [Editor::here()->units ?? $this->units(), $this->units()];
     }
 
-    /** @return list<scalar|null> all that its plan hangs on, and the words that it is told in */
+    /** @return list<scalar|null> all that its plan hangs on */
+    public function planHangsOn(): array
+    {
+        return [$this->id, $this->revision->getAttributes()['document'], app(Shelf::class)->stamp()];
+    }
+
+    /** @return list<scalar|null> the same, and the words that it is told in */
     public function hangsOn(): array
     {
-        return [
-            $this->id,
-            $this->revision->getAttributes()['document'],
-            app(Shelf::class)->stamp(),
-            Editor::here()->units?->value,
-            app()->getLocale(),
-            url('/'),
-        ];
+        return [...$this->planHangsOn(), Editor::here()->units?->value, app()->getLocale(), url('/')];
     }
 
     /** Verdict and sizes in a line. */

@@ -26,6 +26,7 @@ return [
     'schedule' => [
         'title' => 'Schedule of all jobs',
         'planning' => 'The days are being planned. You may leave this page; it goes on, and is there when you come back.',
+        'reading' => 'The steps of :read of :of doorways are worked out.',
         'none' => 'The days of your jobs will stand here once there is a job.',
         'day' => 'Day',
         'hours' => 'Hours',

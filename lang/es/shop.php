@@ -26,6 +26,7 @@ return [
     'schedule' => [
         'title' => 'Calendario de todas las obras',
         'planning' => 'Se están planificando los días. Puede dejar esta página; sigue, y estará cuando vuelva.',
+        'reading' => 'Calculados los pasos de :read de :of puertas.',
         'none' => 'Aquí estarán los días de sus obras en cuanto haya una.',
         'day' => 'Día',
         'hours' => 'Horas',

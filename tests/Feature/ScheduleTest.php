@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Day\OpenSteps;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Record\Log;
 use Illuminate\Support\Facades\Cache;
 use Tests\Demo;
 
@@ -47,4 +49,29 @@ test('who else is at a doorway is told, and nobody is told of themselves', funct
     $this->withSession(['browser' => 'two', 'who' => 'Ben'])->get($url)->assertSee('Also here: Ana');
     $this->travel(5)->minutes();
     $this->withSession(['browser' => 'two', 'who' => 'Ben'])->get($url)->assertDontSee('Also here');
+});
+
+test('the steps of doorways are worked out for as long as there is time, and kept', function () {
+    $doorways = Job::query()->firstOrFail()->doorwaysAtWork();
+
+    expect(OpenSteps::readAhead($doorways, -1))->toBe(0)
+        ->and($doorways->every(OpenSteps::areKept(...)))->toBeFalse()
+        ->and(OpenSteps::readAhead($doorways, 60))->toBe($doorways->count())
+        ->and($doorways->every(OpenSteps::areKept(...)))->toBeTrue();
+});
+
+test('what is done on site is no longer to be done in the days', function () {
+    $doorway = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
+    $step = array_key_first(OpenSteps::of($doorway));
+    (new Log($doorway))->add('step', (string) $step, ['state' => 'done'], 'Ana');
+
+    expect(OpenSteps::areKept($doorway))->toBeFalse()->and(OpenSteps::of($doorway))->not->toHaveKey($step);
+});
+
+test('a job of which not every step is worked out says how far that is, and asks for the rest', function () {
+    $job = Job::query()->firstOrFail();
+    $this->get(route('day-plan', $job))->assertSee(route('day-plan.plan', $job))->assertSee('aria-busy', false);
+    $page = view('shop.planning', ['url' => route('day-plan.plan', $job), 'read' => 3, 'of' => 9])->render();
+
+    expect($page)->toContain('hx-trigger="load"')->toContain('The steps of 3 of 9 doorways')->toContain('value="3"');
 });
