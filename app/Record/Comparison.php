@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Models\Doorway;
 use App\Models\Revision;
 use App\Shelf;
 use App\Words\Places;
@@ -21,6 +22,17 @@ final readonly class Comparison
     private Setout $before;
 
     private Setout $after;
+
+    /** Between two changes by their numbers; one that there is none of is the last. */
+    public static function of(Doorway $doorway, int $from, int $to, ?Unit $units): self
+    {
+        $numbered = fn (int $number): Revision => $doorway
+            ->revisions()
+            ->where('number', max(0, $number))
+            ->first() ?? $doorway->revisions()->orderByDesc('number')->firstOrFail();
+
+        return new self($numbered($from), $numbered($to), $units);
+    }
 
     public function __construct(public Revision $from, public Revision $to, ?Unit $units)
     {

@@ -10,6 +10,7 @@ use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Words\Speaker;
 use App\Words\StepWords;
+use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Carbon;
 use YokeLine\Marks\MarkId;
 use YokeLine\Measure\LengthWriter;
@@ -49,40 +50,102 @@ final readonly class LogLine
      */
     public static function of(Doorway $doorway, LengthWriter $write, string $kind = ''): array
     {
-        $numbers = $doorway->revisions()->pluck('number', 'id');
+        return self::told($doorway, $write, self::moments($doorway, $kind));
+    }
+
+    /**
+     * @param  string  $kind  '' for all
+     * @return Paginator<int, self> the newest first
+     */
+    public static function page(Doorway $doorway, LengthWriter $write, string $kind, int $many): Paginator
+    {
+        $page = Paginator::resolveCurrentPage();
+        // One more tells whether there is another page.
+        $moments = array_slice(self::moments($doorway, $kind), ($page - 1) * $many, $many + 1);
+        $options = ['path' => Paginator::resolveCurrentPath()];
+
+        return (new Paginator(self::told($doorway, $write, $moments), $many, $page, $options))
+            ->appends(array_filter(['kind' => $kind]));
+    }
+
+    /**
+     * Of two at one moment the later entered stands first.
+     *
+     * @return list<array{string, string, int}> when, of which table, which; the newest first
+     */
+    private static function moments(Doorway $doorway, string $kind): array
+    {
+        $plan = $kind === '' || $kind === 'plan'
+            ? $doorway->revisions()->toBase()->orderBy('id')->pluck('created_at', 'id')->all()
+            : [];
+        $entries = LogEntry::query()
+            ->toBase()
+            ->where('doorway_id', $doorway->id)
+            ->when($kind !== '', fn ($of) => $of->where('kind', $kind))
+            ->orderBy('id')
+            ->pluck('at', 'id')
+            ->all();
+        $moments = [
+            ...array_map(fn (mixed $at, int $id) => [(string) $at, 'plan', $id], $plan, array_keys($plan)),
+            ...array_map(fn (mixed $at, int $id) => [(string) $at, 'entry', $id], $entries, array_keys($entries)),
+        ];
+        usort($moments, fn (array $a, array $b) => $a[0] <=> $b[0]);
+
+        return array_reverse($moments);
+    }
+
+    /**
+     * @param  list<array{string, string, int}>  $moments
+     * @return list<self>
+     */
+    private static function told(Doorway $doorway, LengthWriter $write, array $moments): array
+    {
+        $of = fn (string $table) => array_column(
+            array_filter($moments, fn (array $moment) => $moment[1] === $table),
+            2,
+        );
+        $entries = LogEntry::query()->findMany($of('entry'))->keyBy('id');
+        $revisions = $doorway
+            ->revisions()
+            ->whereIn('id', [...$of('plan'), ...$entries->pluck('revision_id')])
+            ->get(['id', 'number', 'what', 'who', 'created_at'])
+            ->keyBy('id');
+
         $lines = [];
-        if ($kind === '' || $kind === 'plan') {
-            /** @var Revision $revision */
-            foreach ($doorway->revisions()->get(['id', 'number', 'what', 'who', 'created_at']) as $revision) {
-                $lines[] = new self(
-                    $revision->created_at,
-                    'plan',
-                    $revision->who,
-                    $revision->number,
-                    $revision->what->saysWithUnits(),
-                );
-            }
-        }
-        /** @var LogEntry $entry */
-        foreach (
-            LogEntry::query()
-                ->where('doorway_id', $doorway->id)
-                ->when($kind !== '', fn ($of) => $of->where('kind', $kind))
-                ->orderBy('id')
-                ->get() as $entry
-        ) {
-            $lines[] = new self(
-                $entry->at,
-                $entry->kind,
-                $entry->who,
-                (int) ($numbers[$entry->revision_id] ?? 0),
-                self::says($entry, $write),
-                $entry->kind === 'photo' ? (string) $entry->data['file'] : null,
-            );
+        foreach ($moments as [, $table, $id]) {
+            $entry = $table === 'entry' ? $entries->get($id) : null;
+            $revision = $revisions->get($entry === null ? $id : (int) $entry->revision_id);
+            $lines[] = match (true) {
+                $entry !== null => self::ofEntry($entry, $revision, $write),
+                $revision !== null => self::ofChange($revision),
+                default => null,
+            };
         }
 
-        // Of two at one moment the later entered stands first.
-        return array_reverse(self::byMoment($lines));
+        return array_values(array_filter($lines));
+    }
+
+    private static function ofChange(Revision $revision): self
+    {
+        return new self(
+            $revision->created_at,
+            'plan',
+            $revision->who,
+            $revision->number,
+            $revision->what->saysWithUnits(),
+        );
+    }
+
+    private static function ofEntry(LogEntry $entry, ?Revision $revision, LengthWriter $write): self
+    {
+        return new self(
+            $entry->at,
+            $entry->kind,
+            $entry->who,
+            $revision->number ?? 0,
+            self::says($entry, $write),
+            $entry->kind === 'photo' ? (string) $entry->data['file'] : null,
+        );
     }
 
     /** What a kind of entries is called. */
@@ -135,16 +198,5 @@ final readonly class LogLine
             'signature' => $say('signature', ['name' => $data['name']]),
             default => $entry->about,
         };
-    }
-
-    /**
-     * @param  list<self>  $lines
-     * @return list<self>
-     */
-    private static function byMoment(array $lines): array
-    {
-        usort($lines, fn (self $a, self $b) => $a->at <=> $b->at);
-
-        return $lines;
     }
 }

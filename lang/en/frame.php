@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 // What stands on every page: the bar over all, the pages of a job, the rail of a doorway with its pages.
 return [
+    'more' => 'More of it',
+    'newer' => 'Newer',
+    'older' => 'Older',
     'places' => 'Places',
     'find' => 'Find a job, a doorway, a kit …',
     'you' => 'Your name and language:',

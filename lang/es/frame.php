@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 // Lo que está en cada página: la barra de arriba, las páginas de un trabajo, el carril de un hueco con sus páginas.
 return [
+    'more' => 'Más de ello',
+    'newer' => 'Más recientes',
+    'older' => 'Más antiguos',
     'places' => 'Lugares',
     'find' => 'Busque un trabajo, un hueco, un herraje …',
     'you' => 'Su nombre e idioma:',

@@ -12,6 +12,6 @@
       @endforeach
     </tbody>
   </table>
-  {{ $revisions->links('jobs.pages') }}
+  {{ $revisions->links('frame.pages') }}
 </main>
 </x-doorway>

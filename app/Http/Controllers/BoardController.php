@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Board\Counts;
 use App\Board\Standing;
 use App\Models\Doorway;
 use Illuminate\Contracts\View\View;
@@ -34,13 +35,6 @@ final class BoardController
         }
         $only = $request->query('waits');
         $only = is_string($only) && in_array($only, Standing::WAITS, true) ? $only : null;
-        $counts = Doorway::query()
-            ->atWork()
-            ->toBase()
-            ->selectRaw('waits_for, count(*) as many, sum(snags) as snags')
-            ->groupBy('waits_for')
-            ->get()
-            ->keyBy('waits_for');
         $doorways = Doorway::query()
             ->atWork()
             ->with('job')
@@ -54,7 +48,7 @@ final class BoardController
 
         return view('jobs.board', [
             'doorways' => $doorways,
-            'counts' => $counts,
+            'counts' => Counts::here(),
             'only' => $only,
             'snags' => $request->boolean('snags'),
             'week' => $request->boolean('week'),

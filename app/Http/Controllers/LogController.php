@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Files\Table;
 use App\Http\Editor;
 use App\Models\Doorway;
-use App\Models\Revision;
 use App\Record\Comparison;
 use App\Record\LogLine;
 use Illuminate\Contracts\View\View;
@@ -17,6 +16,8 @@ use Illuminate\Http\Response;
 /** What happened at a doorway, and how two of its plans differ. */
 final class LogController
 {
+    private const PAGE = 100;
+
     public function show(Request $request, Doorway $doorway): View
     {
         $kind = $this->kind($request);
@@ -26,7 +27,7 @@ final class LogController
             'doorway' => $doorway,
             'setout' => $setout,
             'kind' => $kind,
-            'lines' => LogLine::of($doorway, $setout->write, $kind),
+            'lines' => LogLine::page($doorway, $setout->write, $kind, self::PAGE),
         ]);
     }
 
@@ -57,23 +58,22 @@ final class LogController
 
     public function compare(Request $request, Doorway $doorway): View
     {
-        $revisions = $doorway
-            ->revisions()
-            ->orderBy('number')
-            ->get(['id', 'number', 'what', 'created_at']);
-        $numbered = fn (string $key, int $else): Revision => $doorway
-            ->revisions()
-            ->where('number', max(0, min($request->integer($key, $else), (int) $revisions->max('number'))))
-            ->first() ?? $doorway->revision;
+        $units = Editor::of($request)->units;
 
         return view('record.compare', [
             'doorway' => $doorway,
-            'setout' => $doorway->setout(Editor::of($request)->units),
-            'revisions' => $revisions,
-            'comparison' => new Comparison(
-                $numbered('from', 1),
-                $numbered('to', $doorway->revision->number),
-                Editor::of($request)->units,
+            'setout' => $doorway->setout($units),
+            'revisions' => $doorway
+                ->revisions()
+                ->select(['id', 'number', 'what', 'created_at'])
+                ->orderByDesc('number')
+                ->simplePaginate(self::PAGE)
+                ->withQueryString(),
+            'comparison' => Comparison::of(
+                $doorway,
+                $request->integer('from', 1),
+                $request->integer('to', $doorway->revision->number),
+                $units,
             ),
         ]);
     }

@@ -28,7 +28,7 @@
     @empty
       @if ($found === [])<p class="nothing">{{ $words !== '' ? __('jobs.page.none-like', ['words' => $words]) : ($archived ? __('jobs.page.nothing-archived') : __('jobs.page.no-jobs-yet')) }}</p>@endif
     @endforelse
-    {{ $jobs->links('jobs.pages') }}
+    {{ $jobs->links('frame.pages') }}
   </div>
 </main>
 </x-page>

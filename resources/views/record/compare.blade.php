@@ -1,9 +1,10 @@
 <x-doorway :frame="new App\Frame\DoorwayFrame($doorway, 'record.compare')" class="is-marks">
 <main class="marks-page">
   <form class="compare-which" method="get">
-    @foreach (['from' => $comparison->from, 'to' => $comparison->to] as $key => $chosen)<label>{{ __("record.page.compare-{$key}") }} <select class="form-select" name="{{ $key }}" data-submits>@foreach ($revisions as $revision)<option value="{{ $revision->number }}" @selected($revision->number === $chosen->number)>{{ $revision->number }} · {{ $revision->created_at->translatedFormat('j M, H:i') }} · {{ Str::limit($revision->what->says(), 60) }}</option>@endforeach</select></label>@endforeach
+    @foreach (['from' => $comparison->from, 'to' => $comparison->to] as $key => $chosen)<label>{{ __("record.page.compare-{$key}") }} <select class="form-select" name="{{ $key }}" data-submits>@foreach ($revisions->getCollection()->push($chosen)->unique('number')->sortBy('number') as $revision)<option value="{{ $revision->number }}" @selected($revision->number === $chosen->number)>{{ $revision->number }} · {{ $revision->created_at->translatedFormat('j M, H:i') }} · {{ Str::limit($revision->what->says(), 60) }}</option>@endforeach</select></label>@endforeach
     <noscript><button class="btn">{{ __('record.page.compare') }}</button></noscript>
   </form>
+  {{ $revisions->links('frame.pages') }}
   @php([$drawings, $verdicts] = [$comparison->drawings(), $comparison->verdicts()])
   <div class="details">@foreach ([$comparison->from, $comparison->to] as $i => $revision)<figure>{!! $drawings[$i] !!}<figcaption>{{ __('record.page.change', ['number' => $revision->number, 'verdict' => $verdicts[$i]]) }}</figcaption></figure>@endforeach</div>
   @foreach (['changed' => $comparison->changes(), 'moved' => $comparison->numbers()] as $which => $rows)

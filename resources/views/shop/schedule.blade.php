@@ -7,6 +7,6 @@
       <div hx-get="{{ route('schedule.job', $job) }}" hx-trigger="load" aria-busy="true" aria-live="polite"><p class="nothing">{{ __('shop.schedule.planning') }}</p></div>
     </section>
   @empty<p class="nothing">{{ __('shop.schedule.none') }}</p>@endforelse
-  {{ $jobs->links('jobs.pages') }}
+  {{ $jobs->links('frame.pages') }}
 </main>
 </x-page>

@@ -397,6 +397,12 @@ final class Browser
         return $this;
     }
 
+    /** The process group of what serves. */
+    public function server(): int
+    {
+        return $this->server === null ? throw new RuntimeException('Nothing serves') : proc_get_status($this->server)['pid'];
+    }
+
     /** No connection: the application is not there. */
     public function disconnect(): self
     {
