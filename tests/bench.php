@@ -211,12 +211,12 @@ $ask = function (string $path, ?array $post = null, array $headers = []) use ($b
 preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/doorways/1/door/size'), $token);
 $base = fn (string $page) => preg_match('/id="base" name="base" value="(\d+)"/', $page, $found) === 1 ? $found[1] : '';
 $at = [];
-$change = function (int $doorway, string $gap) use ($ask, $token, &$at, $base): void {
+$change = function (int $doorway, string $place, string $value) use ($ask, $token, &$at, $base): void {
     $at[$doorway] ??= $base($ask("/doorways/{$doorway}/door/size"));
     $at[$doorway] = $base(
         $ask(
             "/doorways/{$doorway}/leaf/changes",
-            ['place' => 'brief.rules.gap', 'value' => $gap, 'base' => $at[$doorway]],
+            ['place' => $place, 'value' => $value, 'base' => $at[$doorway]],
             ["X-CSRF-TOKEN: {$token[1]}", 'HX-Request: true'],
         ),
     );
@@ -226,9 +226,9 @@ $pages = [
     'empty' => fn () => $ask('/empty'),
     'bench, kiln room' => fn () => $ask('/doorways/1/door/size'),
     'bench, glaze store' => fn () => $ask('/doorways/2/rail/stops'),
-    'one field, there and back' => fn () => $change(1, ++$turn % 2 === 0 ? '11' : '12'),
+    'one field, there and back' => fn () => $change(1, 'brief.rules.gap', ++$turn % 2 === 0 ? '11' : '12'),
     'its cures' => fn () => $ask('/doorways/1/leaf/findings'),
-    'one field, as it never was' => fn () => $change(3, (10 + ++$turn % 400 / 100).' mm'),
+    'one field, as it never was' => fn () => $change(3, 'survey.wall.ceiling', (string) (2600 + ++$turn)),
     'cures that were never proved' => fn () => $ask('/doorways/3/leaf/findings'),
 ];
 $most = [

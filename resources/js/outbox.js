@@ -15,7 +15,7 @@ const blobOf = (image) => {
 };
 
 // As many as go in one answer, by their bytes.
-function batchOf(entries) {
+export function batchOf(entries) {
   const batch = [];
   for (let bytes = 0, i = 0; i < entries.length && (bytes === 0 || bytes < BATCH_BYTES); i += 1) {
     batch.push(entries[i]);

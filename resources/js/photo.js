@@ -1,10 +1,6 @@
 // Photographs of a wall: shown where the wall's points are in one, it lies behind the drawing, true to scale. The server
 // finds the map; the browser is sent its nine numbers.
-
-// A projective map as a browser writes it.
-const matrix3d = ([a, b, c, d, e, f, g, h, i]) => `matrix3d(${[a, d, 0, g, b, e, 0, h, 0, 0, 1, 0, c, f, 0, i].join(',')})`;
-
-const times = (m, n) => [0, 1, 2].flatMap((row) => [0, 1, 2].map((column) => [0, 1, 2].reduce((sum, k) => sum + m[row * 3 + k] * n[k * 3 + column], 0)));
+import { laid } from './planes.js';
 
 // Each photograph lies under the drawing beside it, wherever that looks.
 export function layPhotos() {
@@ -13,11 +9,8 @@ export function layPhotos() {
     const map = svg?.getScreenCTM();
     if (!map || !image.naturalWidth) continue;
     const room = image.parentElement.getBoundingClientRect();
-    // From the wall, heights upwards, to the room of the picture.
-    const wall = [map.a, 0, map.e - room.left, 0, -map.d, map.f - room.top, 0, 0, 1];
-    const wide = image.naturalWidth;
-    image.style.width = `${wide}px`;
-    image.style.transform = matrix3d(times(times(wall, JSON.parse(image.dataset.map)), [1 / wide, 0, 0, 0, 1 / wide, 0, 0, 0, 1]));
+    image.style.width = `${image.naturalWidth}px`;
+    image.style.transform = laid(JSON.parse(image.dataset.map), map, room, image.naturalWidth);
   }
 }
 

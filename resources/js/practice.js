@@ -1,5 +1,7 @@
 // A practice wall and a drill: what is typed is kept here until it has arrived; a press on the drawing places a number.
 
+import { typed } from './readings.js';
+import { unsealed } from './sealed.js';
 import { wallSketch } from './sketch.js';
 
 const RESEND_MS = 10000;
@@ -37,10 +39,6 @@ function send(form, meanwhile = () => {}) {
   });
   window.addEventListener('online', () => { if (pressed === form) go(); });
 }
-
-const unsealed = (sealed, key) => JSON.parse(new TextDecoder().decode(
-  Uint8Array.from(atob(sealed), (one, i) => one.charCodeAt(0) ^ key.charCodeAt(i % key.length)),
-));
 
 const SVG = 'http://www.w3.org/2000/svg';
 const made = (kind, attributes) => {
@@ -117,15 +115,6 @@ function measure(page, form, answers) {
   boxes.forEach((box) => { box.checked = before.includes(box.value); });
   if (boxes.some((box) => box.checked)) form.requestSubmit(); else localStorage.removeItem(`${round}-read`);
 }
-
-// Millimetres of the drawing as the wall's unit is typed.
-const typed = (mm, units) => {
-  if (units === 'mm') return String(Math.round(mm));
-  const sixteenths = Math.round(mm / 25.4 * 16);
-  const [whole, rest] = [Math.floor(sixteenths / 16), sixteenths % 16];
-  const by = rest === 0 ? 16 : (rest & -rest);
-  return rest === 0 ? String(whole) : `${whole ? `${whole} ` : ''}${rest / by}/${16 / by}`;
-};
 
 function place(drawing, form) {
   let last = null;

@@ -1,4 +1,5 @@
 // The leaf under your finger. The server sends the numbers where they can turn; between two of them they are straight.
+import { frameAt, written } from './frames.js';
 import { word } from './words.js';
 
 const at = {}; // how far each leaf stands open
@@ -43,37 +44,20 @@ function choose(name) {
 function moveTo(mm) {
   if (!data) return;
   at[leaf] = Math.min(Math.max(mm, 0), data.leaves[leaf].travel);
-  const frame = frameAt(at[leaf]);
+  const frame = frameAt(data.leaves[leaf].frames, at[leaf]);
   for (const [group, name, direction] of parts.groups) if (name === leaf) group.setAttribute('transform', `translate(${at[leaf] * direction} 0)`);
   for (const [name, node] of Object.entries(parts.numbers)) {
-    const says = name === 'catch' ? catchSays(frame.catch) : written(frame[name]);
+    const says = name === 'catch' ? catchSays(frame.catch) : written(data.says, frame[name]);
     if (node.textContent !== says) node.textContent = says;
   }
   if (parts.range && document.activeElement !== parts.range) parts.range.value = at[leaf];
   document.dispatchEvent(new CustomEvent('yoke:slid', { detail: { leaf, by: at[leaf] } }));
-  parts.range?.setAttribute('aria-valuetext', word('passage', { passage: written(frame.passage) }));
+  parts.range?.setAttribute('aria-valuetext', word('passage', { passage: written(data.says, frame.passage) }));
 }
 
 function catchSays(end) {
   if (!data.leaves[leaf].hasCatch) return word('catch-none');
   return word(`catch-${end || 'free'}`);
-}
-
-function frameAt(mm) {
-  const frames = data.leaves[leaf].frames;
-  const next = frames.findIndex((frame) => frame.by >= mm);
-  const b = frames[next < 0 ? frames.length - 1 : next];
-  const a = frames[Math.max(0, (next < 0 ? frames.length : next) - 1)];
-  const part = b.by === a.by ? 0 : (mm - a.by) / (b.by - a.by);
-  const frame = { catch: part < 1 ? a.catch : b.catch };
-  for (const name of ['passage', 'covered', 'gapLeading', 'gapTrailing']) frame[name] = a[name] + (b[name] - a[name]) * part;
-  return frame;
-}
-
-// The server wrote every reading that can be shown; here the nearest one is looked up.
-function written(mm) {
-  const { step, from, texts } = data.says;
-  return texts[Math.min(Math.max(Math.floor(mm / step + 0.5) - from, 0), texts.length - 1)];
 }
 
 function drag(event) {

@@ -3,20 +3,13 @@
 // from a number draws the picture and asks; what is kept is read by the server.
 import { answered, outbox, tell } from './outbox.js';
 import { rename, waiting } from './queue.js';
+import { number } from './readings.js';
 import { wallSketch } from './sketch.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const id = (name) => document.getElementById(`walk-${name}`);
 
 const data = () => JSON.parse(id('data').textContent);
-
-// `79 3/16`, `6' 7`, `2053.5`; null where it is something else.
-function number(text) {
-  const found = text.trim().replace(',', '.').match(/^(-)?(?:(\d+)')?\s*(\d+(?:\.\d+)?)?(?:\s*(\d+)\/(\d+))?$/);
-  if (!found || (found[2] ?? found[3] ?? found[4]) === undefined) return null;
-  const [, minus, feet = 0, whole = 0, up = 0, down = 1] = found;
-  return (minus ? -1 : 1) * (Number(feet) * 12 + Number(whole) + Number(up) / Number(down));
-}
 
 export function startWalk() {
   const walk = document.querySelector('#walk');

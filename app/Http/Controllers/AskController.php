@@ -7,18 +7,24 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Bench\Station;
 use App\Http\Editor;
+use App\Keeping\Kept;
 use App\Models\Doorway;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** What the bench tells when it is asked: the cures that cure, every number, where one comes from. */
 final class AskController
 {
-    public function findings(Request $request, Doorway $doorway, Station $station): View
+    public function findings(Request $request, Doorway $doorway, Station $station): Response
     {
-        return view('bench.found', [
-            'bench' => new Bench($doorway, $station, Editor::of($request)->units, proveNow: true),
-        ]);
+        return response(Kept::of(
+            'found',
+            [$station->value, ...$doorway->hangsOn()],
+            fn () => view('bench.found', [
+                'bench' => new Bench($doorway, $station, Editor::of($request)->units, proveNow: true),
+            ])->render(),
+        ));
     }
 
     public function numbers(Request $request, Doorway $doorway): View

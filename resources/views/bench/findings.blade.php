@@ -1,7 +1,7 @@
 @php($setout = $bench->setout)
 @php($url = $bench->changesUrl())
 <div class="verdict verdict-{{ $setout->verdict()->value }}" aria-live="polite">
-  <h2><svg class="sign sign-{{ $setout->verdict()->sign() }}" aria-hidden="true"><use href="#sign-{{ $setout->verdict()->sign() }}"/></svg>{{ App\Words\Speaker::in($setout->write)->say($setout->verdict()->says()) }}</h2>
+  <h2 tabindex="-1"><svg class="sign sign-{{ $setout->verdict()->sign() }}" aria-hidden="true"><use href="#sign-{{ $setout->verdict()->sign() }}"/></svg>{{ App\Words\Speaker::in($setout->write)->say($setout->verdict()->says()) }}</h2>
   <p>{{ $bench->toSettle() }}</p>
 </div>
 @foreach ($bench->astray() as $says)<div class="notice" role="alert">{{ $says }}</div>@endforeach
