@@ -445,14 +445,20 @@ final class Browser
         );
     }
 
-    private function artisan(string ...$arguments): void
+    public function artisan(string ...$arguments): void
+    {
+        $this->artisanAt([], ...$arguments);
+    }
+
+    /** @param  array<string, string>  $elsewhere  what is other than where it serves */
+    public function artisanAt(array $elsewhere, string ...$arguments): void
     {
         $process = proc_open(
             [PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments],
             [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
             $pipes,
             null,
-            $this->environment(),
+            $elsewhere + $this->environment(),
         );
         $said =
             $process === false ? 'could not start' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
