@@ -63,12 +63,12 @@ function withoutAssertions(): string
 
 $table = [];
 $lived = [];
-foreach (['core' => ['Core'], 'app' => ['Feature']] as $part => $suites) {
+foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) {
     $here = array_values(array_filter($rooms, fn (string $room) => str_starts_with("{$room}/", "{$part}/")));
     if ($here === []) {
         continue;
     }
-    $covered = Covered::by($suites, '.yoke/mutation', $processes);
+    $covered = Covered::by($tests, '.yoke/mutation', $processes);
     $prepended = $isSelfCheck ? withoutAssertions() : '';
     foreach ($here as $room) {
         $began = microtime(true);

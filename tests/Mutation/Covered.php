@@ -7,6 +7,7 @@ namespace Tests\Mutation;
 use RuntimeException;
 use SebastianBergmann\CodeCoverage\CodeCoverage;
 use SimpleXMLElement;
+use Symfony\Component\Process\Process;
 
 /** Which tests run which lines, and how long each takes: asked of one run of all of them. */
 final class Covered
@@ -17,51 +18,81 @@ final class Covered
     /** @var array<string, int> how many lines each test runs: the fewer, the more it is about them */
     private array $breadth = [];
 
+    /** @var array<string, float> seconds by test */
+    private array $seconds = [];
+
+    /** A test that takes longer is not run for a fault: what only it would notice is told as lived. */
+    private const LONGEST_S = 90;
+
     /**
-     * @param  string  $coverage  as it was written by the run
-     * @param  array<string, float>  $seconds  by test
+     * Each file of tests by itself, run once and kept for as long as neither it nor the code changes.
+     *
+     * @param  string  $tests  such as `tests/Core`
+     * @param  string  $folder  where it is kept
      */
-    private function __construct(string $coverage, private readonly array $seconds)
+    public static function by(string $tests, string $folder, int $processes): self
     {
-        $read = require $coverage;
-        $read instanceof CodeCoverage || throw new RuntimeException("No coverage in {$coverage}");
+        is_dir($folder) || mkdir($folder, recursive: true);
+        $code = self::sum('core app tests/Core/Support tests/Pest.php tests/Demo.php');
+        exec("find {$tests} -name '*Test.php' | sort", $files);
+        $waiting = $running = [];
+        foreach ($files as $file) {
+            $name = "{$folder}/".strtr($file, '/', '-').'-'.substr(sha1($code.sha1_file($file)), 0, 12);
+            is_file("{$name}.over") || ($waiting[$file] = $name);
+            $kept[] = $name;
+        }
+        $waiting === [] || fwrite(STDERR, 'Asking '.count($waiting)." files of tests which lines they run\n");
+        while ($waiting !== [] || $running !== []) {
+            while ($waiting !== [] && count($running) < $processes) {
+                $file = (string) array_key_first($waiting);
+                $running[$waiting[$file]] = self::run($file, $waiting[$file]);
+                unset($waiting[$file]);
+            }
+            foreach ($running as $name => $process) {
+                $process->isRunning() ? $process->checkTimeout() : touch("{$name}.over");
+                if (! $process->isRunning()) {
+                    unset($running[$name]);
+                }
+            }
+            usleep(20_000);
+        }
+        $covered = new self();
+        foreach ($kept ?? [] as $name) {
+            is_file("{$name}.php") && is_file("{$name}.xml") ? $covered->read($name) : fwrite(STDERR, "Not asked: {$name}\n");
+        }
+
+        return $covered;
+    }
+
+    private static function run(string $file, string $name): Process
+    {
+        $process = new Process([
+            'timeout', (string) self::LONGEST_S, PHP_BINARY, '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd(), '-d', 'memory_limit=2G',
+            'vendor/bin/pest', '--colors=never', '--compact', $file, "--coverage-php={$name}.php", "--log-junit={$name}.xml",
+        ], timeout: null);
+        $process->disableOutput();
+        $process->start();
+
+        return $process;
+    }
+
+    private function read(string $name): void
+    {
+        $read = require "{$name}.php";
+        $read instanceof CodeCoverage || throw new RuntimeException("No coverage in {$name}");
         foreach ($read->getData()->lineCoverage() as $path => $lines) {
             foreach ($lines as $line => $tests) {
                 // What cannot be run has none.
                 if ($tests !== null) {
-                    $this->tests[$path][$line] = array_values(array_unique(array_map(self::named(...), $tests)));
-                    foreach ($this->tests[$path][$line] as $test) {
+                    $found = array_unique(array_map(self::named(...), $tests));
+                    $this->tests[$path][$line] = [...$this->tests[$path][$line] ?? [], ...array_values($found)];
+                    foreach ($found as $test) {
                         $this->breadth[$test] = ($this->breadth[$test] ?? 0) + 1;
                     }
                 }
             }
         }
-    }
-
-    /**
-     * One run of these suites, kept for as long as neither code nor tests change.
-     *
-     * @param  list<string>  $suites
-     * @param  string  $folder  where it is kept
-     */
-    public static function by(array $suites, string $folder, int $processes): self
-    {
-        $name = "{$folder}/".strtolower(implode('-', $suites)).'-'.self::stamp();
-        if (! is_file("{$name}.php")) {
-            array_map(unlink(...), glob("{$folder}/".strtolower(implode('-', $suites)).'-*') ?: []);
-            is_dir($folder) || mkdir($folder, recursive: true);
-            fwrite(STDERR, 'Asking which tests run which lines ('.implode(', ', $suites).")\n");
-            passthru(implode(' ', [
-                'XDEBUG_MODE=off NO_COLOR=1', PHP_BINARY, '-d pcov.enabled=1 -d pcov.directory='.escapeshellarg(getcwd().''),
-                '-d memory_limit=4G vendor/bin/pest --colors=never --compact --parallel', "--processes={$processes}",
-                "--passthru-php=\"'-d' 'pcov.enabled=1' '-d' 'memory_limit=4G'\"",
-                '--testsuite='.implode(',', $suites), "--coverage-php={$name}.php", "--log-junit={$name}.xml",
-                '> '.escapeshellarg("{$name}.log").' 2>&1',
-            ]), $failed);
-            $failed === 0 || throw new RuntimeException("They fail without any fault put in: {$name}.log");
-        }
-
-        return new self("{$name}.php", self::seconds("{$name}.xml"));
+        $this->seconds += self::seconds("{$name}.xml");
     }
 
     /** @return array<string, list<int>> the lines that can be run, by path, of all files below a folder */
@@ -127,7 +158,8 @@ final class Covered
     /** @return array<string, float> the whole of each test, with every set of data */
     private static function seconds(string $file): array
     {
-        $xml = (string) preg_replace('/&#\d+;|[\x00-\x08\x0b\x0c\x0e-\x1f]/', '', (string) file_get_contents($file));
+        $xml = mb_scrub((string) file_get_contents($file), 'UTF-8');
+        $xml = (string) preg_replace('/&#\d+;|[\x00-\x08\x0b\x0c\x0e-\x1f]/', '', $xml);
         $seconds = [];
         foreach ((new SimpleXMLElement($xml, LIBXML_NOERROR | LIBXML_PARSEHUGE))->xpath('//testcase') ?: [] as $case) {
             [$path, $says] = [...explode('::', (string) $case['file'], 2), ''];
@@ -141,10 +173,10 @@ final class Covered
         return $seconds;
     }
 
-    private static function stamp(): string
+    private static function sum(string $folders): string
     {
-        exec('find core app tests phpunit.xml -type f -name "*.*" | sort | xargs sha1sum | sha1sum', $sum);
+        exec("find {$folders} -type f | sort | xargs sha1sum | sha1sum", $sum);
 
-        return substr($sum[0] ?? '', 0, 12);
+        return $sum[0] ?? '';
     }
 }
