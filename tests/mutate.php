@@ -44,21 +44,28 @@ $processes = max(1, (int) shell_exec('nproc'));
 /** Assertions that assert nothing: with them no fault may be caught by one. */
 function withoutAssertions(): string
 {
-    $file = '.yoke/without-assertions.php';
-    $assert = (string) file_get_contents('vendor/phpunit/phpunit/src/Framework/Assert.php');
-    $body = '{ self::$count += count($constraint); }';
-    $emptied = preg_replace(
-        '/(final public static function assertThat\([^)]*\): void)\s*\{.*?\n    \}/s',
-        '$1 '.str_replace('$', '\\$', $body),
-        $assert,
-        1,
-        $times,
-    );
-    $times === 1 || exit("Assertions cannot be taken out of this PHPUnit.\n");
-    // Its own classes are there before it is asked for.
-    file_put_contents($file, "<?php\nrequire_once '".getcwd()."/vendor/autoload.php';\n".substr((string) $emptied, 5));
+    $emptied = [
+        'vendor/phpunit/phpunit/src/Framework/Assert.php' => [
+            '/(final public static function assertThat\([^)]*\): void)\s*\{.*?\n    \}/s',
+            '$1 { self::\$count += count(\$constraint); }',
+        ],
+        // What is not so fails by itself where nothing is thrown.
+        'vendor/pestphp/pest/src/Expectations/OppositeExpectation.php' => [
+            '/(function throwExpectationFailedException\([^)]*\)): never\s*\{.*?\n    \}/s',
+            '$1: void { }',
+        ],
+    ];
+    is_dir('.yoke/without') || mkdir('.yoke/without', recursive: true);
+    $all = "<?php\n";
+    foreach ($emptied as $path => [$body, $instead]) {
+        $code = preg_replace($body, $instead, (string) file_get_contents($path), 1, $times);
+        $times === 1 || exit("Assertions cannot be taken out of {$path}.\n");
+        file_put_contents($file = getcwd().'/.yoke/without/'.basename($path), $code);
+        $all .= "require '{$file}';\n";
+    }
+    file_put_contents($file = getcwd().'/.yoke/without/assertions.php', $all);
 
-    return (string) realpath($file);
+    return $file;
 }
 
 $table = [];
@@ -102,7 +109,7 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
             : count(array_filter($verdicts, fn (array $one) => $one[1]->isCaught()));
         $share = $tried === 0 ? 0 : 100 * $caught / $tried;
         $wanted = $isSelfCheck ? 0 : WANTED[$part];
-        $table[] = $share >= $wanted && ! ($isSelfCheck && $share > 0);
+        $table[] = $tried > 0 && $share >= $wanted && ! ($isSelfCheck && $share > 0);
         printf(
             "%-22s %3d of %3d caught  %5.1f %%  (%s)  %s  %d s\n",
             $room,

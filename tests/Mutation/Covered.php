@@ -114,11 +114,8 @@ final class Covered
      */
     public function tests(string $path, int $from, int $to, float $seconds): array
     {
-        $all = [];
-        for ($line = $from; $line <= $to; $line++) {
-            $all = [...$all, ...($this->tests[$path][$line] ?? [])];
-        }
-        $all = array_values(array_unique($all));
+        // The line that a match or a long call begins on is told as run by none: then what stands next to it is asked.
+        $all = $this->on($path, $from, $to) ?: $this->on($path, $from - 1, $to + 3);
         $worth = fn (string $test): float => ($this->breadth[$test] ?? 1) * (0.05 + ($this->seconds[$test] ?? 1.0));
         usort($all, fn (string $a, string $b) => $worth($a) <=> $worth($b));
         $taken = [];
@@ -131,6 +128,17 @@ final class Covered
         }
 
         return $taken;
+    }
+
+    /** @return list<string> */
+    private function on(string $path, int $from, int $to): array
+    {
+        $all = [];
+        for ($line = $from; $line <= $to; $line++) {
+            $all = [...$all, ...($this->tests[$path][$line] ?? [])];
+        }
+
+        return array_values(array_unique($all));
     }
 
     /** How much of what can be run is run, by folder: lines run and lines in all. @return array{int, int} */

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Mutation;
 
+use Pest\Mutate\Cache\NullStore;
 use Pest\Mutate\Mutation;
 use Pest\Mutate\Mutators\Sets\DefaultSet;
 use Pest\Mutate\Support\MutationGenerator;
+use Pest\Support\Container;
+use Psr\SimpleCache\CacheInterface;
 use ReflectionClass;
 use Symfony\Component\Finder\SplFileInfo;
 use YokeLine\Measure\SeededRandom;
@@ -18,6 +21,7 @@ final readonly class Mutants
     {
         // Where the generator writes to; as it comes the folder is missing, and then no fault can be loaded.
         $package = dirname((string) (new ReflectionClass(Mutation::class))->getFileName(), 2);
+        Container::getInstance()->add(CacheInterface::class, new NullStore());
         is_dir("{$package}/.temp/mutations") || mkdir("{$package}/.temp/mutations", recursive: true);
     }
 
