@@ -177,4 +177,10 @@ final class Doorways
 
         return Setout::of(self::document(changes: $changes), $shelf);
     }
+
+    /** @return array<string, array{0: string, 1: array<string, mixed>, 2?: array<string, mixed>}> by what they show */
+    public static function faults(): array
+    {
+        return require __DIR__.'/faults.php';
+    }
 }
