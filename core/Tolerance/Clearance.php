@@ -26,7 +26,7 @@ final readonly class Clearance
      * @param  float  $worst  mm: all of them at once
      * @param  float  $rss  mm: the root of the sum of their squares
      */
-    private function __construct(
+    public function __construct(
         public string $name,
         public Length $value,
         public ?Length $wanted,
