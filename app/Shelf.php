@@ -18,7 +18,11 @@ use YokeLine\Format\KitReader;
 use YokeLine\Format\PartReader;
 use YokeLine\Format\UnreadableFile;
 
-/** The kits that can be chosen from: the company's own, or those of a file. */
+/**
+ * The kits that can be chosen from: the company's own, or those of a file.
+ *
+ * @phpstan-type Part array{string, string, string} kind, JSON and name of what belongs to no kit
+ */
 final class Shelf
 {
     /** @var ?array<string, Kit> */
@@ -27,7 +31,7 @@ final class Shelf
     /** @var ?list<ShelfPart> */
     private ?array $parts = null;
 
-    /** @var ?array{array<string, string>, list<string>} JSON of the kits by id, and of the guides of none */
+    /** @var ?array{array<string, string>, list<Part>} JSON of kits by id, and the other parts */
     private ?array $sheets = null;
 
     private ?string $stamp = null;
@@ -98,15 +102,18 @@ final class Shelf
         return $this->stamp ??= hash('xxh128', serialize($this->documents()));
     }
 
-    /** @return array{array<string, string>, list<string>} */
+    /** @return array{array<string, string>, list<Part>} kits by id, and the other parts */
     private function documents(): array
     {
         $of = fn (string $table) => DB::table($table)->where('firm_id', app(Here::class)->firm())->orderBy('name');
 
-        /** @var array{array<string, string>, list<string>} */
+        /** @var array{array<string, string>, list<Part>} */
         return $this->sheets ??= [
             $of('kits')->pluck('document', 'key')->all(),
-            $of('parts')->where('kind', LooseKind::Guide->value)->pluck('document')->all(),
+            array_map(
+                fn (stdClass $part) => [$part->kind, $part->document, $part->name],
+                $of('parts')->get(['kind', 'document', 'name'])->all(),
+            ),
         ];
     }
 
@@ -125,13 +132,14 @@ final class Shelf
 
     /**
      * @param  array<string, string>  $sheets  JSON by id
-     * @param  list<string>  $guides  JSON of those that belong to no kit
+     * @param  list<Part>  $parts
      * @return array<string, Kit>
      */
-    private static function read(array $sheets, array $guides): array
+    private static function read(array $sheets, array $parts): array
     {
+        $guides = array_filter($parts, fn (array $part) => $part[0] === LooseKind::Guide->value);
         $loose = [];
-        foreach ($guides as $json) {
+        foreach ($guides as [, $json]) {
             try {
                 $loose[] = PartReader::of(Document::fromJson($json))->guide();
             } catch (UnreadableFile) {

@@ -7,10 +7,14 @@ use App\Keeping\CacheFolder;
 use App\Keeping\Kept;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
+use App\Models\ShelfPart;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\View;
 use Tests\Demo;
+use YokeLine\Doorway\LooseKind;
+use YokeLine\Format\Document;
 
 /** What was worked for a page is kept, and nobody is shown what no longer stands. */
 beforeEach(function () {
@@ -143,3 +147,36 @@ test('the rail of stations follows what a doorway waits for', function () {
 
     expect(substr_count((string) $this->get($url)->getContent(), 'is-done'))->toBeGreaterThan($before);
 });
+
+test('a part that is put on the shelf is offered at once', function (LooseKind $kind, Station $station, array $sheet) {
+    $url = ($this->page)($station);
+    $this->get($url)->assertDontSee('Rope of hemp');
+    ShelfPart::place('Rope of hemp', $kind, Document::fromJson((string) json_encode($sheet)));
+    app()->forgetScopedInstances();
+
+    $this->get($url)->assertSee('Rope of hemp');
+})->with([
+    'a handle' => [LooseKind::Handle, Station::Leaf, ['units' => 'mm', 'pull' => [
+        'kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45,
+    ]]],
+    'a board' => [LooseKind::Board, Station::Rail, ['units' => 'mm', 'board' => ['width' => 140, 'thickness' => 38]]],
+]);
+
+test('what a station is worked of is all in what it is kept by', function (Station $station) {
+    $asked = [];
+    $isWorking = false;
+    View::composer('bench.body', function () use (&$isWorking): void {
+        $isWorking = true;
+    });
+    View::composer('components.page', function () use (&$isWorking): void {
+        $isWorking = false;
+    });
+    DB::listen(function ($query) use (&$asked, &$isWorking): void {
+        preg_match('/from "(\w+)"/', $query->sql, $of);
+        $isWorking && ($asked[] = $of[1] ?? $query->sql);
+    });
+    $this->get(($this->page)($station))->assertOk();
+
+    // The shelf is in its stamp, a trace in its own number; what lies behind a drawing is no part of it.
+    expect(array_values(array_diff(array_unique($asked), ['parts', 'kits', 'traces', 'log_entries'])))->toBe([]);
+})->with(array_values(array_filter(Station::cases(), fn (Station $station) => $station !== Station::Made)));
