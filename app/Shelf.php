@@ -19,9 +19,10 @@ use YokeLine\Format\PartReader;
 use YokeLine\Format\UnreadableFile;
 
 /**
- * The kits that can be chosen from: the company's own, or those of a file.
+ * The kits that can be chosen from: the company's own, or those of a file. A part that belongs to no kit is told by its
+ * kind, its JSON and its name.
  *
- * @phpstan-type Part array{string, string, string} kind, JSON and name of what belongs to no kit
+ * @phpstan-type Part array{string, string, string}
  */
 final class Shelf
 {
