@@ -69,7 +69,6 @@ function withoutAssertions(): string
 }
 
 $table = [];
-$lived = [];
 foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) {
     $here = array_values(array_filter($rooms, fn (string $room) => str_starts_with("{$room}/", "{$part}/")));
     if ($here === []) {
@@ -82,24 +81,21 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
         $lines = $covered->lines((string) realpath($room));
         $mutants = (new Mutants(new SeededRandom($options['seed'])))->of($lines, $options['sample']);
         /** @var list<array{Mutation, Verdict}> $verdicts */
-        $verdicts = $running = [];
-        while ($mutants !== [] || $running !== []) {
-            while ($mutants !== [] && count($running) < $processes) {
-                $mutation = array_shift($mutants);
+        $verdicts = [];
+        foreach (array_chunk($mutants, $processes) as $some) {
+            $running = [];
+            foreach ($some as $mutation) {
                 $path = (string) $mutation->file->getRealPath();
                 $tests = $covered->tests($path, $mutation->startLine, $mutation->endLine, SECONDS);
                 $tests === []
                     ? ($verdicts[] = [$mutation, Verdict::Uncovered])
                     : ($running[] = new Trial($mutation, $tests, 4 * SECONDS + 20, $prepended));
             }
-            foreach ($running as $i => $trial) {
-                if ($trial->isOver()) {
-                    $verdicts[] = [$trial->mutation, $trial->verdict()];
-                    getenv('TELL') && $trial->verdict() === Verdict::NotRun && print $trial->said();
-                    unset($running[$i]);
-                }
+            foreach ($running as $trial) {
+                $trial->wait();
+                $verdicts[] = [$trial->mutation, $trial->verdict()];
+                getenv('TELL') && $trial->verdict() === Verdict::NotRun && print $trial->said();
             }
-            usleep(5000);
         }
         $of = array_count_values(array_map(fn (array $one) => $one[1]->value, $verdicts));
         $tried = count($verdicts) - ($of['not-run'] ?? 0);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Frame;
 
+use App\Firm\Ability;
+use App\Firm\Here;
 use App\Keeping\Kept;
 use App\Models\Doorway;
 
@@ -16,7 +18,8 @@ final class Foot
 
         return Kept::of(
             'foot',
-            [$at, $doorway?->id, $page, app()->getLocale(), url('/')],
+            // Who may lead the firm has one place more.
+            [$at, $doorway?->id, $page, app(Here::class)->may(Ability::Own), app()->getLocale(), url('/')],
             fn () => view('frame.foot', ['at' => $at, 'doorway' => $doorway])->render(),
         );
     }

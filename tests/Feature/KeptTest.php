@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Bench\Station;
+use App\Firm\Role;
 use App\Keeping\CacheFolder;
 use App\Keeping\Kept;
 use App\Models\Doorway;
+use App\Models\Firm;
 use App\Models\ShelfKit;
 use App\Models\ShelfPart;
+use App\Models\User;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -180,3 +183,19 @@ test('what a station is worked of is all in what it is kept by', function (Stati
     // The shelf is in its stamp, a trace in its own number; what lies behind a drawing is no part of it.
     expect(array_values(array_diff(array_unique($asked), ['parts', 'kits', 'traces', 'log_entries'])))->toBe([]);
 })->with(array_values(array_filter(Station::cases(), fn (Station $station) => $station !== Station::Made)));
+
+test('only who leads the firm is led to it, also at the foot of a page that an owner has looked at', function () {
+    config(['app.sign_in' => true]);
+    app()->forgetScopedInstances();
+    $as = fn (Role $role) => User::create([
+        'firm_id' => Firm::FIRST, 'name' => $role->value, 'email' => "{$role->value}@example.com",
+        'password' => 'a long password', 'role' => $role,
+    ]);
+    [$owner, $planner] = [$as(Role::Owner), $as(Role::Planner)];
+    $links = fn (User $who): int => substr_count(
+        (string) $this->actingAs($who)->get('/')->assertOk()->getContent(),
+        'href="'.route('firm').'"',
+    );
+
+    expect([$links($owner), $links($planner), $links($owner)])->toBe([2, 0, 2]);
+});

@@ -35,26 +35,22 @@ final class Covered
         is_dir($folder) || mkdir($folder, recursive: true);
         $code = self::sum('core app tests/Core/Support tests/Pest.php tests/Demo.php');
         exec("find {$tests} -name '*Test.php' | sort", $files);
-        $waiting = $running = [];
+        $waiting = [];
         foreach ($files as $file) {
             $name = "{$folder}/".strtr($file, '/', '-').'-'.substr(sha1($code.sha1_file($file)), 0, 12);
             is_file("{$name}.over") || ($waiting[$file] = $name);
             $kept[] = $name;
         }
         $waiting === [] || fwrite(STDERR, 'Asking '.count($waiting)." files of tests which lines they run\n");
-        while ($waiting !== [] || $running !== []) {
-            while ($waiting !== [] && count($running) < $processes) {
-                $file = (string) array_key_first($waiting);
-                $running[$waiting[$file]] = self::run($file, $waiting[$file]);
-                unset($waiting[$file]);
+        foreach (array_chunk($waiting, $processes, true) as $some) {
+            $running = [];
+            foreach ($some as $file => $name) {
+                $running[$name] = self::run((string) $file, $name);
             }
             foreach ($running as $name => $process) {
-                $process->isRunning() ? $process->checkTimeout() : touch("{$name}.over");
-                if (! $process->isRunning()) {
-                    unset($running[$name]);
-                }
+                $process->wait();
+                touch("{$name}.over");
             }
-            usleep(20_000);
         }
         $covered = new self();
         foreach ($kept ?? [] as $name) {

@@ -6,6 +6,7 @@ namespace Tests\Mutation;
 
 use Pest\Mutate\Mutation;
 use Pest\Mutate\Plugins\Mutate;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /** The tests that run a line, in a process of their own, with a fault in it. */
@@ -13,13 +14,13 @@ final class Trial
 {
     private readonly Process $process;
 
-    private readonly float $began;
+    private bool $isTooLong = false;
 
     /**
      * @param  list<string>  $tests  as they are covered
      * @param  string  $prepended  PHP that is run before
      */
-    public function __construct(public readonly Mutation $mutation, array $tests, private readonly float $most, string $prepended)
+    public function __construct(public readonly Mutation $mutation, array $tests, float $most, string $prepended)
     {
         $files = array_values(array_unique(array_map(fn (string $test) => explode('::', $test)[0], $tests)));
         $names = array_unique(array_map(self::pattern(...), $tests));
@@ -33,10 +34,9 @@ final class Trial
                 Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(),
                 Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath,
             ],
-            timeout: null,
+            timeout: $most,
         );
         $this->process->start();
-        $this->began = microtime(true);
     }
 
     /** A test by what it says, whose method has a _ for each blank and mark. */
@@ -47,13 +47,13 @@ final class Trial
         return str_replace(['__', '_'], ['.{1,2}', '.'], preg_quote($method, '/'));
     }
 
-    public function isOver(): bool
+    public function wait(): void
     {
-        if ($this->process->isRunning() && microtime(true) - $this->began > $this->most) {
-            $this->process->stop(0);
+        try {
+            $this->process->wait();
+        } catch (ProcessTimedOutException) {
+            $this->isTooLong = true;
         }
-
-        return ! $this->process->isRunning();
     }
 
     /** What came of it: tests that never ran tell nothing, whatever the process ended with. */
@@ -62,7 +62,7 @@ final class Trial
         $said = $this->process->getOutput().$this->process->getErrorOutput();
 
         return match (true) {
-            $this->process->hasBeenSignaled() => Verdict::TooLong,
+            $this->isTooLong => Verdict::TooLong,
             preg_match('/Tests:\s+.*\d+ failed/', $said) === 1 => str_contains($said, 'Failed asserting') ||
                 str_contains($said, 'Expecting ') || str_contains($said, 'not thrown') || str_contains($said, 'To contain')
                     ? Verdict::Asserted
