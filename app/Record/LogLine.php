@@ -107,7 +107,7 @@ final readonly class LogLine
         $entries = LogEntry::query()->findMany($of('entry'))->keyBy('id');
         $revisions = $doorway
             ->revisions()
-            ->whereIn('id', [...$of('plan'), ...$entries->pluck('revision_id')])
+            ->whereIntegerInRaw('id', [...$of('plan'), ...$entries->pluck('revision_id')])
             ->get(['id', 'number', 'what', 'who', 'created_at'])
             ->keyBy('id');
 
