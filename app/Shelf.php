@@ -106,16 +106,24 @@ final class Shelf
     /** @return array{array<string, string>, list<Part>} kits by id, and the other parts */
     private function documents(): array
     {
-        $of = fn (string $table) => DB::table($table)->where('firm_id', app(Here::class)->firm())->orderBy('name');
+        return $this->sheets ??= $this->asked();
+    }
 
-        /** @var array{array<string, string>, list<Part>} */
-        return $this->sheets ??= [
-            $of('kits')->pluck('document', 'key')->all(),
-            array_map(
-                fn (stdClass $part) => [$part->kind, $part->document, $part->name],
-                $of('parts')->get(['kind', 'document', 'name'])->all(),
-            ),
-        ];
+    /** @return array{array<string, string>, list<Part>} in one, because every page asks */
+    private function asked(): array
+    {
+        $of = fn (string $table) => DB::table($table)->where('firm_id', app(Here::class)->firm());
+        $kits = $of('kits')->select(['key', 'document', 'name'])->selectRaw("'' as kind");
+        $parts = $of('parts')->selectRaw("'' as key")->addSelect(['document', 'name', 'kind']);
+        [$sheets, $loose] = [[], []];
+        /** @var stdClass&object{key: string, document: string, name: string, kind: string} $row */
+        foreach ($kits->unionAll($parts)->orderBy('name')->get() as $row) {
+            $row->kind === ''
+                ? ($sheets[$row->key] = $row->document)
+                : ($loose[] = [$row->kind, $row->document, $row->name]);
+        }
+
+        return [$sheets, $loose];
     }
 
     /** @return array<string, Kit> */

@@ -54,7 +54,7 @@ prepare() {
     if [ ! -f .env ]; then cp .env.example .env; fi
     grep -q '^APP_KEY=base64:' .env || php artisan key:generate --force --quiet
     # What was worked out by another version of the code is not read by this one.
-    if stale classes app core lang resources/views; then php artisan cache:clear --quiet; done_with; fi
+    if stale classes app core lang resources/views public/build/manifest.json; then php artisan cache:clear --quiet; done_with; fi
 }
 
 # All that is entered is outside the checkout, which the next version replaces.

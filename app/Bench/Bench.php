@@ -59,10 +59,9 @@ final readonly class Bench implements Form
         bool $proveNow = false,
     ) {
         $this->url = "/doorways/{$doorway->id}";
-        $shelf = app(Shelf::class);
-        $this->kits = $shelf->kits();
+        $this->kits = app(Shelf::class)->kits();
         $this->hasMoreCures = $doorway->setout($units)->hasMoreCures();
-        [$this->setout, $this->hasCures] = (new ProvedCures($shelf))->of($doorway->setout($units), $proveNow);
+        [$this->setout, $this->hasCures] = (new ProvedCures($doorway, $units))->of($proveNow);
         $this->typed = new Typed($this->setout->write->unit, $this->setout->doorway->units);
     }
 

@@ -4,55 +4,49 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Keeping\Kept;
 use App\Models\Doorway;
 use App\Shelf;
-use Illuminate\Support\Facades\Cache;
-use YokeLine\Format\Document;
-use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Unit;
 use YokeLine\Setout;
 
 /**
  * Cures are tried one by one on the whole doorway, which takes longer than everything else on the page: the page is
- * sent without them and
- * asks for them at once. What was proved is kept for as long as document and shelf are the same.
+ * sent without them and asks for them at once. What was proved is kept.
  */
 final readonly class ProvedCures
 {
-    private const KEPT_S = 86_400;
-
-    public function __construct(private Shelf $shelf) {}
+    /** @param  ?Unit  $shown  what they are told in; null in the doorway's own */
+    public function __construct(private Doorway $doorway, private ?Unit $shown) {}
 
     /** @return array{Setout, bool} the setout, and whether its cures are proved */
-    public function of(Setout $setout, bool $now): array
+    public function of(bool $now): array
     {
+        $setout = $this->doorway->setout($this->shown);
         if (array_filter($setout->findings, fn (Finding $finding) => $finding->cures !== []) === []) {
             return [$setout, true];
         }
-        $key = self::key($setout->document, $this->shelf, $setout->write->unit);
-        /** @var ?list<list<Cure>> $kept */
-        $kept = Cache::get($key);
-        if ($kept !== null) {
-            return [$setout->withCures($kept), true];
-        }
-        if (! $now) {
+        if (! $now && ! $this->areKept()) {
             return [$setout->withCures(array_map(fn () => [], $setout->findings)), false];
         }
-        $proved = $setout->withProvedCures($this->shelf->kits());
-        Cache::put($key, array_map(fn (Finding $finding) => $finding->cures, $proved->findings), self::KEPT_S);
+        $prove = fn (): array => array_map(
+            fn (Finding $finding) => $finding->cures,
+            $setout->withProvedCures(app(Shelf::class)->kits())->findings,
+        );
 
-        return [$proved, true];
+        return [$setout->withCures(Kept::of('cures', $this->hangOn(), $prove)), true];
     }
 
     /** Whether they need not be proved any more, for whoever asks. */
-    public static function areKept(Doorway $doorway): bool
+    public function areKept(): bool
     {
-        return Cache::has(self::key($doorway->revision->document, app(Shelf::class), $doorway->unitsShown()[0]));
+        return Kept::has('cures', $this->hangOn());
     }
 
-    private static function key(Document $document, Shelf $shelf, Unit $unit): string
+    /** @return list<scalar|null> */
+    private function hangOn(): array
     {
-        return 'cures '.sha1($document->toJson().$shelf->stamp().$unit->value);
+        return [...$this->doorway->planHangsOn(), $this->shown?->value];
     }
 }

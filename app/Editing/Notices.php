@@ -8,6 +8,7 @@ use App\Http\Editor;
 use App\Models\WaitingNotice;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** What editors are told the next time they open anything. */
@@ -44,6 +45,12 @@ final class Notices
         foreach ($notices as $notice) {
             self::leave($editor->browser, $doorway, sha1($notice->says->write()), $notice->says, $notice->putBack);
         }
+    }
+
+    /** How many wait. */
+    public static function to(Editor $editor): Builder
+    {
+        return DB::table('notices')->where('browser', $editor->browser)->selectRaw('count(*)');
     }
 
     /** @return Collection<int, WaitingNotice> */

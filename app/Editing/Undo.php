@@ -95,6 +95,7 @@ final readonly class Undo
     private function stacks(): array
     {
         $own = Revision::query()
+            ->toBase()
             ->where('doorway_id', $this->doorway->id)
             ->where('browser', $this->editor->browser)
             ->whereNotNull('parent_id')
@@ -104,9 +105,9 @@ final readonly class Undo
             ->reverse();
         $done = $undone = $isUndo = [];
         foreach ($own as $revision) {
-            $of = $revision->undoes;
+            [$id, $of] = [(int) $revision->id, $revision->undoes === null ? null : (int) $revision->undoes];
             if ($of === null) {
-                $done[] = $revision->id;
+                $done[] = $id;
                 $undone = [];
             } elseif (isset($isUndo[$of])) {
                 // An undoing taken back: the change it had undone can be undone again.
@@ -114,8 +115,8 @@ final readonly class Undo
                 $done[] = $isUndo[$of];
             } else {
                 $done = array_values(array_diff($done, [$of]));
-                $undone[] = $revision->id;
-                $isUndo[$revision->id] = $of;
+                $undone[] = $id;
+                $isUndo[$id] = $of;
             }
         }
 

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use App\Bench\Station;
+use App\Editing\Notices;
 use App\Editing\Undo;
+use App\Firm\Here;
 use App\Http\Editor;
+use App\Http\State;
 use App\Keeping\Kept;
 use App\Models\Doorway;
+use Illuminate\Support\Facades\DB;
 use YokeLine\Setout;
 
 /** What stands over every page of a doorway: whose it is, how far it has come, where one is, what one can take back. */
@@ -47,6 +51,37 @@ final readonly class DoorwayFrame
     public function howFar(): HowFar
     {
         return new HowFar($this->doorway, $this->setout());
+    }
+
+    /**
+     * What a page says of who looks, of when, and of whose it is; with the doorway itself (`Doorway::hangsOn`) all that
+     * it is made of. Null where something is told that is told once.
+     *
+     * @return ?list<scalar|null>
+     */
+    public function moment(): ?array
+    {
+        $editor = Editor::here();
+        // Asked in one: a page that is kept is hardly more than what is asked for it.
+        $now = DB::table('jobs')
+            ->where('id', $this->doorway->job_id)
+            ->select('name')
+            ->selectSub(State::lastEntry($this->doorway->id), 'entry')
+            ->selectSub(Notices::to($editor), 'notices')
+            ->first();
+
+        return $now === null || $now->notices > 0 ? null : [
+            $this->page,
+            csrf_token(),
+            $editor->name,
+            $editor->browser,
+            app(Here::class)->person()?->role->value,
+            $now->name,
+            $now->entry,
+            $this->doorway->revision_id,
+            $this->doorway->waits_for,
+            ...$this->others(),
+        ];
     }
 
     /** The rail of stations, the verdict, the pages of the place: as HTML, kept while nothing of it changes. */

@@ -73,11 +73,17 @@ final readonly class Editor
             $person->name ?? (string) $session->get('who', 'Someone'),
             $browser,
             Unit::tryFrom((string) $session->get('units.'.self::place($request))),
-            // The browser's own, until one is chosen.
-            (string) $session->get(
-                'language',
-                $request->getPreferredLanguage(array_keys(self::LANGUAGES)) ?? config('app.locale'),
-            ),
+            (string) $session->get('language', fn () => self::preferred($request)),
         );
+    }
+
+    /** The browser's own language, until one is chosen. */
+    private static function preferred(Request $request): string
+    {
+        $preferred = $request->attributes->get('preferred') ??
+            $request->getPreferredLanguage(array_keys(self::LANGUAGES)) ?? config()->string('app.locale');
+        $request->attributes->set('preferred', $preferred);
+
+        return $preferred;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
@@ -27,7 +28,7 @@ final readonly class State
             // Of the very one that is shown.
             $doorway instanceof Doorway => self::made("doorway-{$doorway->id}", [
                 $doorway->revision_id,
-                self::lastEntry($doorway->id),
+                self::lastEntry($doorway->id)->value('id'),
             ]),
             $job instanceof Job => self::named("job-{$job->id}"),
             default => self::named(self::EVERYTHING),
@@ -43,7 +44,7 @@ final readonly class State
         $parts = match ($kind) {
             'doorway' => [
                 (clone $doorways)->where('id', (int) $id)->value('revision_id'),
-                self::lastEntry((int) $id),
+                self::lastEntry((int) $id)->value('id'),
             ],
             'job' => [
                 (clone $doorways)->where('job_id', (int) $id)->max('revision_id'),
@@ -81,8 +82,9 @@ final readonly class State
         );
     }
 
-    private static function lastEntry(int $doorway): mixed
+    /** The last of a doorway's entries in the log. */
+    public static function lastEntry(int $doorway): Builder
     {
-        return DB::table('log_entries')->where('doorway_id', $doorway)->max('id');
+        return DB::table('log_entries')->where('doorway_id', $doorway)->selectRaw('max(id) as id');
     }
 }

@@ -44,6 +44,8 @@ use YokeLine\Setout;
  */
 final class Doorway extends Model
 {
+    protected $table = 'doorways';
+
     protected $fillable = ['job_id', 'name', 'verdict', 'summary'];
 
     /** @var array<string, string> */
@@ -113,9 +115,8 @@ final class Doorway extends Model
     }
 
     /**
-     * Makes a document of the current revision and keeps it as the next one. Planned before anything is locked: where
-     * somebody else was
-     * quicker meanwhile, it is made anew of what they made.
+     * Makes a document of the current revision and keeps it as the next one. Planned before anything is locked, of the
+     * revision that is at hand: where somebody else was quicker meanwhile, it is made anew of what they made.
      *
      * @param  callable(Revision): Document|callable(): Document  $make  of the current revision; a doorway that begins
      *   has none
@@ -132,21 +133,25 @@ final class Doorway extends Model
         ?string $uid = null,
     ): void {
         do {
-            /** @var ?Revision $head */
-            $head = $this->exists && $this->revision_id !== null ? $this->refresh()->revision : null;
+            isset($isDone) && $this->refresh();
+            $head = $this->exists && $this->revision_id !== null ? $this->revision : null;
             $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
             $document = ItemIds::given(
                 $this->withItsKit($head === null ? $make() : $make($head)),
                 'r'.base_convert((string) $number, 10, 36).'n',
             );
             $outline = $this->outline($document, fn () => DoorwayFile::check($document, $head?->document));
-            $isDone =
-                ($undoes === null && $head !== null && $document->equals($head->document)) ||
-                DB::transaction(function () use ($head, $number, $document, $outline, $what, $editor, $undoes, $uid) {
+            if ($undoes === null && $head !== null && $document->equals($head->document)) {
+                $isDone = $this->isStill($head);
+
+                continue;
+            }
+            $isDone = DB::transaction(
+                function () use ($head, $number, $document, $outline, $what, $editor, $undoes, $uid): bool {
                     if (! $this->exists) {
                         $this->save();
                     }
-                    if (self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') !== $head?->id) {
+                    if (! $this->isStill($head)) {
                         return false;
                     }
                     $revision = $this->revisions()->create([
@@ -162,8 +167,15 @@ final class Doorway extends Model
                     $this->moveTo($revision, $outline);
 
                     return true;
-                });
+                },
+            );
         } while (! $isDone);
+    }
+
+    /** Whether nobody was quicker: within a transaction nobody will be either. */
+    private function isStill(?Revision $head): bool
+    {
+        return self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') === $head?->id;
     }
 
     /** The revision that was seen by whoever names it; the current one where there is none of that name. */
@@ -204,10 +216,12 @@ final class Doorway extends Model
         return $this->setout;
     }
 
-    /** What it was measured in. */
+    /** What it was measured in. Every page asks for this, and few for the rest of the document. */
     public function units(): Unit
     {
-        return $this->revision->document->get('units') === Unit::Inch->value ? Unit::Inch : Unit::Millimetre;
+        $document = Document::fromJson($this->revision->getAttributes()['document'], Document::DEEPEST_WITHIN);
+
+        return $document->get('units') === Unit::Inch->value ? Unit::Inch : Unit::Millimetre;
     }
 
     /** @return array{Unit, Unit} what it is looked at in, and its own */

@@ -21,6 +21,8 @@ final class Firm extends Model
     /** The usual case: there is no other. */
     public const FIRST = 1;
 
+    protected $table = 'firms';
+
     protected $fillable = ['name'];
 
     /** @return HasMany<User, $this> */

@@ -16,5 +16,7 @@ final class HouseRule extends Model
 {
     use OfFirm;
 
+    protected $table = 'house_rules';
+
     protected $fillable = ['job_id', 'method', 'value', 'why'];
 }

@@ -31,6 +31,8 @@ final class Invitation extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'invitations';
+
     protected $fillable = ['role', 'name', 'token_hash', 'user_id', 'expires_at'];
 
     /** @var array<string, string> */

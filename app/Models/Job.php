@@ -29,6 +29,8 @@ final class Job extends Model
 {
     use OfFirm;
 
+    protected $table = 'jobs';
+
     protected $fillable = ['name', 'units'];
 
     /** @var array<string, string> */

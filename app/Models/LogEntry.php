@@ -30,6 +30,8 @@ final class LogEntry extends Model
 
     public $timestamps = false;
 
+    protected $table = 'log_entries';
+
     protected $fillable = ['doorway_id', 'revision_id', 'uid', 'kind', 'about', 'data', 'who', 'at'];
 
     /** @var array<string, string> */

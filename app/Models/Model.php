@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model as Eloquent;
 
-/** A row of the house's database. */
+/** A row of the house's database. Each names its table: to work it out of its own name takes a library of grammar. */
 abstract class Model extends Eloquent
 {
     /** By their names alone: to look through every method of each model for marks took a tenth of every page. */

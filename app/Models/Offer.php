@@ -26,6 +26,8 @@ final class Offer extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'offers';
+
     protected $fillable = ['doorway_id', 'revision_id', 'cents', 'accepted_by', 'accepted_at'];
 
     /** @var array<string, string> */

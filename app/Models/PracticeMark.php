@@ -25,6 +25,8 @@ final class PracticeMark extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'practice_marks';
+
     protected $fillable = ['practice_round_id', 'learner', 'skill', 'ask', 'is_right', 'slip'];
 
     /** @var array<string, string> */

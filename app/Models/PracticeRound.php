@@ -35,6 +35,8 @@ final class PracticeRound extends Model
 
     public const DRILL = 'drill';
 
+    protected $table = 'practice_rounds';
+
     protected $fillable = [
         'learner', 'name', 'level', 'seed', 'units', 'truth', 'measured', 'places', 'is_swept', 'answers', 'done_at',
     ];

@@ -18,6 +18,8 @@ final class Price extends Model
 {
     use OfFirm;
 
+    protected $table = 'prices';
+
     protected $fillable = ['key', 'cents', 'per'];
 
     /** @var array<string, string> */

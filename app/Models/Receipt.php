@@ -20,6 +20,8 @@ final class Receipt extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'receipts';
+
     protected $fillable = ['order_id', 'delivery', 'key', 'count', 'kind'];
 
     /** @var array<string, string> */

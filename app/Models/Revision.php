@@ -34,6 +34,8 @@ final class Revision extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'revisions';
+
     protected $fillable = ['doorway_id', 'parent_id', 'number', 'document', 'what', 'who', 'browser', 'undoes', 'uid'];
 
     /** @var array<string, string> */

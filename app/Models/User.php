@@ -38,6 +38,8 @@ final class User extends Model implements SignsIn
 
     public const LONGEST_PASSWORD = 128;
 
+    protected $table = 'users';
+
     protected $fillable = ['firm_id', 'name', 'email', 'password', 'role'];
 
     /** @var array<string, mixed> */

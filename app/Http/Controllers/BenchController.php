@@ -15,13 +15,14 @@ use App\Words\Places;
 use App\Words\Refusals;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use YokeLine\Format\UnreadableFile;
 
 final class BenchController
 {
-    public function show(Request $request, Doorway $doorway, Station $station): View
+    public function show(Request $request, Doorway $doorway, Station $station): Response
     {
-        return $this->page($request, new BenchPage($doorway, $station, Editor::of($request)));
+        return (new BenchPage($doorway, $station, Editor::of($request)))->whole();
     }
 
     /** One field, a nudge of one, or the changes of a cure; the bench comes back as it then is. */
@@ -55,11 +56,8 @@ final class BenchController
             ];
         }
 
-        return $this->page($request, new BenchPage($doorway, $station, $editor, $refused, $notices));
-    }
+        $page = new BenchPage($doorway, $station, $editor, $refused, $notices);
 
-    private function page(Request $request, BenchPage $page): View
-    {
         return view($request->hasHeader('HX-Request') ? 'bench.bench' : 'bench.page', ['page' => $page]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Packed;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,19 +17,19 @@ final class SendsSmall
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        $takes = in_array('gzip', $request->getEncodings(), true);
+        if ($response instanceof Packed) {
+            return $takes ? $response : $response->unpacked();
+        }
         $content = $response->getContent();
         if (
+            $takes &&
             $content !== false &&
             strlen($content) > self::WORTH_IT &&
-            in_array('gzip', $request->getEncodings(), true) &&
             ! $response->headers->has('Content-Encoding')
         ) {
-            $response->setContent((string) gzencode($content, 1));
-            $response->headers->add([
-                'Content-Encoding' => 'gzip',
-                'Vary' => 'Accept-Encoding',
-                'Content-Length' => (string) strlen((string) $response->getContent()),
-            ]);
+            $response->setContent($packed = Packed::pack($content));
+            $response->headers->add(Packed::headers($packed));
         }
 
         return $response;
