@@ -8,7 +8,7 @@ fresh_demo() {
     say 'The demo, made anew. What you entered stays where it is: ./yoke up opens it again.'
 }
 
-php_server() { cd public && PHP_CLI_SERVER_WORKERS=4 exec php "${php_fast[@]}" "${php_bounds[@]}" "${server_fast[@]}" -S "127.0.0.1:$port" ../serving/router.php; }
+php_server() { cd public && PHP_CLI_SERVER_WORKERS=4 exec php "${php_fast[@]}" "${php_bounds[@]}" -S "127.0.0.1:$port" ../serving/router.php; }
 
 serve_alone() {
     taken "$port"

@@ -22,7 +22,7 @@ require __DIR__.'/../vendor/autoload.php';
 $dice = new SeededRandom((int) $seed);
 $of = fn (array $all): mixed => array_values($all)[(int) floor($dice->next() * count($all))];
 
-Browser::$keepsDatabase = true;
+Browser::$isInUse = true;
 $phone = Browser::fresh()->size(390, 844);
 $desks = ['Ana' => new Desk($phone->url), 'Ben' => new Desk($phone->url)];
 foreach ($desks as $name => $desk) {

@@ -25,10 +25,17 @@ final class Browser
 {
     private const PATIENCE = 10;
 
+    private const WARM = [
+        'APP_CONFIG_CACHE' => 'config.php', 'APP_ROUTES_CACHE' => 'routes.php', 'APP_EVENTS_CACHE' => 'events.php',
+    ];
+
     private static ?self $shared = null;
 
-    /** Whether the application may keep its database open, as it does in use; a test has it changed under its feet. */
-    public static bool $keepsDatabase = false;
+    /**
+     * Whether the application runs as in use: it keeps its database open and has its settings and routes worked out. A
+     * test has them changed under its feet.
+     */
+    public static bool $isInUse = false;
 
     /** @var list<resource> */
     private array $processes = [];
@@ -367,6 +374,9 @@ final class Browser
         $this->artisan('migrate:fresh', '--force', '--quiet');
         $this->artisan('yoke:demo');
         copy("{$this->folder}/test.sqlite", "{$this->folder}/demo.sqlite");
+        foreach (self::$isInUse ? ['config', 'route', 'event', 'view'] : [] as $what) {
+            $this->artisan("{$what}:cache");
+        }
         $this->connect();
     }
 
@@ -380,10 +390,6 @@ final class Browser
                     PHP_BINARY,
                     '-d',
                     'opcache.enable_cli=1',
-                    '-d',
-                    'opcache.jit=tracing',
-                    '-d',
-                    'opcache.jit_buffer_size=64M',
                     '-S',
                     "127.0.0.1:{$this->port}",
                     "{$root}/serving/router.php",
@@ -475,12 +481,12 @@ final class Browser
             'SESSIONS_DATABASE' => "{$this->folder}/sessions.sqlite",
             'BACKUPS_FOLDER' => "{$this->folder}/backups",
             'PHOTOS_FOLDER' => "{$this->folder}/photos",
-            'DB_PERSISTENT' => self::$keepsDatabase ? 'true' : 'false',
+            'DB_PERSISTENT' => self::$isInUse ? 'true' : 'false',
             'APP_ENV' => 'testing',
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
-        ] + getenv();
+        ] + (self::$isInUse ? array_map(fn (string $file) => "{$this->folder}/{$file}", self::WARM) : []) + getenv();
     }
 
     /**
