@@ -2,34 +2,20 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Tests\Browser\Support\PageLook;
 
 test('axe finds no serious fault', function (string $path) {
-    expect($this->browser->visit($path)->faults())->toBe([]);
+    expect(PageLook::at($path)->faults)->toBe([]);
 })->with('pages');
 
 test('a phone needs no sideways scroll', function (string $path) {
-    $browser = $this->browser->size(390, 844)->visit($path);
-
-    expect($browser->js('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+    expect(PageLook::at($path)->wide)->toBeLessThanOrEqual(390);
 })->with('pages');
 
 test('at 200 % and at 400 % no line needs a sideways scroll, and no bar takes half of what is seen', function (
     string $path,
 ) {
-    foreach ([[640, 400], [320, 256]] as [$width, $height]) {
-        [$wide, $fixed] = $this->browser
-            ->size($width, $height)
-            ->visit($path)
-            ->js(
-                <<<'JS'
-                    const fixed = [...document.querySelectorAll('body *')]
-                        .filter((one) => /fixed|sticky/.test(getComputedStyle(one).position) && one.checkVisibility())
-                        .map((one) => one.getBoundingClientRect())
-                        .filter((box) => box.bottom > 0 && box.top < innerHeight && box.width > innerWidth / 2);
-                    return [document.documentElement.scrollWidth, fixed.reduce((all, box) => all + box.height, 0)];
-                JS
-            );
+    foreach (PageLook::at($path)->enlarged as [$width, $height, $wide, $fixed]) {
         expect($wide)
             ->toBeLessThanOrEqual($width, "{$path} at {$width}")
             ->and($fixed)
@@ -38,24 +24,28 @@ test('at 200 % and at 400 % no line needs a sideways scroll, and no bar takes ha
 })->with('pages');
 
 test('nothing moves while a page comes, also on a slow phone', function (string $path) {
-    $slow = new ChromeDevToolsDriver($this->browser->driver);
-    $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
-    $moved = [];
-    foreach ([[390, 844], [1280, 800]] as [$width, $height]) {
-        $this->browser->size($width, $height)->visit($path);
-        $moved[] = $this->browser->driver->executeAsyncScript(
-            <<<'JS'
-                const done = arguments[arguments.length - 1];
-                let moved = 0;
-                new PerformanceObserver((list) => list.getEntries().forEach((one) => { if (!one.hadRecentInput) moved += one.value; }))
-                    .observe({ type: 'layout-shift', buffered: true });
-                document.fonts.ready.then(() => requestIdleCallback(() => requestAnimationFrame(() => done(moved))));
-            JS
-        );
-    }
-    $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
+    expect(PageLook::at($path)->moved)->toBeLessThanOrEqual(0.02, $path);
+})->with('pages');
 
-    expect(max($moved))->toBeLessThanOrEqual(0.02, $path);
+test('what scrolls by itself is reached by keys', function (string $path) {
+    expect(PageLook::at($path)->stuck)->toBe([]);
+})->with('pages');
+
+test('whatever is pressed is large enough to be hit', function (string $path) {
+    expect(PageLook::at($path)->tooSmall)->toBe([]);
+})->with('pages');
+
+test('every word of a page is printed, and no bar to be pressed', function (string $path) {
+    $look = PageLook::at($path);
+    // A word may be broken at the end of a line, and a drawing's words stand letter by letter.
+    $joined = (string) preg_replace('/[\s\x{AD}-]+/u', '', $look->printed);
+
+    expect($look->words)
+        ->not->toBe([])
+        ->and(array_values(array_filter($look->words, fn (string $word) => ! str_contains($joined, $word))))
+        ->toBe([])
+        ->and($look->printed)
+        ->not->toContain('Find a job');
 })->with('pages');
 
 test('the first page and all it is drawn with comes in less than 200 kB', function () {

@@ -54,34 +54,3 @@ test('a step that is moved by an arrow key can be moved on', function () {
 
     expect((int) $browser->js($begins))->toBe((int) $from + 10);
 });
-
-test('what scrolls by itself is reached by keys', function (string $path) {
-    $stuck = $this->browser->visit($path)->js(
-        <<<'JS'
-            return [...document.querySelectorAll('body *')].filter((one) => {
-                const scrolls = /auto|scroll/.test(getComputedStyle(one).overflowX + getComputedStyle(one).overflowY)
-                    && (one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 1);
-                return scrolls && one.checkVisibility() && one.tabIndex < 0
-                    && !one.querySelector('a[href], button, input, select, textarea, summary, [tabindex="0"]');
-            }).map((one) => `${one.tagName}.${one.className}`);
-        JS,
-    );
-
-    expect($stuck)->toBe([]);
-})->with('pages');
-
-test('whatever is pressed is large enough to be hit', function (string $path) {
-    $small = $this->browser->size(390, 844)->visit($path)->js(
-        <<<'JS'
-            // A link within a sentence is as high as its line.
-            const isInText = (one) => one.tagName === 'A' && getComputedStyle(one).display === 'inline';
-            return [...document.querySelectorAll('button, summary, select, input:not([type=hidden]), a[href]')]
-                .filter((one) => one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && !isInText(one) && !one.closest('.visually-hidden, svg'))
-                .map((one) => [one, (one.labels?.[0] && /checkbox|radio/.test(one.type) ? one.labels[0] : one).getBoundingClientRect()])
-                .filter(([, box]) => box.width > 0 && box.width < 9999 && (box.height < 23.5 || box.width < 23.5))
-                .map(([one, box]) => `${one.tagName}#${one.id}.${one.className} ${Math.round(box.width)}×${Math.round(box.height)}`);
-        JS,
-    );
-
-    expect($small)->toBe([]);
-})->with('pages');

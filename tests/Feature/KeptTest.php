@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use App\Bench\Station;
+use App\Editing\Notices;
 use App\Firm\Role;
+use App\Frame\Present;
+use App\Http\Editor;
 use App\Keeping\CacheFolder;
 use App\Keeping\Kept;
 use App\Models\Doorway;
@@ -11,6 +14,8 @@ use App\Models\Firm;
 use App\Models\ShelfKit;
 use App\Models\ShelfPart;
 use App\Models\User;
+use App\Record\Log;
+use App\Words\StoredMessage;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -198,4 +203,76 @@ test('only who leads the firm is led to it, also at the foot of a page that an o
     );
 
     expect([$links($owner), $links($planner), $links($owner)])->toBe([2, 0, 2]);
+});
+
+test('a page that is looked at again is not made again', function () {
+    $made = 0;
+    View::composer('bench.page', function () use (&$made): void {
+        $made++;
+    });
+    $url = ($this->page)(Station::Leaf);
+    $first = $this->get($url)->assertOk()->getContent();
+
+    expect($this->get($url)->getContent())->toBe($first)->and($made)->toBe(1);
+});
+
+test('a page that was looked at before shows what has come since', function (Closure $come, string $shows) {
+    $url = ($this->page)(Station::Leaf);
+    $this->get($url)->assertDontSee($shows, false);
+    $come($this->doorway);
+    app()->forgetScopedInstances();
+
+    $this->get($url)->assertSee($shows, false);
+})->with([
+    'the new name of its job' => [fn (Doorway $doorway) => $doorway->job->update(['name' => 'Lime works']), 'Lime works'],
+    'another name of who looks' => [fn () => test()->post('/editor', ['who' => 'Ilse Brand']), 'Ilse Brand'],
+    'another language' => [fn () => test()->post('/editor', ['language' => 'es']), '<html lang="es"'],
+    'another unit' => [
+        fn (Doorway $doorway) => lookIn('in', $doorway->job),
+        'value="in" aria-pressed="true"',
+    ],
+    'what one is told' => [
+        fn (Doorway $doorway) => Notices::leave('ana-1', $doorway->id, 'x', StoredMessage::kept('Told in the meantime')),
+        'Told in the meantime',
+    ],
+    'who else is here' => [
+        fn (Doorway $doorway) => Present::besides(Editor::named('Otto Kern', 'otto-1'), $doorway),
+        'Otto Kern',
+    ],
+    'that something can be undone' => [
+        fn (Doorway $doorway) => test()->post("/doorways/{$doorway->id}/leaf/changes", [
+            'place' => 'brief.rules.gap', 'value' => '10', 'base' => $doorway->revision_id,
+        ]),
+        'change 2',
+    ],
+]);
+
+test('what a page was drawn from is told anew with each entry of the log', function () {
+    $state = function (): string {
+        preg_match('/name="state" content="([^"]+)"/', (string) $this->get(($this->page)(Station::Leaf))->getContent(), $is);
+
+        return $is[1];
+    };
+    $before = $state();
+    (new Log($this->doorway))->add('note', '', ['says' => 'Made up'], 'Ana');
+
+    expect($state())->not->toBe($before);
+});
+
+test('where a page asks for its bench, that comes alone', function () {
+    $this->get(($this->page)(Station::Leaf), ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertSee('id="base"', false)
+        ->assertDontSee('<html', false);
+});
+
+test('a kept page comes packed to who takes it packed, and plain to who does not', function () {
+    $url = ($this->page)(Station::Leaf);
+    $plain = (string) $this->get($url)->assertHeaderMissing('Content-Encoding')->getContent();
+    $packed = $this->get($url, ['Accept-Encoding' => 'gzip'])
+        ->assertHeader('Content-Encoding', 'gzip')
+        ->assertHeader('Vary', 'Accept-Encoding');
+
+    expect(gzdecode((string) $packed->getContent()))->toBe($plain)
+        ->and((int) $packed->headers->get('Content-Length'))->toBe(strlen((string) $packed->getContent()));
 });

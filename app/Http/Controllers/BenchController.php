@@ -13,7 +13,6 @@ use App\Http\Editor;
 use App\Models\Doorway;
 use App\Words\Places;
 use App\Words\Refusals;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use YokeLine\Format\UnreadableFile;
@@ -22,11 +21,11 @@ final class BenchController
 {
     public function show(Request $request, Doorway $doorway, Station $station): Response
     {
-        return (new BenchPage($doorway, $station, Editor::of($request)))->whole();
+        return self::answer($request, new BenchPage($doorway, $station, Editor::of($request)));
     }
 
     /** One field, a nudge of one, or the changes of a cure; the bench comes back as it then is. */
-    public function change(Request $request, Doorway $doorway, Station $station): View
+    public function change(Request $request, Doorway $doorway, Station $station): Response
     {
         $editor = Editor::of($request);
         $place = $doorway->seen($request->integer('base'))->document->named((string) $request->input('place'));
@@ -56,8 +55,12 @@ final class BenchController
             ];
         }
 
-        $page = new BenchPage($doorway, $station, $editor, $refused, $notices);
+        return self::answer($request, new BenchPage($doorway, $station, $editor, $refused, $notices));
+    }
 
-        return view($request->hasHeader('HX-Request') ? 'bench.bench' : 'bench.page', ['page' => $page]);
+    /** Where a change, or what it is led on to, is asked for by the page itself, the bench comes alone. */
+    private static function answer(Request $request, BenchPage $page): Response
+    {
+        return $request->hasHeader('HX-Request') ? response(view('bench.bench', ['page' => $page])) : $page->whole();
     }
 }

@@ -12,7 +12,6 @@ use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -51,6 +50,9 @@ final class Browser
 
     public RemoteWebDriver $driver;
 
+    /** What it was brought to since it was fresh, for tests that may go on from there. */
+    public string $setTo = '';
+
     /**
      * @param  ?string  $url  of what is served already; else it serves itself
      * @param  list<string>  $arguments  of the browser, besides the usual
@@ -83,7 +85,7 @@ final class Browser
     /** One browser and one server for the whole run; each test takes it with a fresh database. */
     public static function fresh(): self
     {
-        self::$shared ??= new self();
+        self::last()->setTo = '';
         // Once no page holds on to anything: what a phone keeps for when there is no connection goes too.
         self::$shared->driver->get('about:blank');
         (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', [
@@ -95,6 +97,12 @@ final class Browser
         self::$shared->size(1280, 800);
 
         return self::$shared;
+    }
+
+    /** As the test before left it. */
+    public static function last(): self
+    {
+        return self::$shared ??= new self();
     }
 
     /**
@@ -123,7 +131,6 @@ final class Browser
 
     public function size(int $width, int $height): self
     {
-        $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width,
             'height' => $height,
@@ -332,7 +339,7 @@ final class Browser
         $this->js((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         $this->driver->manage()->timeouts()->setScriptTimeout(30);
         $found = $this->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));',
+            'const done = arguments[arguments.length - 1]; axe.run({ preload: false, resultTypes: ["violations"] }).then((result) => done(result.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).slice(0, 4).join(" | "))));',
         );
 
         return array_values((array) $found);

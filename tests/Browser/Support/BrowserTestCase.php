@@ -6,13 +6,15 @@ namespace Tests\Browser\Support;
 
 use PHPUnit\Framework\TestCase;
 
+/** @property-read Browser $browser  with the demo as it was, for the tests that ask for one */
 abstract class BrowserTestCase extends TestCase
 {
-    protected Browser $browser;
+    private ?Browser $fresh = null;
 
-    protected function setUp(): void
+    public function __get(string $name): Browser
     {
-        parent::setUp();
-        $this->browser = Browser::fresh();
+        assert($name === 'browser');
+
+        return $this->fresh ??= Browser::fresh();
     }
 }
