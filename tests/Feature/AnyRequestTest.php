@@ -155,7 +155,13 @@ beforeEach(fn () => Demo::load());
 
 test('no address breaks, whatever is asked of it', function (array $junk, bool $known) {
     $broken = [];
-    foreach (addresses(['GET'], $known) as [$method, $address]) {
+    // What is there is asked for with every junk; what is not there, where the address alone is what nobody has.
+    $asked = $known ? addresses(['GET'], true) : array_udiff(
+        addresses(['GET'], false),
+        addresses(['GET'], true),
+        fn (array $one, array $other) => $one <=> $other,
+    );
+    foreach ($asked as [$method, $address]) {
         $answer = $this->call($method, $address, $junk);
         if ($answer->getStatusCode() >= 500) {
             $broken[] =

@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 use App\Models\Doorway;
+use Tests\Demo;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Inspection\Verdict;
 
 beforeEach(function () {
-    $this->artisan('yoke:demo');
+    Demo::load();
 });
 
 /** The demo's doorway of that name. */

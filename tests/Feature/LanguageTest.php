@@ -6,17 +6,18 @@ use App\Board\Standing;
 use App\Models\Doorway;
 use App\Models\WaitingNotice;
 use Illuminate\Support\Arr;
+use Tests\Demo;
 
 beforeEach(function () {
-    $this->artisan('yoke:demo');
+    Demo::load();
     $this->kiln = Doorway::query()->where('name', 'Kiln room')->firstOrFail();
 });
 
 /** @return list<string> the sentences of the English books that the Spanish ones say otherwise */
 function englishSentences(): array
 {
-    $sentences = [];
-    foreach (glob(lang_path('en/*.php')) ?: [] as $book) {
+    static $sentences = [];
+    foreach ($sentences === [] ? (glob(lang_path('en/*.php')) ?: []) : [] as $book) {
         $spanish = Arr::dot(require lang_path('es/'.basename($book)));
         foreach (Arr::dot(require $book) as $key => $says) {
             if (is_string($says) && str_word_count($says) > 2 && $says !== $spanish[$key] && ! str_contains($says, ':')) {

@@ -8,7 +8,7 @@ use YokeLine\Measure\Unit;
 use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
 
-/** Walls to practise on. */
+/** Walls to practise on, each made up once: it takes as long as all that is asked of it. */
 final class Practice
 {
     public static function wall(
@@ -16,6 +16,14 @@ final class Practice
         int $seed = 7,
         Unit $unit = Unit::Millimetre,
     ): PracticeWall {
-        return PracticeWall::of($level, $seed, $unit, Doorways::kits());
+        /** @var array<string, PracticeWall> $walls */
+        static $walls = [];
+
+        return $walls["{$level->value} {$seed} {$unit->value}"] ??= PracticeWall::of(
+            $level,
+            $seed,
+            $unit,
+            Doorways::kits(),
+        );
     }
 }
