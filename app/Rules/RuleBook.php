@@ -147,13 +147,17 @@ final readonly class RuleBook
         return $changed;
     }
 
-    /** A new doorway begins with the rules of its job and company. */
-    public static function begin(Document $document, Level $level): Document
+    /**
+     * A new doorway begins with the rules of its job and company.
+     *
+     * @param  bool  $isBlank  what stands in it is only what is usual; else it was chosen, and stays
+     */
+    public static function begin(Document $document, Level $level, bool $isBlank = false): Document
     {
         $rules = Catalog::whole()->rules();
         foreach ($level->rules() as $kept) {
             $rule = $rules[$kept->method] ?? null;
-            if ($rule !== null && $document->get($rule->path) === null) {
+            if ($rule !== null && ($isBlank || $document->get($rule->path) === null)) {
                 $document = $document
                     ->with($rule->path, $kept->value)
                     ->with(

@@ -30,7 +30,7 @@ final class NewDoorway
         return $begun ??
             Doorway::begin(
                 $job,
-                RuleBook::begin($blank->with('name', $name), Level::job($job)),
+                RuleBook::begin($blank->with('name', $name), Level::job($job), isBlank: true),
                 StoredMessage::change('begun'),
                 $editor,
                 $uid,

@@ -6,6 +6,10 @@ use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use Tests\Demo;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field;
+use YokeLine\Measure\Length;
+use YokeLine\Measure\Unit;
 
 beforeEach(function () {
     Demo::load();
@@ -106,4 +110,130 @@ test('a rule that is told in inches stays in inches', function () {
     expect($doorway->revision->document->get('brief.rules.head_overlap'))->toBe('1 3/8 in');
     $this->get("/doorways/{$doorway->id}/door/size")->assertSee('value="1 3/8"', false)->assertDontSee(' mm)');
     $this->get("/rules?job={$job->id}")->assertSee('value="1 3/8"', false);
+});
+
+/** @return array<string, array{string}> every rule of a house, by its key */
+function everyRule(): array
+{
+    return array_map(fn (string $key) => [$key], array_combine(
+        array_keys(Catalog::whole()->rules()),
+        array_keys(Catalog::whole()->rules()),
+    ));
+}
+
+/** What a rule could be set to, other than what is usual. */
+function otherAnswer(string $key): string
+{
+    $rule = Catalog::whole()->rules()[$key];
+
+    // Each rule has bounds of its own: a little more than is usual lies within all of them.
+    return $rule->answers === []
+        ? ($rule->usualIn(Unit::Millimetre) ?? Length::zero())->plus(Length::mm(1))->toMm().' mm'
+        : array_values(array_diff($rule->answers, [Field::answered($rule->usual)]))[0];
+}
+
+test('whatever rule is taken, its page and a new doorway have it, and it can be let go', function (string $key) {
+    $rule = Catalog::whole()->rules()[$key];
+    $said = otherAnswer($key);
+    // No doorway follows it yet.
+    Job::query()->update(['archived_at' => now()]);
+    $job = Job::create(['name' => 'Empty house']);
+    $this->post('/rules', ['method_key' => $key, 'value' => $said, 'why' => 'so we do'])->assertSessionHasNoErrors();
+    $this->get('/rules')->assertOk()->assertSee('value="so we do"', false);
+    $this->post("/jobs/{$job->id}/doorways", ['name' => 'Office']);
+    $new = Doorway::query()->where('name', 'Office')->firstOrFail()->revision->document;
+
+    expect(HouseRule::query()->where('method', $key)->value('value'))
+        ->toBe($said)
+        ->and(Field::answered($new->get($rule->path)))
+        ->toBe($said)
+        ->and($new->get("house.{$key}.from"))
+        ->toBe('company');
+    $this->post('/rules', ['method_key' => $key, 'value' => '']);
+    $let = Doorway::query()->where('name', 'Office')->firstOrFail()->revision->document;
+    expect(HouseRule::query()->where('method', $key)->exists())
+        ->toBeFalse()
+        ->and($let->get($rule->path))
+        ->toBeNull()
+        ->and($let->get("house.{$key}"))
+        ->toBeNull();
+})->with(everyRule());
+
+test('a rule of one doorway is written into that one alone, and is none of the house', function () {
+    $take = ['method_key' => 'head-overlap', 'value' => '44', 'why' => 'a low lintel'];
+    $this->post("/rules?doorway={$this->doorway->id}", $take)->assertRedirect();
+    $with = Doorway::query()->with('revision')->get()->filter(
+        fn (Doorway $doorway) => $doorway->revision->document->get('brief.rules.head_overlap') === '44 mm',
+    );
+
+    expect(array_values($with->modelKeys()))->toBe([$this->doorway->id])
+        ->and(HouseRule::query()->count())
+        ->toBe(0)
+        ->and($with->first()->revision->document->get('house.head-overlap'))
+        ->toEqual((object) ['from' => 'doorway', 'why' => 'a low lintel']);
+    $this->get("/rules?doorway={$this->doorway->id}")
+        ->assertSee('value="a low lintel"', false)
+        ->assertSee('Back to Loading bay');
+});
+
+test('before a rule is taken each doorway shows its yoke line as it is and as it would be', function () {
+    $plan = fn (array $changes) => $this->doorway
+        ->plan(array_reduce(
+            array_keys($changes),
+            fn ($document, string $place) => $document->with($place, $changes[$place]),
+            $this->doorway->revision->document,
+        ));
+    $shown = fn (array $changes): string => $plan($changes)->write->show($plan($changes)->plan->yokeLine());
+    [$was, $is] = [$shown([]), $shown(['brief.rules.head_overlap' => '70 mm'])];
+
+    expect($is)->not->toBe($was);
+    $this->post('/rules/preview', ['method_key' => 'head-overlap', 'value' => '70'])
+        ->assertSee("<s>{$was}</s> <b>{$is}</b>", false);
+});
+
+test('a doorway that is put away, by itself or with its job, follows no rule', function (Closure $putAway) {
+    $putAway($this->doorway);
+    $this->post('/rules', ['method_key' => 'head-overlap', 'value' => '70']);
+
+    expect($this->doorway->refresh()->revision->document->get('brief.rules.head_overlap'))->toBeNull();
+})->with([
+    'by itself' => [fn (Doorway $doorway) => $doorway->forceFill(['archived_at' => now()])->save()],
+    'with its job' => [fn (Doorway $doorway) => $doorway->job->forceFill(['archived_at' => now()])->save()],
+]);
+
+test('what a rule cannot be is refused in words, and nothing is written', function (string $value, string $says) {
+    $count = fn (): int => $this->doorway->revisions()->count();
+    $before = $count();
+    $this->post('/rules', ['method_key' => $value === 'purple' ? 'cover' : 'gap', 'value' => $value])
+        ->assertRedirect('/rules')
+        ->assertSessionHasErrors('rule');
+
+    expect(session('errors')->first('rule'))
+        ->toContain($says)
+        ->and(HouseRule::query()->count())
+        ->toBe(0)
+        ->and($count())
+        ->toBe($before);
+})->with([
+    'no length' => ['small', '“small” is not a length'],
+    'none of its list' => ['purple', 'What must the door cover? Choose one of: past jambs, casing, just enough.'],
+    'below nothing' => ['-5', 'less than 0'],
+]);
+
+test('a rule that no house has is not there', function () {
+    $this->post('/rules', ['method_key' => 'no-such', 'value' => '1'])->assertNotFound();
+    $this->post('/rules/preview', ['method_key' => 'no-such', 'value' => '1'])->assertNotFound();
+});
+
+test('a number without a unit is in the unit that one looks in', function () {
+    $this->post('/editor', ['units' => 'in', 'own' => 'mm', 'at' => 'house']);
+    $this->post('/rules', ['method_key' => 'gap', 'value' => '1/2'])->assertSessionHasNoErrors();
+
+    expect(HouseRule::query()->value('value'))->toBe('1/2 in');
+});
+
+test('of a reason as much is kept as its field takes', function () {
+    $this->post('/rules', ['method_key' => 'gap', 'value' => '11', 'why' => str_repeat('é', 400)]);
+
+    expect(HouseRule::query()->value('why'))->toBe(str_repeat('é', 240));
 });

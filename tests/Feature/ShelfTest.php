@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Bench\Field;
+use App\Bench\Group;
+use App\Bench\Row;
 use App\Editing\Ledger;
 use App\Http\Editor;
+use App\Kits\KitForm;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
 use App\Models\WaitingNotice;
@@ -11,6 +15,7 @@ use App\Shelf;
 use Illuminate\Http\UploadedFile;
 use Tests\Demo;
 use YokeLine\Format\KitReader;
+use YokeLine\Measure\Length;
 
 beforeEach(fn () => Demo::load());
 
@@ -185,4 +190,82 @@ test('two who set two numbers of a kit both have theirs, and nobody is told anyt
         ->toEqual([90, 33])
         ->and(WaitingNotice::query()->count())
         ->toBe(0);
+});
+
+/** What a field of a sheet could be told, each in its own way. */
+function toldAt(Field $field): string
+{
+    return match ($field->kind) {
+        'length' => '57',
+        'lengths' => '1900, 2300',
+        'amount' => '66',
+        'text' => 'Flat bar of ours',
+        default => strval(array_keys($field->options)[array_key_last(array_keys($field->options))]),
+    };
+}
+
+/** @return list<Field> */
+function fieldsOf(string $kit): array
+{
+    $rows = array_merge(...array_map(
+        fn (Group $group) => $group->rows,
+        (new KitForm(ShelfKit::called($kit), null))->groups(),
+    ));
+
+    return array_merge(...array_map(fn (Row $row) => $row->fields, $rows));
+}
+
+test('whatever is told at a field of a sheet is kept and stands there, or is refused at that field', function (string $kit) {
+    $as = ShelfKit::called($kit)->document;
+    $kept = 0;
+    foreach (fieldsOf($kit) as $field) {
+        $answer = $this->post("/shelf/{$kit}/changes", ['place' => $field->place, 'value' => toldAt($field)])->assertOk();
+        $now = ShelfKit::called($kit)->document;
+        $isRefused = str_contains((string) $answer->getContent(), "id=\"{$field->id()}-says\"");
+        expect($isRefused)->toBe($now->equals($as) && $isRefused, "{$field->place} is kept and refused");
+        $kept += $isRefused ? 0 : 1;
+        $isRefused || expect(json_encode($now->get($field->place)))
+            ->not->toBe('null', "{$field->place} is not kept");
+        ShelfKit::called($kit)->update(['document' => $as, 'name' => (string) $as->get('name')]);
+    }
+
+    expect($kept)->toBeGreaterThan(40);
+})->with(['flat-40-strap', 'round-25-strap']);
+
+test('what is taken out of a sheet is missed where nothing can be planned without', function () {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'rail.height', 'value' => ''])
+        ->assertOk()
+        ->assertSee('Some numbers are still missing.')
+        ->assertSee('href="#f-rail-height"', false);
+
+    expect(app(Shelf::class)->kits())->not->toHaveKey('flat-40-strap');
+});
+
+test('the same height is shown to the hole, to the rail’s top and to its foot', function () {
+    $kit = KitReader::sheet(ShelfKit::called('flat-40-strap')->document);
+    $shown = array_map(fn (Length $one) => "<td>{$one->toMm()}</td>", [
+        $kit->rise, $kit->rise->plus($kit->rail->height->half()), $kit->topGapAsMade(),
+    ]);
+
+    $this->get('/shelf/flat-40-strap')->assertSeeInOrder($shown, false);
+});
+
+test('a kit without a name is refused in a sentence', function () {
+    $count = ShelfKit::query()->count();
+    $this->post('/shelf', ['name' => ' '])->assertSessionHasErrors(['name' => __('refusals.kit-needs-name')]);
+
+    expect(ShelfKit::query()->count())->toBe($count);
+});
+
+test('a kit that is not on the shelf is not found', function () {
+    $this->get('/shelf/no-such')->assertNotFound();
+    $this->post('/shelf/no-such/changes', ['place' => 'rail.height', 'value' => '40'])->assertNotFound();
+});
+
+test('a kit that is named anew keeps its address', function () {
+    $this->post('/shelf/flat-40-strap/changes', ['place' => 'name', 'value' => 'Flat bar, the long one'])->assertOk();
+
+    $this->get('/shelf')
+        ->assertSee('Flat bar, the long one')
+        ->assertSee('href="'.route('shelf.kit', 'flat-40-strap').'"', false);
 });
