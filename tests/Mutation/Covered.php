@@ -22,7 +22,7 @@ final class Covered
     private array $seconds = [];
 
     /** A test that takes longer is not run for a fault: what only it would notice is told as lived. */
-    private const LONGEST_S = 90;
+    private const LONGEST_S = 240;
 
     /**
      * Each file of tests by itself, run once and kept for as long as neither it nor the code changes.
