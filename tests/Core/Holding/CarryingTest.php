@@ -36,10 +36,10 @@ test('an anchoring that is asked to carry another leaf is the one that is worked
 })->with(['kiln-room', 'reclaim-bay', 'slip-store', 'map-archive']);
 
 test('a rail that hangs higher has its fixings so much higher, and as loaded', function () {
-    $of = fn (int $overlap) => Doorways::plan('kiln-room', [
-        'brief.rules.head_overlap' => $overlap, 'brief.leaf.mass_kg' => 40,
+    $of = fn (int $height) => Doorways::plan('kiln-room', [
+        'brief.leaf.height' => $height, 'brief.leaf.mass_kg' => 40,
     ]);
-    [$low, $high] = [$of(40), $of(90)];
+    [$low, $high] = [$of(2138), $of(2200)];
     $up = $high->yokeLine()->minus($low->yokeLine());
     [$before, $carried] = [Anchoring::of($low), Anchoring::of($low)->carrying($high)];
 
