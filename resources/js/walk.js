@@ -1,6 +1,7 @@
 // The walk along a wall: one measurement a screen. The page holds every question and the numbers that the picture and
 // the agreements are made of, so it works with no connection; what is told waits and is sent later. What is read here
 // from a number draws the picture and asks; what is kept is read by the server.
+import { pressed } from './keypad.js';
 import { answered, outbox, tell } from './outbox.js';
 import { rename, waiting } from './queue.js';
 import { number } from './readings.js';
@@ -255,13 +256,7 @@ export function startWalk() {
     const field = id('typed');
     const button = target.closest('button');
     if (!button) return;
-    const { key: pressed, fraction } = button.dataset;
-    const without = field.value.replace(/\s*\d+\/\d+$/, '');
-    if (fraction) field.value = `${without}${without === '' || without.endsWith("'") ? '' : ' '}${fraction}`;
-    else if (pressed === 'back') field.value = field.value.slice(0, -1).trimEnd();
-    else if (pressed === '-') field.value = field.value.startsWith('-') ? field.value.slice(1) : `-${field.value}`;
-    else if (pressed === '.5') field.value = field.value.endsWith('.5') ? field.value.slice(0, -2) : `${field.value.replace(/\..*/, '')}.5`;
-    else field.value += pressed;
+    field.value = pressed(field.value, button.dataset);
     draw(question());
   });
   id('typed').addEventListener('input', () => draw(question()));
