@@ -196,3 +196,19 @@ test('a line is read without turning the head', function () {
 
     expect($long)->toBe([]);
 });
+
+test('no two files of tests have one name for two things: they are all read into one house', function () {
+    $names = [];
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(__DIR__.'/..', FilesystemIterator::SKIP_DOTS),
+        ) as $file
+    ) {
+        if (str_ends_with($file->getFilename(), 'Test.php') || $file->getFilename() === 'Pest.php') {
+            preg_match_all('/^(?:function|const) (\w+)/m', (string) file_get_contents($file->getPathname()), $found);
+            array_push($names, ...$found[1]);
+        }
+    }
+
+    expect(array_keys(array_filter(array_count_values($names), fn (int $times) => $times > 1)))->toBe([]);
+});
