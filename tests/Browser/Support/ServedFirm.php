@@ -30,15 +30,24 @@ final class ServedFirm
     /** @param  'serve'|'up'  $way */
     public static function start(string $way = 'serve', string ...$more): self
     {
-        $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
-        fclose($free);
         $data = sys_get_temp_dir().'/yoke-firm-'.bin2hex(random_bytes(4));
         mkdir($data);
-        $firm = new self($data, $port, $way, array_values($more));
+        $firm = new self($data, self::freePair(), $way, array_values($more));
         $firm->goOn();
 
         return $firm;
+    }
+
+    /** The first of two ports side by side that are free, below those that whoever asks elsewhere is given. */
+    private static function freePair(): int
+    {
+        do {
+            $port = random_int(20_000, 30_000);
+            $pair = array_map(fn (int $one) => @stream_socket_server("tcp://0.0.0.0:{$one}"), [$port, $port + 1]);
+            array_map(fclose(...), $open = array_filter($pair));
+        } while (count($open) < 2);
+
+        return $port;
     }
 
     public function goOn(): void
