@@ -1,8 +1,9 @@
-// What a field says once a key of the pad was pressed. A fraction, or the half of a millimetre, stays at the end whatever is pressed after it.
+// What a field says once a key of the pad was pressed. A fraction, or the half of a millimetre, stays at the end
+// whatever is pressed after it.
 
 const END = /^(.*?)\s*(\d+\/\d+|\.5)?$/;
 
-const joined = (whole, end) => (end === undefined || end === '.5' || whole === '' || /[-']$/.test(whole) ? `${whole}${end ?? ''}` : `${whole} ${end}`);
+const joined = (whole, end = '') => whole + (/^\d/.test(end) && whole !== '' && !/[-']$/.test(whole) ? ' ' : '') + end;
 
 export function pressed(value, { key, fraction }) {
   const [, whole, end] = value.match(END);

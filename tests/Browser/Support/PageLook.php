@@ -94,10 +94,10 @@ final readonly class PageLook
         $slow = new ChromeDevToolsDriver($browser->driver);
         $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
         $movedOnPhone = $browser->size(390, 844)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
-        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
         $wide = $browser->js('return document.documentElement.scrollWidth');
         $tooSmall = $browser->js(self::TOO_SMALL);
         $moved = $browser->size(1280, 800)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
+        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
         $faults = $browser->faults();
         $stuck = $browser->js(self::STUCK);
         $words = $browser->asPaper()->js(self::WORDS);
@@ -105,7 +105,7 @@ final readonly class PageLook
         $browser->asPaper(false);
         $enlarged = [];
         foreach ([[640, 400], [320, 256]] as [$width, $height]) {
-            $enlarged[] = [$width, $height, ...$browser->size($width, $height)->js(self::WIDTH_AND_BARS)];
+            $enlarged[] = [$width, $height, ...$browser->size($width, $height)->visit($path)->js(self::WIDTH_AND_BARS)];
         }
 
         return new self(max($movedOnPhone, $moved), $wide, $tooSmall, $faults, $stuck, $words, $printed, $enlarged);
