@@ -19,7 +19,7 @@ ini_set('memory_limit', '4G');
 chdir(dirname(__DIR__));
 
 /** So many seconds of tests are run for one fault: what they do not notice lives, whatever slower ones might say. */
-const SECONDS = 12.0;
+const SECONDS = 6.0;
 
 /** What may be wanted of a room. */
 const WANTED = ['core' => 85, 'app' => 70];
@@ -82,20 +82,25 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
         $mutants = (new Mutants(new SeededRandom($options['seed'])))->of($lines, $options['sample']);
         /** @var list<array{Mutation, Verdict}> $verdicts */
         $verdicts = [];
-        foreach (array_chunk($mutants, $processes) as $some) {
-            $running = [];
-            foreach ($some as $mutation) {
-                $path = (string) $mutation->file->getRealPath();
-                $tests = $covered->tests($path, $mutation->startLine, $mutation->endLine, SECONDS);
-                $tests === []
-                    ? ($verdicts[] = [$mutation, Verdict::Uncovered])
-                    : ($running[] = new Trial($mutation, $tests, 4 * SECONDS + 20, $prepended));
+        /** @var list<Trial> $running */
+        $running = [];
+        $take = function (Trial $trial) use (&$verdicts): void {
+            $verdicts[] = [$trial->mutation, $trial->verdict()];
+            getenv('TELL') && $trial->verdict() === Verdict::NotRun && print $trial->said();
+        };
+        foreach ($mutants as $mutation) {
+            $path = (string) $mutation->file->getRealPath();
+            $tests = $covered->tests($path, $mutation->startLine, $mutation->endLine, SECONDS);
+            if ($tests === []) {
+                $verdicts[] = [$mutation, Verdict::Uncovered];
+
+                continue;
             }
-            foreach ($running as $trial) {
-                $trial->wait();
-                $verdicts[] = [$trial->mutation, $trial->verdict()];
-                getenv('TELL') && $trial->verdict() === Verdict::NotRun && print $trial->said();
-            }
+            $running[] = new Trial($mutation, $tests, 4 * SECONDS + 20, $prepended);
+            count($running) < $processes || $take(Trial::firstOver($running));
+        }
+        while ($running !== []) {
+            $take(Trial::firstOver($running));
         }
         $of = array_count_values(array_map(fn (array $one) => $one[1]->value, $verdicts));
         $tried = count($verdicts) - ($of['not-run'] ?? 0);

@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Mutation;
 
-use Pest\Mutate\Cache\NullStore;
 use Pest\Mutate\Mutation;
 use Pest\Mutate\Mutators\Sets\DefaultSet;
-use Pest\Mutate\Support\MutationGenerator;
-use Pest\Support\Container;
-use Psr\SimpleCache\CacheInterface;
 use ReflectionClass;
-use Symfony\Component\Finder\SplFileInfo;
 use YokeLine\Measure\SeededRandom;
 
 /** Faults that are put in on purpose: a sample of all that can be made in a room, the same for the same seed. */
@@ -19,14 +14,13 @@ final readonly class Mutants
 {
     public function __construct(private SeededRandom $dice)
     {
-        // Where the generator writes to; as it comes the folder is missing, and then no fault can be loaded.
+        // Where faults are written to; as it comes the folder is missing, and then none can be loaded.
         $package = dirname((string) (new ReflectionClass(Mutation::class))->getFileName(), 2);
-        Container::getInstance()->add(CacheInterface::class, new NullStore());
         is_dir("{$package}/.temp/mutations") || mkdir("{$package}/.temp/mutations", recursive: true);
     }
 
     /**
-     * File by file as the dice fall, by their size: to make every fault of a room takes longer than to try a sample.
+     * File by file as the dice fall, by their size.
      *
      * @param  array<string, list<int>>  $files  the lines that can be run, by path
      * @return list<Mutation>
@@ -39,18 +33,16 @@ final readonly class Mutants
                 $lines[] = [$path, $number];
             }
         }
-        $made = [];
+        $made = $in = [];
         foreach ($this->shuffled($lines) as [$path, $number]) {
             if (count($made) >= $sample) {
                 break;
             }
-            $here = array_values(array_filter(
-                (new MutationGenerator())->generate(new SplFileInfo($path, '', ''), DefaultSet::mutators(), [$number]),
-                fn (Mutation $mutation) => ! isset($made[$mutation->id]),
-            ));
+            $in[$path] ??= new Candidates($path, DefaultSet::mutators());
+            $here = $in[$path]->on($number);
             if ($here !== []) {
-                $mutation = $here[(int) floor($this->dice->next() * count($here))];
-                $made[$mutation->id] = $mutation;
+                $mutation = $in[$path]->make($here[(int) floor($this->dice->next() * count($here))]);
+                $made[$mutation->id] ??= $mutation;
             }
         }
 

@@ -47,13 +47,34 @@ final class Trial
         return str_replace(['__', '_'], ['.{1,2}', '.'], preg_quote($method, '/'));
     }
 
-    public function wait(): void
+    /**
+     * Waits for whichever is over first, and takes it out of those that run.
+     *
+     * @param  non-empty-list<self>  $running
+     */
+    public static function firstOver(array &$running): self
+    {
+        while (true) {
+            foreach ($running as $at => $trial) {
+                if ($trial->isOver()) {
+                    array_splice($running, $at, 1);
+
+                    return $trial;
+                }
+            }
+            usleep(5_000);
+        }
+    }
+
+    private function isOver(): bool
     {
         try {
-            $this->process->wait();
+            $this->process->checkTimeout();
         } catch (ProcessTimedOutException) {
             $this->isTooLong = true;
         }
+
+        return ! $this->process->isRunning();
     }
 
     /** What came of it: tests that never ran tell nothing, whatever the process ended with. */
