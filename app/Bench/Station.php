@@ -55,7 +55,7 @@ enum Station: string
             self::Anchors => Stations\AnchorsStation::groups($setout, $doorway, $items),
         };
         $added = array_filter(
-            Catalog::whole()->fields,
+            Catalog::whole()->fields(),
             fn (CatalogField $field) => $field->station === $this->value && $field->group !== null,
         );
 

@@ -9,6 +9,8 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use App\Words\Places;
 use App\Words\StoredMessage;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use YokeLine\Format\Document;
 
 /**
@@ -21,37 +23,35 @@ final readonly class Undo
 {
     private const FURTHEST = 1000;
 
-    /** @var list<int> own changes that can be taken back, the last one last */
-    private array $done;
+    public function __construct(private Doorway $doorway, private Editor $editor) {}
 
-    /** @var list<int> own undoing that can be taken back */
-    private array $undone;
-
-    public function __construct(private Doorway $doorway, private Editor $editor)
+    /** @return array{bool, bool} whether there is something to take back, and something to lay on again */
+    public function can(): array
     {
-        [$this->done, $this->undone] = $this->stacks();
-    }
+        $last = $this->own()->first(['undoes']);
 
-    public function canUndo(): bool
-    {
-        return $this->done !== [];
-    }
-
-    public function canRedo(): bool
-    {
-        return $this->undone !== [];
+        return match (true) {
+            $last === null => [false, false],
+            // Mostly: what was changed last can be taken back, and nothing was taken back since.
+            $last->undoes === null => [true, false],
+            default => array_map(fn (array $stack) => $stack !== [], $this->stacks()),
+        };
     }
 
     /** @return list<Notice> what was left as another had set it */
     public function undo(): array
     {
-        return $this->done === [] ? [] : $this->takeBack($this->done[count($this->done) - 1], 'undid');
+        $done = $this->stacks()[0];
+
+        return $done === [] ? [] : $this->takeBack($done[count($done) - 1], 'undid');
     }
 
     /** @return list<Notice> */
     public function redo(): array
     {
-        return $this->undone === [] ? [] : $this->takeBack($this->undone[count($this->undone) - 1], 'redid');
+        $undone = $this->stacks()[1];
+
+        return $undone === [] ? [] : $this->takeBack($undone[count($undone) - 1], 'redid');
     }
 
     /** @return list<Notice> */
@@ -91,18 +91,24 @@ final readonly class Undo
         return $notices;
     }
 
-    /** @return array{list<int>, list<int>} */
-    private function stacks(): array
+    /** The own changes of this doorway, the last one first. */
+    private function own(): Builder
     {
-        $own = Revision::query()
-            ->toBase()
+        return DB::table('revisions')
             ->where('doorway_id', $this->doorway->id)
             ->where('browser', $this->editor->browser)
             ->whereNotNull('parent_id')
-            ->orderByDesc('id')
-            ->limit(self::FURTHEST)
-            ->get(['id', 'undoes'])
-            ->reverse();
+            ->orderByDesc('id');
+    }
+
+    /**
+     * Own changes that can be taken back, and own undoing that can be: of each the last one last.
+     *
+     * @return array{list<int>, list<int>}
+     */
+    private function stacks(): array
+    {
+        $own = $this->own()->limit(self::FURTHEST)->get(['id', 'undoes'])->reverse();
         $done = $undone = $isUndo = [];
         foreach ($own as $revision) {
             [$id, $of] = [(int) $revision->id, $revision->undoes === null ? null : (int) $revision->undoes];

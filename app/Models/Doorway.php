@@ -135,7 +135,7 @@ final class Doorway extends Model
         do {
             isset($isDone) && $this->refresh();
             $head = $this->exists && $this->revision_id !== null ? $this->revision : null;
-            $number = $this->exists ? (int) $this->revisions()->max('number') + 1 : 1;
+            $number = 1 + (int) DB::table('revisions')->where('doorway_id', $this->id)->max('number');
             $document = ItemIds::given(
                 $this->withItsKit($head === null ? $make() : $make($head)),
                 'r'.base_convert((string) $number, 10, 36).'n',
@@ -175,7 +175,9 @@ final class Doorway extends Model
     /** Whether nobody was quicker: within a transaction nobody will be either. */
     private function isStill(?Revision $head): bool
     {
-        return self::query()->whereKey($this->id)->lockForUpdate()->value('revision_id') === $head?->id;
+        $is = DB::table($this->table)->where('id', $this->id)->lockForUpdate()->value('revision_id');
+
+        return ($is === null ? null : (int) $is) === $head?->id;
     }
 
     /** The revision that was seen by whoever names it; the current one where there is none of that name. */

@@ -7,42 +7,64 @@ namespace YokeLine\Catalog;
 use LogicException;
 use YokeLine\Measure\Unit;
 
-/** Every field of a doorway's document, and of a kit, in the order one meets them. */
-final readonly class Catalog
+/**
+ * Every field of a doorway's document, and of a kit, in the order one meets them. Its parts are declared when they are
+ * first asked for: most pages ask for one field.
+ */
+final class Catalog
 {
+    private const PARTS = ['', 'survey', 'brief', 'marking', 'kit', 'part'];
+
     /** Where kits stand: on a shelf, or one in the doorway that was planned with it. */
     private const KIT = '/^kits\[\]/';
 
-    /** @var array<string, Field> what belongs to no larger thing */
-    public array $alone;
+    /** @var array<string, array<string, Field>> by part and path */
+    private array $parts = [];
 
-    /** @param  array<string, Field>  $fields  by path */
-    private function __construct(public array $fields)
-    {
-        $this->alone = array_filter($fields, fn (Field $field) => $field->isAlone);
-    }
+    /** @var ?array<string, Field> every plan asks for them */
+    private ?array $alone = null;
+
+    private function __construct() {}
 
     public static function whole(): self
     {
         /** @var ?self $whole */
         static $whole = null;
 
-        return $whole ??= new self(array_column([
-            Field::enum('units', Unit::Millimetre),
-            Field::text('name', 'Doorway'),
-            ...SurveyFields::all(),
-            ...BriefFields::all(),
-            ...MarkingFields::all(),
-            ...KitFields::all(),
-            ...PartFields::all(),
-        ], null, 'path'));
+        return $whole ??= new self();
+    }
+
+    /** @return array<string, Field> by path */
+    public function fields(): array
+    {
+        return array_merge(...array_map($this->part(...), self::PARTS));
+    }
+
+    /** @return array<string, Field> what belongs to no larger thing */
+    public function alone(): array
+    {
+        return $this->alone ??= array_filter($this->fields(), fn (Field $field) => $field->isAlone);
+    }
+
+    /** @return array<string, Field> of what a path begins with; '' for what stands at the root */
+    private function part(string $name): array
+    {
+        return $this->parts[$name] ??= array_column(match ($name) {
+            '' => [Field::enum('units', Unit::Millimetre), Field::text('name', 'Doorway')],
+            'survey' => SurveyFields::all(),
+            'brief' => BriefFields::all(),
+            'marking' => MarkingFields::all(),
+            'kit' => KitFields::all(),
+            'part' => PartFields::all(),
+            default => [],
+        }, null, 'path');
     }
 
     /** @return array<string, Field> those of one part: `survey`, `brief`, `brief.rules`, `marking`, `kit` */
     public function of(string $part): array
     {
         return array_filter(
-            $this->fields,
+            $this->part(explode('.', $part)[0]),
             fn (string $path) => str_starts_with($path, "{$part}."),
             ARRAY_FILTER_USE_KEY,
         );
@@ -63,7 +85,9 @@ final readonly class Catalog
     {
         $path = self::path($place);
 
-        return $this->fields[$path] ?? ($this->fields[rtrim($path, '[]')] ?? null);
+        $part = $this->part(str_contains($path, '.') ? explode('.', $path, 2)[0] : '');
+
+        return $part[$path] ?? ($part[rtrim($path, '[]')] ?? null);
     }
 
     /** A place without the numbers and ids of items. */
@@ -79,7 +103,7 @@ final readonly class Catalog
     {
         $rules = [];
         foreach (['door', 'line', 'rail', 'guide', 'work', 'making'] as $section) {
-            foreach ($this->fields as $field) {
+            foreach ($this->fields() as $field) {
                 if ($field->rule !== '' && $field->section === $section) {
                     $rules[$field->rule] = $field;
                 }
@@ -96,7 +120,7 @@ final readonly class Catalog
             array_map(
                 fn (Field $field) => $field->path,
                 array_filter(
-                    $this->fields,
+                    $this->fields(),
                     fn (Field $field) => $field->type === FieldType::Items && ! str_starts_with($field->path, 'kit.'),
                 ),
             ),

@@ -14,7 +14,7 @@ final class Schema
     public static function doorway(): string
     {
         $properties = ['format' => ['const' => 'yoke-line/doorway'], 'version' => ['enum' => [1, 2]]];
-        foreach (Catalog::whole()->fields as $field) {
+        foreach (Catalog::whole()->fields() as $field) {
             if (str_starts_with($field->path, 'part.')) {
                 continue;
             }

@@ -23,7 +23,7 @@ final class Assumed
             ! ($isBuilt && in_array($field->path, self::SAID_BY_BUILDING, true));
 
         return array_values(
-            array_map(fn (Field $field) => $field->path, array_filter(Catalog::whole()->fields, $open)),
+            array_map(fn (Field $field) => $field->path, array_filter(Catalog::whole()->fields(), $open)),
         );
     }
 }

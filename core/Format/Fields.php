@@ -312,7 +312,7 @@ final class Fields
     public function told(): Told
     {
         $lengths = $others = [];
-        foreach ($this->catalog->alone as $path => $field) {
+        foreach ($this->catalog->alone() as $path => $field) {
             match ($field->type) {
                 FieldType::Length => ($lengths[$path] = $this->length($path) ?? $field->usualIn($this->unit)),
                 FieldType::Choice => ($others[$path] = $this->answer($path)),

@@ -24,7 +24,9 @@ final class ItemIds
     public static function given(Document $document, string $prefix = 'i'): Document
     {
         $document = OldKeys::renewed($document);
-        foreach (Catalog::whole()->lists() as $path) {
+        // What a kit counts out is named by its place.
+        $own = array_diff_key(get_object_vars($document->root), ['kit' => true, 'kits' => true]);
+        foreach (self::isToldApart($own) ? [] : Catalog::whole()->lists() as $path) {
             $list = $document->get($path);
             if (is_array($list) && array_filter($list, fn (mixed $item) => self::of($item) === null) !== []) {
                 $document = $document->with($path, self::filled($list, $prefix));
@@ -32,6 +34,19 @@ final class ItemIds
         }
 
         return $document->get('version') === self::VERSION ? $document : $document->with('version', self::VERSION);
+    }
+
+    /** Whether all that stands in any list has an id: nearly always, and then nothing is asked of the lists. */
+    private static function isToldApart(mixed $node): bool
+    {
+        foreach ($node instanceof stdClass ? get_object_vars($node) : (array) $node as $key => $item) {
+            $isNameless = is_int($key) && $item instanceof stdClass && self::of($item) === null;
+            if ($isNameless || ! (is_scalar($item) || self::isToldApart($item))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** An id that nothing in any of the lists has. */

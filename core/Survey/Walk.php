@@ -50,7 +50,7 @@ final class Walk
     private static function parts(Field $list, Stretch $stretch): array
     {
         $parts = [];
-        foreach (Catalog::whole()->fields as $field) {
+        foreach (Catalog::whole()->of('survey') as $field) {
             if (str_starts_with($field->path, "{$list->path}[]") && $field->stretch !== null) {
                 array_push(
                     $parts,

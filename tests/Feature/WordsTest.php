@@ -107,7 +107,7 @@ test('no book of one language is missing in the other', function () {
 });
 
 test('every field of the catalogue has a name', function () {
-    expect(array_filter(array_keys(Catalog::whole()->fields), fn (string $path) => ! FieldWords::isNamed($path)))->toBe(
+    expect(array_filter(array_keys(Catalog::whole()->fields()), fn (string $path) => ! FieldWords::isNamed($path)))->toBe(
         [],
     );
 });
@@ -120,7 +120,7 @@ test('every answer has words', function (string $path) {
 })->with(
     fn () => array_keys(
         array_filter(
-            Catalog::whole()->fields,
+            Catalog::whole()->fields(),
             fn ($field) => in_array($field->type, [FieldType::Choice, FieldType::Flag], true),
         ),
     ),

@@ -148,7 +148,7 @@ test('a place is found whatever its items are called', function (string $place, 
 
 test('what is usual is a clean number of the doorway’s unit', function () {
     $odd = array_filter(
-        Catalog::whole()->fields,
+        Catalog::whole()->fields(),
         fn (Field $field) => $field->usualIn(Unit::Inch) !== null &&
             ! str_starts_with($field->path, 'kit.') &&
             $field->usualIn(Unit::Inch)->nm % intdiv(Length::NM_PER_INCH, 64) !== 0,
@@ -171,7 +171,7 @@ test('a silent doorway in inches takes what is usual in inches', function () {
 });
 
 test('no two fields have one path, and none two names in a table', function () {
-    $named = array_filter(array_map(fn (Field $field) => $field->csv, Catalog::whole()->fields));
+    $named = array_filter(array_map(fn (Field $field) => $field->csv, Catalog::whole()->fields()));
 
     expect($named)->toBe(array_unique($named));
 });

@@ -2,25 +2,37 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Plain;
 use Tests\Core\Support\Practice;
 use YokeLine\Doorway\Kit;
+use YokeLine\Drawing\Above;
 use YokeLine\Drawing\AnsweredMarks;
 use YokeLine\Drawing\AsBuilt;
+use YokeLine\Drawing\AtGuide;
+use YokeLine\Drawing\AtHanger;
+use YokeLine\Drawing\AtStop;
 use YokeLine\Drawing\CutBars;
+use YokeLine\Drawing\DayBars;
 use YokeLine\Drawing\Dxf;
 use YokeLine\Drawing\Elevation;
 use YokeLine\Drawing\FloorProfile;
+use YokeLine\Drawing\Glossary;
 use YokeLine\Drawing\KitSheet;
 use YokeLine\Drawing\LeafBuilt;
+use YokeLine\Drawing\LeafCard;
 use YokeLine\Drawing\LeafSolid;
 use YokeLine\Drawing\Loads;
+use YokeLine\Drawing\MeasuredWall;
 use YokeLine\Drawing\OldLeafDrawn;
+use YokeLine\Drawing\OrderGraph;
+use YokeLine\Drawing\Picture;
 use YokeLine\Drawing\PracticeSketch;
 use YokeLine\Drawing\PullTape;
 use YokeLine\Drawing\RailBolts;
 use YokeLine\Drawing\Scene;
+use YokeLine\Drawing\Section;
 use YokeLine\Drawing\Shape;
 use YokeLine\Drawing\Small;
 use YokeLine\Drawing\Sure;
@@ -34,12 +46,18 @@ use YokeLine\Marks\Tapes;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
+use YokeLine\Measure\SeededRandom;
 use YokeLine\Measure\Unit;
 use YokeLine\Measure\Wording;
 use YokeLine\Practice\Level;
 use YokeLine\Stock\Cutting;
 use YokeLine\Stock\Piece;
+use YokeLine\Survey\Readings;
 use YokeLine\Tolerance\Clearance;
+use YokeLine\Work\Day\DayPlan;
+use YokeLine\Work\Day\Person;
+use YokeLine\Work\Day\Task;
+use YokeLine\Work\Order;
 
 const DRAWN_OF = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'in throwing-room'];
 
@@ -80,7 +98,7 @@ function everyDrawing(): array
         }
     };
     $plans = fn () => array_map(Doorways::plan(...), DRAWN_OF);
-    $each = fn (Closure $draw) => fn (): array => array_map($draw, $plans());
+    $each = fn (Closure $draw) => fn (): array => scenesIn(array_map($draw, $plans()));
 
     return [
         'kits' => fn () => array_values(array_map(fn (Kit $kit) => KitSheet::of($kit, $say), Doorways::kits())),
@@ -145,6 +163,42 @@ function everyDrawing(): array
 
             return PracticeSketch::of($wall->knownBy($read), $wall->seenBy($read), $swept, $wall->unit, $say);
         }, Level::graded()),
+        'elevation' => $each(fn ($plan) => Elevation::of($plan, $say)),
+        'elevation with anchors' => $each(fn ($plan) => Elevation::withAnchors($plan, $say, [])),
+        'from above' => $each(fn ($plan) => Above::of($plan, $say)),
+        'section' => $each(fn ($plan) => Section::of($plan, $say)),
+        'at the hanger' => $each(fn ($plan) => AtHanger::of($plan, $say)),
+        'along the guides' => $each(fn ($plan) => AtGuide::along($plan, $say)),
+        'at a guide' => $each(fn ($plan) => AtGuide::cuts($plan, $say)),
+        'at a stop' => $each(fn ($plan) => AtStop::each($plan, $say)),
+        'cards of leaves' => $each(fn ($plan) => array_map(
+            fn ($leaf) => [LeafCard::of($plan, $leaf, $say), LeafCard::shortened($plan, $leaf, $say)],
+            $plan->leaves(),
+        )),
+        'pictures' => $each(fn ($plan) => [
+            Picture::of($plan, $say, false), Picture::of($plan, $say, true), Picture::overPhoto($plan, $say),
+        ]),
+        'walls measured' => fn () => array_map(fn (string $name) => MeasuredWall::of(
+            Doorways::plan($name)->doorway,
+            $name === 'glaze-store' ? null : Doorways::plan($name),
+            Readings::in(Doorways::document($name), Doorways::plan($name)->doorway->units),
+            $say,
+        ), DRAWN_OF),
+        'words of the trade' => fn () => array_map(
+            fn (string $word) => Glossary::of($word, Doorways::plan(), $say),
+            Glossary::words(),
+        ),
+        'orders of work' => $each(fn ($plan) => OrderGraph::of(Order::of($plan), fn () => 'w', $say)),
+        'days' => function () use ($say): array {
+            $tasks = [
+                new Task('mark', 40, 1, 'A', 'here', true, []), new Task('bore', 90, 2, 'A', 'here', true, ['mark' => 0]),
+                new Task('coat', 30, 1, 'B', 'there', false, []), new Task('hang', 60, 2, 'B', 'there', true, ['coat' => 240]),
+            ];
+            $people = [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[540, 900]])];
+            $plan = DayPlan::of($tasks, $people, [], (new SeededRandom(1))->next(...), from: 480);
+
+            return [DayBars::of($plan, 0, 'w', [], $plan->criticalChain(), $say)];
+        },
         'marks that were answered' => $each(fn ($plan) => AnsweredMarks::on(
             Elevation::of($plan, $say),
             [$plan->rail->span->low],
@@ -152,6 +206,16 @@ function everyDrawing(): array
             $say,
         )),
     ];
+}
+
+/** @return list<Scene> the drawings among what comes with them */
+function scenesIn(mixed $all): array
+{
+    return match (true) {
+        $all instanceof Scene => [$all],
+        is_array($all) => array_merge(...array_values(array_map(scenesIn(...), $all)), ...[[]]),
+        default => [],
+    };
 }
 
 /**
@@ -190,7 +254,12 @@ test('what is drawn is finite, and whatever is written stands inside its frame',
             || $text[2] < $scene->top - 1 || $text[2] > $scene->top + $scene->height + 1);
         expect(array_map(fn (array $text) => implode(' ', $text), array_values($outside)))->toBe([], $scene->name);
     }
-})->with(array_map(fn (Closure $scenes) => [$scenes], everyDrawing()));
+    // A word of the trade is shown on a part of a larger drawing.
+})->with(array_map(fn (Closure $scenes) => [$scenes], array_diff_key(everyDrawing(), ['words of the trade' => 1])));
+
+foreach (everyDrawing() as $what => $draw) {
+    test("{$what}: drawn as approved", fn () => Approved::holds("Drawing/{$what}", $draw()));
+}
 
 /** @return list<array{int, string}> the pairs of a DXF */
 function pairsOf(string $dxf): array

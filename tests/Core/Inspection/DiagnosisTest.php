@@ -2,32 +2,28 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Support\Diagnosis;
+use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
+use YokeLine\Inspection\Cure;
+use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\KitCheck;
 
-/*
- * What is said of every faulty doorway, to the last number: severity, place, values, cures with what they change. It was
- * read over when it was written down. Where a rule changes on purpose: `php tests/Core/Support/diagnose.php`, and read
- * what differs before it is committed.
- */
+/* What is said of every faulty doorway, to the last number: severity, place, values, cures with what they change. */
 
-dataset('diagnoses', function () {
-    $path = __DIR__.'/../Support/diagnoses.json';
-    foreach (json_decode((string) file_get_contents($path), true, 64, JSON_THROW_ON_ERROR) as $name => $said) {
-        yield $name => [$name, $said];
-    }
-});
+test('a faulty doorway is diagnosed as it was approved', function (string $name) {
+    [, $changes, $kits] = [...Doorways::faults()[$name], []];
+    $setout = Doorways::faulty($changes, $kits, isProved: false);
 
-test('a faulty doorway is diagnosed as it was', function (string $name, array $said) {
+    Approved::holds("Inspection/faults/{$name}", [
+        $setout->findings, $setout->plan === null ? null : KitCheck::of($setout->plan->kit),
+    ]);
+})->with(array_keys(Doorways::faults()));
+
+test('a faulty doorway is cured as it was approved', function (string $name) {
     [, $changes, $kits] = [...Doorways::faults()[$name], []];
 
-    $is = json_decode((string) json_encode(Diagnosis::of(Doorways::faulty($changes, $kits))), true);
-
-    expect($is)->toEqual($said);
-})->with('diagnoses');
-
-test('every fault is among the diagnoses', function () {
-    $path = __DIR__.'/../Support/diagnoses.json';
-
-    expect(array_keys(json_decode((string) file_get_contents($path), true)))->toBe(array_keys(Doorways::faults()));
-});
+    Approved::holds("Inspection/cures/{$name}", array_map(
+        fn (Finding $finding) => [$finding->code, array_map(fn (Cure $cure) => $cure->code, $finding->cures)],
+        Doorways::faulty($changes, $kits)->findings,
+    ));
+})->with(array_keys(Doorways::faults()));

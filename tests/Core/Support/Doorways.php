@@ -88,6 +88,29 @@ final class Doorways
         return Planner::plan($doorway, $kit ?? self::kits()[$doorway->brief->kit]);
     }
 
+    /**
+     * Doorways of every kind: of the demo, worked in inches, and with a leaf that is built each way.
+     *
+     * @return array<string, array{string, array<string, mixed>}> the name of a document and changes to it
+     */
+    public static function ofEveryKind(): array
+    {
+        $demo = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'meter-room', 'loading-bay'];
+        $more = ['clay-store', 'packing-loft', 'drying-niche', 'in throwing-room', 'in drying-loft'];
+        $all = [];
+        foreach ([...$demo, ...$more] as $name) {
+            $all[$name] = [$name, []];
+        }
+        foreach (['board.width' => 'planked', 'frame.stile' => 'framed', 'glass' => 'glazed', 'from' => 'joined'] as $of => $way) {
+            $all["kiln-room {$way}"] = ['kiln-room', [
+                ...self::madeAround("brief.leaf.made.{$of}"),
+                'brief.leaf.thickness' => null, 'brief.leaf.stile' => null, 'brief.leaf.mass_kg' => null,
+            ]];
+        }
+
+        return $all;
+    }
+
     /** @param  array<string, mixed>  $changes */
     public static function setout(string $name = 'kiln-room', array $changes = []): Setout
     {
@@ -167,15 +190,18 @@ final class Doorways
      *
      * @param  array<string, mixed>  $changes
      * @param  array<string, array<string, mixed>>  $kits  numbers of each by its id
+     * @param  bool  $isProved  with those cures alone that were tried, which takes long
      */
-    public static function faulty(array $changes, array $kits): Setout
+    public static function faulty(array $changes, array $kits, bool $isProved = true): Setout
     {
         $shelf = self::kits();
         foreach ($kits as $id => $numbers) {
             $shelf[$id] = self::kit('flat-40-strap', $numbers);
         }
 
-        return Setout::of(self::document(changes: $changes), $shelf);
+        $setout = Setout::quick(self::document(changes: $changes), $shelf);
+
+        return $isProved ? $setout->withProvedCures($shelf) : $setout;
     }
 
     /** @return array<string, array{0: string, 1: array<string, mixed>, 2?: array<string, mixed>}> by what they show */
