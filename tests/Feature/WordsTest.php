@@ -100,6 +100,49 @@ test('both languages say the same things with the same placeholders', function (
         ->toBe(array_map(placeholdersIn(...), $english));
 })->with('books');
 
+/**
+ * Everything that a book says, said by the speaker itself: with a length for what is rounded, a word for all else.
+ *
+ * @return array<string, string> by the way to it
+ */
+function bookSaid(string $book, string $language, int $count): array
+{
+    app()->setLocale($language);
+    $said = [];
+    foreach (saidIn(require lang_path("{$language}/{$book}")) as $at => $sentence) {
+        $with = str_contains($sentence, '|') ? ['count' => $count] : [];
+        preg_match_all('/:([a-z_]+)/i', $sentence, $names);
+        foreach (array_map(lcfirst(...), $names[1]) as $name) {
+            $bare = (string) preg_replace('/_(up|down|fine|unit|within)$/', '', $name);
+            $with[$bare] ??= match (true) {
+                $bare === 'count' => $count,
+                $bare === $name || str_ends_with($name, '_within') => 'word',
+                default => Length::mm(1234),
+            };
+        }
+        $way = [basename($book, '.php'), ...explode(' › ', $at)];
+        $how = (string) array_pop($way);
+        $said[$at] = trim(Speaker::in(Unit::Millimetre)->say(new Message(implode('.', $way), $with, $how)));
+    }
+
+    return $said;
+}
+
+test('each sentence of a book is said whole in both languages, of one and of several', function (
+    string $book,
+    string $language,
+) {
+    foreach ([1, 3] as $count) {
+        $said = bookSaid($book, $language, $count);
+
+        expect(array_filter($said, fn (string $says) => preg_match('/(?<![\w.])[:{][a-z_]{2,}|\|/i', $says) === 1))
+            ->toBe([])
+            ->and(array_keys($said, '', true))
+            // Of some findings there is no more to say.
+            ->toBe(array_keys(array_filter(saidIn(require lang_path("{$language}/{$book}")), fn ($is) => $is === '')));
+    }
+})->with('books')->with(['en', 'es']);
+
 test('no book of one language is missing in the other', function () {
     $books = fn (string $language) => array_map(basename(...), glob(lang_path("{$language}/*.php")) ?: []);
 
