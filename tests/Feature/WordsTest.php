@@ -132,14 +132,13 @@ test('each sentence of a book is said whole in both languages, of one and of sev
     string $book,
     string $language,
 ) {
+    // Of some findings there is no more to say.
+    $empty = array_keys(saidIn(require lang_path("{$language}/{$book}")), '', true);
     foreach ([1, 3] as $count) {
         $said = bookSaid($book, $language, $count);
 
-        expect(array_filter($said, fn (string $says) => preg_match('/(?<![\w.])[:{][a-z_]{2,}|\||(1234|word)_[a-z]/i', $says) === 1))
-            ->toBe([])
-            ->and(array_keys($said, '', true))
-            // Of some findings there is no more to say.
-            ->toBe(array_keys(array_filter(saidIn(require lang_path("{$language}/{$book}")), fn ($is) => $is === '')));
+        expect(preg_grep('/(?<![\w.])[:{][a-z_]{2,}|\||(\d|word)_[a-z]/i', $said))->toBe([])
+            ->and(array_keys($said, '', true))->toBe($empty);
     }
 })->with('books')->with(['en', 'es']);
 
