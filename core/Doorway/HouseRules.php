@@ -110,6 +110,7 @@ final readonly class HouseRules
             $this->heightMeans,
             $this->schedule,
             $this->fraction,
+            $this->making,
         );
     }
 }

@@ -31,28 +31,6 @@ function placeOf(string $path): string
     return str_replace('[]', '[0]', $path);
 }
 
-/**
- * A document in which everything that a field stands beside is there as well.
- *
- * @param  array<string, mixed>  $changes
- */
-function documentAround(array $changes): YokeLine\Format\Document
-{
-    return Doorways::document('kiln-room', [
-        'survey.hazards' => [(object) ['kind' => 'cable', 'x' => [10, 20], 'y' => [0, 100]]],
-        'survey.obstacles' => [
-            (object) ['kind' => 'switch', 'name' => 'switch', 'x' => [10, 20], 'y' => [0, 100], 'projection' => 10],
-        ],
-        'survey.solids' => [(object) ['kind' => 'lintel', 'x' => [10, 20], 'y' => [0, 100]]],
-        'survey.wall.crown' => (object) ['drop' => 10, 'projection' => 10],
-        'brief.pulls' => (object) ['front' => (object) ['kind' => 'bar'], 'wall' => (object) ['kind' => 'flush']],
-        'brief.in_hand' => (object) ['width' => 900],
-        'brief.leaf.construction' => (object) ['kind' => 'softwood'],
-        ...Doorways::madeAround((string) array_key_first($changes)),
-        ...$changes,
-    ]);
-}
-
 /** @return array<string, string> why a document is refused, by place */
 function refusals(callable $read): array
 {
@@ -67,7 +45,7 @@ function refusals(callable $read): array
 
 test('what is declared is read: a value of no kind is refused at its place', function (string $path) {
     $place = placeOf($path);
-    $problems = refusals(fn () => DoorwayReader::read(documentAround([$place => (object) ['no' => 'kind']])));
+    $problems = refusals(fn () => DoorwayReader::read(Doorways::around([$place => (object) ['no' => 'kind']])));
     $at = array_filter(array_keys($problems), fn (string $where) => str_starts_with($where, $place));
 
     expect($at)->not->toBe([], implode(', ', array_keys($problems)));
@@ -103,7 +81,7 @@ test('what is declared of a kit is read', function (string $path) {
 test('the least that a number may be is held', function (string $path) {
     $field = Catalog::whole()->at($path);
     $place = placeOf($path).($field->type === FieldType::Lengths ? '[0]' : '');
-    $says = fn (int $value) => refusals(fn () => DoorwayReader::read(documentAround([$place => $value])))[$place] ?? '';
+    $says = fn (int $value) => refusals(fn () => DoorwayReader::read(Doorways::around([$place => $value])))[$place] ?? '';
     expect($says(-1))->not->toBe('');
     if ($field->least === Least::OverZero) {
         expect($says(0))->not->toBe('');
@@ -122,7 +100,7 @@ test('the published schema is the one that comes of the catalogue', function () 
 
 test('the schema knows every field, and refuses what is of no kind', function (string $path) {
     $place = placeOf($path);
-    $document = documentAround([$place => (object) ['no' => 'kind']]);
+    $document = Doorways::around([$place => (object) ['no' => 'kind']]);
 
     expect(
         array_filter(
@@ -180,7 +158,7 @@ test('nothing can be planned without what is needed, and anything without the re
     string $path,
 ) {
     $field = Catalog::whole()->at($path);
-    $setout = Setout::of(documentAround([$path => null]), Doorways::kits());
+    $setout = Setout::of(Doorways::around([$path => null]), Doorways::kits());
 
     expect($setout->plan === null)->toBe($field->isNeeded, $path);
 })->with(array_filter(declaredFields('survey'), fn (string $path) => ! str_contains($path, '[]'), ARRAY_FILTER_USE_KEY));

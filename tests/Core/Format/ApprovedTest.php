@@ -3,10 +3,16 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
+use Tests\Core\Support\Doorways;
+use YokeLine\Catalog\Catalog;
+use YokeLine\Catalog\Field;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Format\AnchoringWriter;
+use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\LeafMadeWriter;
 use YokeLine\Format\MarksWriter;
 use YokeLine\Format\PlanWriter;
+use YokeLine\Format\UnreadableFile;
 use YokeLine\Format\WorkWriter;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Planning\Plan;
@@ -21,3 +27,46 @@ Approved::ofDoorways('Format', [
     'leaf' => fn (Plan $plan) => LeafMadeWriter::write($plan),
     'anchoring' => fn (Plan $plan) => AnchoringWriter::write(Anchoring::of($plan)),
 ], ['kiln-room', 'map-archive', 'in throwing-room', 'kiln-room framed', 'kiln-room joined']);
+
+/** @return list<mixed> what may be told at a field */
+function tellableAt(Field $field): array
+{
+    return match ($field->type) {
+        FieldType::Length => [37],
+        FieldType::Lengths => [[31, 33]],
+        FieldType::Span => [[11, 29]],
+        FieldType::Spans => [[[11, 29], [41, 59]]],
+        FieldType::Text => ['w'],
+        FieldType::Texts => [['w', 'v']],
+        FieldType::Flag => [true, false],
+        FieldType::Count => [3],
+        FieldType::Amount => [2.5],
+        FieldType::Choice => $field->answers,
+        FieldType::Choices => array_map(fn (string $answer) => [$answer], $field->answers),
+        FieldType::Items => [[]],
+    };
+}
+
+/** @return list<string> a doorway as it is read, or why it is not */
+function readLines(array $changes): array
+{
+    try {
+        return Approved::lines(get_object_vars(DoorwayReader::read(Doorways::around($changes))));
+    } catch (UnreadableFile $refused) {
+        return ['refused', ...Approved::lines($refused->problems)];
+    }
+}
+
+foreach (['survey', 'brief', 'marking'] as $part) {
+    test("what each field of {$part} makes of a doorway is as it was approved", function () use ($part) {
+        $made = [];
+        foreach (Catalog::whole()->of($part) as $path => $field) {
+            $place = str_replace('[]', '[0]', $path);
+            $usual = readLines(Doorways::madeAround($place));
+            foreach (tellableAt($field) as $value) {
+                $made["{$path} ".json_encode($value)] = array_values(array_diff(readLines([$place => $value]), $usual));
+            }
+        }
+        Approved::holds("Format/read/{$part}", $made);
+    });
+}

@@ -61,12 +61,18 @@ final class Approved
     public static function holds(string $name, mixed $value): void
     {
         $file = self::FOLDER."/{$name}.txt";
-        $told = implode("\n", (new self())->told($value))."\n";
+        $told = implode("\n", self::lines($value))."\n";
         if (getenv('APPROVE') === '1') {
             is_dir(dirname($file)) || mkdir(dirname($file), recursive: true);
             file_put_contents($file, $told);
         }
         expect($told)->toBe((string) @file_get_contents($file), "{$name} is as it was approved");
+    }
+
+    /** @return list<string> */
+    public static function lines(mixed $value): array
+    {
+        return (new self())->told($value);
     }
 
     /** @return list<string> each value by where it stands: what a thing is made of, and what it answers when asked */

@@ -65,6 +65,28 @@ final class Doorways
         ];
     }
 
+    /**
+     * A document in which everything that a field stands beside is there as well.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    public static function around(array $changes): Document
+    {
+        return self::document('kiln-room', [
+            'survey.hazards' => [(object) ['kind' => 'cable', 'x' => [10, 20], 'y' => [0, 100]]],
+            'survey.obstacles' => [
+                (object) ['kind' => 'switch', 'name' => 'switch', 'x' => [10, 20], 'y' => [0, 100], 'projection' => 10],
+            ],
+            'survey.solids' => [(object) ['kind' => 'lintel', 'x' => [10, 20], 'y' => [0, 100]]],
+            'survey.wall.crown' => (object) ['drop' => 10, 'projection' => 10],
+            'brief.pulls' => (object) ['front' => (object) ['kind' => 'bar'], 'wall' => (object) ['kind' => 'flush']],
+            'brief.in_hand' => (object) ['width' => 900],
+            'brief.leaf.construction' => (object) ['kind' => 'softwood'],
+            ...self::madeAround((string) array_key_first($changes)),
+            ...$changes,
+        ]);
+    }
+
     /** @param  array<string, mixed>  $changes place => value, null to take it out */
     public static function document(string $name = 'kiln-room', array $changes = []): Document
     {
