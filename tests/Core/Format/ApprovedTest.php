@@ -5,8 +5,6 @@ declare(strict_types=1);
 use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
 use YokeLine\Catalog\Catalog;
-use YokeLine\Catalog\Field;
-use YokeLine\Catalog\FieldType;
 use YokeLine\Format\AnchoringWriter;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Format\LeafMadeWriter;
@@ -28,25 +26,6 @@ Approved::ofDoorways('Format', [
     'anchoring' => fn (Plan $plan) => AnchoringWriter::write(Anchoring::of($plan)),
 ], ['kiln-room', 'map-archive', 'in throwing-room', 'kiln-room framed', 'kiln-room joined']);
 
-/** @return list<mixed> what may be told at a field */
-function tellableAt(Field $field): array
-{
-    return match ($field->type) {
-        FieldType::Length => [37],
-        FieldType::Lengths => [[31, 33]],
-        FieldType::Span => [[11, 29]],
-        FieldType::Spans => [[[11, 29], [41, 59]]],
-        FieldType::Text => ['w'],
-        FieldType::Texts => [['w', 'v']],
-        FieldType::Flag => [true, false],
-        FieldType::Count => [3],
-        FieldType::Amount => [2.5],
-        FieldType::Choice => $field->answers,
-        FieldType::Choices => array_map(fn (string $answer) => [$answer], $field->answers),
-        FieldType::Items => [[]],
-    };
-}
-
 /** @return list<string> a doorway as it is read, or why it is not */
 function readLines(array $changes): array
 {
@@ -63,7 +42,7 @@ foreach (['survey', 'brief', 'marking'] as $part) {
         foreach (Catalog::whole()->of($part) as $path => $field) {
             $place = str_replace('[]', '[0]', $path);
             $usual = readLines(Doorways::madeAround($place));
-            foreach (tellableAt($field) as $value) {
+            foreach (Doorways::toldAt($field) as $value) {
                 $made["{$path} ".json_encode($value)] = array_values(array_diff(readLines([$place => $value]), $usual));
             }
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Schedule;
@@ -19,3 +20,5 @@ Approved::ofDoorways('Holding', [
         array_combine(array_keys($plan->leaves()), array_keys($plan->leaves())),
     ),
 ]);
+
+Approved::ofFields('Holding', 'fixings', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [Anchoring::of($plan), Schedule::of($plan)]);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Marks\AsShown;
 use YokeLine\Marks\Drilling;
 use YokeLine\Marks\Heights;
@@ -44,3 +45,5 @@ Approved::ofDoorways('Marks', [
         Proof::laidOut($plan), Proof::blockLength($plan),
     ],
 ]);
+
+Approved::ofFields('Marks', 'marks', Catalog::whole()->of('marking') + array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [RunningMarks::along($plan), RunningMarks::heights($plan), Heights::of($plan)]);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Planning\Plan;
 use YokeLine\Stock\BoardsToCut;
 use YokeLine\Stock\MadeCut;
@@ -18,3 +19,5 @@ Approved::ofDoorways('Stock', [
         MadeCut::of($plan->making->leaf, 2), MadeCut::stock($plan->making->leaf),
     ],
 ]);
+
+Approved::ofFields('Stock', 'materials', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : Materials::of($plan));

@@ -10,11 +10,14 @@ use ReflectionClass;
 use ReflectionMethod;
 use ReflectionNamedType;
 use UnitEnum;
+use YokeLine\Catalog\Field;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
 use YokeLine\Drawing\Scene;
 use YokeLine\Drawing\Shape;
 use YokeLine\Format\Document;
+use YokeLine\Format\UnreadableFile;
+use YokeLine\Inspection\Finding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Quantity;
@@ -55,6 +58,50 @@ final class Approved
                 Approved::holds("{$room}/{$thing}/{$called}", $work($setout->plan, $setout));
             })->with($of);
         }
+    }
+
+    /**
+     * A test of what each of some fields changes of what a room works out, and of what is found: how many lines differ,
+     * a mark that hangs on all of them, and the first.
+     *
+     * @param  array<string, Field>  $fields
+     * @param  array<string, mixed>  $around  changes to the doorway that they are told at
+     * @param  Closure(?Plan): mixed  $work
+     */
+    public static function ofFields(
+        string $room,
+        string $thing,
+        array $fields,
+        string $doorway,
+        array $around,
+        Closure $work,
+    ): void {
+        $lines = function (array $changes) use ($doorway, $around, $work): array {
+            try {
+                $setout = Setout::quick(Doorways::document($doorway, [...$around, ...$changes]), Doorways::kits());
+
+                return self::lines([$work($setout->plan), array_map(
+                    fn (Finding $finding) => [$finding->code, $finding->severity, $finding->with],
+                    $setout->findings,
+                )]);
+            } catch (UnreadableFile $refused) {
+                return self::lines(array_map(fn (Message $why) => $why->how, $refused->problems));
+            }
+        };
+        test("what each field changes of {$thing} is as it was approved", function () use ($room, $thing, $fields, $lines) {
+            $usual = $lines([]);
+            $changed = [];
+            foreach ($fields as $field) {
+                foreach (Doorways::toldAt($field) as $value) {
+                    $is = $lines([str_replace('[]', '[0]', $field->path) => $value]);
+                    $differs = array_values([...array_diff($is, $usual), ...array_diff($usual, $is)]);
+                    $changed["{$field->path} ".json_encode($value)] = $differs === [] ? 'nothing' : implode(' ', [
+                        count($differs), substr(sha1(implode("\n", $differs)), 0, 10), $differs[0],
+                    ]);
+                }
+            }
+            Approved::holds("{$room}/fields/{$thing}", $changed);
+        });
     }
 
     /** @param  string  $name  of the file that it is kept in: `Drawing/elevation/kiln-room` */

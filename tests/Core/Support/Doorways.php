@@ -6,6 +6,8 @@ namespace Tests\Core\Support;
 
 use Eris\Generator;
 use Eris\Generators;
+use YokeLine\Catalog\Field;
+use YokeLine\Catalog\FieldType;
 use YokeLine\Doorway\Kit;
 use YokeLine\Format\Document;
 use YokeLine\Format\DoorwayReader;
@@ -63,6 +65,25 @@ final class Doorways
                 'panels' => [(object) $panel],
             ],
         ];
+    }
+
+    /** @return list<mixed> what may be told at a field, one as good as another */
+    public static function toldAt(Field $field): array
+    {
+        return match ($field->type) {
+            FieldType::Length => [6, 55],
+            FieldType::Lengths => [[31, 33], [905]],
+            FieldType::Span => [[11, 29]],
+            FieldType::Spans => [[[11, 29], [41, 59]]],
+            FieldType::Text => ['w'],
+            FieldType::Texts => [['w', 'v']],
+            FieldType::Flag => [true, false],
+            FieldType::Count => [2, 5],
+            FieldType::Amount => [0.5, 14.0],
+            FieldType::Choice => $field->answers,
+            FieldType::Choices => array_map(fn (string $answer) => [$answer], $field->answers),
+            FieldType::Items => [[]],
+        };
     }
 
     /**

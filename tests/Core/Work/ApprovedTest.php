@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
@@ -29,3 +30,5 @@ Approved::ofDoorways('Work', [
         Order::of($plan)->steps,
     ),
 ]);
+
+Approved::ofFields('Work', 'the work', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [Order::of($plan), RunCheck::of($plan), Drive::of($plan)]);
