@@ -47,7 +47,7 @@ final class Workshop
     /** @var array<string, Heights> */
     private array $up = [];
 
-    /** @var array<string, Depth> how far things stand out, which without obstacles neither place nor height changes */
+    /** @var array<string, Depth> how far things stand out, which without obstacles no place along the wall changes */
     private array $deep = [];
 
     /** @var array<string, Making|false> false where it cannot be built so */
@@ -129,10 +129,20 @@ final class Workshop
         if ($channel?->isBuilt === true) {
             $guides = array_map(fn (GuidePlace $guide) => $guide->inChannel($channel), $guides);
         }
+        $proud = $making?->backProud();
+        $alike = implode(' ', [
+            $kit->id,
+            $brief->backing->value,
+            $thickness->nm,
+            $proud?->nm,
+            $header?->thickness->nm,
+            $header?->buildOut->nm,
+            $heights->gap->low->nm,
+            $behind,
+            $where,
+        ]);
         $depths = array_map(
-            fn (LeafRun $run) => ($this->deep[
-                "{$kit->id} {$brief->backing->value} {$run->track} {$behind} {$where}"
-            ] ??= Depth::of(
+            fn (LeafRun $run) => ($this->deep["{$alike} {$run->track}"] ??= Depth::of(
                 $this->room,
                 $floor,
                 $heights,
@@ -141,7 +151,7 @@ final class Workshop
                 $kit,
                 $thickness,
                 $run->track,
-                $making?->backProud(),
+                $proud,
             )),
             $layout->runs,
         );
