@@ -75,7 +75,7 @@ final class Doorways
             FieldType::Lengths => [[31, 33], [905]],
             FieldType::Span => [[11, 29]],
             FieldType::Spans => [[[11, 29], [41, 59]]],
-            FieldType::Text => ['w'],
+            FieldType::Text => $field->path === 'brief.kit' ? ['w', ...array_keys(self::kits())] : ['w'],
             FieldType::Texts => [['w', 'v']],
             FieldType::Flag => [true, false],
             FieldType::Count => [2, 5],
@@ -139,8 +139,12 @@ final class Doorways
     public static function ofEveryKind(): array
     {
         $demo = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'meter-room', 'loading-bay'];
-        $more = ['clay-store', 'packing-loft', 'drying-niche', 'in throwing-room', 'in drying-loft'];
-        $all = [];
+        $more = ['throwing-room', 'packing-loft', 'drying-niche', 'in throwing-room', 'in drying-loft'];
+        $all = [
+            'kiln-room, free brackets' => ['kiln-room', ['brief.kit' => 'round-22-free']],
+            'kiln-room, drilled on site' => ['kiln-room', ['brief.backing' => 'site-drilled']],
+            'slip-store, two that pass' => ['slip-store', ['brief.kit' => 'flat-40-bypass', 'brief.hang' => 'bypass']],
+        ];
         foreach ([...$demo, ...$more] as $name) {
             $all[$name] = [$name, []];
         }
