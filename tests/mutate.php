@@ -8,6 +8,8 @@ declare(strict_types=1);
  */
 
 use Pest\Mutate\Mutation;
+use Symfony\Component\Process\Process;
+use Tests\Mutation\AtOnce;
 use Tests\Mutation\Covered;
 use Tests\Mutation\Mutants;
 use Tests\Mutation\Trial;
@@ -85,12 +87,7 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
         $mutants = (new Mutants(new SeededRandom($options['seed'])))->of($lines, $options['sample']);
         /** @var list<array{Mutation, Verdict}> $verdicts */
         $verdicts = [];
-        /** @var list<Trial> $running */
-        $running = [];
-        $take = function (Trial $trial) use (&$verdicts): void {
-            $verdicts[] = [$trial->mutation, $trial->verdict()];
-            getenv('TELL') && $trial->verdict() === Verdict::NotRun && print $trial->said();
-        };
+        $atOnce = new AtOnce($processes);
         foreach ($mutants as $mutation) {
             $path = (string) $mutation->file->getRealPath();
             $tests = $covered->tests($path, $mutation->startLine, $mutation->endLine, SECONDS);
@@ -99,12 +96,15 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
 
                 continue;
             }
-            $running[] = new Trial($mutation, $tests, 4 * SECONDS + 20, $prepended);
-            count($running) < $processes || $take(Trial::firstOver($running));
+            $atOnce->add(
+                fn () => Trial::of($mutation, $tests, (int) (4 * SECONDS), $prepended),
+                function (Process $trial) use (&$verdicts, $mutation): void {
+                    $verdicts[] = [$mutation, $verdict = Trial::verdict($trial)];
+                    getenv('TELL') && $verdict === Verdict::NotRun && print $trial->getOutput().$trial->getErrorOutput();
+                },
+            );
         }
-        while ($running !== []) {
-            $take(Trial::firstOver($running));
-        }
+        $atOnce->finish();
         $of = array_count_values(array_map(fn (array $one) => $one[1]->value, $verdicts));
         $tried = count($verdicts) - ($of['not-run'] ?? 0);
         // Without assertions nothing may be caught by one; a line that throws is caught with them or without.

@@ -45,16 +45,11 @@ final class Covered
             $kept[] = $name;
         }
         $waiting === [] || fwrite(STDERR, 'Asking '.count($waiting)." files of tests which lines they run\n");
-        foreach (array_chunk($waiting, $processes, true) as $some) {
-            $running = [];
-            foreach ($some as $file => $name) {
-                $running[$name] = self::run((string) $file, $name);
-            }
-            foreach ($running as $name => $process) {
-                $process->wait();
-                touch("{$name}.over");
-            }
+        $atOnce = new AtOnce($processes);
+        foreach ($waiting as $file => $name) {
+            $atOnce->add(fn () => self::asking((string) $file, $name), fn () => touch("{$name}.over"));
         }
+        $atOnce->finish();
         $covered = new self();
         foreach ($kept ?? [] as $name) {
             is_file("{$name}.php") && is_file("{$name}.xml") ? $covered->read($name) : fwrite(STDERR, "Not asked: {$name}\n");
@@ -63,16 +58,14 @@ final class Covered
         return $covered;
     }
 
-    private static function run(string $file, string $name): Process
+    private static function asking(string $file, string $name): Process
     {
         $process = new Process([
             'timeout', (string) self::LONGEST_S, PHP_BINARY, '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd(), '-d', 'memory_limit=2G',
             'vendor/bin/pest', '--colors=never', '--compact', $file, "--coverage-php={$name}.php", "--log-junit={$name}.xml",
         ], timeout: null);
-        $process->disableOutput();
-        $process->start();
 
-        return $process;
+        return $process->disableOutput();
     }
 
     private function read(string $name): void

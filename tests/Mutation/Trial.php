@@ -6,27 +6,29 @@ namespace Tests\Mutation;
 
 use Pest\Mutate\Mutation;
 use Pest\Mutate\Plugins\Mutate;
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /** The tests that run a line, in a process of their own, with a fault in it. */
 final class Trial
 {
-    private readonly Process $process;
+    /** As `timeout` says it. */
+    private const GIVEN_UP = 124;
 
-    private bool $isTooLong = false;
+    private function __construct() {}
 
     /**
      * @param  list<string>  $tests  as they are covered
+     * @param  int  $most  seconds, after which it is given up
      * @param  string  $prepended  PHP that is run before
      */
-    public function __construct(public readonly Mutation $mutation, array $tests, float $most, string $prepended)
+    public static function of(Mutation $mutation, array $tests, int $most, string $prepended): Process
     {
         $files = array_values(array_unique(array_map(fn (string $test) => explode('::', $test)[0], $tests)));
         $names = array_unique(array_map(self::pattern(...), $tests));
-        $this->process = new Process(
+
+        return new Process(
             [
-                PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=0', '-d', "auto_prepend_file={$prepended}",
+                'timeout', (string) $most, PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=0', '-d', "auto_prepend_file={$prepended}",
                 'vendor/bin/pest', '--colors=never', '--compact', '--bail', ...$files,
                 '--filter=/::(__pest_evaluable_)?('.implode('|', $names).')( with data|$|"|#)/',
             ],
@@ -34,9 +36,8 @@ final class Trial
                 Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(),
                 Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath,
             ],
-            timeout: $most,
+            timeout: null,
         );
-        $this->process->start();
     }
 
     /** A test by what it says, whose method has a _ for each blank and mark. */
@@ -47,43 +48,13 @@ final class Trial
         return str_replace(['__', '_'], ['.{1,2}', '.'], preg_quote($method, '/'));
     }
 
-    /**
-     * Waits for whichever is over first, and takes it out of those that run.
-     *
-     * @param  non-empty-list<self>  $running
-     */
-    public static function firstOver(array &$running): self
-    {
-        while (true) {
-            foreach ($running as $at => $trial) {
-                if ($trial->isOver()) {
-                    array_splice($running, $at, 1);
-
-                    return $trial;
-                }
-            }
-            usleep(5_000);
-        }
-    }
-
-    private function isOver(): bool
-    {
-        try {
-            $this->process->checkTimeout();
-        } catch (ProcessTimedOutException) {
-            $this->isTooLong = true;
-        }
-
-        return ! $this->process->isRunning();
-    }
-
     /** What came of it: tests that never ran tell nothing, whatever the process ended with. */
-    public function verdict(): Verdict
+    public static function verdict(Process $process): Verdict
     {
-        $said = $this->process->getOutput().$this->process->getErrorOutput();
+        $said = $process->getOutput().$process->getErrorOutput();
 
         return match (true) {
-            $this->isTooLong => Verdict::TooLong,
+            $process->getExitCode() === self::GIVEN_UP => Verdict::TooLong,
             preg_match('/Tests:\s+.*\d+ failed/', $said) === 1 => str_contains($said, 'Failed asserting') ||
                 str_contains($said, 'Expecting ') || str_contains($said, 'not thrown') || str_contains($said, 'To contain')
                     ? Verdict::Asserted
@@ -91,10 +62,5 @@ final class Trial
             preg_match('/Tests:\s+.*\d+ passed/', $said) === 1 => Verdict::Lived,
             default => Verdict::NotRun,
         };
-    }
-
-    public function said(): string
-    {
-        return $this->process->getOutput().$this->process->getErrorOutput();
     }
 }

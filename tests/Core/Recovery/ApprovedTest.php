@@ -16,7 +16,9 @@ use YokeLine\Work\Order;
 
 /* What is found on site: what is asked of it, and the ways out. */
 
-const FOUND_AT = ['kiln-room', 'map-archive', 'slip-store', 'in throwing-room', 'glaze-store'];
+const FOUND_AT = [
+    'kiln-room', 'map-archive', 'slip-store', 'in throwing-room', 'glaze-store', 'kiln-room, drilled on site', 'reclaim-bay',
+];
 
 /**
  * What is asked of it is told: each length so much off what was planned, of choices the so-manieth.
@@ -37,7 +39,7 @@ foreach (Problems::ROWS as $row) {
 
             return [
                 $problems->asks($row),
-                array_map(fn (int $off) => $problems->ways($row, toldOff($problems, $plan, $row, $off)), [-19, 4, 43]),
+                array_map(fn (int $off) => $problems->ways($row, toldOff($problems, $plan, $row, $off)), [-60, -19, 4, 43, 120]),
             ];
         },
         "{$row}, all is done" => function (Plan $plan, Setout $setout) use ($row): array {
