@@ -39,6 +39,7 @@ use YokeLine\Drawing\Sure;
 use YokeLine\Drawing\Svg;
 use YokeLine\Drawing\TapeRead;
 use YokeLine\Drawing\WallOutline;
+use YokeLine\Drawing\WallSketch;
 use YokeLine\Making\LeafMade;
 use YokeLine\Marks\Pull;
 use YokeLine\Marks\Pulls;
@@ -53,13 +54,16 @@ use YokeLine\Practice\Level;
 use YokeLine\Stock\Cutting;
 use YokeLine\Stock\Piece;
 use YokeLine\Survey\Readings;
+use YokeLine\Survey\Walk;
 use YokeLine\Tolerance\Clearance;
 use YokeLine\Work\Day\DayPlan;
 use YokeLine\Work\Day\Person;
 use YokeLine\Work\Day\Task;
 use YokeLine\Work\Order;
 
-const DRAWN_OF = ['kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'in throwing-room'];
+const DRAWN_OF = [
+    'kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'throwing-room', 'in throwing-room',
+];
 
 /** @return list<LeafMade> leaves that are built, each way */
 function leavesDrawn(): array
@@ -68,6 +72,7 @@ function leavesDrawn(): array
     $old = ['width' => 480, 'height' => 2240, 'thickness' => 38, 'bores' => [$hole]];
     $ways = [
         ['way' => 'planked'], ['way' => 'framed'], ['way' => 'glazed'],
+        ['way' => 'joined', 'from' => [['kind' => 'hollow', 'bores' => []] + $old, $old]],
         ['way' => 'joined', 'from' => [$old, $old], 'panels' => [['width' => 300, 'height' => 600, 'thickness' => 6]]],
         ['way' => 'hollow', 'from' => [['width' => 1000, 'height' => 2240, 'thickness' => 38]]],
     ];
@@ -82,10 +87,10 @@ function leavesDrawn(): array
 }
 
 /** @return array<string, Closure(): list<Scene>> every drawing that takes more than a plan to be drawn, and some that do not */
-function everyDrawing(): array
+function everyDrawing(?Wording $say = null): array
 {
     // In one letter: how much room words take is looked at on the pages.
-    $say = new class implements Wording
+    $say ??= new class implements Wording
     {
         public function say(Message $message): string
         {
@@ -257,9 +262,29 @@ test('what is drawn is finite, and whatever is written stands inside its frame',
     // A word of the trade is shown on a part of a larger drawing.
 })->with(array_map(fn (Closure $scenes) => [$scenes], array_diff_key(everyDrawing(), ['words of the trade' => 1])));
 
-foreach (everyDrawing() as $what => $draw) {
-    test("{$what}: drawn as approved", fn () => Approved::holds("Drawing/{$what}", $draw()));
+foreach (Unit::cases() as $unit) {
+    foreach (everyDrawing(new Plain($unit)) as $what => $draw) {
+        test("{$what}, in {$unit->value}: drawn as approved", fn () => Approved::holds(
+            "Drawing/{$what}, {$unit->value}",
+            $draw(),
+        ));
+    }
 }
+
+test('a drawing is written as it was approved: for the page, true to size, and for a workshop', function () {
+    $scene = WallOutline::of(Doorways::plan('map-archive'), new Plain());
+
+    Approved::holds('Drawing/written', [
+        Svg::write($scene), Svg::trueToSize($scene), Dxf::write($scene), Dxf::write($scene, Unit::Inch),
+    ]);
+});
+
+test('how a wall is sketched while it is measured is as it was approved', function () {
+    $sketch = new WallSketch();
+    $spots = array_map($sketch->spot(...), array_column(Walk::all(), 'place'));
+
+    Approved::holds('Drawing/sketched', [$sketch->numbers(), $sketch->dimensions(), $spots]);
+});
 
 /** @return list<array{int, string}> the pairs of a DXF */
 function pairsOf(string $dxf): array
