@@ -37,15 +37,30 @@ function readLines(array $changes): array
 }
 
 foreach (['survey', 'brief', 'marking'] as $part) {
-    test("what each field of {$part} makes of a doorway is as it was approved", function () use ($part) {
-        $made = [];
-        foreach (Catalog::whole()->of($part) as $path => $field) {
-            $place = str_replace('[]', '[0]', $path);
-            $usual = readLines(Doorways::madeAround($place));
-            foreach (Doorways::toldAt($field) as $value) {
-                $made["{$path} ".json_encode($value)] = array_values(array_diff(readLines([$place => $value]), $usual));
+    foreach (Approved::together(Catalog::whole()->of($part)) as $which => $fields) {
+        test("what {$which} makes of a doorway is as it was approved", function () use ($which, $fields) {
+            $made = [];
+            foreach ($fields as $field) {
+                $place = str_replace('[]', '[0]', $field->path);
+                $usual = readLines(Doorways::madeAround($place));
+                foreach (Doorways::toldAt($field) as $value) {
+                    $made["{$field->path} ".json_encode($value)] = array_values(
+                        array_diff(readLines([$place => $value]), $usual),
+                    );
+                }
             }
-        }
-        Approved::holds("Format/read/{$part}", $made);
-    });
+            Approved::holds("Format/read/{$which}", $made);
+        });
+    }
 }
+
+test('of an anchor that is told whole all is read, and of one that lacks a number nothing', function () {
+    $anchor = ['kind' => 'sleeve', 'diameter' => 10, 'embedment' => 50, 'tension_N' => 2000, 'shear_N' => 3000];
+    $read = ['whole' => readLines(['brief.anchor' => (object) $anchor])];
+    foreach (array_keys($anchor) as $key) {
+        $read["without {$key}"] = readLines(['brief.anchor' => (object) array_diff_key($anchor, [$key => true])]);
+    }
+    $usual = readLines([]);
+
+    Approved::holds('Format/anchors', array_map(fn (array $is) => array_values(array_diff($is, $usual)), $read));
+});
