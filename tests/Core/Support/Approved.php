@@ -31,7 +31,7 @@ use YokeLine\Setout;
  */
 final class Approved
 {
-    private const FOLDER = __DIR__.'/../approved';
+    private const FOLDER = __DIR__.'/../../approved';
 
     /** So many values within each other are told. */
     private const DEEPEST = 9;
