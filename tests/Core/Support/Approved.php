@@ -66,7 +66,7 @@ final class Approved
      *
      * @param  array<string, Field>  $fields
      * @param  array<string, mixed>  $around  changes to the doorway that they are told at
-     * @param  Closure(?Plan): mixed  $work
+     * @param  Closure(?Plan, Setout): mixed  $work
      */
     public static function ofFields(
         string $room,
@@ -80,7 +80,7 @@ final class Approved
             try {
                 $setout = Setout::quick(Doorways::document($doorway, [...$around, ...$changes]), Doorways::kits());
 
-                return self::lines([$work($setout->plan), array_map(
+                return self::lines([$work($setout->plan, $setout), array_map(
                     fn (Finding $finding) => [$finding->code, $finding->severity, $finding->with],
                     $setout->findings,
                 )]);
