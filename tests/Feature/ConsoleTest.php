@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Firm\Role;
+use App\Models\Firm;
+use App\Models\Invitation;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use Tests\Core\Support\Approved;
+use Tests\Pages;
+
+/* What is asked of the house by whoever holds the machine. */
+
+/** @param  array<string, mixed>  $with */
+function commanded(string $command, array $with = []): array
+{
+    $exit = Artisan::call($command, $with);
+
+    return [$exit, ...Pages::timeless(explode("\n", rtrim(Artisan::output())))];
+}
+
+function ownerNamed(string $email): User
+{
+    $owner = new User();
+    $owner->forceFill(['firm_id' => Firm::FIRST, 'name' => 'Ines', 'email' => $email, 'role' => Role::Owner, 'password' => 'x'])->save();
+
+    return $owner;
+}
+
+test('a plan is told as it was approved', function (string $name) {
+    $file = ['file' => database_path("demo/{$name}.json")];
+
+    Approved::holds("Console/plan of {$name}", [
+        commanded('yoke:plan', $file), commanded('yoke:plan', [...$file, '--json' => true]),
+    ]);
+})->with(['kiln-room', 'packing-loft', 'glaze-store']);
+
+test('what cannot be planned is refused as such', function (mixed $file, array $more) {
+    expect(commanded('yoke:plan', ['file' => $file, ...$more])[0])->toBe(2);
+})->with([
+    'no file' => ['/nowhere/at/all.json', []],
+    'a folder' => ['/tmp', []],
+    'no doorway' => [fn () => resource_path('kits/kits.json'), []],
+    'half measured' => [fn () => database_path('demo/wedging-room.json'), []],
+    'no kits' => [fn () => database_path('demo/kiln-room.json'), ['--kits' => '/nowhere.json']],
+]);
+
+test('the doctor says of each thing whether it is well', function () {
+    $says = commanded('yoke:doctor');
+    $exit = array_shift($says);
+
+    expect($exit)->toBeIn([0, 1])->and(count($says))->toBeGreaterThan(3)
+        ->and(preg_grep('/^(!|  )/', $says))->toHaveCount(count($says))
+        ->and($exit)->toBe(preg_grep('/^!/', $says) === [] ? 0 : 1);
+});
+
+test('the first one here is led in by a link, and nobody after', function () {
+    expect(commanded('yoke:first-link')[1])->toContain('/first?');
+    ownerNamed('ines@example.test');
+
+    expect(commanded('yoke:first-link'))->toBe([0, '']);
+});
+
+test('an owner is let in again by a link of their own, and nobody who is none', function () {
+    expect(commanded('yoke:owner')[0])->toBe(1);
+    $owner = ownerNamed('ines@example.test');
+    ownerNamed('ada@example.test');
+    $before = Invitation::query()->withoutGlobalScopes()->count();
+
+    expect(commanded('yoke:owner')[1])->toStartWith("{$owner->email}: ")
+        ->and(commanded('yoke:owner', ['email' => 'ADA@example.test'])[1])->toStartWith('ada@example.test: ')
+        ->and(commanded('yoke:owner', ['email' => 'nobody@example.test'])[0])->toBe(1)
+        ->and(Invitation::query()->withoutGlobalScopes()->count() - $before)->toBe(2);
+});
+
+test('another firm begins with an invitation of its owner', function () {
+    [$exit, $link] = commanded('yoke:firm', ['name' => 'River shop']);
+
+    expect($exit)->toBe(0)->and($link)->toContain('/invited/')
+        ->and(Firm::query()->latest('id')->first()?->name)->toBe('River shop');
+});
+
+test('the demo is laid down once', function () {
+    Artisan::call('yoke:demo');
+    $jobs = Job::query()->count();
+    Artisan::call('yoke:demo');
+
+    expect($jobs)->toBeGreaterThan(0)->and(Job::query()->count())->toBe($jobs);
+});
+
+test('the published schema is written as it is', function () {
+    $is = (string) file_get_contents(public_path('schema/doorway-v1.schema.json'));
+    Artisan::call('yoke:schema');
+
+    expect(file_get_contents(public_path('schema/doorway-v1.schema.json')))->toBe($is);
+});
