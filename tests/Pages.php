@@ -121,8 +121,10 @@ final class Pages
 
     private static function told(DOMElement $node): string
     {
-        $of = ['href', 'action', 'formaction', 'name', 'value', 'placeholder', 'checked', 'selected', 'disabled', 'hidden'];
-        $of = [...$of, 'title', 'aria-label', 'aria-pressed', 'hx-post', 'hx-get', 'hx-vals'];
+        $of = [
+            'href', 'action', 'formaction', 'name', 'value', 'placeholder', 'checked', 'selected', 'disabled', 'hidden',
+            'title', 'aria-label', 'aria-pressed', 'hx-post', 'hx-get', 'hx-vals',
+        ];
         preg_match_all('/\bis-[\w-]+/', $node->getAttribute('class'), $states);
         $told = $states[0];
         foreach ($node->attributes as $name => $attribute) {
@@ -144,11 +146,17 @@ final class Pages
     {
         return preg_replace(
             [
-                '/\b\d{4}-\d\d-\d\d\b/', '/\b\d{1,2}:\d\d\b/', '/\b(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b/',
+                '/\b\d{4}-\d\d-\d\dT[\d:]+[+-][\d:]+/', '/\b\d{4}-\d\d-\d\d\b/', '/\b\d{1,2}:\d\d\b/',
+                '/\b(?:[JFMASOND][a-z]+) \d{1,2}, \d{4}\b/',
+                '/\b(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b/',
                 '/\b\d{1,2} (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*( \d{4})?\b/',
-                '/\b[0-9a-hjkmnp-tv-z]{26}\b/i', '/\be[0-9a-f]{4,}n(?=\d)/', '/_token value=\w+/', '/\b[0-9a-f]{32,64}\b/', '/expires=\d+/', '#/\S*yoke-line-tests-\d+#',
+                '/\b[0-9a-hjkmnp-tv-z]{26}\b/i', '/\be[0-9a-f]{4,}n(?=\d)/', '/_token value=\w+/',
+                '/\b[0-9a-f]{32,64}\b/', '/expires=\d+/', '#/\S*yoke-line-tests-\d+#',
             ],
-            ['(date)', '(hour)', '(day)', '(date)', '(id)', '(new)', '_token', '(mark)', 'expires', '(folder)'],
+            [
+                '(moment)', '(date)', '(hour)', '(date)', '(day)', '(date)', '(id)', '(new)', '_token', '(mark)', 'expires',
+                '(folder)',
+            ],
             $lines,
         ) ?? [];
     }

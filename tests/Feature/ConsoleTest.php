@@ -24,7 +24,9 @@ function commanded(string $command, array $with = []): array
 function ownerNamed(string $email): User
 {
     $owner = new User();
-    $owner->forceFill(['firm_id' => Firm::FIRST, 'name' => 'Ines', 'email' => $email, 'role' => Role::Owner, 'password' => 'x'])->save();
+    $owner->forceFill([
+        'firm_id' => Firm::FIRST, 'name' => 'Ines', 'email' => $email, 'role' => Role::Owner, 'password' => 'x',
+    ])->save();
 
     return $owner;
 }

@@ -86,7 +86,8 @@ foreach (Problems::ROWS as $row) {
     test("what is asked of {$row} on site is as it was approved", function () use ($row) {
         $said = [];
         foreach ([1, 6] as $doorway) {
-            $said[$doorway] = Pages::says((string) $this->get("/doorways/{$doorway}/found/{$row}")->assertOk()->getContent());
+            $page = $this->get("/doorways/{$doorway}/found/{$row}")->assertOk();
+            $said[$doorway] = Pages::says((string) $page->getContent());
         }
 
         Approved::holds("Papers/found {$row}", $said);
@@ -95,7 +96,9 @@ foreach (Problems::ROWS as $row) {
 
 test('what is given out of a job is as it was approved', function () {
     $said = [];
-    foreach (['/jobs/1/materials.csv', '/jobs/1/schedule/plan', '/prices.csv', '/shelf/kits.json', '/jobs/1/orders'] as $path) {
+    foreach ([
+        '/jobs/1/materials.csv', '/jobs/1/schedule/plan', '/prices.csv', '/shelf/kits.json', '/jobs/1/orders',
+    ] as $path) {
         $given = $this->get($path);
         $text = $given->baseResponse instanceof Symfony\Component\HttpFoundation\StreamedResponse
             ? $given->streamedContent()

@@ -28,12 +28,16 @@ function groupsOf(Station $station, Setout $setout): array
 }
 
 foreach (Station::cases() as $station) {
-    test("the fields of {$station->value} are as they were approved", function (string $name, array $changes) use ($station) {
+    test("the fields of {$station->value} are as they were approved", function (
+        string $name,
+        array $changes,
+    ) use ($station) {
         $called = array_search([$name, $changes], Doorways::ofEveryKind());
 
         Approved::holds("Bench/{$station->value}/{$called}", groupsOf($station, Doorways::setout($name, $changes)));
     })->with(array_intersect_key(Doorways::ofEveryKind(), array_flip([
-        'kiln-room', 'map-archive', 'reclaim-bay', 'in throwing-room', 'drying-niche', 'kiln-room framed', 'throwing-room',
+        'kiln-room', 'map-archive', 'reclaim-bay', 'in throwing-room', 'drying-niche', 'throwing-room',
+        'kiln-room framed',
     ])));
 
     // An answer brings other fields with it; a length never does.
@@ -45,16 +49,16 @@ foreach (Station::cases() as $station) {
 }
 
 const TYPED = [
-    '', ' ', '12', '12.5', '12,5', '1/2', '12 1/2', '12 mm', '3 in', "5' 6", 'abc', 'yes', 'no', 'true', '12, 14', '12; 14 ; 16',
-    '12, abc', ',', 'auto', '20 kg', '44 lb', '-3', '0', '99999999999',
+    '', ' ', '12', '12.5', '12,5', '1/2', '12 1/2', '12 mm', '3 in', "5' 6", 'abc', 'yes', 'no', 'true', '12, 14',
+    '12; 14 ; 16', '12, abc', ',', 'auto', '20 kg', '44 lb', '-3', '0', '99999999999',
 ];
 
 test('what is typed is kept and shown as it was approved', function (Unit $shown, Unit $kept) {
     $typed = new Typed($shown, $kept);
     $told = [];
     foreach ([
-        'survey.opening.left', 'brief.leaf.stock_widths', 'brief.rules.soft_close', 'brief.purpose', 'brief.leaf.mass_kg',
-        'brief.leaf.mass_lb', 'brief.hang', 'brief.leaf.construction.kind', 'brief.rules.hangers',
+        'survey.opening.left', 'brief.leaf.stock_widths', 'brief.rules.soft_close', 'brief.purpose',
+        'brief.leaf.mass_kg', 'brief.leaf.mass_lb', 'brief.hang', 'brief.leaf.construction.kind', 'brief.rules.hangers',
     ] as $place) {
         $field = BenchField::of($place);
         foreach (TYPED as $said) {
@@ -86,7 +90,9 @@ test('what is typed is kept and shown as it was approved', function (Unit $shown
 test('what is moved on the drawing is moved as it was approved', function (string $name) {
     $setout = Doorways::setout($name);
     $moved = [];
-    foreach (['brief.rules.rail_left', 'survey.obstacles[0]', 'survey.obstacles[1]', 'survey.hazards[0]', 'survey.wall', 'x'] as $place) {
+    foreach ([
+        'brief.rules.rail_left', 'survey.obstacles[0]', 'survey.obstacles[1]', 'survey.hazards[0]', 'survey.wall', 'x',
+    ] as $place) {
         foreach ([[0, 0], [12.4, 0], [0, -33.3], [-250, 90], [60_000, 0], [0, 60_000]] as [$right, $up]) {
             $moved["{$place} {$right} {$up}"] = Moved::changes($setout, $place, $right, $up);
         }
@@ -97,7 +103,9 @@ test('what is moved on the drawing is moved as it was approved', function (strin
 
 test('an amount is told in one of two units as it was approved', function (Unit $shown) {
     $told = [];
-    foreach ([['brief.leaf.mass', 'kg'], ['brief.leaf.construction.glass', 'm2'], ['brief.anchor.tension', 'N']] as [$place, $metric]) {
+    foreach ([
+        ['brief.leaf.mass', 'kg'], ['brief.leaf.construction.glass', 'm2'], ['brief.anchor.tension', 'N'],
+    ] as [$place, $metric]) {
         $at = EitherUnit::place($shown, $place, $metric);
         $told[$at] = [EitherUnit::field($shown, $place, $metric, 12.345), EitherUnit::field($shown, $place, $metric)];
         foreach ([null, '12', '20 kg', '44 lb', '3.5'] as $said) {

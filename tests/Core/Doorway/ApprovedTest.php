@@ -22,8 +22,9 @@ function everyEnum(): array
 {
     $found = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../../core')) as $file) {
-        if (preg_match('/^enum (\w+)/m', $file->isFile() ? (string) file_get_contents((string) $file) : '', $enum) === 1) {
-            preg_match('/^namespace (.+);/m', (string) file_get_contents((string) $file), $in);
+        $code = $file->isFile() ? (string) file_get_contents((string) $file) : '';
+        if (preg_match('/^enum (\w+)/m', $code, $enum) === 1) {
+            preg_match('/^namespace (.+);/m', $code, $in);
             $found[] = "{$in[1]}\\{$enum[1]}";
         }
     }

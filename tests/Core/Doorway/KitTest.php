@@ -87,7 +87,8 @@ test('wheels of steel are told by what they are made of', function (string $mate
 
 test('the wheel is the one that the house wants, else the one that there is', function () {
     $kit = anyKit();
-    $both = array_map(fn (Tread $tread) => $kit->chosen($tread, GuideChoice::cases()[0])->wheel?->tread(), Tread::cases());
+    $guide = GuideChoice::cases()[0];
+    $both = array_map(fn (Tread $tread) => $kit->chosen($tread, $guide)->wheel?->tread(), Tread::cases());
 
     expect($both)->toBe(Tread::cases())->and($kit->choosesWheel())->toBeTrue();
 });
@@ -112,7 +113,9 @@ test('which bolt goes in first', function (FirstBolt $first, int $holes, int $at
 
 test('another cover keeps every other rule of the house', function () {
     $rules = Doorways::plan(changes: [
-        'brief.rules.making' => (object) [UsualSize::cases()[0]->value => 7], 'brief.rules.fraction' => 32, 'brief.rules.load_factor' => 3,
+        'brief.rules.making' => (object) [UsualSize::cases()[0]->value => 7],
+        'brief.rules.fraction' => 32,
+        'brief.rules.load_factor' => 3,
     ])->doorway->brief->rules;
     $other = $rules->covering($rules->cover, $rules->park);
 

@@ -78,8 +78,8 @@ test('what is asked of a hang is what it has', function () {
     $asks = [];
     foreach (Hang::cases() as $hang) {
         foreach ([
-            'brief.opens', 'brief.rules.surplus', 'brief.rules.park', 'brief.rules.meeting_gap', 'brief.rules.mid_overlap',
-            'brief.rules.gap',
+            'brief.opens', 'brief.rules.surplus', 'brief.rules.park', 'brief.rules.meeting_gap',
+            'brief.rules.mid_overlap', 'brief.rules.gap',
         ] as $path) {
             $asks[$hang->value][$path] = $hang->asks($path);
         }

@@ -86,7 +86,7 @@ function leavesDrawn(): array
     )));
 }
 
-/** @return array<string, Closure(): list<Scene>> every drawing that takes more than a plan to be drawn, and some that do not */
+/** @return array<string, Closure(): list<Scene>> every drawing, of several doorways */
 function everyDrawing(?Wording $say = null): array
 {
     // In one letter: how much room words take is looked at on the pages.
@@ -196,8 +196,10 @@ function everyDrawing(?Wording $say = null): array
         'orders of work' => $each(fn ($plan) => OrderGraph::of(Order::of($plan), fn () => 'w', $say)),
         'days' => function () use ($say): array {
             $tasks = [
-                new Task('mark', 40, 1, 'A', 'here', true, []), new Task('bore', 90, 2, 'A', 'here', true, ['mark' => 0]),
-                new Task('coat', 30, 1, 'B', 'there', false, []), new Task('hang', 60, 2, 'B', 'there', true, ['coat' => 240]),
+                new Task('mark', 40, 1, 'A', 'here', true, []),
+                new Task('bore', 90, 2, 'A', 'here', true, ['mark' => 0]),
+                new Task('coat', 30, 1, 'B', 'there', false, []),
+                new Task('hang', 60, 2, 'B', 'there', true, ['coat' => 240]),
             ];
             $people = [new Person(1, [[480, 720], [750, 990]]), new Person(2, [[540, 900]])];
             $plan = DayPlan::of($tasks, $people, [], (new SeededRandom(1))->next(...), from: 480);
@@ -305,7 +307,8 @@ function acrossOf(string $dxf): array
         $layer = $code === 8 ? strtolower($value) : $layer;
         // A polyline begins with a place that is none.
         if (in_array($of, ['LINE', 'VERTEX'], true) && in_array($code, [10, 11], true)) {
-            $across[$layer] = [min($across[$layer][0] ?? INF, (float) $value), max($across[$layer][1] ?? -INF, (float) $value)];
+            [$low, $high] = $across[$layer] ?? [INF, -INF];
+            $across[$layer] = [min($low, (float) $value), max($high, (float) $value)];
         }
     }
 

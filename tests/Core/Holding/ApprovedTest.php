@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
-use YokeLine\Catalog\Catalog;
 use YokeLine\Holding\Alternatives;
 use YokeLine\Holding\Anchoring;
 use YokeLine\Holding\Schedule;
@@ -21,4 +20,11 @@ Approved::ofDoorways('Holding', [
     ),
 ]);
 
-Approved::ofFields('Holding', 'fixings', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [Anchoring::of($plan), Schedule::of($plan)]);
+Approved::ofFields(
+    'Holding',
+    'fixings',
+    Approved::asked(),
+    'kiln-room',
+    [],
+    fn (?Plan $plan) => $plan === null ? null : [Anchoring::of($plan), Schedule::of($plan)],
+);

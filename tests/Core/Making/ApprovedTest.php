@@ -15,10 +15,12 @@ Approved::ofDoorways('Making', ['leaf' => fn (Plan $plan) => $plan->making], [
 ]);
 
 $unsized = ['brief.leaf.thickness' => null, 'brief.leaf.stile' => null, 'brief.leaf.mass_kg' => null];
-foreach (['board.width' => 'planked', 'frame.stile' => 'framed', 'glass' => 'glazed', 'from' => 'joined'] as $of => $way) {
+foreach (Doorways::BUILT as $of => $way) {
     Approved::ofFields('Making', "a {$way} leaf", array_filter(
         Catalog::whole()->of('brief.leaf.made') + Catalog::whole()->of('brief.rules.making'),
         fn (Field $field) => str_contains($field->path, 'rules.making') ||
             (Doorways::madeAround($field->path)['brief.leaf.made']->way ?? 'framed') === $way,
-    ), 'kiln-room', [...$unsized, ...Doorways::madeAround("brief.leaf.made.{$of}")], fn (?Plan $plan) => $plan?->making);
+    ), 'kiln-room', [
+        ...$unsized, ...Doorways::madeAround("brief.leaf.made.{$of}"),
+    ], fn (?Plan $plan) => $plan?->making);
 }

@@ -46,4 +46,11 @@ Approved::ofDoorways('Marks', [
     ],
 ]);
 
-Approved::ofFields('Marks', 'marks', Catalog::whole()->of('marking') + array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [RunningMarks::along($plan), RunningMarks::heights($plan), Heights::of($plan)]);
+Approved::ofFields(
+    'Marks',
+    'marks',
+    Catalog::whole()->of('marking') + Approved::asked(),
+    'kiln-room',
+    [],
+    fn (?Plan $plan) => $plan === null ? null : [RunningMarks::along($plan), RunningMarks::heights($plan), Heights::of($plan)],
+);

@@ -26,7 +26,8 @@ foreach (Level::graded() as $level) {
         Approved::holds("Practice/walls/{$level->value}", [
             'readings' => $wall->readings(), 'swept' => $wall->swept(),
             'seen' => $wall->seenBy(array_keys($wall->readings())), 'backings' => $wall->backings(),
-            'needed' => $wall->needed(Doorways::kits()), 'right' => RightAnswers::to($wall), 'first' => FirstStep::of($wall),
+            'needed' => $wall->needed(Doorways::kits()), 'right' => RightAnswers::to($wall),
+            'first' => FirstStep::of($wall),
         ]);
     });
 

@@ -17,7 +17,8 @@ use YokeLine\Work\Order;
 /* What is found on site: what is asked of it, and the ways out. */
 
 const FOUND_AT = [
-    'kiln-room', 'map-archive', 'slip-store', 'in throwing-room', 'glaze-store', 'kiln-room, drilled on site', 'reclaim-bay',
+    'kiln-room', 'map-archive', 'slip-store', 'in throwing-room', 'glaze-store', 'reclaim-bay',
+    'kiln-room, drilled on site',
 ];
 
 /**
@@ -37,10 +38,10 @@ foreach (Problems::ROWS as $row) {
         "{$row}, nothing done yet" => function (Plan $plan, Setout $setout) use ($row): array {
             $problems = new Problems(new OnSite($setout->document, $plan));
 
-            return [
-                $problems->asks($row),
-                array_map(fn (int $off) => $problems->ways($row, toldOff($problems, $plan, $row, $off)), [-60, -19, 4, 43, 120]),
-            ];
+            return [$problems->asks($row), array_map(
+                fn (int $off) => $problems->ways($row, toldOff($problems, $plan, $row, $off)),
+                [-60, -19, 4, 43, 120],
+            )];
         },
         "{$row}, all is done" => function (Plan $plan, Setout $setout) use ($row): array {
             $done = array_map(fn ($step) => $step->kind(), array_values(Order::of($plan)->steps));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
-use YokeLine\Catalog\Catalog;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\SeededRandom;
 use YokeLine\Planning\Plan;
@@ -29,7 +28,14 @@ Approved::ofDoorways('Stock', [
     ],
 ]);
 
-Approved::ofFields('Stock', 'materials', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : Materials::of($plan));
+Approved::ofFields(
+    'Stock',
+    'materials',
+    Approved::asked(),
+    'kiln-room',
+    [],
+    fn (?Plan $plan) => $plan === null ? null : Materials::of($plan),
+);
 
 /** @return list<Piece> */
 function piecesFallen(SeededRandom $dice, int $count): array
@@ -60,7 +66,17 @@ test('pieces that repeat are cut as it was approved', function () {
     $many = fn (int $mm, int $times) => array_map(fn (int $n) => new Piece(Length::mm($mm), "{$mm}"), range(1, $times));
 
     Approved::holds('Stock/cutting/many', [
-        Cutting::of([...$many(700, 9), ...$many(1100, 6), ...$many(410, 11)], [Length::mm(2400)], Length::mm(4), Length::mm(5)),
-        Cutting::of([...$many(999, 14), ...$many(801, 10)], [Length::mm(3000), Length::mm(1800)], Length::mm(3), Length::zero()),
+        Cutting::of(
+            [...$many(700, 9), ...$many(1100, 6), ...$many(410, 11)],
+            [Length::mm(2400)],
+            Length::mm(4),
+            Length::mm(5),
+        ),
+        Cutting::of(
+            [...$many(999, 14), ...$many(801, 10)],
+            [Length::mm(3000), Length::mm(1800)],
+            Length::mm(3),
+            Length::zero(),
+        ),
     ]);
 });

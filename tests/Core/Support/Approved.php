@@ -10,6 +10,7 @@ use ReflectionClass;
 use ReflectionMethod;
 use ReflectionNamedType;
 use UnitEnum;
+use YokeLine\Catalog\Catalog;
 use YokeLine\Catalog\Field;
 use YokeLine\Doorway\Doorway;
 use YokeLine\Doorway\Kit;
@@ -36,7 +37,7 @@ final class Approved
     /** So many values within each other are told. */
     private const DEEPEST = 9;
 
-    /** @var array<int, array{string, object}> where a thing was told that is met again; it is held, or its id is another's */
+    /** @var array<int, array{string, object}> where a thing was told that is met again: held, or its id is another's */
     private array $met = [];
 
     private function __construct() {}
@@ -52,7 +53,12 @@ final class Approved
         $of = Doorways::ofEveryKind();
         $of = $doorways === null ? $of : array_intersect_key($of, array_flip($doorways));
         foreach ($things as $thing => $work) {
-            test("{$thing}: as it was approved", function (string $name, array $changes) use ($room, $thing, $work, $of) {
+            test("{$thing}: as it was approved", function (string $name, array $changes) use (
+                $room,
+                $thing,
+                $work,
+                $of,
+            ) {
                 $called = array_search([$name, $changes], $of);
                 $setout = Setout::quick(Doorways::document($name, $changes), Doorways::kits());
                 Approved::holds("{$room}/{$thing}/{$called}", $work($setout->plan, $setout));
@@ -110,6 +116,14 @@ final class Approved
                 Approved::holds("{$room}/fields/{$thing}/{$which}", $changed);
             });
         }
+    }
+
+    /** @return array<string, Field> what is asked of a doorway, but of a leaf that is built */
+    public static function asked(): array
+    {
+        $of = Catalog::whole()->of(...);
+
+        return array_diff_key($of('survey') + $of('brief'), $of('brief.leaf.made'), $of('brief.rules.making'));
     }
 
     /**
@@ -208,9 +222,10 @@ final class Approved
         $within = get_object_vars($value);
         foreach ((new ReflectionClass($value))->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
             $gives = $method->getReturnType();
+            $is = $gives instanceof ReflectionNamedType ? $gives->getName() : '';
             $isAsked = ! $method->isStatic() && ! $method->isConstructor() && $method->getNumberOfParameters() === 0 &&
                 str_starts_with($method->class, 'YokeLine') && ! str_starts_with($method->class, 'YokeLine\Measure') &&
-                ! ($gives instanceof ReflectionNamedType && in_array($gives->getName(), ['self', 'static', 'void', $value::class], true));
+                ! in_array($is, ['self', 'static', 'void', $value::class], true);
             if ($isAsked) {
                 $within["{$method->name}()"] = $method->invoke($value);
             }
@@ -231,7 +246,8 @@ final class Approved
             $scene->name, ...array_map($round, [$scene->left, $scene->top, $scene->width, $scene->height]),
         ])];
         foreach ($shapes as $kind => $each) {
-            $lines[] = "{$kind} ".count($each).' '.substr(sha1(implode("\n", $each)), 0, 10).' '.mb_substr($each[0], 0, 60);
+            $mark = substr(sha1(implode("\n", $each)), 0, 10);
+            $lines[] = "{$kind} ".count($each)." {$mark} ".mb_substr($each[0], 0, 60);
         }
 
         return $lines;

@@ -19,6 +19,11 @@ use YokeLine\Setout;
 /** Doorways to test with: the demo's, changed as a test needs. */
 final class Doorways
 {
+    /** The ways to build a leaf, by a field that each alone has. */
+    public const BUILT = [
+        'board.width' => 'planked', 'frame.stile' => 'framed', 'glass' => 'glazed', 'from' => 'joined',
+    ];
+
     /** @return array<string, Kit> */
     public static function kits(): array
     {
@@ -54,7 +59,9 @@ final class Doorways
             preg_match('/^(frame\.bar|panes|glass|rebate|bead)/', $found[1]) === 1 => 'glazed',
             default => 'framed',
         };
-        $hole = ['edge' => 'face', 'u' => 60, 'v' => 900, 'diameter' => 40, 'height' => 50, 'width' => 20, 'depth' => 9];
+        $hole = [
+            'edge' => 'face', 'u' => 60, 'v' => 900, 'diameter' => 40, 'height' => 50, 'width' => 20, 'depth' => 9,
+        ];
         $leaf = ['width' => 480, 'height' => 2240, 'thickness' => 38, 'bores' => [(object) $hole]];
         $panel = ['width' => 300, 'height' => 600, 'thickness' => 6];
 
@@ -148,7 +155,7 @@ final class Doorways
         foreach ([...$demo, ...$more] as $name) {
             $all[$name] = [$name, []];
         }
-        foreach (['board.width' => 'planked', 'frame.stile' => 'framed', 'glass' => 'glazed', 'from' => 'joined'] as $of => $way) {
+        foreach (self::BUILT as $of => $way) {
             $all["kiln-room {$way}"] = ['kiln-room', [
                 ...self::madeAround("brief.leaf.made.{$of}"),
                 'brief.leaf.thickness' => null, 'brief.leaf.stile' => null, 'brief.leaf.mass_kg' => null,

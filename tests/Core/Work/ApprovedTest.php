@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
-use YokeLine\Catalog\Catalog;
 use YokeLine\Planning\Plan;
 use YokeLine\Work\AtHand;
 use YokeLine\Work\BoxCheck;
@@ -31,4 +30,11 @@ Approved::ofDoorways('Work', [
     ),
 ]);
 
-Approved::ofFields('Work', 'the work', array_diff_key(Catalog::whole()->of('survey') + Catalog::whole()->of('brief'), Catalog::whole()->of('brief.leaf.made'), Catalog::whole()->of('brief.rules.making')), 'kiln-room', [], fn (?Plan $plan) => $plan === null ? null : [Order::of($plan), RunCheck::of($plan), Drive::of($plan)]);
+Approved::ofFields(
+    'Work',
+    'the work',
+    Approved::asked(),
+    'kiln-room',
+    [],
+    fn (?Plan $plan) => $plan === null ? null : [Order::of($plan), RunCheck::of($plan), Drive::of($plan)],
+);

@@ -61,8 +61,14 @@ function dayTold(DayPlan $plan): array
     ];
 }
 
-foreach ([[5, 1, 60], [9, 2, 200], [14, 2, 600], [18, 3, 900], [26, 3, 1500], [40, 4, 3000]] as [$count, $crew, $effort]) {
-    test("a day of {$count} steps and {$crew} people is planned as it was approved", function () use ($count, $crew, $effort) {
+const DAYS_OF = [[5, 1, 60], [9, 2, 200], [14, 2, 600], [18, 3, 900], [26, 3, 1500], [40, 4, 3000]];
+
+foreach (DAYS_OF as [$count, $crew, $effort]) {
+    test("a day of {$count} steps and {$crew} people is planned as it was approved", function () use (
+        $count,
+        $crew,
+        $effort,
+    ) {
         $told = [];
         foreach ([3, 8, 21] as $seed) {
             $dice = new SeededRandom($seed);
@@ -95,7 +101,8 @@ test('the day of a doorway is planned as it was approved', function (string $nam
 
 test('what bounds a day is as it was approved', function (int $count, int $crew) {
     $dice = new SeededRandom($count);
-    $steps = Steps::of(tasksFallen($dice, $count, $crew), array_column(crewOf($crew), null, 'id'), ['pump-mill' => 25], 480);
+    $people = array_column(crewOf($crew), null, 'id');
+    $steps = Steps::of(tasksFallen($dice, $count, $crew), $people, ['pump-mill' => 25], 480);
     $bound = Bound::of($steps);
 
     Approved::holds("Work/days/bound of {$count}, {$crew}", [
