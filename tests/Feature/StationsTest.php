@@ -48,6 +48,25 @@ foreach (Station::cases() as $station) {
     ), 'kiln-room', [], fn (?Plan $plan, Setout $setout) => groupsOf($station, $setout));
 }
 
+test('what was told brings more to be told, as it was approved', function () {
+    $told = [];
+    foreach ([
+        ['survey.floor.finish' => 'carpet'],
+        ['survey.parts' => [(object) ['id' => 'p1', 'part' => 'stops', 'count' => 1, 'how' => 'missing']]],
+        ['brief.purpose' => ['sound', 'light']],
+        ['brief.in_hand' => (object) ['width' => 960, 'second' => (object) ['width' => 950]]],
+        ['brief.leaf.solid' => [[0, 120], [845, 965]]],
+        ['brief.anchor' => (object) ['kind' => 'sleeve'], 'survey.wall.lining.kind' => 'masonry'],
+    ] as $changes) {
+        $setout = Doorways::setout('kiln-room', $changes);
+        foreach (Station::cases() as $station) {
+            $told[array_key_first($changes)][$station->value] = groupsOf($station, $setout);
+        }
+    }
+
+    Approved::holds('Bench/told more', $told);
+});
+
 const TYPED = [
     '', ' ', '12', '12.5', '12,5', '1/2', '12 1/2', '12 mm', '3 in', "5' 6", 'abc', 'yes', 'no', 'true', '12, 14',
     '12; 14 ; 16', '12, abc', ',', 'auto', '20 kg', '44 lb', '-3', '0', '99999999999',

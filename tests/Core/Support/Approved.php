@@ -200,9 +200,11 @@ final class Approved
      */
     private function each(array $values, string $at, int $deep): array
     {
+        // Sentences are not counted: one more would change the number of each after it.
+        $isText = array_is_list($values) && array_filter($values, is_string(...)) === $values;
         $lines = [];
         foreach ($values as $key => $value) {
-            array_push($lines, ...$this->told($value, ltrim("{$at}.{$key}", '.'), $deep + 1));
+            array_push($lines, ...$this->told($value, $isText ? $at : ltrim("{$at}.{$key}", '.'), $deep + 1));
         }
 
         return $values === [] ? [trim("{$at} none")] : $lines;
