@@ -220,3 +220,29 @@ test('a hazard that is moved keeps its place, and the next one is still the next
         ->and(array_merge(...array_map(fn ($cure) => array_keys($cure->changes), $finding->cures)))
         ->toContain('survey.hazards[1].moved');
 });
+
+test('a place is told by a count or by an id, and comes to the same item', function (string $counted, string $named) {
+    $document = Document::of(['survey' => ['studs' => [['id' => 'a', 'x' => 1], ['id' => 'b', 'x' => 2]], 'list' => [7, 8]]]);
+
+    expect($document->named($counted))->toBe($named)->and($document->counted($named))->toBe($counted)
+        ->and($document->get($counted))->toBe($document->get($named));
+})->with([
+    ['survey.studs[1].x', 'survey.studs[#b].x'], ['survey.studs[0]', 'survey.studs[#a]'], ['survey.list[1]', 'survey.list[1]'],
+    ['survey.studs', 'survey.studs'],
+]);
+
+test('what is wrong in a file within another is told by its name', function () {
+    $wrong = UnreadableFile::at('survey.wall', 'no-object')->within('doorways/one.json');
+
+    expect(array_keys($wrong->problems))->toBe(['doorways/one.json survey.wall'])
+        ->and($wrong->problems['doorways/one.json survey.wall']->how)->toBe('no-object')
+        ->and(array_keys(UnreadableFile::notJson()->within('a.json')->problems))->toBe(['a.json']);
+});
+
+test('taking out what was never there leaves a document as it is', function () {
+    $document = Document::of(['survey' => ['wall' => ['to' => 3]]]);
+
+    expect($document->without('brief.rules.gap'))->toBe($document)
+        ->and($document->without('survey.wall.to')->toJson())->toBe('{"survey":{"wall":{}}}')
+        ->and($document->without('survey')->toJson())->toBe('{}');
+});

@@ -46,3 +46,11 @@ test('a number that does not read is told at its place', function () {
 test('a part of a kind that there is not is told so', function () {
     expect(partOf('moon', [])->problems())->toHaveKey('part.kind');
 });
+
+test('what is wrong on the sheet of a part is told of its own kind', function (string $kind, array $of, array $places) {
+    expect(array_keys(partOf($kind, $of)->problems()))->toBe($places);
+})->with([
+    'a guide' => ['guide', ['cheek' => 'high'], ['part.guide.cheek']],
+    'a handle' => ['handle', ['width' => 'wide'], ['part.handle.width']],
+    'a board' => ['board', ['thickness' => 38], []],
+]);
