@@ -222,13 +222,15 @@ test('a hazard that is moved keeps its place, and the next one is still the next
 });
 
 test('a place is told by a count or by an id, and comes to the same item', function (string $counted, string $named) {
-    $document = Document::of(['survey' => ['studs' => [['id' => 'a', 'x' => 1], ['id' => 'b', 'x' => 2]], 'list' => [7, 8]]]);
+    $document = Document::of([
+        'survey' => ['studs' => [['id' => 'a', 'x' => 1], ['id' => 'b', 'x' => 2]], 'list' => [7, 8]],
+    ]);
 
     expect($document->named($counted))->toBe($named)->and($document->counted($named))->toBe($counted)
         ->and($document->get($counted))->toBe($document->get($named));
 })->with([
-    ['survey.studs[1].x', 'survey.studs[#b].x'], ['survey.studs[0]', 'survey.studs[#a]'], ['survey.list[1]', 'survey.list[1]'],
-    ['survey.studs', 'survey.studs'],
+    ['survey.studs[1].x', 'survey.studs[#b].x'], ['survey.studs[0]', 'survey.studs[#a]'],
+    ['survey.list[1]', 'survey.list[1]'], ['survey.studs', 'survey.studs'],
 ]);
 
 test('what is wrong in a file within another is told by its name', function () {
