@@ -175,7 +175,7 @@ final class Doorway extends Model
     /** Whether nobody was quicker: within a transaction nobody will be either. */
     private function isStill(?Revision $head): bool
     {
-        $is = DB::table($this->table)->where('id', $this->id)->lockForUpdate()->value('revision_id');
+        $is = DB::table('doorways')->where('id', $this->id)->lockForUpdate()->value('revision_id');
 
         return ($is === null ? null : (int) $is) === $head?->id;
     }
