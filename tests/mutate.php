@@ -100,7 +100,9 @@ foreach (['core' => 'tests/Core', 'app' => 'tests/Feature'] as $part => $tests) 
                 fn () => Trial::of($mutation, $tests, (int) (4 * SECONDS), $prepended),
                 function (Process $trial) use (&$verdicts, $mutation): void {
                     $verdicts[] = [$mutation, $verdict = Trial::verdict($trial)];
-                    getenv('TELL') && $verdict === Verdict::NotRun && print $trial->getOutput().$trial->getErrorOutput();
+                    if (getenv('TELL') && $verdict === Verdict::NotRun) {
+                        echo $trial->getOutput(), $trial->getErrorOutput();
+                    }
                 },
             );
         }

@@ -13,12 +13,16 @@ final class Ranking
     /** @var array<string, array{count: int, way: Way}> by reason */
     private array $fails = [];
 
+    /** @var array<string, int> the how manieth each was that was added, by what it comes to */
+    private array $nth = [];
+
     private int $count = 0;
 
     private bool $whole = false;
 
     public function add(Way $way): void
     {
+        $this->nth[$way->sameAs()] ??= $this->count;
         $this->count++;
         if ($way->works()) {
             $this->works[$way->sameAs()] = $way;
@@ -98,8 +102,10 @@ final class Ranking
     private function fail(Way $way): void
     {
         $reason = "{$way->choice->hang->value} {$way->stop?->code->value} {$way->stop?->how}";
-        $this->fails[$reason] ??= ['count' => 0, 'way' => $way];
-        $this->fails[$reason]['count']++;
+        ['count' => $count, 'way' => $shown] = $this->fails[$reason] ?? ['count' => 0, 'way' => $way];
+        // Whichever of them was judged first, the one that was asked for first stands for all.
+        $isSooner = $this->nth[$way->sameAs()] < $this->nth[$shown->sameAs()];
+        $this->fails[$reason] = ['count' => $count + 1, 'way' => $isSooner ? $way : $shown];
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
 use Tests\Demo;
-use Tests\Pages;
+use Tests\PageSays;
 use YokeLine\Recovery\Problems;
 
 /* What is given out of the demo, and what comes by itself into a page, as it was approved. */
@@ -21,7 +21,7 @@ function paperSays(string $pdf): array
         $lines[0] === [] || ($drawn[] = count($lines[0]).' '.substr(sha1(implode("\n", $lines[0])), 0, 12));
     }
 
-    return [...Pages::timeless(explode("\n", shownOn($pdf))), ...$drawn];
+    return [...PageSays::timeless(explode("\n", shownOn($pdf))), ...$drawn];
 }
 
 beforeEach(fn () => Demo::load());
@@ -52,7 +52,7 @@ foreach (['give-out/wall.dxf', 'give-out/wall.svg', 'give-out/marks.csv', 'file'
             ? $given->streamedContent()
             : (string) $given->getContent();
 
-        Approved::holds('Papers/'.strtr($file, '/', ' ')." of {$doorway}", Pages::timeless(
+        Approved::holds('Papers/'.strtr($file, '/', ' ')." of {$doorway}", PageSays::timeless(
             preg_split('/\r?\n|(?<=,)(?=")/', $text) ?: [],
         ));
     })->with($file === 'file' ? [1, 6] : [1, 2, 6]);
@@ -62,10 +62,10 @@ test('what comes by itself into the bench is as it was approved', function (int 
     $said = [];
     foreach (['wall', 'leaf', 'rail', 'anchors'] as $station) {
         $answer = $this->get("/doorways/{$doorway}/{$station}/findings");
-        $said[$station] = $answer->isOk() ? Pages::says((string) $answer->getContent()) : $answer->getStatusCode();
+        $said[$station] = $answer->isOk() ? PageSays::of((string) $answer->getContent()) : $answer->getStatusCode();
     }
-    $said['numbers'] = Pages::says((string) $this->get("/doorways/{$doorway}/numbers")->getContent());
-    $said['verdict'] = Pages::says((string) $this->get("/doorways/{$doorway}/wall/verdict")->getContent());
+    $said['numbers'] = PageSays::of((string) $this->get("/doorways/{$doorway}/numbers")->getContent());
+    $said['verdict'] = PageSays::of((string) $this->get("/doorways/{$doorway}/wall/verdict")->getContent());
 
     Approved::holds("Papers/bench of {$doorway}", $said);
 })->with([1, 2, 4, 6, 11]);
@@ -75,7 +75,7 @@ test('where each number comes from is told as it was approved', function (int $d
     preg_match_all('#/why/([\w.-]+)"#', $page.$this->get("/doorways/{$doorway}/door/size")->getContent(), $keys);
     $told = [];
     foreach (array_unique($keys[1]) as $key) {
-        $told[$key] = Pages::says((string) $this->get("/doorways/{$doorway}/why/{$key}")->assertOk()->getContent());
+        $told[$key] = PageSays::of((string) $this->get("/doorways/{$doorway}/why/{$key}")->assertOk()->getContent());
     }
 
     expect($told)->not->toBe([]);
@@ -87,7 +87,7 @@ foreach (Problems::ROWS as $row) {
         $said = [];
         foreach ([1, 6] as $doorway) {
             $page = $this->get("/doorways/{$doorway}/found/{$row}")->assertOk();
-            $said[$doorway] = Pages::says((string) $page->getContent());
+            $said[$doorway] = PageSays::of((string) $page->getContent());
         }
 
         Approved::holds("Papers/found {$row}", $said);
@@ -104,8 +104,8 @@ test('what is given out of a job is as it was approved', function () {
             ? $given->streamedContent()
             : (string) $given->getContent();
         $said[$path] = str_contains((string) $given->headers->get('Content-Type'), 'html')
-            ? Pages::says($text)
-            : Pages::timeless(explode("\n", $text));
+            ? PageSays::of($text)
+            : PageSays::timeless(explode("\n", $text));
     }
 
     Approved::holds('Papers/job', $said);
@@ -113,7 +113,7 @@ test('what is given out of a job is as it was approved', function () {
 
 test('the words of the trade come as they were approved', function () {
     Approved::holds('Papers/words', array_map(
-        fn (string $word) => Pages::says((string) $this->get("/words/{$word}")->assertOk()->getContent()),
+        fn (string $word) => PageSays::of((string) $this->get("/words/{$word}")->assertOk()->getContent()),
         YokeLine\Drawing\Glossary::words(),
     ));
 });

@@ -28,7 +28,8 @@ final class Trial
 
         return new Process(
             [
-                'timeout', (string) $most, PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=0', '-d', "auto_prepend_file={$prepended}",
+                'timeout', (string) $most, PHP_BINARY,
+                '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=0', '-d', "auto_prepend_file={$prepended}",
                 'vendor/bin/pest', '--colors=never', '--compact', '--bail', ...$files,
                 '--filter=/::(__pest_evaluable_)?('.implode('|', $names).')( with data|$|"|#)/',
             ],

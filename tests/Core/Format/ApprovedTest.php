@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Told;
 use YokeLine\Catalog\Catalog;
 use YokeLine\Format\AnchoringWriter;
 use YokeLine\Format\DoorwayReader;
@@ -30,9 +31,9 @@ Approved::ofDoorways('Format', [
 function readLines(array $changes): array
 {
     try {
-        return Approved::lines(get_object_vars(DoorwayReader::read(Doorways::around($changes))));
+        return Told::lines(get_object_vars(DoorwayReader::read(Doorways::around($changes))));
     } catch (UnreadableFile $refused) {
-        return ['refused', ...Approved::lines($refused->problems)];
+        return ['refused', ...Told::lines($refused->problems)];
     }
 }
 

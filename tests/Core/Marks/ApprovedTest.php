@@ -52,5 +52,7 @@ Approved::ofFields(
     Catalog::whole()->of('marking') + Approved::asked(),
     'kiln-room',
     [],
-    fn (?Plan $plan) => $plan === null ? null : [RunningMarks::along($plan), RunningMarks::heights($plan), Heights::of($plan)],
+    fn (?Plan $plan) => $plan === null ? null : [
+        RunningMarks::along($plan), RunningMarks::heights($plan), Heights::of($plan),
+    ],
 );

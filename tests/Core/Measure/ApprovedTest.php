@@ -85,7 +85,8 @@ test('what one stretch is to another is as it was approved', function () {
         foreach ($all as $j => $other) {
             $told["{$i} {$j}"] = [
                 $one->overlaps($other), $one->joined($other), $one->heldInside($other), $one->without($other),
-                $one->cutTo($other), Span::around($one, $other), $one->contains($other->low), $one->surrounds($other->low),
+                $one->cutTo($other), Span::around($one, $other),
+                $one->contains($other->low), $one->surrounds($other->low),
             ];
         }
         $told["{$i}"] = [

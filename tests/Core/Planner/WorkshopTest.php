@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Tests\Core\Support\Approved;
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Told;
 use YokeLine\Doorway\Backing;
 use YokeLine\Fitting\SizeCard;
 use YokeLine\Measure\Length;
@@ -58,7 +58,7 @@ function manyBriefs(string $name, array $changes, string $otherwise): Generator
 
 foreach (['kiln-room', 'slip-store', 'kiln-room framed', 'kiln-room planked'] as $called) {
     foreach (array_keys(OTHERWISE) as $otherwise) {
-        test("the {$called}, planned after many others with another {$otherwise}, is planned as by itself", function () use (
+        test("the {$called} after many others with another {$otherwise} is planned as by itself", function () use (
             $called,
             $otherwise,
         ) {
@@ -67,7 +67,7 @@ foreach (['kiln-room', 'slip-store', 'kiln-room framed', 'kiln-room planked'] as
             $shared = Workshop::at($doorway);
             $differ = [];
             foreach (manyBriefs($name, $changes, $otherwise) as $which => $plan) {
-                if (Approved::lines($plan($shared)) !== Approved::lines($plan(Workshop::at($doorway)))) {
+                if (Told::lines($plan($shared)) !== Told::lines($plan(Workshop::at($doorway)))) {
                     $differ[] = $which;
                 }
             }

@@ -42,7 +42,9 @@ test('from which size on a reading can hardly be true is as it was approved', fu
     $document = Doorways::document('throwing-room');
     $asked = [];
     foreach (Walk::lengths() as $place) {
-        foreach ([0, 119, 120, 299, 300, 400, 401, 1499, 1500, 1799, 1800, 4500, 4501, 6000, 6001, 12000, 12001] as $mm) {
+        foreach ([
+            0, 119, 120, 121, 299, 300, 400, 401, 1499, 1500, 1799, 1800, 4500, 4501, 6000, 6001, 12000, 12001,
+        ] as $mm) {
             $readings = Readings::in($document->with($place, $mm), Unit::Millimetre);
             $asked[$place][$mm] = count(Agreement::askedOf($readings));
         }

@@ -188,3 +188,22 @@ test('what is weighed more stands further up', function () {
 test('weights start from what the leaf is for, ranked', function () {
     expect(Weights::from(['sound', 'sight'])->of)->toMatchArray(['sound' => 10, 'sight' => 8, 'light' => 2]);
 });
+
+test('of ways that fail for one reason the one that was asked for first is shown, whichever was judged first', function () {
+    $told = [];
+    foreach ([false, true] as $isLastFirst) {
+        $ranking = new Ranking();
+        $search = searchOf('glaze-store', ['brief.leaf.stock_widths' => [38]]);
+        foreach ($search->ways() as $way) {
+            $ranking->add($way);
+        }
+        // Those that look best are judged as soon as they are shown; what is best hangs on what is wanted.
+        $isLastFirst && $ranking->arrangements(Weights::from(['sight']), $search->judge());
+        $ranking->judge($search->judge());
+        $reasons = array_map(fn (array $one) => [$one['count'], $one['way']->sameAs()], $ranking->reasons());
+        sort($reasons);
+        $told[] = $reasons;
+    }
+
+    expect($told[0])->not->toBe([])->and($told[1])->toBe($told[0]);
+});
