@@ -6,13 +6,13 @@ namespace App\Bench;
 
 use App\Editing\Notice;
 use App\Http\Editor;
+use App\Keeping\Kept;
 use App\Making\MadeCost;
 use App\Making\MadeSheet;
 use App\Models\Doorway;
 use App\Shelf;
 use App\Words\ClearanceWords;
 use App\Words\Speaker;
-use Illuminate\Support\Facades\Cache;
 use YokeLine\Doorway\Kit;
 use YokeLine\Doorway\Obstacle;
 use YokeLine\Holding\Schedule;
@@ -163,9 +163,9 @@ final readonly class Bench implements Form
 
         return $plan === null || ! $this->hasCures
             ? []
-            : Cache::remember(
-                "unsure.{$this->doorway->revision_id}.".app()->getLocale(),
-                now()->addWeek(),
+            : Kept::of(
+                'unsure',
+                $this->doorway->hangsOn(),
                 fn () => array_values(
                     array_map(
                         fn (Clearance $row) => Speaker::words('bench.tight', [

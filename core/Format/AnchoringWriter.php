@@ -26,7 +26,7 @@ final class AnchoringWriter
             'fixings' => array_map(self::fixing(...), $anchoring->fixings),
             'anchoring' => [
                 'backing' => $anchoring->plan->backing()->value,
-                'rail_place' => self::place($anchoring->place),
+                'rail_place' => self::place($anchoring->place()),
                 'mass' => [
                     'leaf_kg' => $anchoring->plan->mass->kg,
                     'hung_kg' => $anchoring->hungKg,

@@ -18,7 +18,7 @@ final readonly class Alternatives
     public static function of(Plan $plan): array
     {
         $anchoring = Anchoring::of($plan);
-        $place = $anchoring->place;
+        $place = $anchoring->place();
         $new = count($place->new);
 
         return [

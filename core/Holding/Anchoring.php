@@ -23,6 +23,9 @@ final class Anchoring
     /** @var array{0?: ?array{Sag, Sag}} worked when it is first asked for */
     private array $sags = [];
 
+    /** Worked when it is first asked for: behind a header nobody may ask. */
+    private ?RailPlace $place;
+
     /**
      * @param  list<Fixing>  $fixings
      * @param  list<WheelRun>  $runs
@@ -31,7 +34,6 @@ final class Anchoring
      */
     private function __construct(
         public readonly Plan $plan,
-        public readonly RailPlace $place,
         public readonly array $fixings,
         public readonly ?HeaderAnchors $header,
         public readonly array $runs,
@@ -39,7 +41,9 @@ final class Anchoring
         public readonly float $wheel,
         public readonly float $hungKg,
         public readonly float $stiffness,
-    ) {}
+    ) {
+        $this->place = $plan->place;
+    }
 
     /** The one that the plan owns. */
     public static function of(Plan $plan): self
@@ -57,7 +61,6 @@ final class Anchoring
 
         return new self(
             $plan,
-            $plan->place ?? self::asIfDirect($plan),
             [...RailFixings::of($plan, $runs, $weight), ...$header->fixings ?? []],
             $header,
             $runs,
@@ -77,7 +80,6 @@ final class Anchoring
         $up = $plan->yokeLine()->minus($this->plan->yokeLine());
         $carried = new self(
             $plan,
-            $plan->place ?? $this->place,
             array_map(fn (Fixing $fixing) => $fixing->carrying($by, $up), $this->fixings),
             $this->header?->carrying($by, $up),
             $this->runs,
@@ -89,6 +91,12 @@ final class Anchoring
         $carried->lighter = [$this, $by];
 
         return $carried;
+    }
+
+    /** Where the rail lies; behind a header, where it would lie if it were fixed straight to the wall. */
+    public function place(): RailPlace
+    {
+        return $this->place ??= $this->lighter === null ? self::asIfDirect($this->plan) : $this->lighter[0]->place();
     }
 
     /** The hardest worked fixing; null where none could be checked. */
@@ -292,7 +300,6 @@ final class Anchoring
         return $rail->material->modulus() * $second;
     }
 
-    /** Where the rail would lie if it were fixed straight to the wall. */
     private static function asIfDirect(Plan $plan): RailPlace
     {
         return RailSlide::of(

@@ -17,8 +17,11 @@ use YokeLine\Planning\RailPlace;
  * Where a rail is best slid to, so that its holes meet what holds.
  *
  * Every number it is judged by is straight between a few places: where a hole comes into a grip or out of it, sits in
- * the middle of one,
- * has 3 of margin, or where two margins cross. The best place is one of those.
+ * the middle of one, has 3 of margin, or where two margins cross. The best place is one of those.
+ *
+ * @phpstan-type Judged array{
+ *     left: Length, hits: array<int, Length>, margin: ?Length, stopsOver: list<Length>, rank: list<int|float>
+ * }
  */
 final class RailSlide
 {
@@ -89,18 +92,13 @@ final class RailSlide
         foreach ($lefts as $left) {
             $judged[] = self::judge($left, $shared, $offsets, $holding, $fouls);
         }
-        usort($judged, fn (array $a, array $b) => $a['rank'] <=> $b['rank']);
-        $best = $judged[0];
-        if ($byHand !== null || $best['hits'] === []) {
+        $best = self::first($judged);
+        if ($byHand !== null || ($best['hits'] ?? []) === []) {
             $best = self::judge($byHand ?? $shared, $shared, $offsets, $holding, $fouls);
         }
-        $runnerUp = null;
-        foreach ($judged as $other) {
-            if (array_keys($other['hits']) !== array_keys($best['hits'])) {
-                $runnerUp = ['left' => $other['left'], 'hits' => count($other['hits'])];
-                break;
-            }
-        }
+        $held = array_keys($best['hits']);
+        $next = self::first(array_filter($judged, fn (array $other) => array_keys($other['hits']) !== $held));
+        $runnerUp = $next === null ? null : ['left' => $next['left'], 'hits' => count($next['hits'])];
         $left = $best['left'];
         $rail = Span::from($left, $length);
         $own = array_values($best['hits']);
@@ -178,13 +176,25 @@ final class RailSlide
     }
 
     /**
+     * @param  array<int, Judged>  $judged
+     * @return ?Judged
+     */
+    private static function first(array $judged): ?array
+    {
+        $first = null;
+        foreach ($judged as $one) {
+            $first = $first === null || $one['rank'] < $first['rank'] ? $one : $first;
+        }
+
+        return $first;
+    }
+
+    /**
      * In whole nanometres throughout: this is asked some hundred times for one rail.
      *
      * @param  list<Length>  $offsets
      * @param  list<Span>  $fouls
-     * @return array{
-     *     left: Length, hits: array<int, Length>, margin: ?Length, stopsOver: list<Length>, rank: list<int|float>
-     * }
+     * @return Judged
      */
     private static function judge(Length $left, Length $shared, array $offsets, Holding $holding, array $fouls): array
     {

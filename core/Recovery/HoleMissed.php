@@ -25,7 +25,7 @@ final readonly class HoleMissed
     /** @return list<WayOut> */
     public function ways(): array
     {
-        $place = Anchoring::of($this->site->plan)->place;
+        $place = Anchoring::of($this->site->plan)->place();
 
         return WayOut::ranked([
             $this->slide($place),

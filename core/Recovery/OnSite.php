@@ -105,7 +105,7 @@ final readonly class OnSite
     /** Where the rail's left end may lie: it covers its least, and its holes stay 30 inside the board. */
     public function slack(): Span
     {
-        $range = Anchoring::of($this->plan)->place->range;
+        $range = Anchoring::of($this->plan)->place()->range;
         $board = $this->plan->header?->span->widened(Length::mm(-self::ON_BOARD_MM));
         $holes = $this->plan->rail->holes;
         if ($board === null || $holes === []) {

@@ -49,7 +49,7 @@ test('every word of a page is printed, and no bar to be pressed', function (stri
 })->with('pages');
 
 test('the first page and all it is drawn with comes in less than 200 kB', function () {
-    $files = $this->browser->visit('/')->js(
+    $files = PageLook::browser()->visit('/')->js(
         'return [location.href, ...performance.getEntriesByType("resource").map((one) => one.name)]',
     );
     $sizes = array_map(fn (string $file) => strlen((string) gzencode((string) file_get_contents($file))), $files);
@@ -58,7 +58,7 @@ test('the first page and all it is drawn with comes in less than 200 kB', functi
 });
 
 test('the bench fills 1280 by 800 without a page scroll', function () {
-    $browser = $this->browser->visit('/doorways/1/wall/measure');
+    $browser = PageLook::browser()->visit('/doorways/1/wall/measure');
 
     expect($browser->js('return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]'))->toBe([
         800,
@@ -67,7 +67,7 @@ test('the bench fills 1280 by 800 without a page scroll', function () {
 });
 
 test('no two readings of a drawing overlap', function (string $page, int $doorway) {
-    $overlaps = $this->browser->visit("/doorways/{$doorway}/{$page}")->js(
+    $overlaps = PageLook::browser()->visit("/doorways/{$doorway}/{$page}")->js(
         <<<'JS'
             // A text's box has room above and below its figures.
             const glyphs = ({ left, right, top, bottom, height }) => ({ left, right, top: top + height * 0.22, bottom: bottom - height * 0.22 });

@@ -153,6 +153,7 @@ function addresses(array $methods, bool $known): array
 
 beforeEach(fn () => Demo::load());
 
+// A file is not sent with what is only asked for.
 test('no address breaks, whatever is asked of it', function (array $junk, bool $known) {
     $broken = [];
     // What is there is asked for with every junk; what is not there, where the address alone is what nobody has.

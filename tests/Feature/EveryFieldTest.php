@@ -38,7 +38,8 @@ test('whatever is answered at a field of the bench, the doorway can be given out
     $said = 0;
     foreach ((new Bench($doorway, $station, null))->groups() as $group) {
         foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
-            foreach (answersOf($field) as $answer) {
+            // Every answer at one doorway, the last of each field at others.
+            foreach (array_slice(answersOf($field), $name === 'Kiln room' ? 0 : -1) as $answer) {
                 $this->post(
                     route('changes', [$doorway, $station]),
                     ['place' => $field->place, 'value' => $answer, 'base' => $doorway->refresh()->revision_id],
@@ -54,7 +55,7 @@ test('whatever is answered at a field of the bench, the doorway can be given out
         }
     }
 
-    expect($said)->toBeGreaterThan(5);
+    expect($said)->toBeGreaterThan(0);
 })
     ->with(Station::cases())
     ->with(['Kiln room', 'Map archive', 'Throwing room']);

@@ -71,7 +71,7 @@ final class HazardBehind implements AnchorCheck
     private function slides(CheckContext $context, array $zones): array
     {
         $rail = $context->plan->rail;
-        $range = $context->anchoring()->place->range;
+        $range = $context->anchoring()->place()->range;
         $free = [];
         foreach ($rail->holes as $hole) {
             foreach ($zones as $zone) {

@@ -82,7 +82,7 @@ final class StopsFree implements AnchorCheck
     private function clear(CheckContext $context, array $bodies, Length $reach): array
     {
         $rail = $context->plan->rail;
-        $range = $context->anchoring()->place->range;
+        $range = $context->anchoring()->place()->range;
         $free = [];
         foreach ($rail->holes as $hole) {
             foreach ($bodies as $body) {

@@ -321,7 +321,7 @@ test('new holes keep from every hole that holds', function () {
             'brief.backing' => 'site-drilled',
             'brief.rules.rail_left' => 725,
         ]),
-    )->place;
+    )->place();
     $all = array_map(fn ($x) => $x->toMm(), $place->drilled());
     $gaps = array_map(fn (float $a, float $b) => $b - $a, array_slice($all, 0, -1), array_slice($all, 1));
 
@@ -415,9 +415,9 @@ test('the rail of two leaves that pass is sought where its brackets are bolted',
     $low = $at([$rows[0] - 100, $rows[0] - 20]);
     $high = $at([$rows[0] - 20, $rows[1] + 20]);
 
-    expect(count($low->place->hitPlaces))
+    expect(count($low->place()->hitPlaces))
         ->toBe(count($low->supports))
-        ->and(count($high->place->hitPlaces))
+        ->and(count($high->place()->hitPlaces))
         ->toBe(count($high->supports))
         ->and(count($high->supports))
         ->toBeGreaterThan(count($low->supports));
@@ -450,14 +450,14 @@ test(
         $masonry = ['survey.wall.lining' => ['kind' => 'masonry', 'thickness' => 15], 'survey.studs' => []];
         $anchoring = Anchoring::of(Doorways::plan('kiln-room', [...$masonry, 'brief.backing' => 'masonry']));
 
-        expect(count($anchoring->place->hitPlaces))
-            ->toBe($anchoring->place->holes)
-            ->and($anchoring->place->holds)
+        expect(count($anchoring->place()->hitPlaces))
+            ->toBe($anchoring->place()->holes)
+            ->and($anchoring->place()->holds)
             ->toBeTrue()
-            ->and($anchoring->place->left->nm)
-            ->toBe($anchoring->place->shared->nm)
+            ->and($anchoring->place()->left->nm)
+            ->toBe($anchoring->place()->shared->nm)
             ->and(count($anchoring->fixings))
-            ->toBe($anchoring->place->holes);
+            ->toBe($anchoring->place()->holes);
         // Low over a high opening the holes above it are too near.
         $low = Anchoring::of(
             Doorways::plan('kiln-room', [
@@ -468,9 +468,9 @@ test(
                 'survey.opening.casing' => null,
             ]),
         );
-        expect(count($low->place->hitPlaces))
-            ->toBeLessThan($low->place->holes)
-            ->and(count($low->place->hitPlaces))
+        expect(count($low->place()->hitPlaces))
+            ->toBeLessThan($low->place()->holes)
+            ->and(count($low->place()->hitPlaces))
             ->toBe(count($low->supports));
     },
 );

@@ -9,9 +9,9 @@ use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
 use YokeLine\Setout;
 
-test('a door can be hung on the walls of 500 seeds, and nothing speaks against it', function (Level $level) {
+test('a door can be hung on the walls of many seeds, and nothing speaks against it', function (Level $level) {
     foreach ([Unit::Millimetre, Unit::Inch] as $unit) {
-        foreach (range(1, 36) as $seed) {
+        foreach (range(1, 12) as $seed) {
             $wall = Practice::wall($level, $seed, $unit);
             expect(PracticeWall::against(Setout::quick($wall->truth, Doorways::kits())))->toBe([], "seed {$seed}");
         }

@@ -52,7 +52,7 @@ function foundOff(string $name, string $row, array $offs, float $doneShare): arr
 test('whatever is found, the ways out are told, the ones that work first and the least harm before more', function (
     string $row,
 ) {
-    $this->limitTo(60)
+    $this->limitTo(20)
         ->forAll(
             Generators::elements(...WHERE_FOUND),
             Generators::vector(3, Generators::choose(-60, 60)),
@@ -77,7 +77,7 @@ test('whatever is found, the ways out are told, the ones that work first and the
 })->with(array_values(array_diff(Problems::ROWS, Problems::SURVEYED)));
 
 test('a way that works can be taken: the document still reads and has a plan', function (string $row) {
-    $this->limitTo(60)
+    $this->limitTo(20)
         ->forAll(
             Generators::elements(...WHERE_FOUND),
             Generators::vector(3, Generators::choose(-25, 25)),
