@@ -167,21 +167,25 @@ final class Browser
         );
     }
 
-    /** Scrolled to where nothing that stands fixed is over it, as one does before one presses. */
+    /**
+     * Scrolled to where nothing that stands fixed is over it, as one does before one presses. A page that is still
+     * coming is waited for: nobody listens yet.
+     */
     private function reach(WebDriverElement $element): WebDriverElement
     {
-        $this->driver->executeScript(
+        $isWhole = $this->driver->executeScript(
             <<<'JS'
                 const box = arguments[0].getBoundingClientRect();
                 const there = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
                 if (! there || (! arguments[0].contains(there) && ! there.contains(arguments[0]))) {
                     arguments[0].scrollIntoView({ block: 'center', behavior: 'instant' });
                 }
+                return document.readyState === 'complete';
             JS,
             [$element],
         );
 
-        return $element;
+        return $isWhole ? $element : throw new ElementNotInteractableException('The page is still coming.');
     }
 
     public function click(string $css): self
