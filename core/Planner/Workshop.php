@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Planner;
 
+use WeakMap;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Doorway;
@@ -50,13 +51,16 @@ final class Workshop
     /** @var array<string, Depth> how far things stand out, which without obstacles no place along the wall changes */
     private array $deep = [];
 
-    /** @var array<string, Making|false> false where it cannot be built so */
-    private array $built = [];
+    /** @var WeakMap<Made, array<string, Making|false>> false where it cannot be built so */
+    private readonly WeakMap $built;
 
     /** @var array<string, RailPlace> */
     private array $places = [];
 
-    private function __construct(private readonly Doorway $doorway, private readonly Room $room) {}
+    private function __construct(private readonly Doorway $doorway, private readonly Room $room)
+    {
+        $this->built = new WeakMap();
+    }
 
     /** @throws NotYetMeasured */
     public static function at(Doorway $doorway): self
@@ -122,7 +126,7 @@ final class Workshop
         $header = $brief->backing->isHeader()
             ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail, $grid)
             : null;
-        $behind = $header !== null && $header->foot->total->isUnder($heights->leafTop()) ? 'before-board' : '';
+        $isBefore = $header !== null && $header->foot->total->isUnder($heights->leafTop());
         $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
         $making = $this->making($brief, $kit, $layout, $heights, $guides);
         $channel = $making?->leaf->channel;
@@ -138,7 +142,7 @@ final class Workshop
             $header?->thickness->nm,
             $header?->buildOut->nm,
             $heights->gap->low->nm,
-            $behind,
+            (int) $isBefore,
             $where,
         ]);
         $depths = array_map(
@@ -210,8 +214,9 @@ final class Workshop
                 GuidePlace::fin($kit, $guides),
                 $heights->gap->low,
             );
-            $alike = self::alike($made, $wanted, $heights);
-            $making = $this->built[$alike] ??= self::build($made, $wanted, $layout) ?? false;
+            $this->built[$made] ??= [];
+            $making = $this->built[$made][self::alike($wanted, $heights)]
+                ??= self::build($made, $wanted, $layout) ?? false;
             if ($making === false) {
                 return null;
             }
@@ -259,10 +264,9 @@ final class Workshop
     }
 
     /** Leaves that share it are built alike. */
-    private static function alike(Made $made, Wanted $wanted, Heights $heights): string
+    private static function alike(Wanted $wanted, Heights $heights): string
     {
         return implode(' ', [
-            spl_object_id($made),
             $wanted->kit->id,
             $wanted->width->nm,
             $wanted->height->nm,

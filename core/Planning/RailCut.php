@@ -51,7 +51,7 @@ final readonly class RailCut
         ) {
             return null;
         }
-        $bar = Length::least(...array_values($enough));
+        $bar = Length::least(...$enough);
         $cuts = [self::at('right', $bar, $plan), self::at('left', $bar, $plan)];
 
         return count($cuts[1]->kept) > count($cuts[0]->kept) ? $cuts[1] : $cuts[0];

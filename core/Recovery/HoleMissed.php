@@ -176,11 +176,9 @@ final readonly class HoleMissed
     private function newHoles(RailPlace $place): WayOut
     {
         $plan = $this->site->plan;
-        $inRail = array_values(
-            array_filter(
-                array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs),
-                $plan->rail->span->contains(...),
-            ),
+        $inRail = array_filter(
+            array_map(fn ($stud) => $stud->x, $plan->doorway->survey->studs),
+            $plan->rail->span->contains(...),
         );
         usort($inRail, fn (Length $a, Length $b) => $a->nm <=> $b->nm);
         $bodies = array_map(

@@ -115,17 +115,15 @@ final readonly class LeafRubs
     /** @return list<?Length> before and after */
     private function bolts(Member $into, Plan ...$plans): array
     {
-        return array_values(
-            array_map(function (Plan $plan) use ($into) {
-                $bolts = array_values(
-                    array_filter(
-                        Anchoring::of($plan)->fixings,
-                        fn (Fixing $fixing) => $fixing->into === $into && $fixing->kind !== 'header-screw',
-                    ),
-                );
+        return array_map(function (Plan $plan) use ($into) {
+            $bolts = array_values(
+                array_filter(
+                    Anchoring::of($plan)->fixings,
+                    fn (Fixing $fixing) => $fixing->into === $into && $fixing->kind !== 'header-screw',
+                ),
+            );
 
-                return $bolts === [] ? null : $bolts[0]->length;
-            }, $plans),
-        );
+            return $bolts === [] ? null : $bolts[0]->length;
+        }, $plans);
     }
 }

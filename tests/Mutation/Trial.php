@@ -14,6 +14,9 @@ final class Trial
     /** As `timeout` says it. */
     private const GIVEN_UP = 124;
 
+    /** What goes round and round until it breaks did run. */
+    private const BROKE = '/Allowed memory size of|Maximum function nesting level|Maximum execution time/';
+
     private function __construct() {}
 
     /**
@@ -60,7 +63,10 @@ final class Trial
                 str_contains($said, 'Expecting ') || str_contains($said, 'not thrown') || str_contains($said, 'To contain')
                     ? Verdict::Asserted
                     : Verdict::Fault,
+            // What PHP warns of fails a run, and is told by itself.
+            preg_match('/Tests:\s+.*\d+ (warning|notice)/', $said) === 1 => Verdict::Fault,
             preg_match('/Tests:\s+.*\d+ passed/', $said) === 1 => Verdict::Lived,
+            preg_match(self::BROKE, $said) === 1, $process->getExitCode() === 128 + SIGSEGV => Verdict::Fault,
             default => Verdict::NotRun,
         };
     }

@@ -193,6 +193,52 @@ test('a rail that begins on the grid begins there at the end that its door opens
     expect($start->nm % SIXTEENTH)->toBe(0);
 })->with(['left', 'right']);
 
+test('holes of a rail cut in inches stand on the tape piece by piece, the outer ones as its kit has them', function (
+    string $opens,
+) {
+    $plan = Doorways::plan('in throwing-room', ['brief.opens' => $opens]);
+    $grid = Grid::of($plan->doorway);
+    $rail = new Span(Length::zero(), Length::sixteenths(16 * 60));
+    $pieces = [Length::sixteenths(16 * 40), Length::sixteenths(16 * 20)];
+    $there = array_map(Length::mm(...), [50, 333, 700, 1000, 1200]);
+    $first = $grid->nearest($plan->kit->rail->firstHole)->nm;
+    $holes = array_map(
+        fn (Length $hole) => $hole->nm,
+        $grid->holes($there, $rail, $pieces, $plan->kit->rail),
+    );
+
+    expect([$holes[0], $holes[3]])->toBe([$first, $pieces[0]->nm - $first])
+        ->and([$holes[1] % SIXTEENTH, $holes[2] % SIXTEENTH, $holes[4] % SIXTEENTH])->toBe([0, 0, 0])
+        ->and(count($holes))->toBe(5);
+    foreach ([1, 2, 4] as $i) {
+        expect(abs($holes[$i] - $there[$i]->nm))->toBeLessThanOrEqual(intdiv(SIXTEENTH, 2) + 1);
+    }
+})->with(['left', 'right']);
+
+test('a board is as long as its rail and what it goes past it, from the end its door opens from', function (
+    string $opens,
+    array $ends,
+) {
+    $plan = Doorways::plan('in throwing-room', ['brief.opens' => $opens]);
+    $rail = $plan->rail;
+    $past = Length::sixteenths(32);
+    $odd = Length::nm(300_000);
+    $ask = [$rail->span->low->minus($past), $rail->span->high->plus($past, $odd)];
+    $board = Grid::of($plan->doorway)->board($ask[0], $ask[1], $rail, new Span(Length::mm(-9000), Length::mm(9000)));
+    $long = Grid::of($plan->doorway)->nearest($rail->span->length())->plus($past->times(2));
+
+    expect($board->length()->nm)->toBe($long->nm)
+        ->and([$board->low->equals($ask[0]), $board->high->equals($ask[1])])->toBe($ends);
+})->with([['right', [true, false]], ['left', [false, true]]]);
+
+test('in millimetres a board is what is asked for, inside the wall', function () {
+    $plan = Doorways::plan();
+    $wall = new Span(Length::mm(700), Length::mm(2000));
+    $board = Grid::of($plan->doorway)->board(Length::nm(650_000_001), Length::nm(1_900_000_007), $plan->rail, $wall);
+
+    expect([$board->low->nm, $board->high->nm])->toBe([700_000_000, 1_900_000_007]);
+});
+
 test('what is usual of hands, gaps and joints is a clean number of either tape', function (Unit $unit, array $usual) {
     $write = new LengthWriter($unit);
 

@@ -418,3 +418,30 @@ function mirrorOf(array $changes): array
         'brief.opens' => $changes['brief.opens'] === 'left' ? 'right' : 'left',
     ];
 }
+
+test('an obstacle that is moved before the work is in nobody’s way', function (bool $moved, int $count) {
+    $shelf = (object) [
+        'kind' => 'shelf', 'x' => [2500, 2600], 'y' => [0, 1100], 'projection' => 120, 'moved' => $moved,
+    ];
+    $plan = Doorways::plan('kiln-room', ['survey.obstacles' => [$shelf]]);
+
+    expect($plan->room->obstacles)->toHaveCount($count);
+})->with([[true, 0], [false, 1]]);
+
+test('what hangs of a leaf that was weighed is what it weighs, however it is built', function (?int $weighed) {
+    [$name, $built] = Doorways::ofEveryKind()['kiln-room joined'];
+    $plan = Doorways::plan($name, [...$built, 'brief.leaf.mass_kg' => $weighed]);
+    $kg = $weighed ?? $plan->madeLeaf('leaf')?->kg;
+
+    expect($kg)->not->toBeNull()
+        ->and($plan->hungKgOf('leaf'))->toBe($kg + $plan->doorway->brief->leaf->hardwareKg);
+})->with([33, null]);
+
+test('a fin runs in the channel that is built for it, else in the middle of the leaf', function (
+    string $of,
+    float $at,
+) {
+    [$name, $changes] = Doorways::ofEveryKind()[$of];
+
+    expect(Doorways::plan($name, $changes)->finFromBack()->toMm())->toBe($at);
+})->with([['kiln-room framed', 12.0], ['kiln-room planked', 30.0], ['kiln-room', 20.0]]);
