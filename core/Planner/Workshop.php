@@ -27,7 +27,6 @@ use YokeLine\Planning\Hangs\HangPlan;
 use YokeLine\Planning\Header;
 use YokeLine\Planning\Heights;
 use YokeLine\Planning\Layout;
-use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
 use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Plan;
@@ -47,9 +46,6 @@ final class Workshop
 
     /** @var array<string, Heights> */
     private array $up = [];
-
-    /** @var array<string, Depth> how far things stand out, which without obstacles no place along the wall changes */
-    private array $deep = [];
 
     /** @var WeakMap<Made, array<string, Making|false>> false where it cannot be built so */
     private readonly WeakMap $built;
@@ -126,27 +122,14 @@ final class Workshop
         $header = $brief->backing->isHeader()
             ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail, $grid)
             : null;
-        $isBefore = $header !== null && $header->foot->total->isUnder($heights->leafTop());
-        $where = $this->room->obstacles === [] ? '' : "{$along} {$up}";
         $making = $this->making($brief, $kit, $layout, $heights, $guides);
         $channel = $making?->leaf->channel;
         if ($channel?->isBuilt === true) {
             $guides = array_map(fn (GuidePlace $guide) => $guide->inChannel($channel), $guides);
         }
-        $proud = $making?->backProud();
-        $alike = implode(' ', [
-            $kit->id,
-            $brief->backing->value,
-            $thickness->nm,
-            $proud?->nm,
-            $header?->thickness->nm,
-            $header?->buildOut->nm,
-            $heights->gap->low->nm,
-            (int) $isBefore,
-            $where,
-        ]);
-        $depths = array_map(
-            fn (LeafRun $run) => ($this->deep["{$alike} {$run->track}"] ??= Depth::of(
+        $depths = $byTrack = [];
+        foreach ($layout->runs as $leaf => $run) {
+            $depths[$leaf] = $byTrack[$run->track] ??= Depth::of(
                 $this->room,
                 $floor,
                 $heights,
@@ -155,10 +138,9 @@ final class Workshop
                 $kit,
                 $thickness,
                 $run->track,
-                $proud,
-            )),
-            $layout->runs,
-        );
+                $making?->backProud(),
+            );
+        }
         $mass = Mass::of(
             $brief,
             $layout->width->size->total,

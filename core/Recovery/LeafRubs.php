@@ -60,8 +60,8 @@ final readonly class LeafRubs
                 'leaf_back' => $again->innerDepth()->leafBack->total,
                 'clearance' => $again->innerDepth()->clearance->total,
                 'grip' => Layers::of($again)->grip,
-                'bolt_into_board' => $this->bolts(Member::Board, $plan, $again),
-                'bolt_into_stud' => $this->bolts(Member::Stud, $plan, $again),
+                'bolt_into_board' => $this->bolts(Member::Board, [$plan, $again]),
+                'bolt_into_stud' => $this->bolts(Member::Stud, [$plan, $again]),
             ],
             $this->site->written($changes),
         );
@@ -112,8 +112,11 @@ final readonly class LeafRubs
         );
     }
 
-    /** @return list<?Length> before and after */
-    private function bolts(Member $into, Plan ...$plans): array
+    /**
+     * @param  list<Plan>  $plans  before and after
+     * @return list<?Length>
+     */
+    private function bolts(Member $into, array $plans): array
     {
         return array_map(function (Plan $plan) use ($into) {
             $bolts = array_values(

@@ -39,8 +39,15 @@ const ALIKE = [
     'thick' => ['brief.leaf.thickness' => 46],
     'heavy' => ['brief.leaf.mass_kg' => 88],
     'from the left' => ['brief.rules.rail_left' => 660],
+];
+
+/** What gives another place along the wall, and another height where it says so. */
+const OTHERWISE = [
+    'higher' => ['brief.rules.gap' => 40],
+    'inset' => ['brief.rules.hanger_inset' => 130],
     'with a shoe' => ['brief.rules.guide' => 'shoe'],
     'with a fin' => ['brief.rules.guide' => 'fin'],
+    'three hangers' => ['brief.rules.hangers' => 3],
 ];
 
 function briefOf(string $name, array $changes): Brief
@@ -59,13 +66,14 @@ test('a doorway is planned by many briefs in one workshop as it was approved', f
     $kits = Doorways::kits();
     $own = $doorway->brief->kit;
     $told = [];
-    foreach ([$own, 'flat-40-top'] as $kit) {
-        foreach (ALIKE as $which => $more) {
+    foreach ([[$own, [...ALIKE, ...OTHERWISE]], ['flat-40-top', ['as it is' => []]]] as [$kit, $ways]) {
+        foreach ($ways as $way => $more) {
             foreach ([Backing::Header, Backing::Direct, Backing::SiteDrilled, Backing::Auto] as $backing) {
                 $brief = briefOf($name, [...$changes, ...$more])->backedBy($backing);
-                $place = $more['brief.rules.guide'] ?? '';
-                $plan = $workshop->plan($brief, $kits[$kit], "{$kit} {$place}", $kit);
-                $told["{$kit}, {$which}, {$backing->value}"] = inShort($plan);
+                $along = $way === 'higher' || isset(ALIKE[$way]) ? $kit : "{$kit} {$way}";
+                $up = isset(ALIKE[$way]) ? $kit : "{$kit} {$way}";
+                $plan = $workshop->plan($brief, $kits[$kit], $along, $up);
+                $told["{$kit}, {$way}, {$backing->value}"] = inShort($plan);
             }
         }
     }
@@ -77,7 +85,7 @@ test('a doorway is planned by many briefs in one workshop as it was approved', f
         (object) ['kind' => 'blocking', 'x' => [600, 2900], 'y' => [2150, 2250]],
     ]]],
     'before a cable' => ['kiln-room', ['survey.hazards' => [
-        (object) ['kind' => 'cable', 'x' => [1600, 1630], 'y' => [0, 2400]],
+        (object) ['kind' => 'cable', 'x' => [1600, 1630], 'y' => [0, 2205]],
     ]]],
     'beside a shelf' => ['kiln-room', ['survey.obstacles' => [
         (object) ['kind' => 'shelf', 'x' => [2500, 2600], 'y' => [0, 1100], 'projection' => 120],
