@@ -7,6 +7,7 @@ use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Told;
 use YokeLine\Doorway\Backing;
 use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\LeafBrief;
 use YokeLine\Format\DoorwayReader;
 use YokeLine\Measure\Length;
 use YokeLine\Planner\Workshop;
@@ -48,11 +49,31 @@ const OTHERWISE = [
     'with a shoe' => ['brief.rules.guide' => 'shoe'],
     'with a fin' => ['brief.rules.guide' => 'fin'],
     'three hangers' => ['brief.rules.hangers' => 3],
+    'wider' => [],
+    'taller' => [],
 ];
+
+/** How much wider and higher a leaf is, mm. */
+const SIZED = ['wider' => [9, 0], 'taller' => [0, 13]];
 
 function briefOf(string $name, array $changes): Brief
 {
     return DoorwayReader::read(Doorways::document($name, $changes))->brief;
+}
+
+/** The same leaf, built of the same: where it is not told otherwise, or wider or higher. */
+function leafOf(Plan $plan, string $way, Brief $told): LeafBrief
+{
+    $leaf = str_contains(implode(' ', array_keys([...ALIKE, ...OTHERWISE][$way])), 'brief.leaf')
+        ? $told->leaf
+        : $plan->doorway->brief->leaf;
+    $more = SIZED[$way] ?? null;
+
+    return $more === null ? $leaf : $leaf->sized(
+        $plan->layout->width->size->total->plus(Length::mm($more[0])),
+        $plan->heights->leaf->size->total->plus(Length::mm($more[1])),
+        null,
+    );
 }
 
 test('a doorway is planned by many briefs in one workshop as it was approved', function (
@@ -61,7 +82,8 @@ test('a doorway is planned by many briefs in one workshop as it was approved', f
 ) {
     [$name, $changes] = Doorways::ofEveryKind()[$called];
     $changes = [...$changes, ...$around];
-    $doorway = Doorways::plan($name, $changes)->doorway;
+    $planned = Doorways::plan($name, $changes);
+    $doorway = $planned->doorway;
     $workshop = Workshop::at($doorway);
     $kits = Doorways::kits();
     $own = $doorway->brief->kit;
@@ -69,7 +91,9 @@ test('a doorway is planned by many briefs in one workshop as it was approved', f
     foreach ([[$own, [...ALIKE, ...OTHERWISE]], ['flat-40-top', ['as it is' => []]]] as [$kit, $ways]) {
         foreach ($ways as $way => $more) {
             foreach ([Backing::Header, Backing::Direct, Backing::SiteDrilled, Backing::Auto] as $backing) {
-                $brief = briefOf($name, [...$changes, ...$more])->backedBy($backing);
+                $read = briefOf($name, [...$changes, ...$more]);
+                $leaf = leafOf($planned, $way, $read);
+                $brief = $read->choosing($read->hang, $read->opens, $kit, $backing, $leaf, $read->rules);
                 $along = $way === 'higher' || isset(ALIKE[$way]) ? $kit : "{$kit} {$way}";
                 $up = isset(ALIKE[$way]) ? $kit : "{$kit} {$way}";
                 $plan = $workshop->plan($brief, $kits[$kit], $along, $up);
