@@ -102,7 +102,7 @@ final readonly class PageLook
     private static function look(Browser $browser, string $path): self
     {
         $slow = new ChromeDevToolsDriver($browser->driver);
-        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 2]);
+        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
         $movedOnPhone = $browser->size(390, 844)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
         $wide = $browser->js('return document.documentElement.scrollWidth');
         $tooSmall = $browser->js(self::TOO_SMALL);

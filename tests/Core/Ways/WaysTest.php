@@ -189,7 +189,7 @@ test('weights start from what the leaf is for, ranked', function () {
     expect(Weights::from(['sound', 'sight'])->of)->toMatchArray(['sound' => 10, 'sight' => 8, 'light' => 2]);
 });
 
-test('of ways that fail for one reason the one that was asked for first is shown, whichever was judged first', function () {
+test('of ways that fail for one reason the one asked for first is shown, whichever was judged first', function () {
     $told = [];
     foreach ([false, true] as $isLastFirst) {
         $ranking = new Ranking();
