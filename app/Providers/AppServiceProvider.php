@@ -7,14 +7,18 @@ namespace App\Providers;
 use App\Database\LockingConnector;
 use App\Firm\Ability;
 use App\Firm\Here;
+use App\Http\Session\FileSession;
+use App\Http\Session\TableSession;
 use App\Http\State;
 use App\Meter\DistanceMeter;
 use App\Meter\SimulatedMeter;
 use App\Shelf;
 use App\Words\Books;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\ServiceProvider;
@@ -41,7 +45,24 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         TrustProxies::at((array) config('app.proxies'));
+        $this->callAfterResolving('session', $this->keepSessions(...));
         Blade::if('may', fn (string $ability) => app(Here::class)->may(Ability::from($ability)));
         ViewFactory::composer('components.page', fn (View $page) => $page->with('state', State::shownOn(request())));
+    }
+
+    private function keepSessions(SessionManager $sessions): void
+    {
+        /** @var array{files: string, connection: string, table: string, lifetime: int} $set */
+        $set = config('session');
+        $sessions->extend(
+            'file',
+            fn (Application $app) => new FileSession($app->make('files'), $set['files'], $set['lifetime']),
+        );
+        $sessions->extend('database', fn (Application $app) => new TableSession(
+            $app->make('db')->connection($set['connection']),
+            $set['table'],
+            $set['lifetime'],
+            $app,
+        ));
     }
 }
