@@ -94,7 +94,7 @@ final readonly class LeafBuilt
                 'made-hole',
                 $left + $u->toMm(),
                 -$v->toMm(),
-                $this->leaf->wanted->hanger()->holeDiameter->toMm() / 2 + 6,
+                $this->leaf->wanted->hanger->holeDiameter->toMm() / 2 + 6,
             );
         }
 

@@ -70,7 +70,7 @@ final readonly class LeafSolid
     /** @return list<Shape> */
     private static function holes(LeafMade $leaf): array
     {
-        $radius = $leaf->wanted->hanger()->holeDiameter->toMm() / 2 + self::ROUND_MM;
+        $radius = $leaf->wanted->hanger->holeDiameter->toMm() / 2 + self::ROUND_MM;
 
         return array_map(
             fn (array $place) => Shape::circle('made-hole', $place[0]->toMm(), -$place[1]->toMm(), $radius),

@@ -74,7 +74,7 @@ final readonly class Making
             ? null
             : [
                 'strap' => [$to->minus($at[0]), $to->minus($at[1])],
-                'nut' => $leaf->wanted->kit->leafThickness->high->minus($to)->orZeroIfNegative(),
+                'nut' => $leaf->wanted->thickest->minus($to)->orZeroIfNegative(),
             ];
     }
 

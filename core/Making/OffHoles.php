@@ -21,7 +21,7 @@ final readonly class OffHoles
     {
         return new self(
             $wanted->holePlaces(),
-            $wanted->hanger()->holeDiameter->half()->plus($wanted->size(UsualSize::ScrewClear)),
+            $wanted->hanger->holeDiameter->half()->plus($wanted->size(UsualSize::ScrewClear)),
             $wanted->size(UsualSize::ScrewEdge),
         );
     }

@@ -7,6 +7,7 @@ namespace YokeLine\Making;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Hanger;
 use YokeLine\Doorway\HangerStyle;
+use YokeLine\Doorway\JumpDisc;
 use YokeLine\Doorway\Kit;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
@@ -17,18 +18,23 @@ final readonly class Wanted
     /**
      * @param  non-empty-list<Length>  $hangersAt  from the leading edge, the leading one first
      * @param  list<Length>  $holes  of each strap, from the top edge down
+     * @param  Length  $thickest  that the kit takes
      * @param  ?Fin  $fin  null where the guide is none
+     * @param  list<Span>  $toldSolid  where the brief says that it is solid, along the leaf
+     * @param  ?Zone  $pull  what it holds on to
      */
     private function __construct(
         public Sizes $sizes,
         public Length $width,
         public Length $height,
-        public Kit $kit,
+        public Hanger $hanger,
+        public Length $thickest,
         public array $hangersAt,
         public array $holes,
         public ?Fin $fin,
-        private Brief $brief,
-        private Length $gap,
+        private ?JumpDisc $disc,
+        private array $toldSolid,
+        private ?Zone $pull,
     ) {}
 
     /**
@@ -51,12 +57,14 @@ final readonly class Wanted
             $sizes,
             $width,
             $height,
-            $kit,
+            $kit->hanger,
+            $kit->leafThickness->high,
             $hangersAt,
             $kit->hanger->style === HangerStyle::FaceStrap ? $holes : [],
             $fin,
-            $brief,
-            $gap,
+            $kit->jumpDisc,
+            $brief->leaf->solid,
+            self::pull($sizes, $brief, $gap),
         );
     }
 
@@ -65,20 +73,15 @@ final readonly class Wanted
         return $this->sizes->size($size);
     }
 
-    public function hanger(): Hanger
-    {
-        return $this->kit->hanger;
-    }
-
     public function hasStraps(): bool
     {
-        return $this->hanger()->style === HangerStyle::FaceStrap;
+        return $this->hanger->style === HangerStyle::FaceStrap;
     }
 
     /** How far from a hole's middle wood is wanted. */
     public function around(): Length
     {
-        return $this->hanger()->solidAround();
+        return $this->hanger->solidAround();
     }
 
     public function inset(): Length
@@ -123,17 +126,15 @@ final readonly class Wanted
     {
         $top = new Span($this->height->minus($this->size(UsualSize::EdgeScrew)), $this->height);
         $up = $this->strapUp();
-        $half = $up === null ? $this->hanger()->length()->half() : $this->around();
+        $half = $up === null ? $this->hanger->length()->half() : $this->around();
         $zones = array_map(fn (Length $u) => new Zone('hanger', self::about($u, $half), $up ?? $top), $this->hangersAt);
-        $disc = $this->kit->jumpDisc;
-        if ($disc !== null) {
-            $half = $disc->diameter->half();
-            $zones[] = new Zone('disc', self::about($disc->inset, $half), $top);
-            $zones[] = new Zone('disc', self::about($this->width->minus($disc->inset), $half), $top);
+        if ($this->disc !== null) {
+            $half = $this->disc->diameter->half();
+            $zones[] = new Zone('disc', self::about($this->disc->inset, $half), $top);
+            $zones[] = new Zone('disc', self::about($this->width->minus($this->disc->inset), $half), $top);
         }
-        $pull = $this->pull();
 
-        return $pull === null ? $zones : [...$zones, $pull];
+        return $this->pull === null ? $zones : [...$zones, $this->pull];
     }
 
     /** @return list<Zone> where the brief says that it is solid, over the whole height; none where it is silent */
@@ -141,23 +142,23 @@ final readonly class Wanted
     {
         $up = new Span(Length::zero(), $this->height);
 
-        return array_map(fn (Span $u) => new Zone('told', $u, $up), $this->brief->leaf->solid);
+        return array_map(fn (Span $u) => new Zone('told', $u, $up), $this->toldSolid);
     }
 
-    private function pull(): ?Zone
+    private static function pull(Sizes $sizes, Brief $brief, Length $gap): ?Zone
     {
-        if ($this->brief->hasNoPull) {
+        if ($brief->hasNoPull) {
             return null;
         }
-        $high = $this->brief->frontPull->height ?? Length::zero();
-        $high = $high->isPositive() ? $high : $this->size(UsualSize::PullHeight);
+        $high = $brief->frontPull->height ?? Length::zero();
+        $high = $high->isPositive() ? $high : $sizes->size(UsualSize::PullHeight);
 
         return new Zone(
             'pull',
-            self::about($this->brief->leaf->stile->half(), $this->size(UsualSize::PullHalf)),
+            self::about($brief->leaf->stile->half(), $sizes->size(UsualSize::PullHalf)),
             self::about(
-                $this->brief->rules->pullHeight->minus($this->gap),
-                $high->half()->plus($this->size(UsualSize::PullEnd)),
+                $brief->rules->pullHeight->minus($gap),
+                $high->half()->plus($sizes->size(UsualSize::PullEnd)),
             ),
         );
     }

@@ -47,7 +47,7 @@ final class Workshop
     /** @var array<string, Heights> */
     private array $up = [];
 
-    /** @var WeakMap<Made, array<string, Making|false>> false where it cannot be built so */
+    /** @var WeakMap<Made, array<string, Making|false>> by all that is wanted; false where it cannot be built */
     private readonly WeakMap $built;
 
     /** @var array<string, RailPlace> */
@@ -196,9 +196,10 @@ final class Workshop
                 GuidePlace::fin($kit, $guides),
                 $heights->gap->low,
             );
+            $leaves = array_keys($layout->runs);
             $this->built[$made] ??= [];
-            $making = $this->built[$made][self::alike($wanted, $heights)]
-                ??= self::build($made, $wanted, $layout) ?? false;
+            $making = $this->built[$made][serialize([$wanted, $leaves])]
+                ??= self::build($made, $wanted, $leaves) ?? false;
             if ($making === false) {
                 return null;
             }
@@ -236,28 +237,14 @@ final class Workshop
         );
     }
 
-    private static function build(Made $made, Wanted $wanted, Layout $layout): ?Making
+    /** @param  list<string>  $leaves */
+    private static function build(Made $made, Wanted $wanted, array $leaves): ?Making
     {
         try {
-            return Making::of($made, $wanted, array_keys($layout->runs));
+            return Making::of($made, $wanted, $leaves);
         } catch (CannotBeMade) {
             return null;
         }
-    }
-
-    /** Leaves that share it are built alike. */
-    private static function alike(Wanted $wanted, Heights $heights): string
-    {
-        return implode(' ', [
-            $wanted->kit->id,
-            $wanted->width->nm,
-            $wanted->height->nm,
-            $wanted->inset()->nm,
-            $heights->gap->low->nm,
-            count($wanted->hangersAt),
-            $wanted->fin?->bite->nm,
-            $wanted->fin?->grooveWidth->nm,
-        ]);
     }
 
     /** @return array{Layout, Rail, Floor} */

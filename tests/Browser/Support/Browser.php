@@ -30,10 +30,7 @@ final class Browser
 
     private static ?self $shared = null;
 
-    /**
-     * Whether the application runs as in use: it keeps its database open and has its settings and routes worked out. A
-     * test has them changed under its feet.
-     */
+    /** Whether the application keeps its database open, as in use: a test has it changed under its feet. */
     public static bool $isInUse = false;
 
     /** @var list<resource> */
@@ -385,8 +382,8 @@ final class Browser
         $this->artisan('migrate:fresh', '--force', '--quiet');
         $this->artisan('yoke:demo');
         copy("{$this->folder}/test.sqlite", "{$this->folder}/demo.sqlite");
-        foreach (self::$isInUse ? ['config', 'route', 'event', 'view'] : [] as $what) {
-            $this->artisan("{$what}:cache");
+        foreach (['config', 'route', 'event', 'view'] as $what) {
+            $this->artisanAt($this->warm(), "{$what}:cache");
         }
         $this->connect();
     }
@@ -406,7 +403,7 @@ final class Browser
                     "{$root}/serving/router.php",
                 ],
                 "{$root}/public",
-                $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4'],
+                $this->warm() + $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '4'],
             );
             $this->answers($this->port);
         }
@@ -497,7 +494,13 @@ final class Browser
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
-        ] + (self::$isInUse ? array_map(fn (string $file) => "{$this->folder}/{$file}", self::WARM) : []) + getenv();
+        ] + getenv();
+    }
+
+    /** @return array<string, string> where settings, routes and events lie, worked out when it starts to serve */
+    private function warm(): array
+    {
+        return array_map(fn (string $file) => "{$this->folder}/{$file}", self::WARM);
     }
 
     /**

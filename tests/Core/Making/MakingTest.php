@@ -258,7 +258,7 @@ test('a screw of the frame is kept off the bolts of the hangers', function () {
     $made = ['way' => 'framed', 'frame' => ['stile' => 120, 'top' => 150]];
     $inset = ['brief.rules.hanger_inset' => 60];
     $leaf = leafBuilt($made, $inset);
-    $clear = $leaf->wanted->hanger()->holeDiameter->half()->plus(Length::mm(6));
+    $clear = $leaf->wanted->hanger->holeDiameter->half()->plus(Length::mm(6));
     foreach ($leaf->moved as $screw) {
         foreach ($screw->to === null ? [] : $leaf->wanted->holePlaces() as [$u, $v]) {
             $far = hypot($screw->to[0]->minus($u)->toMm(), $screw->to[1]->minus($v)->toMm());
