@@ -3,8 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
+use Tests\Core\Support\Told;
+use YokeLine\Doorway\Brief;
+use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\LeafBrief;
 use YokeLine\Fitting\SizeCard;
+use YokeLine\Format\DoorwayReader;
+use YokeLine\Planner\Planner;
 use YokeLine\Planner\Workshop;
+use YokeLine\Planning\Plan;
 
 /* One workshop plans a doorway by many briefs and keeps what they share. */
 
@@ -33,6 +40,61 @@ test('a leaf that is built is built once for all that build it alike', function 
 
     expect($plans[1]->making)->not->toBeNull()->and($plans[1]->making)->toBe($plans[0]->making);
 });
+
+/** @param  array<string, mixed>  $changes */
+function glazed(array $changes = []): Doorway
+{
+    [$name, $around] = Doorways::ofEveryKind()['kiln-room glazed'];
+
+    return DoorwayReader::read(Doorways::document($name, [...$around, ...$changes]));
+}
+
+test('a leaf that cannot be built so is planned as one that is bought, each time it is asked for', function () {
+    $doorway = glazed(['brief.leaf.made.frame.stile' => 900]);
+    $shared = Workshop::at($doorway);
+    $plans = array_map(
+        fn (string $up) => $shared->plan($doorway->brief, Doorways::kits()[$doorway->brief->kit], 'a', $up),
+        ['u', 'v'],
+    );
+
+    expect(array_map(fn (Plan $plan) => $plan->making, $plans))->toBe([null, null]);
+});
+
+test('the same leaf is built anew where something else is wanted of it', function (array $otherwise) {
+    $planned = glazed();
+    $shared = Workshop::at($planned);
+    $told = glazed($otherwise);
+    $alone = Planner::plan($told, Doorways::kits()[$told->brief->kit]);
+    $leaf = [...get_object_vars($told->brief->leaf), 'made' => $planned->brief->leaf->made];
+    $brief = $told->brief->choosing(
+        $told->brief->hang,
+        $told->brief->opens,
+        $told->brief->kit,
+        $told->brief->backing,
+        new LeafBrief(...$leaf),
+        $told->brief->rules,
+    );
+    [$one, $other] = array_map(
+        fn (Brief $brief) => Told::lines($shared->plan(
+            $brief,
+            Doorways::kits()[$brief->kit],
+            $at = 'of '.spl_object_id($brief),
+            $at,
+        )->making),
+        [$planned->brief, $brief],
+    );
+
+    expect($other)->toBe(Told::lines($alone->making))->and($other)->not->toBe($one);
+})->with([
+    'its pull elsewhere' => [['brief.rules.pull_height' => 1200]],
+    'a pull' => [['brief.pulls' => (object) ['front' => (object) ['kind' => 'bar', 'height' => 300]]]],
+    'said to be solid elsewhere' => [['brief.leaf.solid' => [[0, 300]]]],
+    'more room under it' => [['brief.rules.gap' => 40]],
+    'hangers elsewhere' => [['brief.rules.hanger_inset' => 130]],
+    'three hangers' => [['brief.rules.hangers' => 3]],
+    'another kit' => [['brief.kit' => 'flat-40-top']],
+    'rules of thumb of another house' => [['brief.rules.making.pull_half' => 90]],
+]);
 
 test('the thickest leaf of a card is one that has room before the casing', function (int $casing, float $thickest) {
     $card = SizeCard::of(Doorways::plan(changes: ['survey.opening.casing.thickness' => $casing]));
