@@ -30,7 +30,8 @@ async function lookAgain() {
 }
 
 export function startAgain() {
-  window.addEventListener('pageshow', (event) => { if (event.persisted || performance.getEntriesByType('navigation')[0]?.type === 'back_forward') lookAgain(); });
+  window.addEventListener('pageshow', (event) => { if (event.persisted) lookAgain(); });
+  if (performance.getEntriesByType('navigation')[0]?.type === 'back_forward') lookAgain();
   document.addEventListener('visibilitychange', lookAgain);
   document.querySelector('#outdated button')?.addEventListener('click', () => location.reload());
 }

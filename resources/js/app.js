@@ -59,9 +59,6 @@ document.addEventListener('htmx:afterSwap', ({ target }) => {
 // A field or a file that is sent as soon as it is chosen.
 document.addEventListener('change', (event) => event.target.closest?.('[data-submits]')?.form.requestSubmit());
 
-// On a narrow screen the rail is longer than the page: where one is comes into sight.
-document.querySelector('.station.is-here')?.scrollIntoView({ inline: 'center', block: 'nearest', behavior: 'instant' });
-
 // Back to what was typed: the browser still has it.
 document.querySelector('[data-back]')?.addEventListener('click', (event) => { if (history.length > 1) { event.preventDefault(); history.back(); } });
 
@@ -94,3 +91,6 @@ if (document.querySelector('#bench')) {
   startViews();
   startWhy(htmx);
 }
+
+// It answers from now on.
+document.documentElement.dataset.answers = performance.now();

@@ -3,7 +3,8 @@ export function startKeeping() {
   const pages = [...document.querySelectorAll('[data-offline]')].flatMap((node) => { try { return JSON.parse(node.dataset.offline); } catch { return []; } }).filter((url) => typeof url === 'string');
   if (pages.length === 0) return;
   navigator.serviceWorker?.register('/site-worker.js').then(() => navigator.serviceWorker.ready).then((worker) => {
-    const files = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((node) => node.href || node.src);
+    const drawnWith = document.querySelectorAll('link[rel=stylesheet], link[rel=modulepreload], script[src]');
+    const files = [...drawnWith].map((node) => node.href || node.src);
     worker.active.postMessage({ keep: [...pages, ...files, '/mark.svg'] });
   });
 }

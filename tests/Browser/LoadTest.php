@@ -42,3 +42,33 @@ test('a first page is under 200 kB as it is sent, and the next one under 30', fu
 
     expect($first)->toBeGreaterThan(60.0)->toBeLessThan(200.0)->and($next)->toBeGreaterThan(3.0)->toBeLessThan(30.0);
 });
+
+test('a page is painted before what answers on it is made ready', function () {
+    $when = (array) $this->browser->visit('/doorways/1/door/size')->js(<<<'JS'
+        const painted = performance.getEntriesByName('first-contentful-paint')[0]?.startTime;
+        return { painted, answered: Number(document.documentElement.dataset.answers) };
+        JS);
+
+    expect($when['painted'])->toBeGreaterThan(0)->and($when['answered'])->toBeGreaterThan($when['painted']);
+});
+
+test('a page that is opened in the background answers too', function () {
+    $driver = $this->browser->visit('/empty')->driver;
+    $here = $driver->getWindowHandle();
+    $this->browser->js('window.open("/doorways/1/door/size", "_blank", "noopener"); window.focus();');
+    $there = array_values(array_diff($driver->getWindowHandles(), [$here]))[0];
+    $driver->switchTo()->window($there);
+    $answers = fn () => $this->browser->js('return "answers" in document.documentElement.dataset') ?: null;
+    $this->browser->until($answers, 'an answer');
+    $driver->close();
+    $driver->switchTo()->window($here);
+
+    expect($driver->getWindowHandles())->toBe([$here]);
+});
+
+test('a page leaves nothing of itself in the browser but what is entered', function () {
+    $this->browser->visit('/doorways/1/door/size');
+    $kept = $this->browser->js('return Object.keys({ ...sessionStorage, ...localStorage })');
+
+    expect($kept)->toBe([]);
+});

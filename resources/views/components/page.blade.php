@@ -17,8 +17,7 @@
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   {{-- Nothing is painted of half a page: what has come would move when the rest does. --}}
   <link rel="expect" href="#term" blocking="render">
-  @include('frame.fonts')
-  @vite(['resources/css/app.scss', 'resources/js/app.js'])
+  @include('frame.looks')
 </head>
 <body class="{{ $class }}" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
 <svg hidden><defs>

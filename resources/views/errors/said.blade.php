@@ -9,8 +9,7 @@
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title>{{ __('top.page.yoke-line', ['title' => __("errors.{$code}.title")]) }}</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
-  @include('frame.fonts')
-  @vite(['resources/css/app.scss', 'resources/js/app.js'])
+  @include('frame.looks')
 </head>
 <body class="is-fault">
 <header class="bar-top"><a class="home" href="/" aria-label="{{ __('common.page.all-jobs') }}"><x-mark /></a><nav class="places" aria-label="{{ __('frame.places') }}"><a href="/">{{ __('top.nav.jobs') }}</a></nav></header>

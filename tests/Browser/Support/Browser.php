@@ -28,6 +28,10 @@ final class Browser
         'APP_CONFIG_CACHE' => 'config.php', 'APP_ROUTES_CACHE' => 'routes.php', 'APP_EVENTS_CACHE' => 'events.php',
     ];
 
+    /** Whether a page listens; one with no scripts of ours has nothing to wait for. */
+    private const ANSWERS =
+        "'answers' in document.documentElement.dataset || ! document.querySelector('link[rel=modulepreload]')";
+
     private static ?self $shared = null;
 
     /** Whether the application keeps its database open, as in use: a test has it changed under its feet. */
@@ -141,6 +145,7 @@ final class Browser
     public function visit(string $path): self
     {
         $this->driver->get($this->url.$path);
+        $this->until(fn () => $this->js('return '.self::ANSWERS) ?: null, "{$path} to answer");
 
         return $this;
     }
@@ -165,24 +170,23 @@ final class Browser
     }
 
     /**
-     * Scrolled to where nothing that stands fixed is over it, as one does before one presses. A page that is still
-     * coming is waited for: nobody listens yet.
+     * Scrolled to where nothing that stands fixed is over it, as one does before one presses. A page that does not
+     * answer yet is waited for.
      */
     private function reach(WebDriverElement $element): WebDriverElement
     {
-        $isWhole = $this->driver->executeScript(
+        $answers = $this->driver->executeScript(
             <<<'JS'
                 const box = arguments[0].getBoundingClientRect();
                 const there = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
                 if (! there || (! arguments[0].contains(there) && ! there.contains(arguments[0]))) {
                     arguments[0].scrollIntoView({ block: 'center', behavior: 'instant' });
                 }
-                return document.readyState === 'complete';
-            JS,
+                JS.'return '.self::ANSWERS,
             [$element],
         );
 
-        return $isWhole ? $element : throw new ElementNotInteractableException('The page is still coming.');
+        return $answers ? $element : throw new ElementNotInteractableException('The page does not answer yet.');
     }
 
     public function click(string $css): self
@@ -221,10 +225,7 @@ final class Browser
     {
         return $this->until(function () use ($label, $text, $enter) {
             $field = $this->field($label);
-            $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center", behavior: "instant" })', [
-                $field,
-            ]);
-            $field->click();
+            $this->reach($field)->click();
             $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
             $enter && $field->sendKeys(WebDriverKeys::ENTER);
