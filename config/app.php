@@ -19,7 +19,7 @@ return [
     'plain_url' => env('YOKE_PLAIN_URL'),
     'backups' => env('BACKUPS_FOLDER', "{$data}/backups"),
     // What signs the certificate that this machine serves with; a phone that trusts it trusts this house.
-    'certificate' => env('YOKE_CERTIFICATE'),
+    'certificate' => env('YOKE_CERTIFICATE', ''),
     'photos' => env('PHOTOS_FOLDER', "{$data}/photos"),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',

@@ -48,8 +48,8 @@ abstract readonly class DoorwayForm implements Form
     public static function after(Request $request, Doorway $doorway): static
     {
         $editor = Editor::of($request);
-        $place = (string) $request->input('place');
-        $typed = (string) $request->input('value');
+        $place = $request->string('place')->value();
+        $typed = $request->string('value')->value();
         try {
             $changes = EitherUnit::changes(
                 $doorway->revision->document,
@@ -118,7 +118,7 @@ abstract readonly class DoorwayForm implements Form
                 ($grey = $field->greyIn($this->setout->doorway->units)) instanceof Length ? $grey : Length::zero(),
                 $request->integer('nudge'),
             )
-            : (string) $request->input('value');
+            : $request->string('value')->value();
 
         return $this->typed->toDocument($field, $said);
     }

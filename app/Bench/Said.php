@@ -22,7 +22,7 @@ final class Said
         }
         $typed = new Typed(...$doorway->unitsShown());
         if (! $request->has('nudge')) {
-            $said = $typed->toDocument(Field::declaredAt($place), (string) $request->input('value'));
+            $said = $typed->toDocument(Field::declaredAt($place), $request->string('value')->value());
 
             return EitherUnit::changes($doorway->revision->document, $place, $said);
         }

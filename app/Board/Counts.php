@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\Role;
 use App\Http\State;
@@ -53,9 +54,12 @@ final readonly class Counts
             ->groupBy('waits_for')
             ->get();
 
+        /** @var array<string, int> $waiting */
+        $waiting = $rows->pluck('many', 'waits_for')->map(Row::asNumber(...))->all();
+
         return new self(
-            $rows->pluck('many', 'waits_for')->map(fn (mixed $many) => (int) $many)->all(),
-            (int) $rows->sum('snags'),
+            $waiting,
+            Row::asNumber($rows->sum('snags')),
         );
     }
 }

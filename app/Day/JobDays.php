@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Database\Row;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Words\Speaker;
@@ -102,7 +103,7 @@ final readonly class JobDays
     /** @param  'leaf'|'kit'|'board'  $what */
     public function deliveryOn(string $what): ?Carbon
     {
-        $on = $this->set['comes'][$what] ?? null;
+        $on = ((array) ($this->set['comes'] ?? []))[$what] ?? null;
 
         return is_string($on) && strtotime($on) !== false ? Carbon::parse($on)->startOfDay() : null;
     }
@@ -112,7 +113,7 @@ final readonly class JobDays
     {
         return array_values(
             array_map(
-                intval(...),
+                Row::asNumber(...),
                 is_array($this->set['doorways'] ?? null)
                     ? $this->set['doorways']
                     : $this->atWork
@@ -206,7 +207,8 @@ final readonly class JobDays
     /** @return array<string, array{at: int, with: list<int>}> */
     private function stands(): array
     {
-        return is_array($this->set['stands'] ?? null) ? $this->set['stands'] : [];
+        /** @var array<string, array{at: int, with: list<int>}> */
+        return (array) ($this->set['stands'] ?? []);
     }
 
     /** @return array{list<Task>, array<string, array{Step, string, Doorway}>} */

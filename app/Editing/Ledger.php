@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Http\Editor;
 use App\Words\Places;
@@ -26,7 +27,7 @@ final readonly class Ledger
     /** The last edit that a page was drawn with: what came after it, its reader has not seen. */
     public function seen(): int
     {
-        return (int) $this->edits()->max('id');
+        return Row::asNumber($this->edits()->max('id'));
     }
 
     /**
@@ -58,14 +59,15 @@ final readonly class Ledger
             'created_at' => now(),
         ]);
         if ($foreign !== null) {
+            $other = new Row($foreign);
             $said = [
                 'who' => $this->editor->name,
                 'what' => $what,
                 'is' => self::valued($after),
-                'was' => self::valued(json_decode((string) $foreign->after)),
+                'was' => self::valued($other->json('after')),
             ];
             Notices::leave(
-                (string) $foreign->browser,
+                $other->text('browser'),
                 null,
                 "{$this->subject} {$place}",
                 StoredMessage::change('over-yours', $said),
@@ -74,7 +76,7 @@ final readonly class Ledger
                 $this->editor->browser,
                 null,
                 "{$this->subject} {$place}",
-                StoredMessage::change('had-set', [...$said, 'who' => (string) $foreign->who]),
+                StoredMessage::change('had-set', [...$said, 'who' => $other->text('who')]),
             );
         }
     }
@@ -83,13 +85,14 @@ final readonly class Ledger
     public function last(int $most = 20): array
     {
         $last = [];
-        foreach ($this->edits()->latest('id')->limit($most)->get() as $row) {
+        foreach ($this->edits()->latest('id')->limit($most)->get() as $edit) {
+            $row = new Row($edit);
             $last[] = [
-                Carbon::parse((string) $row->created_at),
-                (string) $row->who,
-                (string) $row->place,
-                self::value(json_decode((string) $row->before)),
-                self::value(json_decode((string) $row->after)),
+                Carbon::parse($row->text('created_at')),
+                $row->text('who'),
+                $row->text('place'),
+                self::value($row->json('before')),
+                self::value($row->json('after')),
             ];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
+use App\Database\Row;
 use App\Http\Editor;
 use App\Models\Doorway;
 use App\Models\Revision;
@@ -111,7 +112,8 @@ final readonly class Undo
         $own = $this->own()->limit(self::FURTHEST)->get(['id', 'undoes'])->reverse();
         $done = $undone = $isUndo = [];
         foreach ($own as $revision) {
-            [$id, $of] = [(int) $revision->id, $revision->undoes === null ? null : (int) $revision->undoes];
+            $row = new Row($revision);
+            [$id, $of] = [$row->number('id'), $revision->undoes === null ? null : $row->number('undoes')];
             if ($of === null) {
                 $done[] = $id;
                 $undone = [];

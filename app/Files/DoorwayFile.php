@@ -35,11 +35,13 @@ final class DoorwayFile
     {
         Document::fromJson($document->toJson());
         $changed = $before === null ? $document->root : self::changed($document->root, $before->root);
+        /** @var array<string, mixed> $fields */
+        $fields = get_object_vars($changed);
         app(SchemaCheck::class)->check(
             Document::of([
                 'format' => $document->get('format'),
                 'version' => $document->get('version'),
-                ...get_object_vars($changed),
+                ...$fields,
             ]),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\Roll;
 use App\Models\Firm;
@@ -183,8 +184,8 @@ final class FirmArchive
             $edits[] = [
                 'subject' => $row->subject,
                 'place' => $row->place,
-                'before' => json_decode((string) $row->before),
-                'after' => json_decode((string) $row->after),
+                'before' => (new Row($row))->json('before'),
+                'after' => (new Row($row))->json('after'),
                 'who' => $row->who,
                 'at' => $row->created_at,
             ];

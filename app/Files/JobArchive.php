@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Database\Row;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
@@ -90,10 +91,7 @@ final class JobArchive
                 'units' => $job->units->value,
                 'archived_at' => $job->archived_at?->toJSON(),
                 'rules' => $rules,
-                'day_plan' => self::dayPlan(
-                    $job->day_plan,
-                    $job->doorways()->orderBy('id')->pluck('id')->flip()->all(),
-                ),
+                'day_plan' => self::dayPlan($job->day_plan, self::places($job)),
                 'orders' => self::orders($job),
                 'doorways' => $doorways,
             ])->toJson(pretty: true)."\n",
@@ -108,6 +106,14 @@ final class JobArchive
             throw new RuntimeException('There is no room to write a ZIP.');
 
         return $zip;
+    }
+
+    /** @return array<int, int> where each doorway stands in the list, by its own number */
+    private static function places(Job $job): array
+    {
+        $doorways = $job->doorways()->orderBy('id')->pluck('id')->all();
+
+        return array_flip(array_map(Row::asNumber(...), array_values($doorways)));
     }
 
     /**

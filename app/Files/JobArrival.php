@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\HouseRule;
@@ -171,7 +172,7 @@ final class JobArrival
         foreach (
             DB::table('jobs')->where('arriving_since', '<', now()->subHours(self::LOST_AFTER_H))->pluck('id') as $job
         ) {
-            self::discard((int) $job);
+            self::discard(Row::asNumber($job));
         }
     }
 
@@ -198,6 +199,6 @@ final class JobArrival
             }
             DB::table('jobs')->where('id', $job)->delete();
         });
-        array_map(Photo::forget(...), array_map(intval(...), $doorways));
+        array_map(Photo::forget(...), array_map(Row::asNumber(...), $doorways));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Firm;
 
+use App\Database\Row;
 use App\Models\User;
 use App\Words\Speaker;
 use Illuminate\Database\Query\Builder;
@@ -20,13 +21,14 @@ final class Devices
     public static function of(User $person, string $here): array
     {
         $devices = [];
-        foreach (self::rows($person)->orderByDesc('last_activity')->get() as $row) {
+        foreach (self::rows($person)->orderByDesc('last_activity')->get() as $session) {
+            $row = new Row($session);
             $devices[] = [
-                'key' => self::key((string) $row->id),
-                'says' => self::called((string) $row->user_agent),
-                'ip' => (string) $row->ip_address,
-                'at' => Carbon::createFromTimestamp((int) $row->last_activity),
-                'isHere' => $row->id === $here,
+                'key' => self::key($row->text('id')),
+                'says' => self::called($row->text('user_agent')),
+                'ip' => $row->text('ip_address'),
+                'at' => Carbon::createFromTimestamp($row->number('last_activity')),
+                'isHere' => $row->text('id') === $here,
             ];
         }
 
@@ -37,7 +39,7 @@ final class Devices
     public static function end(User $person, string $key): void
     {
         foreach (self::rows($person)->pluck('id') as $id) {
-            self::key((string) $id) !== $key || self::rows($person)->where('id', $id)->delete();
+            self::key(Row::asText($id)) !== $key || self::rows($person)->where('id', $id)->delete();
         }
     }
 
@@ -66,6 +68,6 @@ final class Devices
 
     private static function rows(User $person): Builder
     {
-        return DB::connection(config('session.connection'))->table('sessions')->where('user_id', $person->id);
+        return DB::connection(config()->string('session.connection'))->table('sessions')->where('user_id', $person->id);
     }
 }

@@ -42,7 +42,7 @@ final class Here
     /** A path as it is given out to others: by the name that they call this machine by, not by mine. */
     public function address(string $path): string
     {
-        return $this->isOpen ? url($path) : rtrim((string) config('app.url'), '/').$path;
+        return $this->isOpen ? url($path) : rtrim(config()->string('app.url'), '/').$path;
     }
 
     public function may(Ability $ability): bool

@@ -37,7 +37,8 @@ final class Roll
     public static function bringIn(array $rows): void
     {
         foreach ($rows as $i => $row) {
-            [$name, $email, $role] = self::read($row) ?? throw UnreadableFile::at("people[{$i}]", 'person-incomplete');
+            [$name, $email, $role, $hasLeft] =
+                self::read($row) ?? throw UnreadableFile::at("people[{$i}]", 'person-incomplete');
             if (User::query()->where('email', $email)->doesntExist()) {
                 (new User([
                     'firm_id' => app(Here::class)->firm(),
@@ -46,13 +47,13 @@ final class Roll
                     'password' => Str::random(40),
                     'role' => $role,
                 ]))
-                    ->forceFill(['left_at' => isset($row->left_at) ? now() : null])
+                    ->forceFill(['left_at' => $hasLeft ? now() : null])
                     ->save();
             }
         }
     }
 
-    /** @return ?array{string, string, Role} */
+    /** @return ?array{string, string, Role, bool} name, address, what they are, and whether they have left */
     private static function read(mixed $row): ?array
     {
         $text = fn (string $key) => $row instanceof stdClass && is_string($row->{$key} ?? null) ? $row->{$key} : '';
@@ -61,7 +62,7 @@ final class Roll
         $isEmail = mb_strlen($email) <= 190 && filter_var($email, FILTER_VALIDATE_EMAIL) !== false;
 
         return trim($text('name')) !== '' && $isEmail && $role !== null
-            ? [mb_substr(trim($text('name')), 0, 60), $email, $role]
+            ? [mb_substr(trim($text('name')), 0, 60), $email, $role, $row instanceof stdClass && isset($row->left_at)]
             : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use App\Bench\Station;
+use App\Database\Row;
 use App\Editing\Notices;
 use App\Editing\Undo;
 use App\Firm\Here;
@@ -70,14 +71,19 @@ final readonly class DoorwayFrame
             ->selectSub(Notices::to($editor), 'notices')
             ->first();
 
-        return $now === null || $now->notices > 0 ? null : [
+        if ($now === null) {
+            return null;
+        }
+        $row = new Row($now);
+
+        return $row->number('notices') > 0 ? null : [
             $this->page,
             csrf_token(),
             $editor->name,
             $editor->browser,
             app(Here::class)->person()?->role->value,
-            $now->name,
-            $now->entry,
+            $row->text('name'),
+            $row->text('entry'),
             $this->doorway->revision_id,
             $this->doorway->waits_for,
             ...$this->others(),

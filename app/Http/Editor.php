@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
@@ -64,24 +65,26 @@ final readonly class Editor
         $session = $request->session();
         $person = app(Here::class)->person();
         // Whoever has signed in is the same at every browser.
-        $browser = $person === null ? (string) $session->get('browser') : self::account($person);
+        $browser = $person === null ? Row::asText($session->get('browser')) : self::account($person);
         if ($browser === '') {
             $session->put('browser', $browser = (string) Str::ulid());
         }
 
         return new self(
-            $person->name ?? (string) $session->get('who', 'Someone'),
+            $person->name ?? Row::asText($session->get('who', 'Someone')),
             $browser,
-            Unit::tryFrom((string) $session->get('units.'.self::place($request))),
-            (string) $session->get('language', fn () => self::preferred($request)),
+            Unit::tryFrom(Row::asText($session->get('units.'.self::place($request)))),
+            Row::asText($session->get('language', fn () => self::preferred($request))),
         );
     }
 
     /** The browser's own language, until one is chosen. */
     private static function preferred(Request $request): string
     {
-        $preferred = $request->attributes->get('preferred') ??
-            $request->getPreferredLanguage(array_keys(self::LANGUAGES)) ?? config()->string('app.locale');
+        $known = $request->attributes->get('preferred');
+        $preferred = is_string($known)
+            ? $known
+            : $request->getPreferredLanguage(array_keys(self::LANGUAGES)) ?? config()->string('app.locale');
         $request->attributes->set('preferred', $preferred);
 
         return $preferred;

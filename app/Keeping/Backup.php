@@ -79,7 +79,7 @@ final class Backup
     /** @return array<string, string> */
     private static function photos(): array
     {
-        $folder = rtrim((string) config('app.photos'), '/');
+        $folder = rtrim(config()->string('app.photos'), '/');
         $files = [];
         /** @var SplFileInfo $file */
         foreach (is_dir($folder) ? File::allFiles($folder) : [] as $file) {

@@ -19,7 +19,7 @@ final readonly class Backups
 
     public static function here(): self
     {
-        return new self((string) config('app.backups'));
+        return new self(config()->string('app.backups'));
     }
 
     /** @return array<string, Carbon> when each was made, by its path; the newest first */

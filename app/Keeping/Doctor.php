@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Database\Row;
 use App\Words\Speaker;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -59,8 +60,8 @@ final class Doctor
     /** @return ?array{0: string, 1: array<string, string>} */
     private static function folder(): ?array
     {
-        $file = (string) DB::connection()->getConfig('database');
-        foreach ([dirname($file), $file, (string) config('app.photos'), storage_path('framework')] as $path) {
+        $file = Row::asText(DB::connection()->getConfig('database'));
+        foreach ([dirname($file), $file, config()->string('app.photos'), storage_path('framework')] as $path) {
             if (file_exists($path) && ! is_writable($path)) {
                 return ['not-writable', ['path' => $path]];
             }
@@ -72,7 +73,7 @@ final class Doctor
     /** @return ?array{0: string, 1: array<string, string>} */
     private static function disk(): ?array
     {
-        $folder = dirname((string) DB::connection()->getConfig('database'));
+        $folder = dirname(Row::asText(DB::connection()->getConfig('database')));
         $free = is_dir($folder) ? disk_free_space($folder) : false;
 
         return $free !== false && $free < self::LEAST_FREE
@@ -83,11 +84,11 @@ final class Doctor
     /** @return ?array{0: string, 1?: array<string, string>} */
     private static function database(): ?array
     {
-        $file = (string) DB::connection()->getConfig('database');
+        $file = Row::asText(DB::connection()->getConfig('database'));
         if ($file !== ':memory:' && ! is_file($file)) {
             return ['no-database', ['path' => $file]];
         }
-        $says = (string) DB::scalar('PRAGMA quick_check(1)');
+        $says = Row::asText(DB::scalar('PRAGMA quick_check(1)'));
 
         return $says === 'ok' ? null : ['damaged', ['why' => $says]];
     }
@@ -109,11 +110,12 @@ final class Doctor
     private static function photos(): ?array
     {
         $missing = 0;
-        $folder = rtrim((string) config('app.photos'), '/');
+        $folder = rtrim(config()->string('app.photos'), '/');
         foreach (DB::table('log_entries')->where('kind', 'photo')->orderBy('id')->lazyById(500) as $entry) {
-            $data = json_decode((string) $entry->data, true);
-            $file = is_array($data) && is_string($data['file'] ?? null) ? $data['file'] : null;
-            $missing += (int) ($file !== null && ! is_file("{$folder}/{$entry->doorway_id}/{$file}"));
+            $row = new Row($entry);
+            $data = $row->json('data');
+            $file = is_object($data) && is_string($data->file ?? null) ? $data->file : null;
+            $missing += (int) ($file !== null && ! is_file("{$folder}/{$row->number('doorway_id')}/{$file}"));
         }
 
         return $missing > 0 ? ['photos-missing', ['count' => (string) $missing]] : null;
@@ -146,9 +148,9 @@ final class Doctor
     /** @return ?array{0: string, 1: array<string, string>} */
     private static function certificate(): ?array
     {
-        $file = (string) config('app.certificate');
+        $file = config()->string('app.certificate');
         $read = is_file($file) ? openssl_x509_parse((string) file_get_contents($file)) : false;
-        $ends = is_array($read) ? Carbon::createFromTimestamp((int) ($read['validTo_time_t'] ?? 0)) : null;
+        $ends = is_array($read) ? Carbon::createFromTimestamp(Row::asNumber($read['validTo_time_t'] ?? 0)) : null;
 
         return $ends?->lt(now()->addDays(self::ENDS_SOON_DAYS)) ?? false
             ? ['certificate-ends', ['on' => $ends->format('Y-m-d')]]

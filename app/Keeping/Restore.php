@@ -31,7 +31,8 @@ final readonly class Restore
             throw new NotRestored('not-whole');
         }
         $list = json_decode((string) $zip->getFromName(Backup::LIST, self::MOST_LIST_BYTES));
-        if (! $list instanceof stdClass || ($list->format ?? null) !== 'yoke-line/backup') {
+        $isOurs = $list instanceof stdClass && ($list->format ?? null) === 'yoke-line/backup';
+        if (! $isOurs || ! is_object($list->files ?? null)) {
             throw new NotRestored('no-backup');
         }
         $migrations = array_values(array_filter((array) $list->migrations, is_string(...)));

@@ -19,7 +19,9 @@ enum Trouble: string
     public static function of(Throwable $fault): ?self
     {
         for ($at = $fault; $at !== null; $at = $at->getPrevious()) {
-            foreach ((array) config('trouble') as $says => $trouble) {
+            /** @var array<string, self> $known */
+            $known = config()->array('trouble');
+            foreach ($known as $says => $trouble) {
                 if (str_contains($at->getMessage(), $says)) {
                     return $trouble;
                 }

@@ -15,7 +15,11 @@ use YokeLine\Making\Trimmed;
 use YokeLine\Making\Zone;
 use YokeLine\Measure\Message;
 
-/** One old leaf of a new one: what is cut off it, what is solid then, what is filled. */
+/**
+ * One old leaf of a new one: what is cut off it, what is solid then, what is filled.
+ *
+ * @phpstan-import-type Value from Message
+ */
 final readonly class OldLeafSheet
 {
     private Trimmed $old;
@@ -53,8 +57,8 @@ final readonly class OldLeafSheet
             $says[] = $this->say('added', [
                 'part' => Message::word('made-parts', $part->kind),
                 'length' => $part->length,
-                'width' => $part->width,
-                'thickness' => $part->thickness,
+                'width' => $part->width ?? '',
+                'thickness' => $part->thickness ?? '',
             ]);
         }
 
@@ -114,7 +118,7 @@ final readonly class OldLeafSheet
         ));
     }
 
-    /** @param  array<string, mixed>  $with */
+    /** @param  array<string, Value>  $with */
     private function say(string $key, array $with): string
     {
         return $this->speak->say(new Message("bench.made.old.{$key}", $with));

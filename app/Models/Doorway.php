@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Row;
 use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Keeping\Kept;
@@ -135,7 +136,7 @@ final class Doorway extends Model
         do {
             isset($isDone) && $this->refresh();
             $head = $this->exists && $this->revision_id !== null ? $this->revision : null;
-            $number = 1 + (int) DB::table('revisions')->where('doorway_id', $this->id)->max('number');
+            $number = 1 + Row::asNumber(DB::table('revisions')->where('doorway_id', $this->id)->max('number'));
             $document = ItemIds::given(
                 $this->withItsKit($head === null ? $make() : $make($head)),
                 'r'.base_convert((string) $number, 10, 36).'n',
@@ -177,7 +178,7 @@ final class Doorway extends Model
     {
         $is = DB::table('doorways')->where('id', $this->id)->lockForUpdate()->value('revision_id');
 
-        return ($is === null ? null : (int) $is) === $head?->id;
+        return ($is === null ? null : Row::asNumber($is)) === $head?->id;
     }
 
     /** The revision that was seen by whoever names it; the current one where there is none of that name. */
@@ -221,7 +222,7 @@ final class Doorway extends Model
     /** What it was measured in. Every page asks for this, and few for the rest of the document. */
     public function units(): Unit
     {
-        $document = Document::fromJson($this->revision->getAttributes()['document'], Document::DEEPEST_WITHIN);
+        $document = Document::fromJson($this->revision->written(), Document::DEEPEST_WITHIN);
 
         return $document->get('units') === Unit::Inch->value ? Unit::Inch : Unit::Millimetre;
     }
@@ -235,7 +236,7 @@ final class Doorway extends Model
     /** @return list<scalar|null> all that its plan hangs on */
     public function planHangsOn(): array
     {
-        return [$this->id, $this->revision->getAttributes()['document'], app(Shelf::class)->stamp()];
+        return [$this->id, $this->revision->written(), app(Shelf::class)->stamp()];
     }
 
     /** @return list<scalar|null> the same, and the words that it is told in */

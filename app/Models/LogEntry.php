@@ -43,6 +43,12 @@ final class LogEntry extends Model
         return $this->belongsTo(Revision::class);
     }
 
+    /** What is kept under that name as it is: a code, a name, the strokes of a hand; '' where nothing is. */
+    public function plain(string $name): string
+    {
+        return is_string($this->data[$name] ?? null) ? $this->data[$name] : '';
+    }
+
     /** What is told in words under that name, in the reader's language; what a person typed, as it stands. */
     public function text(string $name): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Row;
 use App\Words\AsMessage;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,6 +32,12 @@ use YokeLine\Format\Document;
 final class Revision extends Model
 {
     use DoneBy;
+
+    /** Its document as it is kept, unread. */
+    public function written(): string
+    {
+        return Row::asText($this->getAttributes()['document'] ?? null);
+    }
 
     public const UPDATED_AT = null;
 

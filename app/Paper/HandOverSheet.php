@@ -83,7 +83,7 @@ final class HandOverSheet
         foreach ($over->snags as $snag) {
             $this->line(
                 "{$snag->text('says')}: ".
-                    Speaker::words("record.snags.{$snag->data['state']}").
+                    Speaker::words("record.snags.{$snag->plain('state')}").
                     ($snag->text('reason') === '' ? '' : " ({$snag->text('reason')})"),
             );
         }
@@ -108,7 +108,7 @@ final class HandOverSheet
         }
         preg_match_all(
             '/([ML])([\d.-]+) ([\d.-]+)/',
-            (string) $this->over->signature->data['strokes'],
+            $this->over->signature->plain('strokes'),
             $points,
             PREG_SET_ORDER,
         );
@@ -126,7 +126,7 @@ final class HandOverSheet
             self::EDGE,
             $foot + 4,
             8.5,
-            "{$this->over->signature->data['name']}, {$this->over->signature->at->translatedFormat('j M Y, H:i')}",
+            "{$this->over->signature->plain('name')}, {$this->over->signature->at->translatedFormat('j M Y, H:i')}",
         );
     }
 

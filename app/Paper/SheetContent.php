@@ -301,12 +301,19 @@ final readonly class SheetContent
         );
     }
 
+    /** @param  list<Step>  $steps */
+    private static function people(array $steps): string
+    {
+        $most = max([1, ...array_map(fn (Step $step) => $step->people, $steps)]);
+
+        return $most === 1 ? '' : ', '.Speaker::words('shop.people', ['count' => $most]);
+    }
+
     /** @return list<array{string, string}> the steps in ten cards */
     public function order(): array
     {
         // What was looked at and measured is done when there is a sheet.
         $cards = array_slice(WorkCard::of(Order::of($this->plan)), 1);
-        $people = fn (array $steps) => max([1, ...array_map(fn (Step $step) => $step->people, $steps)]);
 
         return array_map(
             fn (string $card, array $steps) => [
@@ -317,7 +324,7 @@ final readonly class SheetContent
                 ).
                 ' ('.
                 StepWords::about(array_sum(array_map(fn (Step $step) => $step->minutes, $steps))).
-                ($people($steps) > 1 ? ", {$people($steps)} people" : '').
+                self::people($steps).
                 ')',
             ],
             array_keys($cards),

@@ -14,6 +14,12 @@ final class TruePage extends TCPDF
     /** A quarter of a circle as a curve: how far its handles reach, of the radius. */
     private const HANDLE = 0.5522847498;
 
+    /** @var float of a millimetre, in points */
+    protected $k;
+
+    /** @var float how high the page is, in millimetres */
+    protected $h;
+
     /** As wide as the one that every reader has, with the letters that one lacks. */
     private const FONT = 'freesans';
 

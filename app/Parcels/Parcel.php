@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
+use App\Database\Row;
 use App\Files\JobArchive;
 use App\Models\Doorway;
 use App\Models\Job;
@@ -46,7 +47,7 @@ final class Parcel
             ->when($kind === 'sheets', fn (Builder $at) => $at->whereNull('archived_at'))
             ->orderBy('id')
             ->pluck('id')
-            ->map(intval(...))
+            ->map(Row::asNumber(...))
             ->all();
         $parcel = new self(strtolower((string) Str::ulid()), [
             'job' => $job->id,
@@ -155,7 +156,9 @@ final class Parcel
 
     private static function clearOld(): void
     {
-        foreach (File::isDirectory(self::folder()) ? File::directories(self::folder()) : [] as $folder) {
+        /** @var list<string> $folders */
+        $folders = File::isDirectory(self::folder()) ? File::directories(self::folder()) : [];
+        foreach ($folders as $folder) {
             if (filemtime($folder) < time() - self::KEPT_HOURS * 3600) {
                 File::deleteDirectory($folder);
             }

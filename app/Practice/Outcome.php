@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Database\Row;
 use App\Models\PracticeRound;
 use App\Words\FieldWords;
 use App\Words\Speaker;
@@ -129,7 +130,7 @@ final readonly class Outcome
     public function answered(Judged $judged): string
     {
         $said = $this->round->answers[$judged->ask->value] ?? '';
-        $said = is_array($said) ? implode('; ', array_filter($said, is_string(...))) : (string) $said;
+        $said = is_array($said) ? implode('; ', array_filter($said, is_string(...))) : Row::asText($said);
 
         return match (true) {
             $judged->ask === Ask::Measured => '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Database\Row;
 use App\Marking\Proofs;
 use App\Models\Doorway;
 use App\Models\LogEntry;
@@ -86,8 +87,8 @@ final readonly class LogLine
             ->pluck('at', 'id')
             ->all();
         $moments = [
-            ...array_map(fn (mixed $at, int $id) => [(string) $at, 'plan', $id], $plan, array_keys($plan)),
-            ...array_map(fn (mixed $at, int $id) => [(string) $at, 'entry', $id], $entries, array_keys($entries)),
+            ...array_map(fn (mixed $at, int $id) => [Row::asText($at), 'plan', $id], $plan, array_keys($plan)),
+            ...array_map(fn (mixed $at, int $id) => [Row::asText($at), 'entry', $id], $entries, array_keys($entries)),
         ];
         usort($moments, fn (array $a, array $b) => $a[0] <=> $b[0]);
 
@@ -144,7 +145,7 @@ final readonly class LogLine
             $entry->who,
             $revision->number ?? 0,
             self::says($entry, $write),
-            $entry->kind === 'photo' ? (string) $entry->data['file'] : null,
+            $entry->kind === 'photo' ? $entry->plain('file') : null,
         );
     }
 
@@ -158,45 +159,52 @@ final readonly class LogLine
     {
         $data = $entry->data;
         $length = fn (string $key) => isset($data[$key]) ? $write->showWithUnit(Log::read($data[$key])) : '';
-        $say = fn (string $how, array $with = []) => Speaker::words("record.log.{$how}", $with);
         $text = fn (string $name) => $entry->told($name)->saysWithUnits();
         $because = $entry->text('reason') === '' ? '' : ": {$entry->text('reason')}";
 
         return match ($entry->kind) {
-            'step' => $say("step-{$data['state']}", ['step' => StepWords::named($entry->about)]).$because,
-            'measured' => $say('measured', [
+            'step' => self::logged("step-{$entry->plain('state')}", [
+                'step' => StepWords::named($entry->about),
+            ]).$because,
+            'measured' => self::logged('measured', [
                 'what' => $text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
             ]),
-            'mark' => $say($data['made'] ?? false ? 'marked' : 'unmarked', [
+            'mark' => self::logged($data['made'] ?? false ? 'marked' : 'unmarked', [
                 'mark' => Speaker::in($write)->withUnits()->say(
                     MarkId::of((string) substr((string) strrchr($entry->about, '/'), 1))->says(),
                 ),
             ]),
-            'proof' => $say('proof', [
+            'proof' => self::logged('proof', [
                 'way' => Proofs::name($entry->about),
                 'read' => $length('read'),
                 'expected' => $length('expected'),
-                'verdict' => Speaker::words('record.verdicts.'.strtr((string) $data['verdict'], ' ', '-')),
+                'verdict' => Speaker::words('record.verdicts.'.strtr($entry->plain('verdict'), ' ', '-')),
             ]),
             'found' => $text('says') ?: Speaker::in($write)->withUnits()->say(Problems::title($entry->about)),
-            'decision' => $say('decision', [
+            'decision' => self::logged('decision', [
                 'what' => $text('says'),
                 'harm' => lcfirst($text('harm')),
                 'why' => $text('why'),
             ]),
             'note' => $text('says'),
-            'photo' => $text('says') ?: $say('photo'),
-            'points' => $say('points'),
-            'run' => $say((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
+            'photo' => $text('says') ?: self::logged('photo'),
+            'points' => self::logged('points'),
+            'run' => self::logged((isset($data['value']) ? 'run-read' : 'run').($data['holds'] ? '-holds' : '-fails'), [
                 'what' => $text('label'),
                 'is' => $length('value'),
                 'planned' => $length('planned'),
             ]).($text('says') === '' ? '' : ". {$text('says')}"),
-            'snag' => $text('says').': '.Speaker::words("record.snags.{$data['state']}").$because,
-            'signature' => $say('signature', ['name' => $data['name']]),
+            'snag' => $text('says').': '.Speaker::words("record.snags.{$entry->plain('state')}").$because,
+            'signature' => self::logged('signature', ['name' => $entry->plain('name')]),
             default => $entry->about,
         };
+    }
+
+    /** @param  array<string, string|int>  $with */
+    private static function logged(string $how, array $with = []): string
+    {
+        return Speaker::words("record.log.{$how}", $with);
     }
 }

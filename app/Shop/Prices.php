@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Database\Row;
 use App\Editing\Ledger;
 use App\Files\Table;
 use App\Firm\Here;
@@ -138,7 +139,7 @@ final class Prices
     public function setting(Setting $setting): string
     {
         return $this->settings[$setting->value] ??=
-            (string) (DB::table('shop_settings')->where($this->kept($setting))->value('value') ?? $setting->usual());
+            Row::asText(DB::table('shop_settings')->where($this->kept($setting))->value('value') ?? $setting->usual());
     }
 
     /** A setting that is a number: 7,5 as 7.5. */

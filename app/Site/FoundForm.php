@@ -61,7 +61,9 @@ final readonly class FoundForm
         $this->before =
             $under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null;
         $this->problems = $this->run->problems($this->before);
-        $this->told = $this->last($found['told'] ?? []);
+        /** @var array<string, string> $told */
+        $told = $found['told'] ?? [];
+        $this->told = $this->last($told);
     }
 
     public function title(): string

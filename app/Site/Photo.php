@@ -93,7 +93,7 @@ final class Photo
     /** All of a doorway that is no more. */
     public static function forget(int $doorway): void
     {
-        File::deleteDirectory(rtrim((string) config('app.photos'), '/')."/{$doorway}");
+        File::deleteDirectory(rtrim(config()->string('app.photos'), '/')."/{$doorway}");
     }
 
     public static function path(Doorway $doorway, string $file): string
@@ -103,6 +103,6 @@ final class Photo
 
     private static function folder(Doorway $doorway): string
     {
-        return rtrim((string) config('app.photos'), '/')."/{$doorway->id}";
+        return rtrim(config()->string('app.photos'), '/')."/{$doorway->id}";
     }
 }

@@ -19,7 +19,7 @@ final readonly class Pieces
     public function __construct(Doorway $doorway, string $uid)
     {
         $this->file =
-            rtrim((string) config('app.photos'), '/')."/pieces/{$doorway->id}-".preg_replace('/[^\w-]/', '', $uid);
+            rtrim(config()->string('app.photos'), '/')."/pieces/{$doorway->id}-".preg_replace('/[^\w-]/', '', $uid);
     }
 
     /** So many bytes are here. */

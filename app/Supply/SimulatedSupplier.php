@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Supply;
 
+use App\Database\Row;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -55,9 +56,12 @@ final readonly class SimulatedSupplier implements Supplier
             return [];
         }
         $come = [];
-        foreach ((array) json_decode((string) $book->lines, true) as $key => $count) {
-            foreach ($this->parts((string) $key, (float) $count) as $part => [$what, $many, $days]) {
-                if (Carbon::parse((string) $book->taken_at)->addWeekdays($days)->isPast()) {
+        $row = new Row($book);
+        /** @var array<string, float> $lines as they were ordered */
+        $lines = (array) $row->json('lines');
+        foreach ($lines as $key => $count) {
+            foreach ($this->parts((string) $key, $count) as $part => [$what, $many, $days]) {
+                if (Carbon::parse($row->text('taken_at'))->addWeekdays($days)->isPast()) {
                     $come[] = new Delivery(substr(sha1("{$reference} {$key} {$part}"), 0, 16), $what, $many);
                 }
             }

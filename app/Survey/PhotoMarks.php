@@ -39,7 +39,7 @@ final readonly class PhotoMarks
     public function keep(WallPhoto $photo, array $points): void
     {
         $kept = [];
-        $before = (new Log($this->doorway))->last('points')[$photo->uid]->data['points'] ?? [];
+        $before = (array) ((new Log($this->doorway))->last('points')[$photo->uid]->data['points'] ?? []);
         foreach (array_slice($points, 0, self::MOST_POINTS) as $key => $point) {
             $at = is_array($point) ? $point : [];
             if (is_numeric($at['across'] ?? null) && is_numeric($at['down'] ?? null)) {

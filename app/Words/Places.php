@@ -82,9 +82,9 @@ final class Places
             is_array($value) && array_is_list($value) => array_filter($value, is_scalar(...)) === $value
                 ? new Message('changes', ['value' => implode(', ', $value)], 'value')
                 : new Message('changes', ['count' => count($value)], 'many'),
-            $value instanceof stdClass && is_string($value->name ?? ($value->kind ?? null)) => Message::word(
+            $value instanceof stdClass && is_string($called = $value->name ?? $value->kind ?? null) => Message::word(
                 'things',
-                (string) ($value->name ?? $value->kind),
+                $called,
             ),
             default => new Message('changes', [], 'something'),
         };

@@ -81,10 +81,17 @@ final readonly class Speaker implements Wording
         }
         $with = $this->values($message->with);
         if (is_int($message->with['count'] ?? null)) {
-            $line = trans()->getSelector()->choose($line, $message->with['count'], app()->getLocale());
+            $line = self::counted($line, $message->with['count']);
         }
 
         return strtr($line, $with);
+    }
+
+    private static function counted(string $line, int $count): string
+    {
+        $chosen = trans()->getSelector()->choose($line, $count, app()->getLocale());
+
+        return is_string($chosen) ? $chosen : $line;
     }
 
     /** A case of an enum is said by the list of its name: `spanned`, `guide-style`. */
@@ -110,7 +117,12 @@ final readonly class Speaker implements Wording
      */
     public function list(array $several): string
     {
-        $says = array_map($this->value(...), $several);
+        return self::joined(array_map($this->value(...), $several));
+    }
+
+    /** @param  list<string>  $says */
+    private static function joined(array $says): string
+    {
         $last = array_pop($says);
 
         return $says === [] ? (string) $last : implode(', ', $says).' '.Lang::get('words.and').' '.$last;
@@ -149,7 +161,7 @@ final readonly class Speaker implements Wording
             $value instanceof Size => $this->withUnits ? $value->withUnit() : $value->called,
             $value instanceof Quantity => $this->quantity($value),
             $value instanceof BackedEnum => $this->say(self::word($value)),
-            is_array($value) => $this->list(array_values($value)),
+            is_array($value) => self::joined(array_map($this->value(...), array_values($value))),
             is_float($value) => self::number($value, 1),
             is_scalar($value) => (string) $value,
             default => '',

@@ -50,8 +50,11 @@ final class Terms
         $links = app(Books::class)->made('terms links', self::links(...));
         $seen = [];
 
+        /** @var array{string} $pattern */
+        $pattern = app(Books::class)->made('terms pattern', fn () => [self::pattern($words)]);
+
         return (string) preg_replace_callback(
-            (string) app(Books::class)->made('terms pattern', fn () => [self::pattern($words)])[0],
+            $pattern[0],
             function (array $found) use ($words, $links, &$seen): string {
                 $word = $words[mb_strtolower($found[0])] ?? '';
                 $link = isset($seen[$word]) ? null : $links[$word] ?? null;

@@ -88,6 +88,19 @@ test('no sentence stands in the PHP of the application', function () {
     expect($found)->toBe([]);
 });
 
+test('no word of a language stands beside a number in the PHP of the application', function () {
+    // Places in files, the name of what is kept, and what a supplier calls a thing.
+    $told = ['Files', 'Words/Books.php', 'Supply'];
+    $found = [];
+    foreach (File::allFiles(app_path()) as $file) {
+        $tokens = token_get_all(Str::startsWith($file->getRelativePathname(), $told) ? '' : $file->getContents());
+        $beside = array_filter($tokens, fn (array|string $token) => $token[0] === T_ENCAPSED_AND_WHITESPACE);
+        $found = [...$found, ...preg_grep('/^[,;]? \pL{3,}/u', array_column($beside, 1)) ?: []];
+    }
+
+    expect($found)->toBe([]);
+});
+
 test('every refusal that is named stands in the book of', function (string $language) {
     $missing = $named = [];
     $says = [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\Row;
 use App\Keeping\NotRestored;
 use App\Keeping\Restore;
 use App\Words\Speaker;
@@ -19,9 +20,9 @@ final class RestoreBackup extends Command
 
     public function handle(): int
     {
-        $database = (string) DB::connection()->getConfig('database');
+        $database = Row::asText(DB::connection()->getConfig('database'));
         try {
-            $aside = Restore::of((string) $this->argument('file'))->into($database, (string) config('app.photos'));
+            $aside = Restore::of(Row::asText($this->argument('file')))->into($database, config()->string('app.photos'));
         } catch (NotRestored $problem) {
             $this->error($problem->getMessage());
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Firm\Devices;
 use App\Firm\Here;
 use App\Http\AsksForPerson;
+use App\Http\Named;
 use App\Models\User;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
@@ -31,7 +32,7 @@ final class AccountController
 
     public function update(Request $request): RedirectResponse
     {
-        $this->me()->update($request->validate(['name' => 'required|string|max:60'], $this->sentences()));
+        $this->me()->update(['name' => Named::in($request, 'name', 60, $this->sentences())]);
 
         return to_route('account');
     }

@@ -28,11 +28,12 @@ final class BenchController
     public function change(Request $request, Doorway $doorway, Station $station): Response
     {
         $editor = Editor::of($request);
-        $place = $doorway->seen($request->integer('base'))->document->named((string) $request->input('place'));
+        $place = $doorway->seen($request->integer('base'))->document->named($request->string('place')->value());
         $notices = $refused = [];
         try {
+            /** @var array<string, mixed> $changes */
             $changes = match (true) {
-                $request->has('changes') => (array) json_decode((string) $request->input('changes'), true),
+                $request->has('changes') => (array) json_decode($request->string('changes')->value(), true),
                 $request->has('right') => Moved::changes(
                     $doorway->setout($editor->units),
                     $place,
@@ -49,7 +50,7 @@ final class BenchController
         } catch (UnreadableFile $problem) {
             $refused = [
                 $place => [
-                    'typed' => (string) $request->input('value'),
+                    'typed' => $request->string('value')->value(),
                     'says' => Refusals::at($place, $problem),
                 ],
             ];

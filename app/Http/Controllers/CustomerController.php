@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Named;
 use App\Models\Doorway;
 use App\Record\Log;
 use App\Shop\DoorwayOffer;
@@ -53,9 +54,6 @@ final class CustomerController
 
     private static function said(Request $request, string $field, int $most, string $refusal): string
     {
-        return $request->validate(
-            [$field => "required|string|max:{$most}"],
-            ["{$field}.required" => Speaker::words($refusal)],
-        )[$field];
+        return Named::in($request, $field, $most, ["{$field}.required" => Speaker::words($refusal)]);
     }
 }

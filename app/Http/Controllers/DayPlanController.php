@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
 use App\Day\JobDays;
 use App\Models\Job;
 use App\Words\Speaker;
@@ -26,9 +27,9 @@ final class DayPlanController
     public function set(Request $request, Job $job): RedirectResponse|View
     {
         $set = $job->day_plan ?? [];
-        $task = (string) $request->input('task');
+        $task = $request->string('task')->value();
         if ($request->has('crew')) {
-            $hours = trim((string) $request->input('hours'));
+            $hours = trim($request->string('hours')->value());
             if (JobDays::stretches($hours) === null) {
                 return to_route('day-plan', $job)->with('no_hours', $hours);
             }
@@ -39,16 +40,16 @@ final class DayPlanController
                 'from' => $request->date('from')?->toDateString(),
                 'travel' => $request->integer('travel'),
                 'comes' => array_filter((array) $request->input('comes'), is_string(...)),
-                'doorways' => array_map(intval(...), (array) $request->input('doorways')),
+                'doorways' => array_map(Row::asNumber(...), (array) $request->input('doorways')),
             ];
         } elseif ($request->has('let_go')) {
             unset($set['stands']);
         } elseif (isset((new JobDays($job))->plan?->placed[$task])) {
             $placed = (new JobDays($job))->plan->placed[$task];
-            $set['stands'][$task] = [
+            $set['stands'] = [...(array) ($set['stands'] ?? []), $task => [
                 'at' => max(0, (int) (round($request->integer('start') / 5) * 5)),
                 'with' => $placed->people,
-            ];
+            ]];
         }
         $job->forceFill(['day_plan' => $set])->save();
 

@@ -15,6 +15,7 @@ final class EditorController
 {
     public function __invoke(Request $request): RedirectResponse
     {
+        /** @var array<string, string> $said */
         $said = $request->validate([
             'who' => 'sometimes|required|string|max:60',
             'units' => ['sometimes', Rule::enum(Unit::class)],

@@ -44,7 +44,7 @@ final class FoundController
         if ($request->input('way') === 'leave') {
             return $this->leave($form, $request->string('why')->trim()->value(), $editor);
         }
-        $way = $form->way((string) $request->input('way')) ?? abort(404, Speaker::words('site.refusals.no-way'));
+        $way = $form->way($request->string('way')->value()) ?? abort(404, Speaker::words('site.refusals.no-way'));
         try {
             if ($way->changes !== []) {
                 Notices::carry(

@@ -29,20 +29,20 @@ final class HandOverController
         $editor = Editor::of($request);
         $entry = [
             'uid' => (string) Str::ulid(),
-            'kind' => $request->input('kind'),
-            'about' => $request->input('about') ?: (string) Str::ulid(),
+            'kind' => $request->string('kind')->value(),
+            'about' => $request->string('about')->value() ?: (string) Str::ulid(),
             'data' => $request->only(['holds', 'typed', 'units', 'says', 'state', 'reason']),
         ];
         $refused = (new Entries($doorway, $this->over($request, $doorway)->run, $editor->name))->take([$entry])[
             'refused'
         ];
-        $back = to_route('record.checks', $doorway)->withFragment((string) $entry['about']);
+        $back = to_route('record.checks', $doorway)->withFragment($entry['about']);
 
         return $refused === []
             ? $back
             : $back->with('refused', [
                 'about' => $entry['about'],
-                'typed' => (string) $request->input('typed'),
+                'typed' => $request->string('typed')->value(),
                 'says' => array_values($refused)[0],
             ]);
     }
@@ -54,10 +54,10 @@ final class HandOverController
 
     public function sign(Request $request, Doorway $doorway): RedirectResponse
     {
-        $name = mb_substr((string) $request->input('name'), 0, 120);
+        $name = mb_substr($request->string('name')->value(), 0, 120);
         $problem = $this->over($request, $doorway)->sign(
             $name,
-            (string) $request->input('strokes'),
+            $request->string('strokes')->value(),
             Editor::of($request)->name,
         );
         if ($problem !== null) {

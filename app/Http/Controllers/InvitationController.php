@@ -20,6 +20,7 @@ final class InvitationController
 
     public function invite(Request $request): RedirectResponse
     {
+        /** @var array{name: string, role: string} $said */
         $said = $request->validate(
             ['name' => 'required|string|max:60', 'role' => ['required', Rule::enum(Role::class)]],
             $this->sentences(),

@@ -33,7 +33,7 @@ final class InvitedController
             : [
                 'name' => $known->name,
                 'email' => $known->email,
-                ...$request->validate($this->newPassword(), $this->sentences()),
+                ...(array) $request->validate($this->newPassword(), $this->sentences()),
             ];
         $person = $invitation->use($said['name'], $said['email'], $said['password']) ?? self::gone();
         Devices::endAll($person);

@@ -12,14 +12,14 @@ final class JoinController
 {
     public function show(): View
     {
-        is_file((string) config('app.certificate')) || abort(404);
+        is_file(config()->string('app.certificate')) || abort(404);
 
         return view('firm.join', ['leads' => config('app.url')]);
     }
 
     public function certificate(): BinaryFileResponse
     {
-        $file = (string) config('app.certificate');
+        $file = config()->string('app.certificate');
         is_file($file) || abort(404);
 
         return response()->download($file, 'yoke-line.crt', ['Content-Type' => 'application/x-x509-ca-cert']);

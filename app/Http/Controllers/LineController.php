@@ -31,8 +31,8 @@ final class LineController
     public function prove(Request $request, Doorway $doorway): View
     {
         $form = LineForm::of($request, $doorway);
-        $way = (string) $request->input('way');
-        $typed = trim((string) $request->input('read'));
+        $way = $request->string('way')->value();
+        $typed = trim($request->string('read')->value());
         in_array($way, Proofs::WAYS, true) || abort(404, Speaker::words('refusals.no-proof'));
         $refused = [];
         try {

@@ -29,7 +29,7 @@ final class MarksController
     public function tick(Request $request, Doorway $doorway): View
     {
         $form = MarkingForm::of($request, $doorway);
-        $about = (string) $request->input('mark');
+        $about = $request->string('mark')->value();
         $mark = Ticks::mark($form->plan(), $about) ?? abort(404, Speaker::words('refusals.no-mark'));
         (new Log($doorway))->add(
             'mark',

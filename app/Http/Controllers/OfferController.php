@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Editor;
+use App\Http\Named;
 use App\Models\Doorway;
 use App\Paper\OfferSheet;
 use App\Shop\DoorwayOffer;
@@ -26,10 +27,7 @@ final class OfferController
     /** Accepted for the plan as it stands. */
     public function accept(Request $request, Doorway $doorway): RedirectResponse
     {
-        $name = $request->validate(
-            ['name' => 'required|string|max:120'],
-            ['name.required' => Speaker::words('refusals.who-accepts')],
-        )['name'];
+        $name = Named::in($request, 'name', 120, ['name.required' => Speaker::words('refusals.who-accepts')]);
         $refused = (new DoorwayOffer($doorway, Editor::of($request)->units))->accept($name);
 
         return to_route('papers.quote', $doorway)->withErrors($refused === null ? [] : ['name' => $refused]);

@@ -39,30 +39,29 @@ final class PartsShelfController
 
     public function store(Request $request): RedirectResponse
     {
+        /** @var array{name: string, kind: string} $said */
         $said = $request->validate(
             ['name' => 'required|string|max:120', 'kind' => ['required', Rule::enum(LooseKind::class)]],
             ['name.required' => Speaker::words('refusals.part-needs-name')],
         );
         $sheet = Document::of(['units' => Editor::of($request)->units->value ?? 'mm']);
+        $part = ShelfPart::place($said['name'], LooseKind::from($said['kind']), $sheet);
 
-        return to_route('shelf.parts.show', ShelfPart::place($said['name'], LooseKind::from($said['kind']), $sheet));
+        return to_route('shelf.parts.show', $part);
     }
 
     public function change(Request $request, ShelfPart $part): View
     {
-        $place = (string) $request->input('place');
-        $said = (string) $request->input('value');
+        $place = $request->string('place')->value();
+        $said = $request->string('value')->value();
+        $called = Places::called("part.{$place}");
         try {
-            $part = DB::transaction(function () use ($request, $part, $place, $said): ShelfPart {
+            $part = DB::transaction(function () use ($request, $part, $place, $said, $called): ShelfPart {
                 $part = $part->refresh();
                 $document = (new PartForm($part, Editor::of($request)->units))->with($place, $said);
                 self::ledger($request, $part)->write(
                     $place,
-                    new Message(
-                        'shelf',
-                        ['what' => Places::called("part.{$place}"), 'name' => $part->name],
-                        'number-of',
-                    ),
+                    new Message('shelf', ['what' => $called, 'name' => $part->name], 'number-of'),
                     $part->document->get($place),
                     $document->get($place),
                     $request->integer('seen'),

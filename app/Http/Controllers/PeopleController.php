@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Firm\Devices;
 use App\Firm\Role;
 use App\Http\AsksForPerson;
+use App\Http\Named;
 use App\Models\Firm;
 use App\Models\Invitation;
 use App\Models\User;
@@ -23,6 +24,7 @@ final class PeopleController
 
     public function update(Request $request, int $person): RedirectResponse
     {
+        /** @var array{role: string} $said */
         $said = $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
 
         return $this->unlessLastOwner($person, fn (User $known) => $known->update(['role' => $said['role']]));
@@ -41,9 +43,7 @@ final class PeopleController
 
     public function rename(Request $request): RedirectResponse
     {
-        Firm::here()->update(
-            ['name' => $request->validate(['firm' => 'required|string|max:120'], $this->sentences())['firm']],
-        );
+        Firm::here()->update(['name' => Named::in($request, 'firm', 120, $this->sentences())]);
 
         return to_route('firm');
     }

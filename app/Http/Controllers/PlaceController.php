@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
 use App\Editing\Ledger;
 use App\Frame\DoorwayFrame;
 use App\Http\Editor;
@@ -21,7 +22,7 @@ final class PlaceController
     public function kit(Request $request, Doorway $doorway): View
     {
         $frame = new DoorwayFrame($doorway, 'rail.kit');
-        $row = ShelfKit::called((string) $frame->setout()->document->get('brief.kit'));
+        $row = ShelfKit::called(Row::asText($frame->setout()->document->get('brief.kit')));
 
         return view('frame.kit', [
             'frame' => $frame,

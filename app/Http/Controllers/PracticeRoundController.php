@@ -54,12 +54,14 @@ final class PracticeRoundController
     {
         abort_unless($round->isMine(), 404);
         if ($round->isDrill()) {
+            /** @var array<string, string> $answers */
             $answers = array_filter((array) $request->input('answers', []), is_string(...));
             Rounds::done($round, $answers, (new DrillPage($round))->marks($answers));
 
             return to_route('practice.round', $round);
         }
         self::take($request, $round);
+        /** @var array<string, mixed> $typed */
         $typed = $request->only(array_map(fn (Ask $ask) => $ask->value, Ask::toAnswer()));
         try {
             $answers = Answers::read($typed, $round->units);

@@ -25,14 +25,14 @@ final class PricesController
     /** The price of one line, or one of the ways the house reckons. */
     public function enter(Request $request, Job $job): RedirectResponse
     {
-        $typed = mb_substr(trim((string) $request->input('price')), 0, 200);
-        $setting = Setting::tryFrom((string) $request->input('setting'));
-        $at = $setting->value ?? (string) $request->input('key');
+        $typed = mb_substr(trim($request->string('price')->value()), 0, 200);
+        $setting = Setting::tryFrom($request->string('setting')->value());
+        $at = $setting->value ?? $request->string('key')->value();
         $refused =
             $setting === null
                 ? (new Prices())->enterLine(
                     $at,
-                    (string) $request->input('like'),
+                    $request->string('like')->value(),
                     $typed,
                     $request->enum('per', SoldBy::class) ?? SoldBy::Piece,
                     self::ledger($request),

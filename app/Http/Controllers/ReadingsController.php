@@ -39,7 +39,7 @@ final class ReadingsController
             ],
         );
         $file = $request->file('file');
-        $text = $file instanceof UploadedFile ? (string) $file->getContent() : (string) $request->input('text');
+        $text = $file instanceof UploadedFile ? (string) $file->getContent() : $request->string('text')->value();
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
 
         return view('readings', [
@@ -53,7 +53,7 @@ final class ReadingsController
     public function take(Request $request, Doorway $doorway): RedirectResponse
     {
         $editor = Editor::of($request);
-        $read = ReadingsCsv::read((string) $request->input('text'), $doorway->setout(null)->doorway->units);
+        $read = ReadingsCsv::read($request->string('text')->value(), $doorway->setout(null)->doorway->units);
         try {
             if ($read->isUsable()) {
                 Notices::carry(

@@ -39,13 +39,13 @@ final class RulesController
     public function preview(Request $request): View
     {
         [$rule, $level] = [$this->rule($request), Level::asked($request->integer('job'), $request->integer('doorway'))];
-        $said = (string) $request->input('value');
+        $said = $request->string('value')->value();
 
         return view('rules.preview', [
             'rule' => $rule,
             'level' => $level,
             'said' => $said,
-            'why' => (string) $request->input('why'),
+            'why' => $request->string('why')->value(),
             'seen' => $request->integer('seen'),
             'preview' => Preview::of(
                 new RuleBook($level),
@@ -63,8 +63,8 @@ final class RulesController
         try {
             $changed = $book->take(
                 $rule,
-                $book->read($rule, (string) $request->input('value'), Editor::of($request)->units ?? $level->units()),
-                mb_substr((string) $request->input('why'), 0, 240),
+                $book->read($rule, $request->string('value')->value(), Editor::of($request)->units ?? $level->units()),
+                mb_substr($request->string('why')->value(), 0, 240),
                 Editor::of($request),
                 $request->integer('seen'),
             );
@@ -82,6 +82,6 @@ final class RulesController
 
     private function rule(Request $request): Field
     {
-        return Catalog::whole()->rules()[(string) $request->input('method_key')] ?? abort(404);
+        return Catalog::whole()->rules()[$request->string('method_key')->value()] ?? abort(404);
     }
 }

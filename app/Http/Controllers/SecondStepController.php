@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\OneTimeCode;
 use App\Models\User;
@@ -29,7 +30,7 @@ final class SecondStepController
     /** It is asked for from now on, once a first code shows that the telephone has it. */
     public function confirm(Request $request): RedirectResponse
     {
-        $secret = (string) $request->session()->get(self::SESSION);
+        $secret = Row::asText($request->session()->get(self::SESSION));
         $count = $secret === '' ? null : OneTimeCode::count($secret, $request->string('code')->value());
         if ($count === null) {
             return to_route('account')->withErrors(['code' => Speaker::words('firm.refused.code')]);

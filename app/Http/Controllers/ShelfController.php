@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
 use App\Editing\Ledger;
 use App\Http\Editor;
+use App\Http\Named;
 use App\Kits\KitForm;
 use App\Models\ShelfKit;
 use App\Words\Places;
@@ -41,12 +43,9 @@ final class ShelfController
     /** A kit from nothing, or a copy of another. */
     public function store(Request $request): RedirectResponse
     {
-        $name = $request->validate(
-            ['name' => 'required|string|max:120'],
-            ['name.required' => Speaker::words('refusals.kit-needs-name')],
-        )['name'];
+        $name = Named::in($request, 'name', 120, ['name.required' => Speaker::words('refusals.kit-needs-name')]);
         $of =
-            ShelfKit::called((string) $request->input('of'))->document ??
+            ShelfKit::called($request->string('of')->value())->document ??
             Document::of(['units' => Editor::of($request)->units->value ?? 'mm', 'hang' => ['single']]);
         $kit = ShelfKit::place($name, $of->with('name', $name));
 
@@ -55,7 +54,7 @@ final class ShelfController
 
     public function change(Request $request, ShelfKit $kit): View
     {
-        $place = (string) $request->input('place');
+        $place = $request->string('place')->value();
         try {
             $kit = DB::transaction(function () use ($request, $kit, $place): ShelfKit {
                 // As it is now: another may have set another number of it since this one was read.
@@ -64,7 +63,7 @@ final class ShelfController
                     ? $kit->document->without($place)
                     : (new KitForm($kit, Editor::of($request)->units))->with(
                         $place,
-                        (string) $request->input('value'),
+                        $request->string('value')->value(),
                     );
                 self::ledger($request, $kit)->write(
                     $place,
@@ -73,14 +72,14 @@ final class ShelfController
                     $document->get($place),
                     $request->integer('seen'),
                 );
-                $kit->update(['document' => $document, 'name' => (string) ($document->get('name') ?? $kit->name)]);
+                $kit->update(['document' => $document, 'name' => Row::asText($document->get('name') ?? $kit->name)]);
 
                 return $kit;
             });
             $form = new KitForm($kit, Editor::of($request)->units);
         } catch (UnreadableFile $problem) {
             $form = new KitForm($kit, Editor::of($request)->units, [
-                $place => ['typed' => (string) $request->input('value'), 'says' => Refusals::whole($problem)],
+                $place => ['typed' => $request->string('value')->value(), 'says' => Refusals::whole($problem)],
             ]);
         }
 

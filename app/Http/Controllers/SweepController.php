@@ -50,7 +50,7 @@ final class SweepController
         $trace = match (true) {
             $file instanceof UploadedFile => Trace::read((string) $file->getContent()),
             $request->boolean('simulated') => (new WallSweep($doorway, $doorway->setout(null)))->simulated()->trace(),
-            default => Trace::read((string) $request->input('csv')),
+            default => Trace::read($request->string('csv')->value()),
         };
 
         return $this->page($request, $doorway, $trace);
@@ -60,7 +60,7 @@ final class SweepController
     {
         $editor = Editor::of($request);
         $sweep = new WallSweep($doorway, $doorway->setout(null));
-        $trace = Trace::read((string) $request->input('csv'));
+        $trace = Trace::read($request->string('csv')->value());
         try {
             $change = new Change($sweep->changes($sweep->scan($trace)), StoredMessage::change('swept'), $editor);
             Notices::carry($editor, $doorway->id, $change->applyTo($doorway, $request->integer('base')));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
 use App\Editing\Change;
 use App\Editing\Notices;
 use App\Http\Editor;
@@ -36,7 +37,9 @@ final class WaysController
     public function list(Request $request, Doorway $doorway): StreamedResponse|Response
     {
         $here = new WaysHere($doorway, Editor::of($request)->units, max(Search::AT_ONCE, $request->integer('most')));
-        $weights = $here->weights()->with(array_map(intval(...), $request->only(array_keys($here->weights()->of))));
+        /** @var array<string, mixed> $set */
+        $set = $request->only(array_keys($here->weights()->of));
+        $weights = $here->weights()->with(array_map(Row::asNumber(...), $set));
         try {
             $here->search();
         } catch (NotYetMeasured) {
@@ -66,8 +69,8 @@ final class WaysController
     public function take(Request $request, Doorway $doorway): RedirectResponse
     {
         $editor = Editor::of($request);
-        $changes = json_decode((string) $request->input('changes'), true);
-        $says = mb_substr((string) $request->input('says'), 0, 1000);
+        $changes = json_decode($request->string('changes')->value(), true);
+        $says = mb_substr($request->string('says')->value(), 0, 1000);
         try {
             Notices::carry(
                 $editor,

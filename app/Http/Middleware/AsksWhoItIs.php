@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\Policy;
 use App\Words\Speaker;
@@ -64,9 +65,11 @@ final class AsksWhoItIs
 
     private static function firmOf(mixed $doorway): int
     {
-        return (int) DB::table('doorways')
+        $firm = DB::table('doorways')
             ->join('jobs', 'jobs.id', 'doorways.job_id')
-            ->where('doorways.id', is_scalar($doorway) ? (int) $doorway : 0)
+            ->where('doorways.id', Row::asNumber($doorway))
             ->value('jobs.firm_id');
+
+        return Row::asNumber($firm);
     }
 }

@@ -14,6 +14,7 @@ final class SendsSmall
 {
     private const WORTH_IT = 1400;
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use App\Database\Row;
 use Illuminate\Session\DatabaseSessionHandler;
 use stdClass;
 
@@ -22,7 +23,7 @@ final class TableSession extends DatabaseSessionHandler
     /** @param  stdClass  $session */
     protected function expired($session): bool
     {
-        $this->lastHere = (int) ($session->last_activity ?? 0);
+        $this->lastHere = (new Row($session))->number('last_activity');
 
         return parent::expired($session);
     }
