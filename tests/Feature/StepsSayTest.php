@@ -2,39 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Editing\Change;
-use App\Http\Editor;
 use App\Models\Doorway;
-use App\Models\Job;
 use App\Site\SiteRun;
 use App\Site\SiteStep;
-use App\Words\StoredMessage;
+use Tests\Begun;
 use Tests\Core\Support\Approved;
-use Tests\Core\Support\Doorways;
 use YokeLine\Measure\Unit;
 use YokeLine\Work\SiteMeasurement;
 
 /* What every step says on site, of doorways of every kind: numbers, what is at hand, what is asked, what is drawn. */
-
-/**
- * A doorway that nobody has worked at.
- *
- * @param  array<string, mixed>  $changes  laid on once it has its kit
- */
-function doorwayOnSite(string $kind, array $changes = []): Doorway
-{
-    [$name, $around] = Doorways::ofEveryKind()[$kind];
-    $ana = Editor::named('Ana');
-    $doorway = Doorway::begin(
-        Job::create(['name' => 'Kiln yard']),
-        Doorways::document($name, $around),
-        StoredMessage::change('created'),
-        $ana,
-    );
-    (new Change($changes, StoredMessage::change('created'), $ana))->applyTo($doorway, (int) $doorway->revision_id);
-
-    return $doorway;
-}
 
 /** @return array<string, mixed> a step in short */
 function stepInShort(SiteStep $step): array
@@ -68,7 +44,7 @@ function stepsInShort(Doorway $doorway, ?Unit $units = null): array
 const CUT = ['survey.wall.to' => 2950, 'kit.rail.lengths' => [3300]];
 
 test('steps say what was approved', function (string $kind) {
-    Approved::holds("Site/steps/{$kind}", stepsInShort(doorwayOnSite($kind)));
+    Approved::holds("Site/steps/{$kind}", stepsInShort(Begun::doorway($kind)));
 })->with([
     'kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store', 'loading-bay', 'throwing-room',
     'packing-loft', 'kiln-room, drilled on site', 'kiln-room, free brackets', 'slip-store, two that pass',
@@ -77,8 +53,8 @@ test('steps say what was approved', function (string $kind) {
 
 test('what a doorway wants done otherwise changes what its steps say', function (string $kind, array $changes) {
     [$plain, $other] = [
-        stepsInShort(doorwayOnSite($kind)),
-        stepsInShort(doorwayOnSite($kind, $changes)),
+        stepsInShort(Begun::doorway($kind)),
+        stepsInShort(Begun::doorway($kind, $changes)),
     ];
     $differs = [];
     foreach ($plain + $other as $id => $step) {
@@ -103,6 +79,6 @@ test('what a doorway wants done otherwise changes what its steps say', function 
 ]);
 
 test('in the other unit every number is another', function () {
-    $doorway = doorwayOnSite('kiln-room');
+    $doorway = Begun::doorway('kiln-room');
     Approved::holds('Site/steps/kiln-room in inches', stepsInShort($doorway, Unit::Inch));
 });

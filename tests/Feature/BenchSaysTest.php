@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\Bench;
+use App\Bench\Field;
+use App\Bench\Group;
+use App\Bench\Offer;
+use App\Bench\Row;
+use App\Bench\Station;
+use App\Models\Doorway;
+use App\Words\Speaker;
+use Tests\Begun;
+use Tests\Core\Support\Approved;
+use YokeLine\Measure\LengthWriter;
+use YokeLine\Measure\Message;
+use YokeLine\Measure\Unit;
+
+/* What the bench shows at each station, of doorways of every kind: every field with what it says, numbers, drawings. */
+
+beforeEach(fn () => request()->setLaravelSession(app('session.store')));
+
+/** @return array<string, mixed> a field as it stands there */
+function fieldInShort(Bench $bench, Field $field): array
+{
+    return array_filter([
+        'label' => $field->label,
+        'kind' => $field->kind,
+        'caption' => $field->caption,
+        'options' => $field->options === [] ? '' : count($field->options).' '.inAMark(json_encode($field->options)),
+        'value' => $bench->value($field),
+        'beside' => $bench->beside($field),
+        'grey' => $bench->grey($field),
+        'overruled' => $bench->isOverruled($field) ? 'yes' : '',
+    ], fn (string $says) => $says !== '');
+}
+
+/** @return array<string, mixed> by group and row */
+function groupsInShort(Bench $bench): array
+{
+    $groups = [];
+    foreach ($bench->groups() as $group) {
+        $groups[$group->key] = array_filter([
+            'title' => $group->title,
+            'note' => $group->note,
+            'links' => $group->links,
+            'offers' => array_map(fn (Offer $offer) => $offer->says, $group->offers),
+            'rows' => array_map(
+                fn (Row $row) => [
+                    $row->label,
+                    ...array_combine(
+                        array_map(fn (Field $field) => $field->place, $row->fields),
+                        array_map(fn (Field $field) => fieldInShort($bench, $field), $row->fields),
+                    ),
+                    ...$row->remove === null ? [] : ['remove' => $row->remove],
+                ],
+                $group->rows,
+            ),
+        ]);
+    }
+
+    return $groups;
+}
+
+/** What is long is told by its beginning, its end and a mark. */
+function inAMark(string $long): string
+{
+    return strlen($long).' '.substr(sha1($long), 0, 8);
+}
+
+/** @return array<string, string> each drawing by a mark */
+function drawnInShort(Bench $bench): array
+{
+    $drawings = $bench->drawings();
+
+    return array_map(inAMark(...), [
+        'elevation' => $drawings->elevation(),
+        'above' => $drawings->above(),
+        'profile' => $drawings->profile(),
+        'loads' => $drawings->loads(),
+        'section' => $drawings->section(),
+    ]);
+}
+
+/** @return array<string, mixed> */
+function benchInShort(Doorway $doorway, Station $station, ?Unit $units = null): array
+{
+    $bench = new Bench($doorway, $station, $units);
+
+    return [
+        'groups' => groupsInShort($bench),
+        'to settle' => $bench->toSettle(),
+        'asks' => $bench->asks(),
+        'house rules' => $bench->houseRules(),
+        'drawings' => drawnInShort($bench),
+        'slide' => inAMark($bench->slide()),
+    ];
+}
+
+dataset('benches', [
+    'kiln-room', 'glaze-store', 'map-archive', 'reclaim-bay', 'slip-store, two that pass', 'loading-bay',
+    'in throwing-room', 'kiln-room framed', 'kiln-room joined', 'kiln-room planked',
+]);
+
+test('a station shows what was approved', function (string $kind) {
+    $doorway = Begun::doorway($kind);
+    foreach (Station::cases() as $station) {
+        Approved::holds("Bench/{$kind}/{$station->value}", benchInShort($doorway, $station));
+    }
+})->with('benches');
+
+test('what may be chosen at each field says what was approved', function () {
+    $doorway = Begun::doorway('kiln-room framed');
+    $options = [];
+    foreach (Station::cases() as $station) {
+        foreach ((new Bench($doorway, $station, null))->groups() as $group) {
+            foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
+                $options[$field->place] = $field->options;
+            }
+        }
+    }
+    Approved::holds('Bench/options', array_filter($options));
+});
+
+test('in the other unit fields and numbers are said in it', function () {
+    $doorway = Begun::doorway('kiln-room');
+    foreach ([Station::Wall, Station::Leaf] as $station) {
+        Approved::holds("Bench/kiln-room in inches/{$station->value}", benchInShort($doorway, $station, Unit::Inch));
+    }
+    Approved::holds(
+        'Bench/kiln-room in inches/numbers',
+        (new Bench($doorway, Station::Leaf, Unit::Inch))->numbers()->readOut(),
+    );
+});
+
+test('the numbers that one reads out are those that were approved', function (string $kind) {
+    $bench = new Bench(Begun::doorway($kind), Station::Rail, null);
+    Approved::holds("Bench/{$kind}/numbers", $bench->numbers()->readOut());
+})->with('benches');
+
+test('what is chosen asks for what it brings along', function (string $kind, array $changes, array $asks) {
+    $places = fn (Doorway $doorway): array => array_merge(...array_map(
+        fn (Station $station) => array_merge(...array_map(
+            fn (Group $group) => array_merge(...array_map(
+                fn (Row $row) => array_map(fn (Field $field) => $field->place, $row->fields),
+                $group->rows,
+            )),
+            (new Bench($doorway, $station, null))->groups(),
+        )),
+        Station::cases(),
+    ));
+    [$without, $with] = [$places(Begun::doorway($kind)), $places(Begun::doorway($kind, $changes))];
+
+    expect(array_values(array_diff($with, $without)))->toContain(...$asks);
+})->with([
+    'a pull asks for its size' => [
+        'kiln-room', ['brief.pulls.front.kind' => 'bar'],
+        ['brief.pulls.front.width', 'brief.pulls.front.height', 'brief.pulls.front.projection'],
+    ],
+    'a leaf to above the casing' => [
+        'kiln-room', ['brief.rules.reach' => 'above-casing'], ['brief.rules.above_casing'],
+    ],
+    'a buffer asks where it stands' => [
+        'kiln-room', ['brief.ends.shut.by' => 'wall-buffer'], ['brief.ends.shut.at'],
+    ],
+]);
+
+/* What is refused, and what is moved away. */
+
+test('what is refused stands at its field, and at the top where there is none', function () {
+    $doorway = Begun::doorway('kiln-room');
+    $refused = [
+        'brief.rules.gap' => ['typed' => 'wide', 'says' => 'It is not a length.'],
+        'brief.moon' => ['typed' => 'x', 'says' => 'There is no such field.'],
+        'survey.moon' => ['typed' => 'y', 'says' => 'Nor such a one.'],
+    ];
+    $bench = new Bench($doorway, Station::Leaf, null, $refused);
+    $gap = Group::field('brief.rules.gap', ...$bench->groups());
+
+    expect($bench->astray())->toBe(['There is no such field.', 'Nor such a one.'])
+        ->and($bench->refusal($gap))->toBe('It is not a length.')
+        ->and($bench->value($gap))->toBe('wide')
+        ->and($bench->refusal(Group::field('brief.hang', ...$bench->groups())))->toBeNull();
+});
+
+test('a thing that is moved away is told with what that leaves to make good', function (array $thing, string $how) {
+    $doorway = Begun::doorway('kiln-room', ['survey.obstacles' => [
+        (object) ['x' => [2500, 2600], 'y' => [0, 1100], 'projection' => 60, 'moved' => true, ...$thing],
+        (object) ['kind' => 'shelf', 'name' => 'shelf', 'x' => [2700, 2800], 'y' => [0, 900], 'projection' => 60],
+    ]]);
+    $thing = new Message("bench.move.{$how}", ['thing' => Message::word('things', $thing['name'])]);
+
+    expect((new Bench($doorway, Station::Rail, null))->toMove())
+        ->toBe([Speaker::in(new LengthWriter(Unit::Millimetre))->say($thing)]);
+})->with([
+    'on the wall' => [['kind' => 'radiator', 'name' => 'radiator'], 'fixed'],
+    'with wires' => [['kind' => 'switch', 'name' => 'switch'], 'wired'],
+]);
+
+test('readings that can hardly all be right are asked about where they are typed, and nowhere else', function () {
+    $doorway = Begun::doorway('kiln-room', ['survey.opening.width' => [818, 902, 818]]);
+
+    expect((new Bench($doorway, Station::Wall, null))->asks())->not->toBe([])
+        ->and((new Bench($doorway, Station::Leaf, null))->asks())->toBe([]);
+});
