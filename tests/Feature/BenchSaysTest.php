@@ -5,13 +5,12 @@ declare(strict_types=1);
 use App\Bench\Bench;
 use App\Bench\Field;
 use App\Bench\Group;
-use App\Bench\Offer;
-use App\Bench\Row;
 use App\Bench\Station;
 use App\Models\Doorway;
 use App\Words\Speaker;
 use Tests\Begun;
 use Tests\Core\Support\Approved;
+use Tests\FormInShort;
 use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
@@ -20,60 +19,12 @@ use YokeLine\Measure\Unit;
 
 beforeEach(fn () => request()->setLaravelSession(app('session.store')));
 
-/** @return array<string, mixed> a field as it stands there */
-function fieldInShort(Bench $bench, Field $field): array
-{
-    return array_filter([
-        'label' => $field->label,
-        'kind' => $field->kind,
-        'caption' => $field->caption,
-        'options' => $field->options === [] ? '' : count($field->options).' '.inAMark(json_encode($field->options)),
-        'value' => $bench->value($field),
-        'beside' => $bench->beside($field),
-        'grey' => $bench->grey($field),
-        'overruled' => $bench->isOverruled($field) ? 'yes' : '',
-    ], fn (string $says) => $says !== '');
-}
-
-/** @return array<string, mixed> by group and row */
-function groupsInShort(Bench $bench): array
-{
-    $groups = [];
-    foreach ($bench->groups() as $group) {
-        $groups[$group->key] = array_filter([
-            'title' => $group->title,
-            'note' => $group->note,
-            'links' => $group->links,
-            'offers' => array_map(fn (Offer $offer) => $offer->says, $group->offers),
-            'rows' => array_map(
-                fn (Row $row) => [
-                    $row->label,
-                    ...array_combine(
-                        array_map(fn (Field $field) => $field->place, $row->fields),
-                        array_map(fn (Field $field) => fieldInShort($bench, $field), $row->fields),
-                    ),
-                    ...$row->remove === null ? [] : ['remove' => $row->remove],
-                ],
-                $group->rows,
-            ),
-        ]);
-    }
-
-    return $groups;
-}
-
-/** What is long is told by its beginning, its end and a mark. */
-function inAMark(string $long): string
-{
-    return strlen($long).' '.substr(sha1($long), 0, 8);
-}
-
 /** @return array<string, string> each drawing by a mark */
 function drawnInShort(Bench $bench): array
 {
     $drawings = $bench->drawings();
 
-    return array_map(inAMark(...), [
+    return array_map(FormInShort::mark(...), [
         'elevation' => $drawings->elevation(),
         'above' => $drawings->above(),
         'profile' => $drawings->profile(),
@@ -88,12 +39,12 @@ function benchInShort(Doorway $doorway, Station $station, ?Unit $units = null): 
     $bench = new Bench($doorway, $station, $units);
 
     return [
-        'groups' => groupsInShort($bench),
+        'groups' => FormInShort::of($bench),
         'to settle' => $bench->toSettle(),
         'asks' => $bench->asks(),
         'house rules' => $bench->houseRules(),
         'drawings' => drawnInShort($bench),
-        'slide' => inAMark($bench->slide()),
+        'slide' => FormInShort::mark($bench->slide()),
     ];
 }
 
@@ -113,10 +64,8 @@ test('what may be chosen at each field says what was approved', function () {
     $doorway = Begun::doorway('kiln-room framed');
     $options = [];
     foreach (Station::cases() as $station) {
-        foreach ((new Bench($doorway, $station, null))->groups() as $group) {
-            foreach (array_merge(...array_map(fn (Row $row) => $row->fields, $group->rows)) as $field) {
-                $options[$field->place] = $field->options;
-            }
+        foreach (FormInShort::fields(new Bench($doorway, $station, null)) as $field) {
+            $options[FormInShort::place($field->place)] = $field->options;
         }
     }
     Approved::holds('Bench/options', array_filter($options));
@@ -140,13 +89,10 @@ test('the numbers that one reads out are those that were approved', function (st
 
 test('what is chosen asks for what it brings along', function (string $kind, array $changes, array $asks) {
     $places = fn (Doorway $doorway): array => array_merge(...array_map(
-        fn (Station $station) => array_merge(...array_map(
-            fn (Group $group) => array_merge(...array_map(
-                fn (Row $row) => array_map(fn (Field $field) => $field->place, $row->fields),
-                $group->rows,
-            )),
-            (new Bench($doorway, $station, null))->groups(),
-        )),
+        fn (Station $station) => array_map(
+            fn (Field $field) => $field->place,
+            FormInShort::fields(new Bench($doorway, $station, null)),
+        ),
         Station::cases(),
     ));
     [$without, $with] = [$places(Begun::doorway($kind)), $places(Begun::doorway($kind, $changes))];
