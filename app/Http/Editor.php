@@ -9,6 +9,7 @@ use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\User;
+use App\Words\Speaker;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use YokeLine\Measure\Unit;
@@ -70,8 +71,10 @@ final readonly class Editor
             $session->put('browser', $browser = (string) Str::ulid());
         }
 
+        $someone = fn () => Str::ucfirst(Speaker::words('changes.someone'));
+
         return new self(
-            $person->name ?? Row::asText($session->get('who', 'Someone')),
+            $person->name ?? Row::asText($session->get('who', $someone)),
             $browser,
             Unit::tryFrom(Row::asText($session->get('units.'.self::place($request)))),
             Row::asText($session->get('language', fn () => self::preferred($request))),
