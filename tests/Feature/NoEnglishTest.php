@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Arr;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\Demo;
 use Tests\Pages;
 use Tests\PageSays;
@@ -65,8 +66,9 @@ foreach (array_diff_key(Pages::ALL, ['a drill' => true]) as $name => $path) {
     test("{$name}: no word of English", function () use ($path) {
         $html = (string) $this->get($path)->assertOk()->getContent();
         $lines = array_filter(PageSays::of($html), fn (string $line) => ! str_starts_with($line, '<'));
+        preg_match_all('/<(text|title|desc|tspan)\b[^>]*>([^<]*)</', $html, $drawn);
 
-        expect(englishIn(...$lines))->toBe([]);
+        expect(englishIn(...$lines, ...$drawn[2]))->toBe([]);
     });
 }
 
@@ -78,6 +80,19 @@ test('a paper in Spanish has no word of English', function (string $paper) {
     '/doorways/1/give-out/sheet.pdf', '/doorways/6/give-out/sheet.pdf', '/doorways/16/give-out/sheet.pdf',
     '/doorways/1/give-out/templates.pdf', '/doorways/16/give-out/shop.pdf', '/doorways/1/offer.pdf',
     '/doorways/12/hand-over.pdf',
+]);
+
+test('a drawing or a calendar that others open has no word of English', function (string $file, string $words) {
+    $given = $this->get($file)->assertOk();
+    $text = $given->baseResponse instanceof StreamedResponse ? $given->streamedContent() : $given->getContent();
+    preg_match_all($words, (string) $text, $found);
+
+    expect($found[1])->not->toBe([])->and(englishIn(...$found[1]))->toBe([]);
+})->with([
+    ['/doorways/1/give-out/wall.svg', '/<(?:text|title|desc)\b[^>]*>([^<]+)</'],
+    ['/doorways/6/give-out/wall.svg', '/<(?:text|title|desc)\b[^>]*>([^<]+)</'],
+    ['/jobs/1/day-plan.ics', '/^(?:SUMMARY|DESCRIPTION|LOCATION):(.*)/m'],
+    ['/jobs/1/materials.csv', '/^(.*)$/m'],
 ]);
 
 test('a word of English would be found', function () {
