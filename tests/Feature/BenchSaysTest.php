@@ -15,7 +15,7 @@ use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Message;
 use YokeLine\Measure\Unit;
 
-/* What the bench shows at each station, of doorways of every kind: every field with what it says, numbers, drawings. */
+/* What the bench says beside its fields, of doorways of every kind: what is open, numbers, drawings, the slide. */
 
 beforeEach(fn () => request()->setLaravelSession(app('session.store')));
 
@@ -34,12 +34,11 @@ function drawnInShort(Bench $bench): array
 }
 
 /** @return array<string, mixed> */
-function benchInShort(Doorway $doorway, Station $station, ?Unit $units = null): array
+function benchInShort(Doorway $doorway, Station $station): array
 {
-    $bench = new Bench($doorway, $station, $units);
+    $bench = new Bench($doorway, $station, null);
 
     return [
-        'groups' => FormInShort::of($bench),
         'to settle' => $bench->toSettle(),
         'asks' => $bench->asks(),
         'house rules' => $bench->houseRules(),
@@ -53,38 +52,28 @@ dataset('benches', [
     'in throwing-room', 'kiln-room framed', 'kiln-room joined', 'kiln-room planked',
 ]);
 
-test('a station shows what was approved', function (string $kind) {
+test('a station says what was approved', function (string $kind) {
     $doorway = Begun::doorway($kind);
-    foreach (Station::cases() as $station) {
-        Approved::holds("Bench/{$kind}/{$station->value}", benchInShort($doorway, $station));
-    }
+    $stations = Station::cases();
+    Approved::holds("Bench/shown/{$kind}", array_combine(
+        array_map(fn (Station $station) => $station->value, $stations),
+        array_map(fn (Station $station) => benchInShort($doorway, $station), $stations),
+    ));
 })->with('benches');
-
-test('what may be chosen at each field says what was approved', function () {
-    $doorway = Begun::doorway('kiln-room framed');
-    $options = [];
-    foreach (Station::cases() as $station) {
-        foreach (FormInShort::fields(new Bench($doorway, $station, null)) as $field) {
-            $options[FormInShort::place($field->place)] = $field->options;
-        }
-    }
-    Approved::holds('Bench/options', array_filter($options));
-});
 
 test('in the other unit fields and numbers are said in it', function () {
     $doorway = Begun::doorway('kiln-room');
-    foreach ([Station::Wall, Station::Leaf] as $station) {
-        Approved::holds("Bench/kiln-room in inches/{$station->value}", benchInShort($doorway, $station, Unit::Inch));
-    }
-    Approved::holds(
-        'Bench/kiln-room in inches/numbers',
-        (new Bench($doorway, Station::Leaf, Unit::Inch))->numbers()->readOut(),
-    );
+    $bench = fn (Station $station) => new Bench($doorway, $station, Unit::Inch);
+    Approved::holds('Bench/shown/kiln-room in inches', [
+        'wall' => FormInShort::of($bench(Station::Wall)),
+        'leaf' => FormInShort::of($bench(Station::Leaf)),
+        'numbers' => $bench(Station::Leaf)->numbers()->readOut(),
+    ]);
 });
 
 test('the numbers that one reads out are those that were approved', function (string $kind) {
     $bench = new Bench(Begun::doorway($kind), Station::Rail, null);
-    Approved::holds("Bench/{$kind}/numbers", $bench->numbers()->readOut());
+    Approved::holds("Bench/read out/{$kind}", $bench->numbers()->readOut());
 })->with('benches');
 
 test('what is chosen asks for what it brings along', function (string $kind, array $changes, array $asks) {
