@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Browser;
 
 test('a newcomer opens the demo and reads the yoke line', function () {
     $this->browser->visit('/')->press('Kiln room')->see('2 191', '.strip')->see('Rail line', '.strip');
@@ -168,19 +169,14 @@ test('an opened table of numbers stays open over a change', function () {
 });
 
 test('the second of two editors is told what changed, and can put it back', function () {
-    $browser = $this->browser->visit('/doorways/1/door/size');
-    $base = $browser->js('return document.querySelector("#base").value');
-    $browser->type('Over the head', '31')->see('change 2', '.saved');
-    // The same page as someone else opened it before that change. An answer still under way would bring the first one's
-    // cookie back, so the page is left first.
-    $browser->visit('/empty');
-    $browser->driver->manage()->deleteAllCookies();
-    $browser->visit('/doorways/1/door/size')->js('document.querySelector("#base").value = arguments[0]', $base);
-    $browser->type('Over the head', '40')->see('set over the head to 31 mm in the meantime; yours is used', '.notice');
-    expect($browser->value('Over the head'))->toBe('40');
+    $browser = $this->browser;
+    $other = Browser::at($browser->url, [])->size(1280, 800)->visit('/doorways/1/door/size');
+    $browser->visit('/doorways/1/door/size')->type('Over the head', '31')->see('change 2', '.saved');
+    $other->type('Over the head', '40')->see('set over the head to 31 mm in the meantime; yours is used', '.notice');
+    expect($other->value('Over the head'))->toBe('40');
 
-    $browser->press('Restore theirs')->see('change 4', '.saved');
-    expect($browser->value('Over the head'))->toBe('31');
+    $other->press('Restore theirs')->see('change 4', '.saved');
+    expect($other->value('Over the head'))->toBe('31');
 });
 
 test('zoom and a larger view outlive a change', function () {
