@@ -67,7 +67,8 @@ test('a newcomer with a phone measures a doorway in inches and gets its sheet, i
     $tap('#walk-end');
     $browser->see('Taken as usual', '#walk-verdict');
     $tap('#walk-verdict [data-so]');
-    $browser->see('Set-out sheet', '#walk-verdict');
+    // What is told of it is drawn anew once it is kept.
+    $browser->seeGone('Taken as usual', '#walk-verdict')->see('Set-out sheet', '#walk-verdict');
     $tap('#walk-verdict .btn-primary');
     $browser->see('Larder', '.sheet-head');
 
