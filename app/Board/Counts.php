@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\Role;
 use App\Http\State;
 use App\Keeping\Kept;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Plain;
 
 /** How many doorways wait for what, counted once for each state of the house: of ten thousand it is half of a page. */
 final readonly class Counts
@@ -55,11 +55,11 @@ final readonly class Counts
             ->get();
 
         /** @var array<string, int> $waiting */
-        $waiting = $rows->pluck('many', 'waits_for')->map(Row::asNumber(...))->all();
+        $waiting = $rows->pluck('many', 'waits_for')->map(Plain::number(...))->all();
 
         return new self(
             $waiting,
-            Row::asNumber($rows->sum('snags')),
+            Plain::number($rows->sum('snags')),
         );
     }
 }

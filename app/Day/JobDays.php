@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Database\Row;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Plain;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Support\Carbon;
@@ -113,7 +113,7 @@ final readonly class JobDays
     {
         return array_values(
             array_map(
-                Row::asNumber(...),
+                Plain::number(...),
                 is_array($this->set['doorways'] ?? null)
                     ? $this->set['doorways']
                     : $this->atWork
@@ -208,7 +208,7 @@ final readonly class JobDays
     private function stands(): array
     {
         /** @var array<string, array{at: int, with: list<int>}> */
-        return (array) ($this->set['stands'] ?? []);
+        return is_array($this->set['stands'] ?? null) ? $this->set['stands'] : [];
     }
 
     /** @return array{list<Task>, array<string, array{Step, string, Doorway}>} */

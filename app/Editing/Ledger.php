@@ -7,6 +7,7 @@ namespace App\Editing;
 use App\Database\Row;
 use App\Firm\Here;
 use App\Http\Editor;
+use App\Plain;
 use App\Words\Places;
 use App\Words\StoredMessage;
 use Illuminate\Database\Query\Builder;
@@ -27,7 +28,7 @@ final readonly class Ledger
     /** The last edit that a page was drawn with: what came after it, its reader has not seen. */
     public function seen(): int
     {
-        return Row::asNumber($this->edits()->max('id'));
+        return Plain::number($this->edits()->max('id'));
     }
 
     /**

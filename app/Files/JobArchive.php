@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Database\Row;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
@@ -13,6 +12,7 @@ use App\Models\Offer;
 use App\Models\Receipt;
 use App\Models\Revision;
 use App\Models\SupplyOrder;
+use App\Plain;
 use App\Site\Photo;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -113,7 +113,7 @@ final class JobArchive
     {
         $doorways = $job->doorways()->orderBy('id')->pluck('id')->all();
 
-        return array_flip(array_map(Row::asNumber(...), array_values($doorways)));
+        return array_flip(array_map(Plain::number(...), array_values($doorways)));
     }
 
     /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Database\Row;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\HouseRule;
 use App\Models\Job;
 use App\Models\Receipt;
 use App\Models\SupplyOrder;
+use App\Plain;
 use App\Rules\Level;
 use App\Rules\RuleBook;
 use App\Site\Photo;
@@ -172,7 +172,7 @@ final class JobArrival
         foreach (
             DB::table('jobs')->where('arriving_since', '<', now()->subHours(self::LOST_AFTER_H))->pluck('id') as $job
         ) {
-            self::discard(Row::asNumber($job));
+            self::discard(Plain::number($job));
         }
     }
 
@@ -199,6 +199,6 @@ final class JobArrival
             }
             DB::table('jobs')->where('id', $job)->delete();
         });
-        array_map(Photo::forget(...), array_map(Row::asNumber(...), $doorways));
+        array_map(Photo::forget(...), array_map(Plain::number(...), $doorways));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Firm;
 
 use App\Database\Row;
 use App\Models\User;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
@@ -39,7 +40,7 @@ final class Devices
     public static function end(User $person, string $key): void
     {
         foreach (self::rows($person)->pluck('id') as $id) {
-            self::key(Row::asText($id)) !== $key || self::rows($person)->where('id', $id)->delete();
+            self::key(Plain::text($id)) !== $key || self::rows($person)->where('id', $id)->delete();
         }
     }
 

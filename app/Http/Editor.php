@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Database\Row;
 use App\Firm\Here;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Models\User;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -66,7 +66,7 @@ final readonly class Editor
         $session = $request->session();
         $person = app(Here::class)->person();
         // Whoever has signed in is the same at every browser.
-        $browser = $person === null ? Row::asText($session->get('browser')) : self::account($person);
+        $browser = $person === null ? Plain::text($session->get('browser')) : self::account($person);
         if ($browser === '') {
             $session->put('browser', $browser = (string) Str::ulid());
         }
@@ -74,10 +74,10 @@ final readonly class Editor
         $someone = fn () => Str::ucfirst(Speaker::words('changes.someone'));
 
         return new self(
-            $person->name ?? Row::asText($session->get('who', $someone)),
+            $person->name ?? Plain::text($session->get('who', $someone)),
             $browser,
-            Unit::tryFrom(Row::asText($session->get('units.'.self::place($request)))),
-            Row::asText($session->get('language', fn () => self::preferred($request))),
+            Unit::tryFrom(Plain::text($session->get('units.'.self::place($request)))),
+            Plain::text($session->get('language', fn () => self::preferred($request))),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keeping;
 
 use App\Database\Row;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -60,7 +61,7 @@ final class Doctor
     /** @return ?array{0: string, 1: array<string, string>} */
     private static function folder(): ?array
     {
-        $file = Row::asText(DB::connection()->getConfig('database'));
+        $file = Plain::text(DB::connection()->getConfig('database'));
         foreach ([dirname($file), $file, config()->string('app.photos'), storage_path('framework')] as $path) {
             if (file_exists($path) && ! is_writable($path)) {
                 return ['not-writable', ['path' => $path]];
@@ -73,7 +74,7 @@ final class Doctor
     /** @return ?array{0: string, 1: array<string, string>} */
     private static function disk(): ?array
     {
-        $folder = dirname(Row::asText(DB::connection()->getConfig('database')));
+        $folder = dirname(Plain::text(DB::connection()->getConfig('database')));
         $free = is_dir($folder) ? disk_free_space($folder) : false;
 
         return $free !== false && $free < self::LEAST_FREE
@@ -84,11 +85,11 @@ final class Doctor
     /** @return ?array{0: string, 1?: array<string, string>} */
     private static function database(): ?array
     {
-        $file = Row::asText(DB::connection()->getConfig('database'));
+        $file = Plain::text(DB::connection()->getConfig('database'));
         if ($file !== ':memory:' && ! is_file($file)) {
             return ['no-database', ['path' => $file]];
         }
-        $says = Row::asText(DB::scalar('PRAGMA quick_check(1)'));
+        $says = Plain::text(DB::scalar('PRAGMA quick_check(1)'));
 
         return $says === 'ok' ? null : ['damaged', ['why' => $says]];
     }
@@ -150,7 +151,7 @@ final class Doctor
     {
         $file = config()->string('app.certificate');
         $read = is_file($file) ? openssl_x509_parse((string) file_get_contents($file)) : false;
-        $ends = is_array($read) ? Carbon::createFromTimestamp(Row::asNumber($read['validTo_time_t'] ?? 0)) : null;
+        $ends = is_array($read) ? Carbon::createFromTimestamp(Plain::number($read['validTo_time_t'] ?? 0)) : null;
 
         return $ends?->lt(now()->addDays(self::ENDS_SOON_DAYS)) ?? false
             ? ['certificate-ends', ['on' => $ends->format('Y-m-d')]]

@@ -20,7 +20,7 @@ enum Trouble: string
     {
         for ($at = $fault; $at !== null; $at = $at->getPrevious()) {
             /** @var array<string, self> $known */
-            $known = config()->array('trouble');
+            $known = (array) config('trouble');
             foreach ($known as $says => $trouble) {
                 if (str_contains($at->getMessage(), $says)) {
                     return $trouble;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Meter;
 
-use App\Database\Row;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\Cache;
 
@@ -30,7 +30,7 @@ final readonly class SimulatedMeter implements DistanceMeter
             ),
         );
         $key = "meter {$browser}";
-        $at = Row::asNumber(Cache::get($key));
+        $at = Plain::number(Cache::get($key));
         Cache::put($key, $at + 1, 86_400);
 
         return $readings === [] ? null : $readings[$at % count($readings)];

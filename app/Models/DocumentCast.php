@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Row;
+use App\Plain;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use YokeLine\Format\Document;
@@ -16,7 +16,7 @@ final class DocumentCast implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Document
     {
-        $document = Document::fromJson(Row::asText($value), Document::DEEPEST_WITHIN);
+        $document = Document::fromJson(Plain::text($value), Document::DEEPEST_WITHIN);
 
         // What was kept before items had ids has the same ones every time it is read.
         return $document->get('format') === 'yoke-line/doorway' ? ItemIds::given($document) : $document;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Row;
 use App\Files\DoorwayFile;
 use App\Http\Editor;
 use App\Keeping\Kept;
+use App\Plain;
 use App\Shelf;
 use App\Words\AsMessage;
 use App\Words\Speaker;
@@ -136,7 +136,7 @@ final class Doorway extends Model
         do {
             isset($isDone) && $this->refresh();
             $head = $this->exists && $this->revision_id !== null ? $this->revision : null;
-            $number = 1 + Row::asNumber(DB::table('revisions')->where('doorway_id', $this->id)->max('number'));
+            $number = 1 + Plain::number(DB::table('revisions')->where('doorway_id', $this->id)->max('number'));
             $document = ItemIds::given(
                 $this->withItsKit($head === null ? $make() : $make($head)),
                 'r'.base_convert((string) $number, 10, 36).'n',
@@ -178,7 +178,7 @@ final class Doorway extends Model
     {
         $is = DB::table('doorways')->where('id', $this->id)->lockForUpdate()->value('revision_id');
 
-        return ($is === null ? null : Row::asNumber($is)) === $head?->id;
+        return ($is === null ? null : Plain::number($is)) === $head?->id;
     }
 
     /** The revision that was seen by whoever names it; the current one where there is none of that name. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Row;
+use App\Plain;
 use App\Words\AsMessage;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -36,7 +36,7 @@ final class Revision extends Model
     /** Its document as it is kept, unread. */
     public function written(): string
     {
-        return Row::asText($this->getAttributes()['document'] ?? null);
+        return Plain::text($this->getAttributes()['document'] ?? null);
     }
 
     public const UPDATED_AT = null;

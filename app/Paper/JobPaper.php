@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use App\Database\Row;
 use App\Models\Doorway;
 use App\Models\Job;
+use App\Plain;
 use App\Words\Speaker;
 use YokeLine\Measure\Unit;
 
@@ -70,13 +70,13 @@ final class JobPaper
             $page->say(15, 22, 20, $job->name, 'L', true);
             $page->say(15, 29, 10, Speaker::words('sheet.doorways', ['count' => count($rows)]));
             foreach ($chunk as $i => $row) {
-                $page->say(15, 42 + 7.5 * $i, 11, Row::asText($row['name']), 'L', true);
+                $page->say(15, 42 + 7.5 * $i, 11, Plain::text($row['name']), 'L', true);
                 $page->say(
                     70,
                     42 + 7.5 * $i,
                     9,
                     $page->lines(
-                        Row::asText($row['says']).($row['file'] === null ? ' '.Speaker::words('sheet.none-yet') : ''),
+                        Plain::text($row['says']).($row['file'] === null ? ' '.Speaker::words('sheet.none-yet') : ''),
                         125,
                         9,
                     )[0],

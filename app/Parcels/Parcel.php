@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-use App\Database\Row;
 use App\Files\JobArchive;
 use App\Models\Doorway;
 use App\Models\Job;
 use App\Paper\JobPaper;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\File;
@@ -47,7 +47,7 @@ final class Parcel
             ->when($kind === 'sheets', fn (Builder $at) => $at->whereNull('archived_at'))
             ->orderBy('id')
             ->pluck('id')
-            ->map(Row::asNumber(...))
+            ->map(Plain::number(...))
             ->all();
         $parcel = new self(strtolower((string) Str::ulid()), [
             'job' => $job->id,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use App\Database\Row;
 use App\Models\PracticeRound;
+use App\Plain;
 use App\Words\FieldWords;
 use App\Words\Speaker;
 use App\Words\StepWords;
@@ -130,7 +130,7 @@ final readonly class Outcome
     public function answered(Judged $judged): string
     {
         $said = $this->round->answers[$judged->ask->value] ?? '';
-        $said = is_array($said) ? implode('; ', array_filter($said, is_string(...))) : Row::asText($said);
+        $said = is_array($said) ? implode('; ', array_filter($said, is_string(...))) : Plain::text($said);
 
         return match (true) {
             $judged->ask === Ask::Measured => '',

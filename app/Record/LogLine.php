@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Database\Row;
 use App\Marking\Proofs;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Models\Revision;
+use App\Plain;
 use App\Words\Speaker;
 use App\Words\StepWords;
 use Illuminate\Pagination\Paginator;
@@ -87,8 +87,8 @@ final readonly class LogLine
             ->pluck('at', 'id')
             ->all();
         $moments = [
-            ...array_map(fn (mixed $at, int $id) => [Row::asText($at), 'plan', $id], $plan, array_keys($plan)),
-            ...array_map(fn (mixed $at, int $id) => [Row::asText($at), 'entry', $id], $entries, array_keys($entries)),
+            ...array_map(fn (mixed $at, int $id) => [Plain::text($at), 'plan', $id], $plan, array_keys($plan)),
+            ...array_map(fn (mixed $at, int $id) => [Plain::text($at), 'entry', $id], $entries, array_keys($entries)),
         ];
         usort($moments, fn (array $a, array $b) => $a[0] <=> $b[0]);
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Database\Row;
 use App\Editing\Ledger;
 use App\Files\Table;
 use App\Firm\Here;
 use App\Models\Price;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Support\Facades\DB;
 use YokeLine\Measure\Message;
@@ -139,7 +139,7 @@ final class Prices
     public function setting(Setting $setting): string
     {
         return $this->settings[$setting->value] ??=
-            Row::asText(DB::table('shop_settings')->where($this->kept($setting))->value('value') ?? $setting->usual());
+            Plain::text(DB::table('shop_settings')->where($this->kept($setting))->value('value') ?? $setting->usual());
     }
 
     /** A setting that is a number: 7,5 as 7.5. */

@@ -62,7 +62,7 @@ final readonly class FoundForm
             $under instanceof Revision ? Setout::quick($under->document, app(Shelf::class)->kits(), $units) : null;
         $this->problems = $this->run->problems($this->before);
         /** @var array<string, string> $told */
-        $told = $found['told'] ?? [];
+        $told = (array) ($found['told'] ?? []);
         $this->told = $this->last($told);
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Database\Row;
 use App\Keeping\NotRestored;
 use App\Keeping\Restore;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
@@ -20,9 +20,9 @@ final class RestoreBackup extends Command
 
     public function handle(): int
     {
-        $database = Row::asText(DB::connection()->getConfig('database'));
+        $database = Plain::text(DB::connection()->getConfig('database'));
         try {
-            $aside = Restore::of(Row::asText($this->argument('file')))->into($database, config()->string('app.photos'));
+            $aside = Restore::of(Plain::text($this->argument('file')))->into($database, config()->string('app.photos'));
         } catch (NotRestored $problem) {
             $this->error($problem->getMessage());
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Database\Row;
 use App\Day\JobDays;
 use App\Models\Job;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -40,7 +40,7 @@ final class DayPlanController
                 'from' => $request->date('from')?->toDateString(),
                 'travel' => $request->integer('travel'),
                 'comes' => array_filter((array) $request->input('comes'), is_string(...)),
-                'doorways' => array_map(Row::asNumber(...), (array) $request->input('doorways')),
+                'doorways' => array_map(Plain::number(...), (array) $request->input('doorways')),
             ];
         } elseif ($request->has('let_go')) {
             unset($set['stands']);

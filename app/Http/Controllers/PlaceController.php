@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Database\Row;
 use App\Editing\Ledger;
 use App\Frame\DoorwayFrame;
 use App\Http\Editor;
 use App\Kits\KitForm;
 use App\Models\Doorway;
 use App\Models\ShelfKit;
+use App\Plain;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use YokeLine\Holding\Anchoring;
@@ -22,7 +22,7 @@ final class PlaceController
     public function kit(Request $request, Doorway $doorway): View
     {
         $frame = new DoorwayFrame($doorway, 'rail.kit');
-        $row = ShelfKit::called(Row::asText($frame->setout()->document->get('brief.kit')));
+        $row = ShelfKit::called(Plain::text($frame->setout()->document->get('brief.kit')));
 
         return view('frame.kit', [
             'frame' => $frame,

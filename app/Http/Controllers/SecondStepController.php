@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\OneTimeCode;
 use App\Models\User;
+use App\Plain;
 use App\Words\Speaker;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final class SecondStepController
     /** It is asked for from now on, once a first code shows that the telephone has it. */
     public function confirm(Request $request): RedirectResponse
     {
-        $secret = Row::asText($request->session()->get(self::SESSION));
+        $secret = Plain::text($request->session()->get(self::SESSION));
         $count = $secret === '' ? null : OneTimeCode::count($secret, $request->string('code')->value());
         if ($count === null) {
             return to_route('account')->withErrors(['code' => Speaker::words('firm.refused.code')]);

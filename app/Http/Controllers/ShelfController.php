@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Database\Row;
 use App\Editing\Ledger;
 use App\Http\Editor;
 use App\Http\Named;
 use App\Kits\KitForm;
 use App\Models\ShelfKit;
+use App\Plain;
 use App\Words\Places;
 use App\Words\Refusals;
 use App\Words\Speaker;
@@ -72,7 +72,7 @@ final class ShelfController
                     $document->get($place),
                     $request->integer('seen'),
                 );
-                $kit->update(['document' => $document, 'name' => Row::asText($document->get('name') ?? $kit->name)]);
+                $kit->update(['document' => $document, 'name' => Plain::text($document->get('name') ?? $kit->name)]);
 
                 return $kit;
             });

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Database\Row;
 use App\Editing\Change;
 use App\Editing\Notices;
 use App\Http\Editor;
 use App\Models\Doorway;
+use App\Plain;
 use App\Ways\WaysHere;
 use App\Words\Refusals;
 use App\Words\StoredMessage;
@@ -39,7 +39,7 @@ final class WaysController
         $here = new WaysHere($doorway, Editor::of($request)->units, max(Search::AT_ONCE, $request->integer('most')));
         /** @var array<string, mixed> $set */
         $set = $request->only(array_keys($here->weights()->of));
-        $weights = $here->weights()->with(array_map(Row::asNumber(...), $set));
+        $weights = $here->weights()->with(array_map(Plain::number(...), $set));
         try {
             $here->search();
         } catch (NotYetMeasured) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Database\Row;
 use App\Firm\Here;
 use App\Firm\Policy;
+use App\Plain;
 use App\Words\Speaker;
 use Closure;
 use Illuminate\Http\Request;
@@ -67,9 +67,9 @@ final class AsksWhoItIs
     {
         $firm = DB::table('doorways')
             ->join('jobs', 'jobs.id', 'doorways.job_id')
-            ->where('doorways.id', Row::asNumber($doorway))
+            ->where('doorways.id', Plain::number($doorway))
             ->value('jobs.firm_id');
 
-        return Row::asNumber($firm);
+        return Plain::number($firm);
     }
 }
