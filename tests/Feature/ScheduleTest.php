@@ -75,3 +75,13 @@ test('a job of which not every step is worked out says how far that is, and asks
 
     expect($page)->toContain('hx-trigger="load"')->toContain('The steps of 3 of 9 doorways')->toContain('value="3"');
 });
+
+test('a day plan that came in as nonsense is as if nothing was set', function (array $set) {
+    $job = Job::query()->where('name', 'like', 'River shop%')->firstOrFail();
+    $job->forceFill(['day_plan' => $set])->save();
+
+    $this->get("/jobs/{$job->id}/schedule/days")->assertOk()->assertSee('Counter room');
+})->with([
+    'places in time' => [['stands' => 'x']], 'deliveries' => [['comes' => 'x']], 'doorways' => [['doorways' => 'x']],
+    'travel' => [['travel' => 'x']],
+]);
