@@ -3,7 +3,10 @@
   @foreach ($bench->numbers()->readOut() as $key => $read)
     <button type="button" @class(['read', 'is-yoke' => $loop->first]) data-why="{{ $why.$key }}"><span>{{ $read[0] }}</span><b>{{ $read[1] }}</b>@if ($read[2] ?? '')<small>{{ $read[2] }}</small>@endif</button>
   @endforeach
-  @if ($bench->setout->plan)
+  @if ($bench->setout->plan === null)
+    <p class="strip-wait">{{ __('bench.page.the-numbers-to-read-out') }}</p>
+  @elseif ($bench->station !== App\Bench\Station::Made)
+    {{-- Where a leaf is built nothing is drawn that slides. --}}
     @php($runs = $bench->setout->plan->layout->runs)
     <div class="slide">
       <div class="slide-control">
@@ -21,7 +24,5 @@
         <div><dt>{{ __('bench.page.soft-close') }}</dt><dd data-slide="catch"></dd></div>
       </dl>
     </div>
-  @else
-    <p class="strip-wait">{{ __('bench.page.the-numbers-to-read-out') }}</p>
   @endif
 </footer>
