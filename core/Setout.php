@@ -98,6 +98,14 @@ final readonly class Setout
         );
     }
 
+    /** The same, with its lengths said in a unit; in the document's own where none is given. */
+    public function in(?Unit $shown): self
+    {
+        return $this->write->unit === ($shown ?? $this->doorway->units)
+            ? $this
+            : new self($this->document, $this->doorway, $this->plan, $this->findings, $this->doorway->writer($shown));
+    }
+
     /** @return list<string> the places to measure or choose next; [] once there is a plan */
     public function missing(): array
     {

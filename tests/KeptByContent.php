@@ -12,7 +12,7 @@ use Illuminate\Cache\ArrayStore;
  */
 final class KeptByContent extends ArrayStore
 {
-    private const NAMED = '/^(days|ways|outline) /';
+    private const NAMED = '/^(days|ways|outline|setout|card|picks|practice-wall|attempt) /';
 
     /** @var array<string, string> serialized, as none may change what another is given */
     private static array $kept = [];
@@ -31,5 +31,12 @@ final class KeptByContent extends ArrayStore
         }
 
         return parent::put($key, $value, $seconds);
+    }
+
+    public function flush()
+    {
+        self::$kept = [];
+
+        return parent::flush();
     }
 }

@@ -58,6 +58,6 @@ final class OpenSteps
     {
         $last = LogEntry::query()->where('doorway_id', $doorway->id)->max('id');
 
-        return [is_scalar($last) ? $last : null, ...$doorway->planHangsOn()];
+        return [$doorway->id, is_scalar($last) ? $last : null, ...$doorway->planHangsOn()];
     }
 }

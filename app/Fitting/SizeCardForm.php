@@ -9,6 +9,7 @@ use App\Bench\EitherUnit;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
+use App\Keeping\Kept;
 use App\Making\MadeSheet;
 use App\Words\FieldWords;
 use YokeLine\Fitting\Fit;
@@ -39,9 +40,14 @@ final readonly class SizeCardForm extends DoorwayForm
         ];
     }
 
+    /** Every size that may serve is tried, which takes longer than the page: it is kept. */
     public function card(): ?SizeCard
     {
-        return $this->setout->plan === null ? null : SizeCard::of($this->setout->plan);
+        $plan = $this->setout->plan;
+
+        return $plan === null
+            ? null
+            : Kept::of('card', $this->doorway->planHangsOn(), fn () => SizeCard::of($plan));
     }
 
     /** @return array<string, list<Fit>> by leaf */

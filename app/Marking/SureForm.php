@@ -8,6 +8,7 @@ use App\Bench\DoorwayForm;
 use App\Bench\Field;
 use App\Bench\Group;
 use App\Bench\Row;
+use App\Keeping\Kept;
 use App\Words\BenchWords;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Unit;
@@ -72,14 +73,14 @@ final readonly class SureForm extends DoorwayForm
         return array_values(array_filter($this->rows(), fn (Clearance $row) => $row->verdict() !== 'sure'));
     }
 
-    /** @return list<Pick> */
+    /** @return list<Pick> worked on the whole doorway for every measure, and kept */
     public function picks(): array
     {
-        return $this->setout->plan === null
-            ? []
-            : Pick::of(
-                new OnSite($this->setout->document, $this->setout->plan),
-                $this->setout->doorway->marking->plusMinus,
-            );
+        $plan = $this->setout->plan;
+
+        return $plan === null ? [] : Kept::of('picks', $this->doorway->planHangsOn(), fn () => Pick::of(
+            new OnSite($this->setout->document, $plan),
+            $plan->doorway->marking->plusMinus,
+        ));
     }
 }

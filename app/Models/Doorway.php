@@ -54,6 +54,9 @@ final class Doorway extends Model
 
     private ?Setout $setout = null;
 
+    /** What it was set out from. */
+    private ?Document $setoutOf = null;
+
     protected static function booted(): void
     {
         // Of the jobs that are found, and of those that still arrive.
@@ -205,16 +208,14 @@ final class Doorway extends Model
         return Setout::quick($document, app(Shelf::class)->kits());
     }
 
-    /** The current revision set out, said in the units asked for; worked once while nothing changes. */
+    /** The current revision set out, said in the units asked for; worked once while document and shelf are the same. */
     public function setout(?Unit $shown): Setout
     {
         $document = $this->revision->document;
-        if (
-            $this->setout?->document !== $document ||
-            $this->setout->write->unit !== ($shown ?? $this->setout->doorway->units)
-        ) {
-            $this->setout = Setout::quick($document, app(Shelf::class)->kits(), $shown);
-        }
+        $this->setout = $this->setout === null || $this->setoutOf !== $document
+            ? Kept::of('setout', $this->planHangsOn(), fn () => $this->plan($document))->in($shown)
+            : $this->setout->in($shown);
+        $this->setoutOf = $document;
 
         return $this->setout;
     }
@@ -236,13 +237,13 @@ final class Doorway extends Model
     /** @return list<scalar|null> all that its plan hangs on */
     public function planHangsOn(): array
     {
-        return [$this->id, $this->revision->written(), app(Shelf::class)->stamp()];
+        return [$this->revision->written(), app(Shelf::class)->stamp()];
     }
 
-    /** @return list<scalar|null> the same, and the words that it is told in */
+    /** @return list<scalar|null> the same, whose it is, and the words that it is told in */
     public function hangsOn(): array
     {
-        return [...$this->planHangsOn(), Editor::here()->units?->value, app()->getLocale(), url('/')];
+        return [$this->id, ...$this->planHangsOn(), Editor::here()->units?->value, app()->getLocale(), url('/')];
     }
 
     /** Verdict and sizes in a line. */
@@ -265,7 +266,7 @@ final class Doorway extends Model
         $hangsOn = [$document->toJson(), app(Shelf::class)->stamp(), $check !== null];
 
         return Kept::of('outline', $hangsOn, function () use ($document, $check) {
-            $this->setout = $this->plan($document);
+            [$this->setout, $this->setoutOf] = [$this->plan($document), $document];
             $check === null || $check();
 
             return Outline::of($this->setout);

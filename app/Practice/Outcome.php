@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Keeping\Kept;
 use App\Models\PracticeRound;
 use App\Plain;
 use App\Words\FieldWords;
@@ -39,8 +40,16 @@ final readonly class Outcome
     private function __construct(public PracticeRound $round, Answers $answers)
     {
         $this->page = new WallPage($round);
-        $this->attempt = new Attempt($this->page->wall, $round->places, $answers, Kits::all());
-        $this->hung = Hung::of($this->attempt);
+        // A dozen plans are worked for it.
+        [$this->attempt, $this->hung] = Kept::of(
+            'attempt',
+            [$round->level, $round->seed, $round->truth, $round->measured, serialize([$round->places, $answers])],
+            function () use ($answers): array {
+                $attempt = new Attempt($this->page->wall, $this->round->places, $answers, Kits::all());
+
+                return [$attempt, Hung::of($attempt)];
+            },
+        );
     }
 
     public static function of(PracticeRound $round, Answers $answers): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Keeping\Kept;
 use App\Models\PracticeRound;
 use App\Words\FieldWords;
 use App\Words\Speaker;
@@ -47,13 +48,21 @@ final readonly class WallPage
 
     public static function wallOf(PracticeRound $round): PracticeWall
     {
-        return PracticeWall::kept(
-            $round->level(),
-            $round->seed,
-            Document::fromJson((string) $round->truth),
-            Document::fromJson((string) $round->measured),
-            Kits::all(),
-        );
+        $hangsOn = [$round->level, $round->seed, $round->truth, $round->measured];
+
+        return Kept::of('practice-wall', $hangsOn, function () use ($round): PracticeWall {
+            $wall = PracticeWall::kept(
+                $round->level(),
+                $round->seed,
+                Document::fromJson((string) $round->truth),
+                Document::fromJson((string) $round->measured),
+                Kits::all(),
+            );
+            // What takes longest of what the page asks of the plan goes along with it.
+            InHand::verdict($wall->plan);
+
+            return $wall;
+        });
     }
 
     public function title(): string

@@ -14,7 +14,7 @@ use YokeLine\Measure\Span;
  * From the back: back, filler strips, a frame with its infill; the raised bottom strip leaves the channel. The trade's
  * rules page 8, 2 B.
  */
-final readonly class Framing
+final readonly class Framing implements Placing
 {
     /** A blade and its channel: play that is least, and most, both sides together. */
     private const LEAST_PLAY_NM = 1_500_000;
@@ -130,13 +130,13 @@ final readonly class Framing
             movement: $this->movement,
             moved: $moved,
             courses: $courses,
-            places: $this->placed(...),
+            placing: $this,
             tongue: $build->infill->tongue,
         );
     }
 
     /** @return list<Placed> */
-    private function placed(): array
+    public function placed(): array
     {
         $height = $this->wanted->height;
         $whole = new Span(Length::zero(), $this->wanted->width);

@@ -10,7 +10,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** A frame with bars and panes as large as each other. The trade's rules page 8, 2 D. */
-final readonly class Glazing
+final readonly class Glazing implements Placing
 {
     private const LARGE_M2 = 0.5;
 
@@ -93,12 +93,12 @@ final readonly class Glazing
                 ),
             ),
             noDrill: $this->noDrill(),
-            places: $this->placed(...),
+            placing: $this,
         );
     }
 
     /** @return list<Placed> */
-    private function placed(): array
+    public function placed(): array
     {
         $build = $this->build;
         [$width, $height] = [$this->wanted->width, $this->wanted->height];

@@ -17,7 +17,7 @@ use YokeLine\Measure\Span;
  * Old leaves beside each other, planed, ripped or lipped to the width, cut at the foot; or one hollow leaf that is
  * trimmed. The trade's rules page 8, 2 C and E.
  */
-final readonly class Joining
+final readonly class Joining implements Placing
 {
     private const SCREWS_A_PLATE = 4;
 
@@ -139,12 +139,12 @@ final readonly class Joining
             old: $this->leaves,
             fills: $fills,
             trimLimit: $isHollow ? $this->trimLimit() : null,
-            places: $this->placed(...),
+            placing: $this,
         );
     }
 
     /** @return list<Placed> */
-    private function placed(): array
+    public function placed(): array
     {
         $height = $this->wanted->height;
         $whole = new Span(Length::zero(), $height);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YokeLine\Making;
 
-use Closure;
 use YokeLine\Doorway\Made\Made;
 use YokeLine\Measure\Length;
 
@@ -36,7 +35,6 @@ final readonly class LeafMade
      * @param  list<Fill>  $fills
      * @param  ?array{Length, Length}  $trimLimit  at each edge, at the foot
      * @param  list<Zone>  $noDrill
-     * @param  ?Closure(): list<Placed>  $places  every part where it lies, worked when it is drawn
      * @param  ?Length  $tongue  of the boards of its infill
      * @param  list<list<Course>>  $courses  of each half of each panel whose boards run at 45 degrees
      */
@@ -64,7 +62,7 @@ final readonly class LeafMade
         public array $noDrill = [],
         public array $courses = [],
         public ?Length $tongue = null,
-        private ?Closure $places = null,
+        private ?Placing $placing = null,
     ) {
         $this->faults = [
             ...$this->tooWet(),
@@ -78,7 +76,7 @@ final readonly class LeafMade
     /** @return list<Placed> every part where it lies */
     public function placed(): array
     {
-        return $this->places === null ? [] : ($this->places)();
+        return $this->placing?->placed() ?? [];
     }
 
     /** m² to be coated: both faces and all edges, panes left out. */

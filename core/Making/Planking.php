@@ -10,7 +10,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** Boards upright on ledges, with a brace in each bay or without. The trade's rules page 8, 2 A. */
-final readonly class Planking
+final readonly class Planking implements Placing
 {
     private const FLATTEST_DEGREES = 30;
 
@@ -102,12 +102,12 @@ final readonly class Planking
             ),
             movement: $this->movement,
             moved: $moved,
-            places: $this->placed(...),
+            placing: $this,
         );
     }
 
     /** @return list<Placed> ledges behind the boards, or in front of them */
-    private function placed(): array
+    public function placed(): array
     {
         [$width, $height] = [$this->wanted->width, $this->wanted->height];
         $whole = new Span(Length::zero(), $width);

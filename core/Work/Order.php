@@ -13,9 +13,10 @@ final readonly class Order
     /** @param  array<string, Step>  $steps  by id, as they are usually met */
     private function __construct(public array $steps) {}
 
+    /** Worked once for a plan: several of a page ask for it. */
     public static function of(Plan $plan): self
     {
-        return self::from(Facts::of($plan));
+        return $plan->worked(self::class, fn () => self::from(Facts::of($plan)));
     }
 
     public static function from(Facts $facts): self

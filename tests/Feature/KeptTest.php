@@ -276,3 +276,28 @@ test('a kept page comes packed to who takes it packed, and plain to who does not
     expect(gzdecode((string) $packed->getContent()))->toBe($plain)
         ->and((int) $packed->headers->get('Content-Length'))->toBe(strlen((string) $packed->getContent()));
 });
+
+test('a doorway is set out once for all pages that show it, and anew where it is changed', function () {
+    $isKept = fn (): bool => Kept::has('setout', $this->doorway->refresh()->planHangsOn());
+    $this->get("/doorways/{$this->doorway->id}/papers/sheet")->assertOk();
+    $shown = $isKept();
+    $this->post("/doorways/{$this->doorway->id}/leaf/changes", ['place' => 'brief.rules.gap', 'value' => '17']);
+    $changed = $isKept();
+    $this->get("/doorways/{$this->doorway->id}/papers/sheet")->assertOk();
+
+    expect([$shown, $changed, $isKept()])->toBe([true, false, true]);
+});
+
+test('what is kept of a page that takes long is what is worked anew', function (Closure $at, string $says) {
+    $url = $at($this->doorway->id);
+    $first = $this->get($url)->assertOk()->assertSee($says)->getContent();
+    $kept = $this->get($url)->getContent();
+    Cache::flush();
+
+    expect($kept)->toBe($first)->and($this->get($url)->getContent())->toBe($first);
+})->with([
+    'how sure' => [fn (int $id) => "/doorways/{$id}/record/tolerance", 'plus-minus'],
+    'sizes of a leaf' => [fn (int $id) => "/doorways/{$id}/door/in-hand", 'Thickness'],
+    'the sheet' => [fn (int $id) => "/doorways/{$id}/papers/sheet", 'Rail'],
+    'marks' => [fn (int $id) => "/doorways/{$id}/marks/runs", 'tape'],
+]);
