@@ -23,6 +23,7 @@ return [
     'say-why' => 'Write why it is skipped.',
     'note-saved' => 'The note is saved.',
     'no-scanner' => 'The scanner does not answer. Try again.',
+    'no-ways' => 'The options did not come. Load the page again.',
     'sweeping' => ':height up',
     'passage' => ':passage of passage',
     'catch-none' => 'none',

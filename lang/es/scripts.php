@@ -23,6 +23,7 @@ return [
     'say-why' => 'Escriba por qué se omite.',
     'note-saved' => 'La nota está guardada.',
     'no-scanner' => 'El escáner no responde. Pruebe otra vez.',
+    'no-ways' => 'Las opciones no llegaron. Vuelva a cargar la página.',
     'sweeping' => 'a :height de altura',
     'passage' => ':passage de paso',
     'catch-none' => 'sin cierre',

@@ -1,4 +1,6 @@
 // What every fixing takes at the moment, and which holes would hold while the rail is slid: both are looked up in numbers that were sent.
+import { around } from './frames.js';
+
 let data = null;
 
 export function startAnchors() {
@@ -12,10 +14,7 @@ export function startAnchors() {
 function loads(leaf, by) {
   const along = data?.loads?.[leaf];
   if (!along) return;
-  const next = along.findIndex((at) => at.by >= by);
-  const b = along[next < 0 ? along.length - 1 : next];
-  const a = along[Math.max(0, (next < 0 ? along.length : next) - 1)];
-  const part = b.by === a.by ? 0 : (by - a.by) / (b.by - a.by);
+  const [a, b, part] = around(along, by);
   document.querySelectorAll('[data-load]').forEach((group, i) => {
     const taken = a.taken[i] + (b.taken[i] - a.taken[i]) * part;
     const high = Math.abs(taken) * Number(group.dataset.scale);

@@ -76,9 +76,9 @@ function drag(event) {
 }
 
 function play() {
+  if (!data) return;
   // Who wants nothing to move sees both ends, one after the other.
   if (matchMedia('(prefers-reduced-motion: reduce)').matches) { moveTo(at[leaf] > 0 ? 0 : data.leaves[leaf].travel); return; }
-  if (!data) return;
   const travel = data.leaves[leaf].travel;
   let direction = at[leaf] >= travel ? -1 : 1;
   let last = performance.now();

@@ -1,4 +1,6 @@
 // Ways come as they are worked: each state of the list is whole, the last one that came is shown.
+import { word } from './words.js';
+
 const NEXT = '\n<!-- next -->\n';
 
 export function startWays() {
@@ -25,7 +27,10 @@ export function startWays() {
       }
       list.setAttribute('aria-busy', 'false');
     } catch (problem) {
-      if (problem.name !== 'AbortError') list.innerHTML = '<p class="refused">The ways did not come. Load the page again.</p>';
+      if (problem.name === 'AbortError') return;
+      const says = Object.assign(document.createElement('p'), { className: 'refused', textContent: word('no-ways') });
+      list.replaceChildren(says);
+      list.setAttribute('aria-busy', 'false');
     }
   }
 
