@@ -5,7 +5,7 @@ export function startKeeping() {
   navigator.serviceWorker?.register('/site-worker.js').then(() => navigator.serviceWorker.ready).then((worker) => {
     const drawnWith = document.querySelectorAll('link[rel=stylesheet], link[rel=modulepreload], script[src]');
     const files = [...drawnWith].map((node) => node.href || node.src);
-    worker.active.postMessage({ keep: [...pages, ...files, '/mark.svg'] });
+    worker.active.postMessage({ keep: [...pages, ...files, '/icon-192.png'] });
   });
 }
 

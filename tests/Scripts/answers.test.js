@@ -539,7 +539,7 @@ test.describe('what is kept for when there is no connection', () => {
       `<link rel="stylesheet" href="http://yoke.test/a.css"><p data-offline='["/site", "/wall"]'></p>
         <p data-offline='["/found"]'></p>`,
     );
-    assert.deepEqual(told, [{ keep: ['/site', '/wall', '/found', 'http://yoke.test/a.css', '/mark.svg'] }]);
+    assert.deepEqual(told, [{ keep: ['/site', '/wall', '/found', 'http://yoke.test/a.css', '/icon-192.png'] }]);
   });
 
   test('is nothing where no page is named, or where what names it is none', async () => {

@@ -14,7 +14,7 @@
 
   <meta name="theme-color" content="#1c2a2f">
   <link rel="manifest" href="/manifest.webmanifest">
-  <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  <link rel="icon" href="/icon-192.png" type="image/png" sizes="192x192">
   {{-- Nothing is painted of half a page: what has come would move when the rest does. --}}
   <link rel="expect" href="#term" blocking="render">
   @include('frame.looks')

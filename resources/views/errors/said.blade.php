@@ -8,7 +8,7 @@
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title>{{ __('top.page.yoke-line', ['title' => __("errors.{$code}.title")]) }}</title>
-  <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  <link rel="icon" href="/icon-192.png" type="image/png" sizes="192x192">
   @include('frame.looks')
 </head>
 <body class="is-fault">
