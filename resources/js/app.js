@@ -8,6 +8,7 @@ import { startDays } from './days.js';
 import { startDims } from './dims.js';
 import { isBeingTyped, startFields } from './fields.js';
 import { startForgetting, startKeeping } from './keep.js';
+import { startMenus } from './menus.js';
 import { startMeter } from './meter.js';
 import { startNumbers } from './numbers.js';
 import { startPeople } from './people.js';
@@ -66,6 +67,7 @@ document.querySelector('#print')?.addEventListener('click', () => window.print()
 
 startAgain();
 startBusy();
+startMenus();
 startKeeping();
 startForgetting();
 startPeople();

@@ -274,3 +274,41 @@ test.describe('a signature', () => {
     assert.deepEqual([strokes(), at('path').getAttribute('d')], ['', '']);
   });
 });
+
+test.describe('a menu', () => {
+  const menu = (is) =>
+    `<details class="more" ${is}><summary>More</summary><template><form>one</form></template></details>`;
+  const come0 = async (is = '') => {
+    page(menu(is));
+    (await load('menus')).startMenus();
+  };
+  const open = () => {
+    at('details').open = true;
+    tell('toggle', at('details'));
+  };
+
+  test('holds nothing while it is shut', async () => {
+    await come0();
+    assert.deepEqual(all('form'), []);
+  });
+
+  test('has what it holds once it is opened, and keeps it', async () => {
+    await come0();
+    open();
+    at('details').open = false;
+    open();
+    assert.deepEqual([all('form').length, all('template').length], [1, 0]);
+  });
+
+  test('that was opened before the page listened has it as well', async () => {
+    await come0('open');
+    assert.equal(all('form').length, 1);
+  });
+
+  test('that holds another one fills only itself', async () => {
+    page(`<details id="outer"><summary></summary>${menu('')}</details>`);
+    (await load('menus')).startMenus();
+    at('#outer').open = true;
+    assert.deepEqual(all('form'), []);
+  });
+});

@@ -4,7 +4,7 @@
     @unless ($job->archived_at)<nav class="job-ways" aria-label="{{ $job->name }}"><a href="{{ route('materials', $job) }}">{{ __('common.page.materials') }}</a> <a href="{{ route('day-plan', $job) }}">{{ __('jobs.page.day-plan') }}</a></nav>@endunless
     @may('plan')<details class="more">
       <summary>{{ __('jobs.page.rename-give-out-or-put') }}</summary>
-      <div>
+      <template><div>
         <form method="post" action="{{ route('jobs.update', $job) }}">@csrf @method('patch')<input class="form-control" name="name" value="{{ $job->name }}" aria-label="{{ __('jobs.page.new-name-of', ['name' => $job->name]) }}" required maxlength="120"><x-speaks :units="$job->units" /><button class="btn">{{ __('common.page.save') }}</button></form>
         <a class="btn" href="{{ route('documents', $job) }}">{{ __('jobs.page.give-out-whole') }}</a>
         @if ($job->archived_at)
@@ -12,7 +12,7 @@
         @else
           <form method="post" action="{{ route('jobs.archive', $job) }}">@csrf<button class="btn">{{ __('jobs.page.put-away') }}</button></form>
         @endif
-      </div>
+      </div></template>
     </details>@endmay
 
   </header>
@@ -26,7 +26,7 @@
         <a class="doorway-name" href="{{ route('wall.measure', $doorway) }}"><svg class="sign sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}" aria-hidden="true"><use href="#sign-{{ YokeLine\Inspection\Verdict::from($doorway->verdict)->sign() }}"/></svg><b>{{ $doorway->name }}</b><span>{{ $doorway->says() }}</span></a>
         @may('plan')<details class="more">
           <summary>{{ __('jobs.page.more') }}<span class="visually-hidden"> {{ __('jobs.page.for', ['name' => $doorway->name]) }}</span></summary>
-          <div>
+          <template><div>
             @if ($doorway->archived_at)
               <form method="post" action="{{ route('doorways.restore', $doorway) }}">@csrf<button class="btn">{{ __('jobs.page.bring-back') }}</button></form>
             @else
@@ -36,7 +36,7 @@
               <a class="btn" href="{{ route('files.show', $doorway) }}">{{ __('jobs.page.give-out-as-a-file') }}</a>
               <form method="post" action="{{ route('doorways.archive', $doorway) }}">@csrf<button class="btn">{{ __('jobs.page.put-away') }}</button></form>
             @endif
-          </div>
+          </div></template>
         </details>@endmay
 
       </li>
