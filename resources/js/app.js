@@ -65,6 +65,10 @@ document.querySelector('[data-back]')?.addEventListener('click', (event) => { if
 
 document.querySelector('#print')?.addEventListener('click', () => window.print());
 
+// In several short tasks: what is pressed meanwhile is answered between them.
+const pause = () => new Promise((go) => { setTimeout(go); });
+
+await pause();
 startAgain();
 startBusy();
 startMenus();
@@ -83,6 +87,7 @@ if (document.querySelector('#walk')) startWalk();
 if (document.querySelector('#weigh')) startWays();
 if (document.querySelector('.set')) startFields(htmx);
 if (document.querySelector('#bench')) {
+  await pause();
   startAnchors();
   startCures(htmx);
   startDims();
