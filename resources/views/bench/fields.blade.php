@@ -17,7 +17,8 @@
               @endforeach
             </span>
           @elseif ($field->isSelected())
-            <select id="{{ $id }}" name="value" class="form-select" aria-label="{{ $field->label }}" hx-post="{{ $url }}" hx-trigger="change" hx-vals='{{ $vals }}'>
+            <select id="{{ $id }}" name="value" class="form-select" aria-label="{{ $field->label }}"
+              hx-post="{{ $url }}" hx-vals='{{ $vals }}'>
               @foreach ($field->options as $option => $says)
                 <option value="{{ $option }}" @selected(($value ?: $field->grey) === (string) $option)>{{ $says }}</option>
               @endforeach
@@ -25,7 +26,12 @@
           @else
             <span @class(['typed', 'is-bad' => $bad, 'is-overruled' => $form->isOverruled($field), 'is-list' => $field->kind === 'lengths', 'is-text' => $field->kind === 'text'])>
               @if ($field->caption)<span class="caption" aria-hidden="true">{{ $field->caption }}</span>@endif
-              <input id="{{ $id }}" name="value" type="text" autocomplete="off" inputmode="{{ $form->unit()->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}" class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}" aria-label="{{ $field->label }}" @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-trigger="change, nudged" hx-vals='{{ $vals }}'>
+              <input id="{{ $id }}" name="value" type="text" autocomplete="off"
+                inputmode="{{ $form->unit()->value === 'mm' && $field->kind === 'length' ? 'decimal' : 'text' }}"
+                class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}"
+                aria-label="{{ $field->label }}"
+                @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif
+                @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-vals='{{ $vals }}'>
               @if ($form->isOverruled($field))
                 <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="{{ __('bench.page.let-go-back-to-or', ['field' => $form->grey($field)]) }}"><span aria-hidden="true">↺</span><span class="visually-hidden">{{ __('bench.page.let-go', ['label' => lcfirst($field->label)]) }}</span></button>
               @endif

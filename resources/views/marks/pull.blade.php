@@ -8,7 +8,15 @@
   <ol class="readings">
     @foreach ($readings as $reading)
       @php([$mark, $about] = [$reading->mark, Ticks::about($reading->mark)])
-      <li><label><input type="checkbox" class="form-check-input" @checked($ticks->isMade($mark)) hx-post="{{ route('marks.tick', $form->doorway) }}" hx-trigger="change" hx-vals='@json(['mark' => $about, 'made' => $ticks->isMade($mark) ? 0 : 1])'> <b>{{ $write->showOnTape($reading->shown) }}</b> <span>{{ $speak->say($mark->id->says()) }}<small>{{ $speak->say($mark->id->purpose()) }}</small>@if ($mark->spare && ! $reading->moved()->isZero())<small>{{ __('marks.page.rounded-by-of-the-it', ['absolute' => $write->exact($reading->moved()->absolute()), 'spare' => $write->showDown($mark->spare)]) }}</small>@endif @if ($ticks->moved($mark))<small class="refused">{{ $ticks->moved($mark) }}</small>@endif</span></label></li>
+      <li><label><input type="checkbox" class="form-check-input" @checked($ticks->isMade($mark))
+        hx-post="{{ route('marks.tick', $form->doorway) }}"
+        hx-vals='@json(['mark' => $about, 'made' => $ticks->isMade($mark) ? 0 : 1])'>
+        <b>{{ $write->showOnTape($reading->shown) }}</b>
+        <span>{{ $speak->say($mark->id->says()) }}<small>{{ $speak->say($mark->id->purpose()) }}</small>
+          @if ($mark->spare && ! $reading->moved()->isZero())<small>{{ __('marks.page.rounded-by-of-the-it', [
+            'absolute' => $write->exact($reading->moved()->absolute()), 'spare' => $write->showDown($mark->spare),
+          ]) }}</small>@endif
+          @if ($ticks->moved($mark))<small class="refused">{{ $ticks->moved($mark) }}</small>@endif</span></label></li>
     @endforeach
   </ol>
 @endforeach
