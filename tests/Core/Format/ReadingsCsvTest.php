@@ -52,3 +52,39 @@ test('what no survey knows is refused at its line', function () {
 test('a table without its column names says what they are', function () {
     expect(ReadingsCsv::read("600,0\n900,3", Unit::Millimetre)->lines[0]['says']->how)->toBe('readings-columns');
 });
+
+test('a length that nobody can read is named at its line', function (string $table, string $why) {
+    $read = ReadingsCsv::read($table, Unit::Millimetre);
+
+    expect(array_column($read->lines, 'ok'))->toBe([false, true])
+        ->and($read->lines[0]['says']->how)->toBe($why)
+        ->and($read->changes)->toHaveCount(1);
+})->with([
+    'words' => ["place,value\nwall to,as far as the kiln\nwall from,0", 'length-not'],
+    'two ways' => ["place;value\nwall to;3,640\nwall from;0", 'length-two-ways'],
+]);
+
+test('a list takes what is written under it in the order of its lines', function () {
+    $read = ReadingsCsv::read("place\tvalue\nstud\t790\nstud\t390", Unit::Millimetre);
+
+    expect($read->changes)->toBe(['survey.studs' => [['x' => '790'], ['x' => '390']]]);
+});
+
+test('of a table without end so many rows come in, and that it is cut off is told after them', function () {
+    $rows = implode("\n", array_map(fn (int $i) => "{$i},0", range(1, 2100)));
+    $read = ReadingsCsv::read("x,level\n{$rows}", Unit::Millimetre);
+
+    expect($read->changes['survey.floor.readings'])->toHaveCount(2000)
+        ->and($read->lines[2000])->toMatchArray(['line' => 2002, 'ok' => false])
+        ->and($read->lines[2000]['says']->how)->toBe('readings-rows');
+});
+
+test('a table of as many rows as come in is not called too long', function () {
+    $rows = implode("\n", array_map(fn (int $i) => "{$i},0", range(1, 2000)));
+
+    expect(ReadingsCsv::read("x,level\n{$rows}", Unit::Millimetre)->lines)->toHaveCount(2000);
+});
+
+test('the mark that some programs begin a table with is no part of its first column', function () {
+    expect(ReadingsCsv::read("\xEF\xBB\xBFx,level\n600,0", Unit::Millimetre)->isUsable())->toBeTrue();
+});
