@@ -19,8 +19,8 @@ final readonly class DayPlan
 {
     public const DAY = 1440;
 
-    /** So many steps are placed while a better plan is looked for: a second's worth, beyond which little comes. */
-    public const EFFORT = 120_000;
+    /** So many steps are placed while a better plan is looked for: for eight doorways none came after a third. */
+    public const EFFORT = 60_000;
 
     /** As many as are tried in every way. */
     private const FEW = 6;
