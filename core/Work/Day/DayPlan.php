@@ -19,7 +19,7 @@ final readonly class DayPlan
 {
     public const DAY = 1440;
 
-    /** So many steps are placed while a better plan is looked for: for eight doorways none came after a third. */
+    /** So many steps are placed while a better plan is looked for: half a second's worth, beyond which little comes. */
     public const EFFORT = 60_000;
 
     /** As many as are tried in every way. */
