@@ -19,22 +19,27 @@ const packed = () => ({
   },
 });
 
-// What brings the parts of a page keeps pages, too, and looks where before all else. None of ours is kept so: it is the
-// one thing of it that is left out.
+// What brings the parts of a page keeps pages, too, and looks where before all else; none of ours is kept so. And it
+// reads every field letter by letter to see later whether it became another: a browser joins them quicker.
 const KEEPS = '  setCurrentPathForHistory(location.pathname + location.search)\n';
-const withoutHistory = () => ({
-  name: 'without-history',
+const READS = /function attributeHash\(elt\) \{[\s\S]*?\n {2}\}\n/;
+const JOINS = `function attributeHash(elt) {
+    return elt.getAttributeNames().map((name) => name + ' ' + elt.getAttribute(name)).join('\\n')
+  }
+`;
+const quicker = () => ({
+  name: 'quicker',
   transform(code, id) {
     if (!id.includes('htmx.esm')) return null;
-    if (!code.includes(KEEPS)) this.error('What begins its history is written in another way now.');
-    return { code: code.replace(KEEPS, ''), map: null };
+    if (!code.includes(KEEPS) || !READS.test(code)) this.error('What is made quicker is written in another way now.');
+    return { code: code.replace(KEEPS, '').replace(READS, JOINS), map: null };
   },
 });
 
 export default defineConfig({
   base: '/build/',
   publicDir: false,
-  plugins: [withoutHistory(), packed()],
+  plugins: [quicker(), packed()],
   build: {
     outDir: 'public/build',
     manifest: 'manifest.json',
