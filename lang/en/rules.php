@@ -188,7 +188,7 @@ return [
         'where-good-installers-differ' => 'Where good installers differ',
         'for-whom' => 'For whom',
         'the-company' => 'The company',
-        'reason-printed-on-the-sheet' => 'Reason, printed on the sheet',
+        'reason-printed-on-the-sheet' => 'Reason, for the sheet',
         'reason' => 'Reason: :question',
         'see-what-it-changes' => 'See what it changes',
         'for' => ':said, for :level. :preview',

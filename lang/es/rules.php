@@ -189,7 +189,7 @@ return [
         'where-good-installers-differ' => 'Donde los buenos instaladores difieren',
         'for-whom' => 'Para quién',
         'the-company' => 'La empresa',
-        'reason-printed-on-the-sheet' => 'Motivo, se imprime en la hoja',
+        'reason-printed-on-the-sheet' => 'Motivo, para la hoja',
         'reason' => 'Motivo: :question',
         'see-what-it-changes' => 'Ver qué cambia',
         'for' => ':said, para :level. :preview',
