@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bench\Station;
+use App\Editing\Change;
 use App\Editing\Notices;
 use App\Firm\Role;
 use App\Frame\Present;
@@ -286,6 +287,18 @@ test('a doorway is set out once for all pages that show it, and anew where it is
     $this->get("/doorways/{$this->doorway->id}/papers/sheet")->assertOk();
 
     expect([$shown, $changed, $isKept()])->toBe([true, false, true]);
+});
+
+test('a doorway that moved on is set out as it is now, also where it was set out before', function () {
+    $gap = fn (): ?float => $this->doorway->setout(null)->plan?->doorway->brief->rules->gap->toMm();
+    $gaps = array_map(function (string $mm) use ($gap): ?float {
+        (new Change(['brief.rules.gap' => $mm], StoredMessage::change('created'), Editor::named('Ana', 'ana-1')))
+            ->applyTo($this->doorway, (int) $this->doorway->revision_id);
+
+        return $gap();
+    }, ['9', '11', '9']);
+
+    expect($gaps)->toBe([9.0, 11.0, 9.0]);
 });
 
 test('what is kept of a page that takes long is what is worked anew', function (Closure $at, string $says) {
