@@ -509,11 +509,69 @@ test.describe('a scanner', () => {
     );
   });
 
+  test('is shown as it was read: as high as it is dense, broken where nothing was read', async () => {
+    const rows = [
+      [
+        [0, 0, 10],
+        [20, 60, 0],
+        [40, 30, 0],
+        [100, 30, 0],
+      ],
+    ];
+    page(
+      `<canvas id="sweep-live"></canvas>
+        <script id="sweep-rows" type="application/json">${JSON.stringify(rows)}</script>`,
+    );
+    Object.assign(at('canvas'), { width: 100, height: 200 });
+    const drawn = [];
+    const note =
+      (name) =>
+      (...where) =>
+        drawn.push([name, ...where]);
+    const pen = { moveTo: note('from'), lineTo: note('to'), clearRect: note('clear'), beginPath() {}, stroke() {} };
+    at('canvas').getContext = () => pen;
+    (await load('sweep')).startSweep();
+    const density = [
+      ['from', 0, 188],
+      ['to', 20, 38],
+      ['to', 40, 113],
+      ['from', 100, 113],
+    ];
+    const current = [
+      ['from', 0, 180],
+      ['to', 20, 188],
+      ['to', 40, 188],
+      ['from', 100, 188],
+    ];
+    assert.deepEqual(drawn, [['clear', 0, 0, 100, 200], ...density, ...current]);
+  });
+
+  test('that reads more than usual is drawn as high as there is room', async () => {
+    page(
+      `<canvas id="sweep-live"></canvas>
+        <script id="sweep-rows" type="application/json">[[[0, 0, 0], [10, 300, 0]]]</script>`,
+    );
+    Object.assign(at('canvas'), { width: 100, height: 200 });
+    const heights = [];
+    const keep = (x, y) => heights.push(y);
+    at('canvas').getContext = () => ({ moveTo: keep, lineTo: keep, clearRect() {}, beginPath() {}, stroke() {} });
+    (await load('sweep')).startSweep();
+    assert.deepEqual(heights.slice(0, 2), [188, 38]);
+  });
+
+  test('that sweeps is shown, and is not begun twice', async () => {
+    answers({ '/scanner': new Promise(() => {}) });
+    page(html, { words });
+    (await load('sweep')).startSweep();
+    click('#sweep');
+    assert.deepEqual([at('canvas').hidden, at('#sweep').disabled], [false, true]);
+  });
+
   test('that is not there is told of, and can be tried again', async () => {
     await swept({ ok: false });
     assert.deepEqual(
-      [at('#sweep-says').textContent, at('#sweep').disabled, at('form').dataset.sent],
-      ['No scanner', false, undefined],
+      [at('#sweep-says').textContent, at('#sweep').disabled, at('form').dataset.sent, fetched.length],
+      ['No scanner', false, undefined, 1],
     );
   });
 });

@@ -195,6 +195,25 @@ test.describe('what stands on the wall', () => {
     assert.equal(document.activeElement, things()[0]);
   });
 
+  test('a move begins from nothing once the one before was sent', () => {
+    [1, 2].forEach(() => {
+      key(things()[0], 'ArrowRight');
+      mock.timers.tick(200);
+    });
+    assert.deepEqual(
+      htmx.calls.map(({ values: { right, up } }) => [right, up]),
+      [
+        [5, 0],
+        [5, 0],
+      ],
+    );
+  });
+
+  test('the page does not scroll under what is moved', () => {
+    const pressed = point('pointerdown', things()[0].querySelector('rect'), [100, 100]);
+    assert.deepEqual([pressed.defaultPrevented, key(things()[0], 'ArrowUp').defaultPrevented], [true, true]);
+  });
+
   test('other keys are the page’s own', () => assert.equal(key(things()[0], 'Enter').defaultPrevented, false));
 });
 
