@@ -14,7 +14,7 @@ use YokeLine\Measure\Span;
  * From the back: back, filler strips, a frame with its infill; the raised bottom strip leaves the channel. The trade's
  * rules page 8, 2 B.
  */
-final readonly class Framing implements Placing
+final readonly class Framing implements PlacesParts
 {
     /** A blade and its channel: play that is least, and most, both sides together. */
     private const LEAST_PLAY_NM = 1_500_000;

@@ -10,7 +10,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** A frame with bars and panes as large as each other. The trade's rules page 8, 2 D. */
-final readonly class Glazing implements Placing
+final readonly class Glazing implements PlacesParts
 {
     private const LARGE_M2 = 0.5;
 

@@ -17,7 +17,7 @@ use YokeLine\Measure\Span;
  * Old leaves beside each other, planed, ripped or lipped to the width, cut at the foot; or one hollow leaf that is
  * trimmed. The trade's rules page 8, 2 C and E.
  */
-final readonly class Joining implements Placing
+final readonly class Joining implements PlacesParts
 {
     private const SCREWS_A_PLATE = 4;
 

@@ -62,7 +62,7 @@ final readonly class LeafMade
         public array $noDrill = [],
         public array $courses = [],
         public ?Length $tongue = null,
-        private ?Placing $placing = null,
+        private ?PlacesParts $placing = null,
     ) {
         $this->faults = [
             ...$this->tooWet(),

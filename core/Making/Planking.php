@@ -10,7 +10,7 @@ use YokeLine\Measure\Length;
 use YokeLine\Measure\Span;
 
 /** Boards upright on ledges, with a brace in each bay or without. The trade's rules page 8, 2 A. */
-final readonly class Planking implements Placing
+final readonly class Planking implements PlacesParts
 {
     private const FLATTEST_DEGREES = 30;
 
