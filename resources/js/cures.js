@@ -11,7 +11,7 @@ function returnTo() {
   (there?.querySelector('a, button') ?? document.querySelector('.verdict h2'))?.focus({ preventScroll: true });
 }
 
-export function startCures(htmx) {
+export function startCures() {
   document.addEventListener('focusin', ({ target }) => {
     const finding = target.closest('.finding');
     at = finding && { code: finding.dataset.code, index: [...finding.parentElement.children].indexOf(finding) };
@@ -29,7 +29,6 @@ export function startCures(htmx) {
       const fresh = found.querySelector('.findings');
       if (!fresh || !list.isConnected) return;
       list.replaceWith(fresh);
-      htmx.process(fresh);
       returnTo();
     } catch { /* Another change came first, or no answer did: the findings stand as they are. */ }
   };

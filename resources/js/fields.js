@@ -1,4 +1,6 @@
 // Typing as it is said: Enter goes on, arrows nudge, Esc gives the old value back, Ctrl+Z undoes.
+import { change } from './changes.js';
+
 const form = () => document.querySelector('#bench, #kit, #card, #marks');
 const inputs = () => [...document.querySelectorAll('.set input[type=text], .set select')];
 
@@ -57,10 +59,5 @@ export function isBeingTyped(field) {
 
 function sendNudge(htmx, field, steps) {
   if (steps === 0) return;
-  htmx.ajax('POST', field.getAttribute('hx-post'), {
-    source: form(),
-    target: form(),
-    swap: 'morph',
-    values: { ...JSON.parse(field.getAttribute('hx-vals')), nudge: steps, base: document.querySelector('#base')?.value ?? '' },
-  });
+  change(htmx, field, { nudge: steps }, form());
 }

@@ -1,4 +1,5 @@
 // A reading lands in the field that is waiting, and the next one waits.
+import { change } from './changes.js';
 import { word } from './words.js';
 
 let waiting = null;
@@ -16,7 +17,7 @@ export function startMeter(htmx) {
     field.value = field.defaultValue = reading;
     says.textContent = `${reading} → ${field.getAttribute('aria-label')}`;
     // Sent with its value at once: a redraw on its way must not empty the field before it goes.
-    htmx.ajax('POST', field.getAttribute('hx-post'), { source: document.querySelector('#bench'), target: '#bench', swap: 'morph', values: { ...JSON.parse(field.getAttribute('hx-vals')), value: reading, base: document.querySelector('#base').value } });
+    change(htmx, field, { value: reading }, document.querySelector('#bench'));
     waiting = fields[fields.indexOf(field) + 1]?.id ?? field.id;
     document.querySelector('.is-waiting')?.classList.remove('is-waiting');
     document.getElementById(waiting)?.classList.add('is-waiting');

@@ -1,4 +1,6 @@
 // What stands on the wall is moved by hand or by arrow keys; the server is told how far, in millimetres.
+import { change } from './changes.js';
+
 const FAR = 10;
 
 let waiting = null;
@@ -44,6 +46,6 @@ export function startThings(htmx) {
 
 async function send(htmx, thing, right, up) {
   const place = thing.dataset.place;
-  await htmx.ajax('POST', document.querySelector('.stage').dataset.changes, { source: document.querySelector('#bench'), target: '#bench', swap: 'morph', values: { place, right, up, base: document.querySelector('#base').value } });
+  await change(htmx, thing, { place, right, up }, document.querySelector('#bench'));
   document.querySelector(`.thing[data-place="${place}"]`)?.focus();
 }

@@ -44,10 +44,7 @@ test.describe('cures', () => {
   test('come after the page, in place of the findings without them', async () => {
     answers({ '/rail/findings': ok(`<div>${list('a', 'b', 'c')}</div>`) });
     await come(stage(['a']), 'cures', 'startCures');
-    assert.deepEqual(
-      [all('.finding').length, htmx.calls.map(({ processed }) => processed.className)],
-      [3, ['findings']],
-    );
+    assert.equal(all('.finding').length, 3);
   });
 
   for (const [says, by] of [
@@ -58,7 +55,7 @@ test.describe('cures', () => {
     test(`${says} leaves the findings as they are`, async () => {
       answers(by);
       await come(stage(['a']), 'cures', 'startCures');
-      assert.deepEqual([all('.finding').length, htmx.calls], [1, []]);
+      assert.equal(all('.finding').length, 1);
     });
   }
 
@@ -421,14 +418,13 @@ test.describe('ways', () => {
 
 test.describe('a reading of the meter', () => {
   const field = (id, value) =>
-    `<input id="${id}" data-nudges value="${value}" aria-label="${id}"
-      hx-post="/wall/changes" hx-vals='{"place":"${id}"}'>`;
+    `<input id="${id}" data-nudges value="${value}" aria-label="${id}" data-change='{"place":"${id}"}'>`;
   const meter = (reading) => {
     answers({ '/meter/next': ok(JSON.stringify({ reading })) });
 
     return come(
       `<form id="bench"><input id="base" value="4"></form>
-        <div class="set">${field('a', '10')}${field('b', '')}${field('c', '')}</div>
+        <div class="set" data-changes="/wall/changes">${field('a', '10')}${field('b', '')}${field('c', '')}</div>
         <button id="meter"></button><p id="meter-says"></p>`,
       'meter',
       'startMeter',
@@ -438,14 +434,14 @@ test.describe('a reading of the meter', () => {
     click('#meter');
     await settled();
   };
-  const landed = () => htmx.calls.map(({ values: { place, value, base } }) => [place, value, base]);
+  const landed = () => htmx.calls.map(({ values: { place, value } }) => [place, value]);
 
   test('lands in the first field that is empty, and is sent with its value', async () => {
     await meter('912.5');
     await read();
     assert.deepEqual(
       [at('#b').value, landed(), at('#meter-says').textContent],
-      ['912.5', [['b', '912.5', '4']], '912.5 → b'],
+      ['912.5', [['b', '912.5']], '912.5 → b'],
     );
   });
 

@@ -4,10 +4,11 @@ import { all, asked, at, click, key, lies, load, page, tell } from './page.js';
 
 const field = (id, value, more = '') =>
   `<div class="row-of"><input type="text" id="${id}" value="${value}" aria-label="${id}" ${more}></div>`;
-const nudged = (id) => `data-nudges hx-post="/wall/changes" hx-vals='{"place":"${id}"}'`;
+const nudged = (id) => `data-nudges data-change='{"place":"${id}"}'`;
 const html = `<form id="bench"><input type="hidden" id="base" value="7"></form>
   <button id="undo"></button><button id="redo"></button>
-  <div class="set">${field('f-opening-width', '900', nudged('opening.width'))}${field('f-gap', '12', nudged('gap'))}
+  <div class="set" data-changes="/wall/changes">
+    ${field('f-opening-width', '900', nudged('opening.width'))}${field('f-gap', '12', nudged('gap'))}
     <select id="f-opens"><option value="left" selected>left</option><option value="right">right</option></select>
     ${field('f-name', 'Kiln')}</div>
   <a data-goto href="#f-gap"><b>Gap</b></a><a data-goto href="#gone">Gone</a>`;
@@ -57,7 +58,7 @@ test('arrows that are pressed in a row go as one nudge', () => {
   mock.timers.tick(100);
   assert.deepEqual(
     htmx.calls.map(({ url, values }) => [url, values]),
-    [['/wall/changes', { place: 'gap', nudge: 2, base: '7' }]],
+    [['/wall/changes', { place: 'gap', nudge: 2 }]],
   );
 });
 

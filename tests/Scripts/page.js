@@ -94,7 +94,7 @@ export function asked() {
     return Promise.resolve();
   };
 
-  return { ajax, calls, process: (node) => calls.push({ processed: node }) };
+  return { ajax, calls };
 }
 
 /** Once everything that waits on an answer went on. */

@@ -151,7 +151,7 @@ test.describe('what stands on the wall', () => {
     const seen = pull(things()[0], [10, -20]);
     assert.deepEqual(
       [seen, htmx.calls.map(({ url, values }) => [url, values])],
-      ['translate(40 -80)', [['/wall/changes', { place: 'survey.obstacles[#a]', right: 40, up: 80, base: '3' }]]],
+      ['translate(40 -80)', [['/wall/changes', { place: 'survey.obstacles[#a]', right: 40, up: 80 }]]],
     );
   });
 

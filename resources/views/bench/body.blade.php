@@ -7,7 +7,8 @@
   @includeWhen($bench->station !== App\Bench\Station::Made, 'bench.stage')
   @includeWhen($bench->station === App\Bench\Station::Made, 'bench.made')
 </section>
-<section class="means" id="means" aria-label="{{ __('common.page.what-it-means') }}">
+<section class="means" id="means" data-changes="{{ $bench->changesUrl() }}"
+  aria-label="{{ __('common.page.what-it-means') }}">
   @include('bench.findings')
 </section>
 @include('bench.strip')

@@ -1,5 +1,5 @@
-@php([$url, $mayPlan] = [$form->changesUrl(), app(App\Firm\Here::class)->may(App\Firm\Ability::Plan)])
-<div class="fields">
+@php($mayPlan = app(App\Firm\Here::class)->may(App\Firm\Ability::Plan))
+<div class="fields" data-changes="{{ $form->changesUrl() }}">
 @foreach ($form->groups() as $group)
   <fieldset @disabled(! $mayPlan)>
     <legend>{{ $group->title }}</legend>
@@ -13,12 +13,15 @@
           @if ($field->isPressed())
             <span class="choice" role="group" aria-label="{{ $field->label }}">
               @foreach ($field->options as $option => $says)
-                <button type="button" @if ($loop->first) id="{{ $id }}" @endif hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'value' => $option])' aria-pressed="{{ ($value ?: $field->grey) === (string) $option ? 'true' : 'false' }}">{{ $says }}</button>
+                <button type="button" @if ($loop->first) id="{{ $id }}" @endif
+                  data-change='@json(['place' => $field->place, 'value' => $option])'
+                  aria-pressed="{{ ($value ?: $field->grey) === (string) $option ? 'true' : 'false' }}"
+                  >{{ $says }}</button>
               @endforeach
             </span>
           @elseif ($field->isSelected())
             <select id="{{ $id }}" name="value" class="form-select" aria-label="{{ $field->label }}"
-              hx-post="{{ $url }}" hx-vals='{{ $vals }}'>
+              data-change='{{ $vals }}'>
               @foreach ($field->options as $option => $says)
                 <option value="{{ $option }}" @selected(($value ?: $field->grey) === (string) $option)>{{ $says }}</option>
               @endforeach
@@ -31,15 +34,21 @@
                 class="form-control" value="{{ $value }}" placeholder="{{ $form->grey($field) }}"
                 aria-label="{{ $field->label }}"
                 @if ($bad) aria-invalid="true" aria-describedby="{{ $id }}-says" @endif
-                @if ($field->kind === 'length') data-nudges @endif hx-post="{{ $url }}" hx-vals='{{ $vals }}'>
+                @if ($field->kind === 'length') data-nudges @endif data-change='{{ $vals }}'>
               @if ($form->isOverruled($field))
-                <button type="button" class="let-go" hx-post="{{ $url }}" hx-vals='@json(['place' => $field->place, 'remove' => 1])' title="{{ __('bench.page.let-go-back-to-or', ['field' => $form->grey($field)]) }}"><span aria-hidden="true">↺</span><span class="visually-hidden">{{ __('bench.page.let-go', ['label' => lcfirst($field->label)]) }}</span></button>
+                <button type="button" class="let-go" data-change='@json(['place' => $field->place, 'remove' => 1])'
+                  title="{{ __('bench.page.let-go-back-to-or', ['field' => $form->grey($field)]) }}"><span
+                    aria-hidden="true">↺</span><span class="visually-hidden"
+                    >{{ __('bench.page.let-go', ['label' => lcfirst($field->label)]) }}</span></button>
               @endif
             </span>
           @endif
         @endforeach
         @if ($row->remove)
-          <button type="button" class="take-out" hx-post="{{ $url }}" hx-vals='@json(['place' => $row->remove, 'remove' => 1])' title="{{ __('bench.page.take-out', ['label' => lcfirst($row->label)]) }}"><span aria-hidden="true">×</span><span class="visually-hidden">{{ __('bench.page.take-out', ['label' => lcfirst($row->label)]) }}</span></button>
+          @php($takesOut = __('bench.page.take-out', ['label' => lcfirst($row->label)]))
+          <button type="button" class="take-out" data-change='@json(['place' => $row->remove, 'remove' => 1])'
+            title="{{ $takesOut }}"><span aria-hidden="true">×</span><span class="visually-hidden"
+              >{{ $takesOut }}</span></button>
         @endif
         </span>
         @foreach ($row->fields as $field)
@@ -51,7 +60,12 @@
       </div>
     @endforeach
     @if ($group->offers)
-      <div class="offers">@foreach ($group->offers as $offer)<button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($offer->changes)])'>{{ $offer->says }}</button>@endforeach</div>
+      <div class="offers">
+        @foreach ($group->offers as $offer)
+          <button type="button" data-change='@json(['changes' => json_encode($offer->changes)])'
+            >{{ $offer->says }}</button>
+        @endforeach
+      </div>
     @endif
     @foreach ($group->links as $says => $to)<a class="group-link" href="{{ $to }}">{{ $says }}</a>@endforeach
     @if ($group->note)<p class="group-note">{!! App\Words\Terms::linked($group->note) !!}</p>@endif

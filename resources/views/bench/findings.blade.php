@@ -1,5 +1,4 @@
 @php($setout = $bench->setout)
-@php($url = $bench->changesUrl())
 <div class="verdict verdict-{{ $setout->verdict()->value }}" aria-live="polite">
   <h2 tabindex="-1"><svg class="sign sign-{{ $setout->verdict()->sign() }}" aria-hidden="true"><use href="#sign-{{ $setout->verdict()->sign() }}"/></svg>{{ App\Words\Speaker::in($setout->write)->say($setout->verdict()->says()) }}</h2>
   <p>{{ $bench->toSettle() }}</p>
@@ -9,7 +8,8 @@
 @foreach ($bench->notices as $notice)
   <div class="notice" role="status">{{ $notice->says->says() }}
     @if ($notice->putBack)
-      <button type="button" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($notice->putBack)])'>{{ __('bench.page.put-theirs-back') }}</button>
+      <button type="button" data-change='@json(['changes' => json_encode($notice->putBack)])'
+        >{{ __('bench.page.put-theirs-back') }}</button>
     @endif
   </div>
 @endforeach

@@ -1,5 +1,5 @@
 @php($setout = $bench->setout)
-@php([$url, $speak] = [$bench->changesUrl(), App\Words\Speaker::in($setout->write)])
+@php($speak = App\Words\Speaker::in($setout->write))
 <ol class="findings"@unless ($bench->hasCures) data-cures="{{ $bench->url }}/{{ $bench->station->value }}/findings" aria-busy="true" @endunless>
   @foreach ($setout->findings as $finding)
     <li class="finding is-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}">
@@ -12,7 +12,9 @@
         @if ($finding->cures)
           <ul class="cures">
             @foreach ($finding->cures as $cure)
-              <li><button type="button" class="cure" hx-post="{{ $url }}" hx-vals='@json(['changes' => json_encode($cure->changes)])'>{{ $speak->say($cure->says()) }}@if ($cure->effect)<small>{{ implode(', ', array_map($speak->say(...), $cure->effects())) }}</small>@endif</button></li>
+              <li><button type="button" class="cure" data-change='@json(['changes' => json_encode($cure->changes)])'
+                >{{ $speak->say($cure->says()) }}@if ($cure->effect)<small
+                >{{ implode(', ', array_map($speak->say(...), $cure->effects())) }}</small>@endif</button></li>
             @endforeach
           </ul>
         @endif
