@@ -18,4 +18,10 @@ final class Evenly
 
         return array_map(fn (int $i) => $first->plus($between->scaled($i, $spaces)), range(0, $spaces));
     }
+
+    /** @return non-empty-list<Length> of the screws along a piece */
+    public static function screws(Length $length, Sizes $sizes): array
+    {
+        return self::along($length, $sizes->size(UsualSize::ScrewsFirst), $sizes->size(UsualSize::ScrewsApart));
+    }
 }
