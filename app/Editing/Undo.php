@@ -29,7 +29,9 @@ final readonly class Undo
     /** @return array{bool, bool} whether there is something to take back, and something to lay on again */
     public function can(): array
     {
-        $last = $this->own()->first(['undoes']);
+        $head = $this->doorway->revision;
+        $isOwn = $head->browser === $this->editor->browser && $head->parent_id !== null;
+        $last = $isOwn ? $head : $this->own()->first(['undoes']);
 
         return match (true) {
             $last === null => [false, false],

@@ -19,4 +19,7 @@ abstract class Model extends Eloquent
             ! method_exists(static::class, $initialize) || static::$traitInitializers[static::class][] = $initialize;
         }
     }
+
+    /** No row here says of another that it was changed. */
+    public function touchOwners(): void {}
 }
