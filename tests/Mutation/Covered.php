@@ -5,24 +5,26 @@ declare(strict_types=1);
 namespace Tests\Mutation;
 
 use RuntimeException;
-use SebastianBergmann\CodeCoverage\CodeCoverage;
-use SimpleXMLElement;
 use Symfony\Component\Process\Process;
 
-/** Which tests run which lines, and how long each takes: asked of one run of all of them. */
+/**
+ * Which tests run which lines, and how long each takes: asked of one run of all of them.
+ *
+ * @phpstan-import-type Told from LinesRun
+ */
 final class Covered
 {
-    /** @var array<string, array<int, list<string>>> tests by path and line */
-    private array $tests = [];
+    /** @var array<string, array<string, string>> the lines that a test runs, packed, by path and test */
+    private array $run = [];
+
+    /** @var array<string, string> the lines that can be run, packed, by path */
+    private array $can = [];
 
     /** @var array<string, int> how many lines each test runs: the fewer, the more it is about them */
     private array $breadth = [];
 
-    /** @var array<string, float> seconds by test */
+    /** @var array<string, float> by test */
     private array $seconds = [];
-
-    /** A test that takes longer is not run for a fault: what only it would notice is told as lived. */
-    private const LONGEST_S = 240;
 
     /**
      * Each file of tests by itself, run once and kept for as long as neither it nor the code changes.
@@ -32,75 +34,88 @@ final class Covered
      */
     public static function by(string $tests, string $folder, int $processes): self
     {
-        // The second is where PHPUnit keeps what it finds in files that no test runs.
-        foreach ([$folder, '.phpunit.cache/code-coverage'] as $place) {
-            is_dir($place) || mkdir($place, recursive: true);
-        }
+        is_dir($folder) || mkdir($folder, recursive: true);
         // The core knows nothing of what is round it: its tests are not asked again when only that changes.
         $code = self::sum($tests === 'tests/Core'
             ? 'core resources/kits database/demo tests/Core/Support'
             : 'core app lang resources/views resources/kits database tests/Core/Support tests/Pest.php '.
                 'tests/TestCase.php tests/Demo.php tests/Begun.php tests/FormInShort.php tests/PageSays.php');
         exec("find {$tests} -name '*Test.php' | sort", $files);
-        $waiting = $kept = [];
+        $kept = $waiting = [];
         foreach ($files as $file) {
-            $name = "{$folder}/".strtr($file, '/', '-').'-'.substr(sha1($code.sha1_file($file)), 0, 12);
-            is_file("{$name}.over") || ($waiting[$file] = $name);
-            $kept[] = $name;
+            $kept[] = $name = "{$folder}/".strtr($file, '/', '-').'-'.substr(sha1($code.sha1_file($file)), 0, 12);
+            is_file("{$name}.over") || ($waiting[] = "{$file} {$name}");
         }
-        $waiting === [] || fwrite(STDERR, 'Asking '.count($waiting)." files of tests which lines they run\n");
-        $atOnce = new AtOnce($processes);
-        foreach ($waiting as $file => $name) {
-            $atOnce->add(fn () => self::asking((string) $file, $name), fn () => touch("{$name}.over"));
-        }
-        $atOnce->finish();
+        self::forget("{$folder}/".strtr($tests, '/', '-'), $kept);
+        $waiting === [] || self::ask($waiting, $folder, $processes);
         $covered = new self();
         foreach ($kept as $name) {
-            is_file("{$name}.php") && is_file("{$name}.xml") ? $covered->read($name) : fwrite(STDERR, "Not asked: {$name}\n");
+            is_file("{$name}.lines") ? $covered->read("{$name}.lines") : fwrite(STDERR, "Not asked: {$name}\n");
         }
 
         return $covered;
     }
 
-    private static function asking(string $file, string $name): Process
+    /**
+     * What is of code that has changed since is asked for by nobody.
+     *
+     * @param  list<string>  $kept
+     */
+    private static function forget(string $begins, array $kept): void
     {
-        $process = new Process([
-            'timeout', (string) self::LONGEST_S, PHP_BINARY, '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd(), '-d', 'memory_limit=2G',
-            'vendor/bin/pest', '--colors=never', '--compact', $file, "--coverage-php={$name}.php", "--log-junit={$name}.xml",
-        ], timeout: null);
-
-        return $process->disableOutput();
+        foreach (glob("{$begins}*") ?: [] as $file) {
+            in_array((string) preg_replace('/\.(lines|over)$/', '', $file), $kept, true) || unlink($file);
+        }
     }
 
-    private function read(string $name): void
+    /** @param  list<string>  $waiting  each a file of tests, and where its answer goes */
+    private static function ask(array $waiting, string $folder, int $processes): void
     {
-        $read = require "{$name}.php";
-        $read instanceof CodeCoverage || throw new RuntimeException("No coverage in {$name}");
-        foreach ($read->getData()->lineCoverage() as $path => $lines) {
-            foreach ($lines as $line => $tests) {
-                // What cannot be run has none.
-                if ($tests !== null) {
-                    $found = array_unique(array_map(self::named(...), $tests));
-                    $this->tests[$path][$line] = [...$this->tests[$path][$line] ?? [], ...array_values($found)];
-                    foreach ($found as $test) {
-                        $this->breadth[$test] = ($this->breadth[$test] ?? 0) + 1;
-                    }
-                }
+        fwrite(STDERR, 'Asking '.count($waiting)." files of tests which lines they run\n");
+        $others = '#/(vendor|tests|storage|lang|resources|database|config|routes|bootstrap)/#';
+        $asking = new Process(
+            [
+                PHP_BINARY, '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.getcwd(), '-d', "pcov.exclude={$others}",
+                '-d', 'memory_limit=2G', __DIR__.'/ask.php', $folder, (string) $processes,
+            ],
+            input: implode("\n", $waiting),
+            timeout: null,
+        );
+        $asking->mustRun(fn (string $type, string $says) => fwrite(STDERR, $says));
+    }
+
+    private function read(string $file): void
+    {
+        /** @var Told $told */
+        $told = unserialize((string) file_get_contents($file), ['allowed_classes' => false])
+            ?: throw new RuntimeException("{$file} is not what was asked for.");
+        foreach ($told['run'] as $test => $paths) {
+            foreach ($paths as $path => $lines) {
+                $this->run[$path][$test] = $lines;
+                $this->breadth[$test] = ($this->breadth[$test] ?? 0) + count(self::unpacked($lines));
             }
         }
-        $this->seconds += self::seconds("{$name}.xml");
+        $this->can += $told['can'];
+        $this->seconds += $told['seconds'];
+    }
+
+    /** @return list<int> */
+    private static function unpacked(string $lines): array
+    {
+        /** @var array<int> $numbers */
+        $numbers = unpack('n*', $lines);
+
+        return array_values($numbers);
     }
 
     /** @return array<string, list<int>> the lines that can be run, by path, of all files below a folder */
     public function lines(string $folder): array
     {
-        $found = array_filter(
-            $this->tests,
+        return array_map(self::unpacked(...), array_filter(
+            $this->can,
             fn (string $path) => str_starts_with($path, "{$folder}/"),
             ARRAY_FILTER_USE_KEY,
-        );
-
-        return array_map(array_keys(...), $found);
+        ));
     }
 
     /**
@@ -133,52 +148,23 @@ final class Covered
     /** @return list<string> */
     private function on(string $path, int $from, int $to): array
     {
-        $all = [];
-        for ($line = $from; $line <= $to; $line++) {
-            $all = [...$all, ...($this->tests[$path][$line] ?? [])];
-        }
+        $wanted = range($from, $to);
+        $runs = fn (string $lines): bool => array_intersect($wanted, self::unpacked($lines)) !== [];
 
-        return array_values(array_unique($all));
+        return array_keys(array_filter($this->run[$path] ?? [], $runs));
     }
 
     /** How much of what can be run is run, by folder: lines run and lines in all. @return array{int, int} */
     public function share(string $folder): array
     {
         $run = $all = 0;
-        foreach ($this->tests as $path => $lines) {
-            if (str_starts_with($path, "{$folder}/")) {
-                $all += count($lines);
-                $run += count(array_filter($lines));
-            }
+        foreach ($this->lines($folder) as $path => $lines) {
+            $all += count($lines);
+            $by = array_map(fn (string $of) => array_flip(self::unpacked($of)), $this->run[$path] ?? []);
+            $run += count(array_intersect($lines, array_keys(array_replace([], ...array_values($by)))));
         }
 
         return [$run, $all];
-    }
-
-    /** `P\Tests\Core\GapTest::__pest_evaluable_it_is#data` as `tests/Core/GapTest.php::__pest_evaluable_it_is`. */
-    private static function named(string $test): string
-    {
-        [$class, $method] = [...explode('::', explode('#', $test)[0]), ''];
-
-        return 'tests/'.strtr((string) preg_replace('/^P?\\\\?Tests\\\\/', '', $class), '\\', '/').".php::{$method}";
-    }
-
-    /** @return array<string, float> the whole of each test, with every set of data */
-    private static function seconds(string $file): array
-    {
-        $xml = mb_scrub((string) file_get_contents($file), 'UTF-8');
-        $xml = (string) preg_replace('/&#\d+;|[\x00-\x08\x0b\x0c\x0e-\x1f]/', '', $xml);
-        $seconds = [];
-        foreach ((new SimpleXMLElement($xml, LIBXML_NOERROR | LIBXML_PARSEHUGE))->xpath('//testcase') ?: [] as $case) {
-            [$path, $says] = [...explode('::', (string) $case['file'], 2), ''];
-            $path = preg_replace('#^.*/tests/#', 'tests/', $path);
-            // As the method is named after what the test says.
-            $says = preg_replace('/ with (data set|dataset) .*$/s', '', $says);
-            $name = "{$path}::__pest_evaluable_".preg_replace('/[^a-zA-Z0-9_\x80-\xff]/', '_', str_replace('_', '__', (string) $says));
-            $seconds[$name] = ($seconds[$name] ?? 0.0) + (float) $case['time'];
-        }
-
-        return $seconds;
     }
 
     private static function sum(string $folders): string

@@ -6,14 +6,18 @@ namespace Tests\Mutation;
 
 use Pest\Mutate\Mutation;
 use Pest\Mutate\Mutators\Sets\DefaultSet;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use ReflectionClass;
-use YokeLine\Measure\SeededRandom;
 
 /** Faults that are put in on purpose: a sample of all that can be made in a room, the same for the same seed. */
 final readonly class Mutants
 {
-    public function __construct(private SeededRandom $dice)
+    private Randomizer $dice;
+
+    public function __construct(int $seed)
     {
+        $this->dice = new Randomizer(new Mt19937($seed));
         // Where faults are written to; as it comes the folder is missing, and then none can be loaded.
         $package = dirname((string) (new ReflectionClass(Mutation::class))->getFileName(), 2);
         is_dir("{$package}/.temp/mutations") || mkdir("{$package}/.temp/mutations", recursive: true);
@@ -34,34 +38,18 @@ final readonly class Mutants
             }
         }
         $made = $in = [];
-        foreach ($this->shuffled($lines) as [$path, $number]) {
+        foreach ($this->dice->shuffleArray($lines) as [$path, $number]) {
             if (count($made) >= $sample) {
                 break;
             }
             $in[$path] ??= new Candidates($path, DefaultSet::mutators());
             $here = $in[$path]->on($number);
             if ($here !== []) {
-                $mutation = $in[$path]->make($here[(int) floor($this->dice->next() * count($here))]);
+                $mutation = $in[$path]->make($here[$this->dice->getInt(0, count($here) - 1)]);
                 $made[$mutation->id] ??= $mutation;
             }
         }
 
         return array_values($made);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  list<T>  $all
-     * @return list<T>
-     */
-    private function shuffled(array $all): array
-    {
-        for ($i = count($all) - 1; $i > 0; $i--) {
-            $j = (int) floor($this->dice->next() * ($i + 1));
-            [$all[$i], $all[$j]] = [$all[$j], $all[$i]];
-        }
-
-        return array_values($all);
     }
 }

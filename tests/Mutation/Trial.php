@@ -5,43 +5,54 @@ declare(strict_types=1);
 namespace Tests\Mutation;
 
 use Pest\Mutate\Mutation;
-use Pest\Mutate\Plugins\Mutate;
-use Symfony\Component\Process\Process;
+use PHPUnit\Event\Facade;
 
-/** The tests that run a line, in a process of their own, with a fault in it. */
+/** The tests that run a line, with a fault in it. */
 final class Trial
 {
-    /** As `timeout` says it. */
-    private const GIVEN_UP = 124;
+    /** Tests are chosen for so many seconds, as long as they take while they tell their lines: two to five times. */
+    public const SECONDS = 24.0;
 
-    /** What goes round and round until it breaks did run. */
-    private const BROKE = '/Allowed memory size of|Maximum function nesting level|Maximum execution time/';
+    /** What was put in may go round for ever: then it is given up. */
+    private const LONGEST_S = 40.0;
 
     private function __construct() {}
 
-    /**
-     * @param  list<string>  $tests  as they are covered
-     * @param  int  $most  seconds, after which it is given up
-     * @param  string  $prepended  PHP that is run before
-     */
-    public static function of(Mutation $mutation, array $tests, int $most, string $prepended): Process
+    /** @param  list<string>  $tests  as they are covered */
+    public static function of(Mutation $mutation, array $tests): Run
     {
         $files = array_values(array_unique(array_map(fn (string $test) => explode('::', $test)[0], $tests)));
         $names = array_unique(array_map(self::pattern(...), $tests));
 
-        return new Process(
-            [
-                'timeout', (string) $most, PHP_BINARY,
-                '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=0', '-d', "auto_prepend_file={$prepended}",
-                'vendor/bin/pest', '--colors=never', '--compact', '--bail', ...$files,
-                '--filter=/::(__pest_evaluable_)?('.implode('|', $names).')( with data|$|"|#)/',
-            ],
-            env: [
-                Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(),
-                Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath,
-            ],
-            timeout: null,
+        return Run::begin(
+            [...$files, '--filter=/::(__pest_evaluable_)?('.implode('|', $names).')( with data|$|"|#)/'],
+            function () use ($mutation): void {
+                self::put(self::declaredIn((string) $mutation->file->getRealPath()), $mutation->modifiedSourcePath);
+                Facade::instance()->registerTracer(new Judge());
+            },
+            self::LONGEST_S,
         );
+    }
+
+    /** Has a class come with its fault in it, wherever it is first asked for. */
+    private static function put(string $class, string $file): void
+    {
+        spl_autoload_register(
+            function (string $asked) use ($class, $file): void {
+                if ($asked === $class) {
+                    require $file;
+                }
+            },
+            prepend: true,
+        );
+    }
+
+    /** `core/Stock/Bar.php` has `YokeLine\Stock\Bar` in it. */
+    private static function declaredIn(string $path): string
+    {
+        preg_match('#/(core|app)/(.+)\.php$#', $path, $found);
+
+        return ['core' => 'YokeLine\\', 'app' => 'App\\'][$found[1] ?? 'core'].strtr($found[2] ?? '', '/', '\\');
     }
 
     /** A test by what it says, whose method has a _ for each blank and mark. */
@@ -50,24 +61,5 @@ final class Trial
         $method = (string) preg_replace('/^__pest_evaluable_/', '', explode('::', $test)[1]);
 
         return str_replace(['__', '_'], ['.{1,2}', '.'], preg_quote($method, '/'));
-    }
-
-    /** What came of it: tests that never ran tell nothing, whatever the process ended with. */
-    public static function verdict(Process $process): Verdict
-    {
-        $said = $process->getOutput().$process->getErrorOutput();
-
-        return match (true) {
-            $process->getExitCode() === self::GIVEN_UP => Verdict::TooLong,
-            preg_match('/Tests:\s+.*\d+ failed/', $said) === 1 => str_contains($said, 'Failed asserting') ||
-                str_contains($said, 'Expecting ') || str_contains($said, 'not thrown') || str_contains($said, 'To contain')
-                    ? Verdict::Asserted
-                    : Verdict::Fault,
-            // What PHP warns of fails a run, and is told by itself.
-            preg_match('/Tests:\s+.*\d+ (warning|notice)/', $said) === 1 => Verdict::Fault,
-            preg_match('/Tests:\s+.*\d+ passed/', $said) === 1 => Verdict::Lived,
-            preg_match(self::BROKE, $said) === 1, $process->getExitCode() === 128 + SIGSEGV => Verdict::Fault,
-            default => Verdict::NotRun,
-        };
     }
 }
