@@ -35,7 +35,7 @@ final readonly class Loads
         $rail = $this->plan->rail->span;
         $px = $rail->length()->toMm() / self::WIDE;
         $bolts = $this->byPlace();
-        $most = max([1.0, ...array_map(fn (Fixing $bolt) => $bolt->reaction->max, $bolts)]);
+        $most = max([1.0, ...array_map(fn (Fixing $bolt) => $bolt->load->reaction->max, $bolts)]);
         $scale = (self::HIGH * $px) / $most;
         $shapes = [
             Shape::box('rail', $rail->low->toMm(), 0, $rail->length()->toMm(), 7 * $px),
@@ -44,8 +44,8 @@ final readonly class Loads
         $worst = $this->anchoring->worst();
         $says = array_map(
             fn (Fixing $bolt) => [
-                $bolt->utilisation === null ? '?' : ((int) ceil($bolt->utilisation * 100)).' %',
-                $this->wording->say(Caption::of('force', ['is' => Quantity::newtons($bolt->reaction->max)])),
+                $bolt->strength->utilisation === null ? '?' : ((int) ceil($bolt->strength->utilisation * 100)).' %',
+                $this->wording->say(Caption::of('force', ['is' => Quantity::newtons($bolt->load->reaction->max)])),
             ],
             $bolts,
         );
@@ -60,33 +60,33 @@ final readonly class Loads
         );
         foreach ($bolts as $i => $bolt) {
             $x = $bolt->x->toMm();
-            $used = $bolt->utilisation;
+            $used = $bolt->strength->utilisation;
             $class = $used === null ? 'use-unknown' : ($used > 1 ? 'use-over' : ($used > 0.8 ? 'use-high' : 'use-ok'));
             $shapes[] = Shape::box(
                 "load {$class}",
                 $x - 9 * $px,
-                -$bolt->reaction->max * $scale,
+                -$bolt->load->reaction->max * $scale,
                 18 * $px,
-                $bolt->reaction->max * $scale,
+                $bolt->load->reaction->max * $scale,
             );
             $shapes[] = Shape::group(
                 'load-now',
                 [Shape::box('load-now-bar', $x - 3 * $px, -1.0, 6 * $px, 1.0)],
                 ['data-load' => (string) $i, 'data-scale' => (string) round($scale, 5)],
             );
-            if ($bolt->reaction->min < -0.5) {
+            if ($bolt->load->reaction->min < -0.5) {
                 $shapes[] = Shape::box(
                     'load uplift',
                     $x - 5 * $px,
                     7 * $px,
                     10 * $px,
-                    min(18 * $px, -$bolt->reaction->min * $scale),
+                    min(18 * $px, -$bolt->load->reaction->min * $scale),
                 );
             }
             $shapes[] = Shape::text(
                 $bolt === $worst ? 'reading is-worst' : 'reading',
                 $centres[$i],
-                -$bolt->reaction->max * $scale - 4 * $px,
+                -$bolt->load->reaction->max * $scale - 4 * $px,
                 12 * $px,
                 $says[$i][0],
                 'middle',
@@ -99,10 +99,13 @@ final readonly class Loads
 
         return new Scene(
             'loads',
-            $worst?->utilisation === null
+            $worst?->strength->utilisation === null
                 ? $this->wording->say(Caption::of('loads'))
                 : $this->wording->say(
-                    Caption::of('loads-worst', ['at' => $worst->x, 'used' => Quantity::share($worst->utilisation)]),
+                    Caption::of('loads-worst', [
+                        'at' => $worst->x,
+                        'used' => Quantity::share($worst->strength->utilisation),
+                    ]),
                 ),
             $rail->low->toMm() - self::ASIDE * $px,
             -(self::HIGH + 26) * $px,
@@ -118,7 +121,7 @@ final readonly class Loads
         $places = [];
         foreach ($this->anchoring->railBolts() as $bolt) {
             $known = $places[$bolt->x->nm] ?? null;
-            if ($known === null || ($bolt->utilisation ?? 0) > ($known->utilisation ?? 0)) {
+            if ($known === null || ($bolt->strength->utilisation ?? 0) > ($known->strength->utilisation ?? 0)) {
                 $places[$bolt->x->nm] = $bolt;
             }
         }

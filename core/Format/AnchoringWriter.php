@@ -48,7 +48,7 @@ final class AnchoringWriter
                             'kind' => $worst->kind,
                             'x' => $worst->x->toMm(),
                             'y' => $worst->y->toMm(),
-                            'utilisation' => $worst->utilisation,
+                            'utilisation' => $worst->strength->utilisation,
                         ],
                 'wheel_runs' => $anchoring->fixings === []
                         ? []
@@ -77,15 +77,19 @@ final class AnchoringWriter
             'diameter' => $fixing->diameter->toMm(),
             'length' => $fixing->length?->toMm(),
             'thread' => $fixing->thread,
-            'reaction' => ['max' => $fixing->reaction->max, 'min' => $fixing->reaction->min],
-            'shear' => $fixing->shear,
-            'tension' => $fixing->tension,
-            'allow' => $fixing->lateral === null
+            'reaction' => ['max' => $fixing->load->reaction->max, 'min' => $fixing->load->reaction->min],
+            'shear' => $fixing->load->shear,
+            'tension' => $fixing->load->tension,
+            'allow' => $fixing->strength->lateral === null
                     ? null
-                    : ['withdrawal' => $fixing->withdrawal, 'lateral' => $fixing->lateral, 'mode' => $fixing->mode],
-            'utilisation' => $fixing->utilisation,
-            ...$fixing->kind === 'header-screw' ? [] : ['left_wheel_at' => $fixing->reaction->leftWheelAt],
-            ...$fixing->bearing === null ? [] : ['bearing_MPa' => $fixing->bearing],
+                    : [
+                        'withdrawal' => $fixing->strength->withdrawal,
+                        'lateral' => $fixing->strength->lateral,
+                        'mode' => $fixing->strength->mode,
+                    ],
+            'utilisation' => $fixing->strength->utilisation,
+            ...$fixing->kind === 'header-screw' ? [] : ['left_wheel_at' => $fixing->load->reaction->leftWheelAt],
+            ...$fixing->load->bearing === null ? [] : ['bearing_MPa' => $fixing->load->bearing],
         ];
     }
 

@@ -113,8 +113,8 @@ final readonly class LeafMadeWriter
                 : array_map(
                     fn (Fixing $bolt) => [
                         'x' => self::mm($bolt->x),
-                        'max' => self::number($bolt->reaction->max),
-                        'min' => self::number($bolt->reaction->min),
+                        'max' => self::number($bolt->load->reaction->max),
+                        'min' => self::number($bolt->load->reaction->min),
                     ],
                     $bolts,
                 ),

@@ -104,8 +104,8 @@ final class Anchoring
     {
         return array_reduce(
             $this->fixings,
-            fn (?Fixing $worst, Fixing $fixing) => $fixing->utilisation !== null &&
-            ($worst === null || $fixing->utilisation > (float) $worst->utilisation * (1 + 1e-9))
+            fn (?Fixing $worst, Fixing $fixing) => $fixing->strength->utilisation !== null &&
+            ($worst === null || $fixing->strength->utilisation > (float) $worst->strength->utilisation * (1 + 1e-9))
                 ? $fixing
                 : $worst,
         );

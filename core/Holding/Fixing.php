@@ -7,7 +7,7 @@ namespace YokeLine\Holding;
 use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 
-/** One bolt, screw or anchor: where it goes, into what, and how hard it is worked. Forces in N. */
+/** One bolt, screw or anchor: where it goes, into what, and how hard it is worked. */
 final readonly class Fixing
 {
     /**
@@ -15,13 +15,6 @@ final readonly class Fixing
      * @param  ?Length  $stud  the centre of the stud it is in
      * @param  ?Length  $length  null where nothing is known to choose it by
      * @param  float  $thread  what counts of it, mm
-     * @param  Peak  $reaction  static
-     * @param  float  $shear  design
-     * @param  float  $tension  design
-     * @param  ?float  $withdrawal  allowable; null where it cannot be checked
-     * @param  ?float  $lateral  allowable
-     * @param  ?float  $utilisation  null where it cannot be checked
-     * @param  ?float  $bearing  under its standoff, static, MPa
      */
     public function __construct(
         public string $kind,
@@ -32,14 +25,8 @@ final readonly class Fixing
         public Length $diameter,
         public ?Length $length,
         public float $thread,
-        public Peak $reaction,
-        public float $shear,
-        public float $tension,
-        public ?float $withdrawal,
-        public ?float $lateral,
-        public string $mode,
-        public ?float $utilisation,
-        public ?float $bearing = null,
+        public Load $load,
+        public Strength $strength,
     ) {}
 
     /** The same under so many times the load, so much higher. */
@@ -54,14 +41,8 @@ final readonly class Fixing
             $this->diameter,
             $this->length,
             $this->thread,
-            $this->reaction->times($by),
-            $this->shear * $by,
-            $this->tension * $by,
-            $this->withdrawal,
-            $this->lateral,
-            $this->mode,
-            $this->utilisation === null ? null : $this->utilisation * $by,
-            $this->bearing === null ? null : $this->bearing * $by,
+            $this->load->times($by),
+            $this->strength->under($by),
         );
     }
 

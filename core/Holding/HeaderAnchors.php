@@ -140,17 +140,8 @@ final readonly class HeaderAnchors
                 $isUpper => $pull / ($lever * count($upper)),
                 default => 0.0,
             };
-            $fixings[] = $this->screw(
-                $plan,
-                $layers,
-                $x,
-                $y,
-                $stud,
-                $each,
-                ($reaction->demand() * $loadFactor) / $count,
-                $tension,
-                $loadFactor,
-            );
+            $load = new Load($each, ($reaction->demand() * $loadFactor) / $count, $tension);
+            $fixings[] = $this->screw($plan, $layers, $x, $y, $stud, $load, $loadFactor);
         }
 
         return $fixings;
@@ -162,9 +153,7 @@ final readonly class HeaderAnchors
         Length $x,
         Length $y,
         Length $stud,
-        Peak $reaction,
-        float $shear,
-        float $tension,
+        Load $load,
         float $loadFactor,
     ): Fixing {
         $brief = $plan->doorway->brief;
@@ -174,7 +163,7 @@ final readonly class HeaderAnchors
             $strength =
                 $anchor === null
                     ? Strength::notChecked()
-                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
+                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $load);
 
             return new Fixing(
                 'anchor',
@@ -185,15 +174,22 @@ final readonly class HeaderAnchors
                 $anchor->diameter ?? $fasteners->silentAnchor(),
                 $this->length,
                 $anchor?->embedment->toMm() ?? 0.0,
-                $reaction,
-                $shear,
-                $tension,
-                $strength->withdrawal,
-                $strength->lateral,
-                $strength->mode,
-                $strength->utilisation,
+                $load,
+                $strength,
             );
         }
+        $screw = fn (float $thread, Strength $strength) => new Fixing(
+            'header-screw',
+            Member::Stud,
+            $x,
+            $y,
+            $stud,
+            $fasteners->screwDiameter(),
+            $this->length,
+            $thread,
+            $load,
+            $strength,
+        );
         $dowel = $fasteners->screw();
         $board = Wood::of($brief->header->wood);
         $wood = Wood::of($plan->doorway->survey->wood);
@@ -204,23 +200,7 @@ final readonly class HeaderAnchors
             $wood->gravity === null ||
             ($layers->isPlank && $plank->gravity === null)
         ) {
-            return new Fixing(
-                'header-screw',
-                Member::Stud,
-                $x,
-                $y,
-                $stud,
-                $fasteners->screwDiameter(),
-                $this->length,
-                0.0,
-                $reaction,
-                $shear,
-                $tension,
-                null,
-                null,
-                '',
-                null,
-            );
+            return $screw(0.0, Strength::notChecked());
         }
         $long = $this->length->toMm();
         $behind = $long - $layers->board->toMm() - ($layers->isPlank ? 0.0 : $layers->lining->toMm());
@@ -239,25 +219,8 @@ final readonly class HeaderAnchors
             $layers->isPlank ? 0.0 : $layers->lining->toMm(),
             0.0,
         );
-        $strength = Strength::of($withdrawal, $lateral, $shear, $tension, $loadFactor);
 
-        return new Fixing(
-            'header-screw',
-            Member::Stud,
-            $x,
-            $y,
-            $stud,
-            $fasteners->screwDiameter(),
-            $this->length,
-            $thread,
-            $reaction,
-            $shear,
-            $tension,
-            $strength->withdrawal,
-            $strength->lateral,
-            $strength->mode,
-            $strength->utilisation,
-        );
+        return $screw($thread, Strength::of($withdrawal, $lateral, $load, $loadFactor));
     }
 
     /**

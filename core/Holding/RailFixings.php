@@ -126,10 +126,7 @@ final readonly class RailFixings
             'rail-bolt',
             $x,
             $this->plan->yokeLine(),
-            $reaction,
-            $shear,
-            $tension,
-            $tension / $this->loadFactor / ((M_PI * $base ** 2) / 8),
+            new Load($reaction, $shear, $tension, $tension / $this->loadFactor / ((M_PI * $base ** 2) / 8)),
         );
     }
 
@@ -158,10 +155,11 @@ final readonly class RailFixings
                 'bracket-bolt',
                 $x,
                 $this->plan->yokeLine()->plus($row),
-                $reaction,
-                ($reaction->demand() * $this->loadFactor) / count($rows),
-                ($moment * $this->loadFactor * $y) / $squares,
-                null,
+                new Load(
+                    $reaction,
+                    ($reaction->demand() * $this->loadFactor) / count($rows),
+                    ($moment * $this->loadFactor * $y) / $squares,
+                ),
             ),
             $rows,
             $up,
@@ -177,16 +175,13 @@ final readonly class RailFixings
         string $kind,
         Length $x,
         Length $y,
-        Peak $reaction,
-        float $shear,
-        float $tension,
-        ?float $bearing,
+        Load $load,
     ): Fixing {
         $weakest = null;
         foreach ($this->heldBy($x) as $grip) {
-            $fixing = $this->inMember($grip, $kind, $x, $y, $reaction, $shear, $tension, $bearing);
+            $fixing = $this->inMember($grip, $kind, $x, $y, $load);
             $weakest =
-                $weakest === null || ($fixing->utilisation ?? INF) > ($weakest->utilisation ?? INF)
+                $weakest === null || ($fixing->strength->utilisation ?? INF) > ($weakest->strength->utilisation ?? INF)
                     ? $fixing
                     : $weakest;
         }
@@ -201,14 +196,8 @@ final readonly class RailFixings
                 $this->layers->bolt,
                 null,
                 0.0,
-                $reaction,
-                $shear,
-                $tension,
-                null,
-                null,
-                '',
-                null,
-                $bearing,
+                $load,
+                Strength::notChecked(),
             );
     }
 
@@ -233,10 +222,7 @@ final readonly class RailFixings
         string $kind,
         Length $x,
         Length $y,
-        Peak $reaction,
-        float $shear,
-        float $tension,
-        ?float $bearing,
+        Load $load,
     ): Fixing {
         $layers = $this->layers;
         if ($grip->member === Member::Masonry) {
@@ -244,7 +230,7 @@ final readonly class RailFixings
             $strength =
                 $anchor === null
                     ? Strength::notChecked()
-                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $shear, $tension);
+                    : Strength::ofAnchor($anchor->tensionN, $anchor->shearN, $load);
 
             return new Fixing(
                 'anchor',
@@ -255,14 +241,8 @@ final readonly class RailFixings
                 $anchor->diameter ?? $layers->bolt,
                 $layers->boltInto($grip->member, $anchor?->embedment),
                 $anchor?->embedment->toMm() ?? 0.0,
-                $reaction,
-                $shear,
-                $tension,
-                $strength->withdrawal,
-                $strength->lateral,
-                $strength->mode,
-                $strength->utilisation,
-                $bearing,
+                $load,
+                $strength,
             );
         }
         $length = $layers->boltInto($grip->member);
@@ -273,7 +253,7 @@ final readonly class RailFixings
         $strength =
             $length === null
                 ? Strength::notChecked()
-                : $this->strength($grip->member, $thread, $length, $shear, $tension);
+                : $this->strength($grip->member, $thread, $length, $load);
 
         return new Fixing(
             $kind,
@@ -284,19 +264,13 @@ final readonly class RailFixings
             $layers->bolt,
             $length,
             array_sum($thread),
-            $reaction,
-            $shear,
-            $tension,
-            $strength->withdrawal,
-            $strength->lateral,
-            $strength->mode,
-            $strength->utilisation,
-            $bearing,
+            $load,
+            $strength,
         );
     }
 
     /** @param  array{board: float, plank: float, behind: float}  $thread */
-    private function strength(Member $member, array $thread, Length $length, float $shear, float $tension): Strength
+    private function strength(Member $member, array $thread, Length $length, Load $load): Strength
     {
         $onBoard = $this->plan->header !== null;
         $main = $onBoard ? $this->board : ($member === Member::Plank ? $this->plank : $this->studs);
@@ -328,6 +302,6 @@ final readonly class RailFixings
             $isLevel ? 90.0 : 0.0,
         );
 
-        return Strength::of($withdrawal, $lateral, $shear, $tension, $this->loadFactor);
+        return Strength::of($withdrawal, $lateral, $load, $this->loadFactor);
     }
 }

@@ -12,6 +12,11 @@ final readonly class Strength
     /** Leaning counts with C_D 1.6, standing with 0.9: below this load factor, about 1.778, standing rules. */
     private const STANDING = 1.6 / 0.9;
 
+    /**
+     * @param  ?float  $withdrawal  allowable, N; null where it cannot be checked
+     * @param  ?float  $lateral  allowable, N
+     * @param  ?float  $utilisation  1 is all of it; null where it cannot be checked
+     */
     private function __construct(
         public ?float $withdrawal,
         public ?float $lateral,
@@ -23,9 +28,10 @@ final readonly class Strength
      * @param  float  $withdrawal  allowable, N
      * @param  array{float, string}  $lateral  allowable, N, and its mode
      */
-    public static function of(float $withdrawal, array $lateral, float $shear, float $tension, float $loadFactor): self
+    public static function of(float $withdrawal, array $lateral, Load $load, float $loadFactor): self
     {
         [$allowed, $mode] = $lateral;
+        [$shear, $tension] = [$load->shear, $load->tension];
         $both = hypot($shear, $tension);
         $used =
             $both === 0.0
@@ -50,11 +56,19 @@ final readonly class Strength
     }
 
     /** A masonry anchor, from its own sheet: tension and shear straight added, no load duration. */
-    public static function ofAnchor(float $tensionAllowed, float $shearAllowed, float $shear, float $tension): self
+    public static function ofAnchor(float $tensionAllowed, float $shearAllowed, Load $load): self
     {
-        $used = self::share($shear, $shearAllowed) + self::share($tension, $tensionAllowed);
+        $used = self::share($load->shear, $shearAllowed) + self::share($load->tension, $tensionAllowed);
 
         return new self($tensionAllowed, $shearAllowed, 'sheet', $used);
+    }
+
+    /** The same under so many times the load. */
+    public function under(float $by): self
+    {
+        $used = $this->utilisation === null ? null : $this->utilisation * $by;
+
+        return new self($this->withdrawal, $this->lateral, $this->mode, $used);
     }
 
     public static function notChecked(): self

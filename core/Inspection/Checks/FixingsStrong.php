@@ -28,7 +28,7 @@ final class FixingsStrong implements AnchorCheck
             return;
         }
         $anchoring = $context->anchoring();
-        $unchecked = array_filter($anchoring->fixings, fn (Fixing $fixing) => $fixing->utilisation === null);
+        $unchecked = array_filter($anchoring->fixings, fn (Fixing $fixing) => $fixing->strength->utilisation === null);
         if ($unchecked !== []) {
             $masonry = array_values($unchecked)[0]->into === Member::Masonry;
             yield new Finding(
@@ -41,7 +41,7 @@ final class FixingsStrong implements AnchorCheck
             );
         }
         $worst = $anchoring->worst();
-        $used = $worst?->utilisation;
+        $used = $worst?->strength->utilisation;
         if ($worst !== null && $used !== null && $used > 1) {
             yield new Finding(
                 FindingCode::OverWorked,
@@ -53,8 +53,8 @@ final class FixingsStrong implements AnchorCheck
                     'utilisation' => $used,
                     'fixing' => $worst->called(),
                     'used' => Quantity::share($used),
-                    'shear' => Quantity::newtons($worst->shear),
-                    'tension' => Quantity::newtons($worst->tension),
+                    'shear' => Quantity::newtons($worst->load->shear),
+                    'tension' => Quantity::newtons($worst->load->tension),
                     'factor' => $context->rules->loadFactorTenths / 10,
                 ],
                 $this->cures($context),
@@ -69,7 +69,7 @@ final class FixingsStrong implements AnchorCheck
         }
         $least = array_reduce(
             $anchoring->railBolts(),
-            fn (float $least, Fixing $fixing) => min($least, $fixing->reaction->min),
+            fn (float $least, Fixing $fixing) => min($least, $fixing->load->reaction->min),
             0.0,
         );
         if ($least < -0.3 * $anchoring->wheel * count($anchoring->runs)) {

@@ -34,7 +34,7 @@ final class StandoffPress implements AnchorCheck
         $most = $soft ? self::SOFT_MPA : Wood::of($behind)->bearing;
         $worst = array_reduce(
             $context->anchoring()->fixings,
-            fn (float $worst, Fixing $fixing) => max($worst, $fixing->bearing ?? 0.0),
+            fn (float $worst, Fixing $fixing) => max($worst, $fixing->load->bearing ?? 0.0),
             0.0,
         );
         $bears = $soft || $plan->header !== null || $lining === LiningKind::Plank;

@@ -113,7 +113,7 @@ test('what a change does to the hardest worked fixing comes out', function (stri
     foreach (worked($name)['cures'] as $cure) {
         $worst = Anchoring::of(planned($name, $cure['change']))->worst();
 
-        expect($worst?->utilisation)->toEqualWithDelta(
+        expect($worst?->strength->utilisation)->toEqualWithDelta(
             $cure['worst']['utilisation'],
             0.005 * $cure['worst']['utilisation'],
             $cure['says'],
@@ -201,16 +201,16 @@ test('a masonry anchor is reckoned by its own sheet, and without one is not chec
     ];
     $fixing = Anchoring::of(Doorways::plan('kiln-room', [...$masonry, ...$sheet]))->fixings[0];
 
-    expect($fixing->utilisation)
-        ->toEqualWithDelta($fixing->shear / 2000 + $fixing->tension / 2500, 1e-9)
+    expect($fixing->strength->utilisation)
+        ->toEqualWithDelta($fixing->load->shear / 2000 + $fixing->load->tension / 2500, 1e-9)
         ->and($fixing->length?->toMm())
         ->toBe(120.0);
 });
 
 test('washers under the standoffs take pull off the bolts', function () {
-    $without = Anchoring::of(planned('catches'))->worst()?->tension;
+    $without = Anchoring::of(planned('catches'))->worst()?->load->tension;
 
-    expect(Anchoring::of(planned('catches', ['brief.rules.washers' => true]))->worst()?->tension)->toBeLessThan(
+    expect(Anchoring::of(planned('catches', ['brief.rules.washers' => true]))->worst()?->load->tension)->toBeLessThan(
         0.8 * $without,
     );
 });
@@ -271,7 +271,10 @@ test('a bolt that goes through plank into a stud is held by both', function () {
     $inStud = array_values(array_filter($bolts, fn ($bolt) => $bolt->into === Member::Stud))[0];
     $inPlank = array_values(array_filter($bolts, fn ($bolt) => $bolt->into === Member::Plank))[0];
 
-    expect($inStud->length?->toMm())->toBe(120.0)->and($inStud->withdrawal)->toBeGreaterThan($inPlank->withdrawal);
+    expect($inStud->length?->toMm())
+        ->toBe(120.0)
+        ->and($inStud->strength->withdrawal)
+        ->toBeGreaterThan($inPlank->strength->withdrawal);
 });
 
 test('plank holds by its own wood', function () {
@@ -281,7 +284,7 @@ test('plank holds by its own wood', function () {
         'survey.solids' => null,
         'brief.backing' => 'direct',
     ];
-    $held = fn (string $wood) => Anchoring::of(planned('catches', $plank($wood)))->railBolts()[0]->withdrawal;
+    $held = fn (string $wood) => Anchoring::of(planned('catches', $plank($wood)))->railBolts()[0]->strength->withdrawal;
 
     expect($held('white-oak') / $held('spruce-pine-fir'))
         ->toEqualWithDelta((0.73 / 0.42) ** 1.5, 1e-6)

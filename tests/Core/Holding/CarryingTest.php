@@ -13,8 +13,10 @@ uses(Eris\TestTrait::class);
 function loadsOf(Anchoring $anchoring): array
 {
     return array_map(fn (Fixing $fixing) => [
-        $fixing->x->nm, $fixing->y->nm, $fixing->shear, $fixing->tension, $fixing->reaction->max, $fixing->reaction->min,
-        $fixing->utilisation, $fixing->bearing, $fixing->withdrawal, $fixing->lateral,
+        $fixing->x->nm, $fixing->y->nm,
+        $fixing->load->shear, $fixing->load->tension, $fixing->load->bearing,
+        $fixing->load->reaction->max, $fixing->load->reaction->min,
+        $fixing->strength->utilisation, $fixing->strength->withdrawal, $fixing->strength->lateral,
     ], $anchoring->fixings);
 }
 
@@ -29,7 +31,8 @@ test('an anchoring that is asked to carry another leaf is the one that is worked
             foreach ($is as $i => $loads) {
                 expect($loads)->toEqualWithDelta($wanted[$i], 1e-6, "fixing {$i} of {$name} at {$other} kg");
             }
-            expect($carried->worst()?->utilisation)->toEqualWithDelta($worked->worst()?->utilisation, 1e-9)
+            expect($carried->worst()?->strength->utilisation)
+                ->toEqualWithDelta($worked->worst()?->strength->utilisation, 1e-9)
                 ->and($carried->hungKg)->toEqualWithDelta($worked->hungKg, 1e-9);
         },
     );
@@ -46,6 +49,6 @@ test('a rail that hangs higher has its fixings so much higher, and as loaded', f
     expect($up->isPositive())->toBeTrue();
     foreach ($carried->fixings as $i => $fixing) {
         expect($fixing->y->minus($before->fixings[$i]->y)->nm)->toBe($up->nm)
-            ->and($fixing->shear)->toEqualWithDelta($before->fixings[$i]->shear, 1e-6);
+            ->and($fixing->load->shear)->toEqualWithDelta($before->fixings[$i]->load->shear, 1e-6);
     }
 });

@@ -91,7 +91,7 @@ test('each fixing takes the worst of the cases: the engine hall as it was worked
     $doorway = DoorwayReader::read(Document::fromJson((string) json_encode($hall['document'])));
     $plan = Planner::plan($doorway, Doorways::kits()[$doorway->brief->kit]);
     $rail = array_map(
-        fn (Fixing $fixing) => [$fixing->x->toMm(), $fixing->reaction->max, $fixing->reaction->min],
+        fn (Fixing $fixing) => [$fixing->x->toMm(), $fixing->load->reaction->max, $fixing->load->reaction->min],
         Anchoring::of($plan)->railBolts(),
     );
 
