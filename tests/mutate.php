@@ -13,7 +13,6 @@ use Tests\Mutation\AtOnce;
 use Tests\Mutation\Covered;
 use Tests\Mutation\Mutants;
 use Tests\Mutation\RoomTold;
-use Tests\Mutation\Run;
 use Tests\Mutation\Trial;
 use Tests\Mutation\Unasserting;
 use Tests\Mutation\Verdict;
@@ -68,11 +67,8 @@ foreach (['core' => ['tests/Core', 85], 'app' => ['tests/Feature', 70]] as $part
         $mutants === [] && fwrite(STDOUT, $told->says());
         foreach ($mutants as $mutation) {
             $path = (string) $mutation->file->getRealPath();
-            $chosen = $covered->tests($path, $mutation->startLine, $mutation->endLine, Trial::SECONDS);
-            $chosen === [] ? $end($mutation, Verdict::Uncovered) : $atOnce->add(
-                fn () => Trial::of($mutation, $chosen),
-                fn (Run $run) => $end($mutation, Verdict::of($run)),
-            );
+            $parts = $covered->tests($path, $mutation->startLine, $mutation->endLine, Trial::SECONDS);
+            Trial::through($mutation, $parts, $atOnce, fn (Verdict $verdict) => $end($mutation, $verdict));
         }
     }
     $atOnce->finish();

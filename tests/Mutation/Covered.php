@@ -119,11 +119,12 @@ final class Covered
     }
 
     /**
-     * The tests that run a stretch of lines: those that are the most about it first, for so many seconds.
+     * The tests that run a stretch of lines: those that are the most about it first.
      *
-     * @return list<string>
+     * @param  non-empty-list<float>  $most  seconds of each part
+     * @return list<non-empty-list<string>> parts
      */
-    public function tests(string $path, int $from, int $to, float $seconds): array
+    public function tests(string $path, int $from, int $to, array $most): array
     {
         // The line that a match or a long call begins on is told as run by none: then what stands next to it is asked.
         $all = $this->on($path, $from, $to) ?: $this->on($path, $from - 1, $to + 3);
@@ -133,16 +134,17 @@ final class Covered
         $worth = fn (string $test): float => ($this->breadth[$test] ?? 1) *
             (0.05 + ($this->seconds[$test] ?? 1.0)) * (str_starts_with($test, $own) ? 0.01 : 1.0);
         usort($all, fn (string $a, string $b) => $worth($a) <=> $worth($b));
-        $taken = [];
-        foreach ($all as $test) {
-            $seconds -= $this->seconds[$test] ?? 0.1;
-            if ($taken !== [] && $seconds < 0) {
-                break;
+        $parts = [];
+        foreach ($most as $seconds) {
+            $part = [];
+            while ($all !== [] && ($part === [] || $seconds >= ($this->seconds[$all[0]] ?? 0.1))) {
+                $seconds -= $this->seconds[$all[0]] ?? 0.1;
+                $part[] = array_shift($all);
             }
-            $taken[] = $test;
+            $parts[] = $part;
         }
 
-        return $taken;
+        return array_values(array_filter($parts));
     }
 
     /** @return list<string> */

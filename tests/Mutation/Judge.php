@@ -18,22 +18,12 @@ use PHPUnit\Event\Tracer\Tracer;
 /** Ends a run with the first that is noticed, and says by what it ends with what that was. */
 final class Judge implements Tracer
 {
-    /** After so many seconds nothing is noticed any more: what slower tests might say is not waited for. */
-    private const ENOUGH_S = 5.0;
-
     private bool $hasPassed = false;
-
-    private readonly float $from;
-
-    public function __construct()
-    {
-        $this->from = microtime(true);
-    }
 
     public function trace(Event $event): void
     {
         match (true) {
-            $event instanceof Passed => $this->passed(),
+            $event instanceof Passed => $this->hasPassed = true,
             $event instanceof Failed => exit(Verdict::Asserted->code()),
             $event instanceof Errored => exit(Verdict::Fault->code()),
             $event instanceof ExecutionFinished => exit(($this->hasPassed ? Verdict::Lived : Verdict::NotRun)->code()),
@@ -43,13 +33,5 @@ final class Judge implements Tracer
                 || exit(Verdict::Fault->code()),
             default => null,
         };
-    }
-
-    private function passed(): void
-    {
-        $this->hasPassed = true;
-        if (microtime(true) - $this->from > self::ENOUGH_S) {
-            exit(Verdict::Lived->code());
-        }
     }
 }

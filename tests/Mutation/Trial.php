@@ -4,22 +4,53 @@ declare(strict_types=1);
 
 namespace Tests\Mutation;
 
+use Closure;
 use Pest\Mutate\Mutation;
 use PHPUnit\Event\Facade;
 
 /** The tests that run a line, with a fault in it. */
 final class Trial
 {
-    /** Tests are chosen for so many seconds, as long as they take while they tell their lines: two to five times. */
-    public const SECONDS = 24.0;
+    /**
+     * Tests are chosen for so many seconds, as long as they take while they tell their lines (alone, two to five times
+     * shorter): those that are the most about a line by themselves, and the next only where these notice nothing.
+     * What all of them do not notice lives, whatever slower ones might say.
+     */
+    public const SECONDS = [2.0, 10.0];
 
     /** What was put in may go round for ever: then it is given up. */
-    private const LONGEST_S = 40.0;
+    private const LONGEST_S = 20.0;
 
     private function __construct() {}
 
-    /** @param  list<string>  $tests  as they are covered */
-    public static function of(Mutation $mutation, array $tests): Run
+    /**
+     * Tried with one part of the tests after the other, until one of them notices it.
+     *
+     * @param  list<list<string>>  $parts  as they are covered
+     * @param  Closure(Verdict): void  $end  what is done with what came of it
+     * @param  Verdict  $so  what came of it so far
+     */
+    public static function through(
+        Mutation $mutation,
+        array $parts,
+        AtOnce $atOnce,
+        Closure $end,
+        Verdict $so = Verdict::Uncovered,
+    ): void {
+        $tests = array_shift($parts);
+        if ($tests === null || $so->isCaught()) {
+            $end($so);
+
+            return;
+        }
+        $atOnce->add(
+            fn () => self::of($mutation, $tests),
+            fn (Run $run) => self::through($mutation, $parts, $atOnce, $end, Verdict::of($run)),
+        );
+    }
+
+    /** @param  list<string>  $tests */
+    private static function of(Mutation $mutation, array $tests): Run
     {
         $files = array_values(array_unique(array_map(fn (string $test) => explode('::', $test)[0], $tests)));
         $names = array_unique(array_map(self::pattern(...), $tests));
