@@ -8,7 +8,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RuntimeException;
 
-/** Rows as CSV, for a spreadsheet: digits grouped by a narrow space on paper are grouped by a plain one here. */
+/** Rows as CSV, for a spreadsheet: blanks that keep a number in one line on paper are plain ones here. */
 final class Table
 {
     /**
@@ -24,7 +24,7 @@ final class Table
                 $file,
                 array_map(
                     fn (string|int|float $cell) => is_string($cell)
-                        ? self::safe(strtr($cell, ["\u{202f}" => ' ']))
+                        ? self::safe(strtr($cell, ["\u{202f}" => ' ', "\u{a0}" => ' ']))
                         : $cell,
                     $row,
                 ),

@@ -235,7 +235,7 @@ final class Dxf
         return (string) preg_replace_callback(
             '/[^\x20-\x7e]/u',
             fn (array $letter) => sprintf('\\U+%04X', mb_ord($letter[0])),
-            strtr($text, ['’' => "'", '×' => 'x', '–' => '-', "\u{202f}" => ' ']),
+            strtr($text, ['’' => "'", '×' => 'x', '–' => '-', "\u{202f}" => ' ', "\u{a0}" => ' ']),
         );
     }
 }

@@ -118,7 +118,7 @@ final readonly class Fasteners
             $this->unit === Unit::Millimetre => (string) $length->toMm(),
             $length->equals(self::thousandths(self::SCREW['diameter'])) => '1/4',
             $length->equals(self::thousandths(190)) => '#10',
-            default => (new LengthWriter(Unit::Inch))->exact($length),
+            default => (new LengthWriter(Unit::Inch))->showFine($length),
         };
     }
 

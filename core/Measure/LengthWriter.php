@@ -14,6 +14,11 @@ final readonly class LengthWriter
 {
     private const NM_PER_FOOT = 12 * Length::NM_PER_INCH;
 
+    /** A line never ends within a number. */
+    private const THOUSANDS = "\u{202f}";
+
+    private const BEFORE_A_FRACTION = "\u{a0}";
+
     /**
      * @param  ?Length  $step  what is shown is rounded to it; null for the unit's own
      * @param  ?Length  $feetOver  inches are said as feet and inches from here on, as a house may choose; null: never
@@ -32,10 +37,10 @@ final readonly class LengthWriter
         return $this->step ?? $this->unit->step();
     }
 
-    /** With thin spaces between thousands of millimetres, without the unit. */
+    /** Without the unit; blanks in it are such that a line never ends at one. */
     public function show(Length $length): string
     {
-        return $this->write($length->roundedTo($this->step()), "\u{202f}");
+        return $this->write($length->roundedTo($this->step()));
     }
 
     /** A reading, as the house's tapes show it. */
@@ -49,13 +54,13 @@ final readonly class LengthWriter
     /** Rounded up: for what is short or needed. */
     public function showUp(Length $length): string
     {
-        return $this->write($length->roundedUpTo($this->step()), "\u{202f}");
+        return $this->write($length->roundedUpTo($this->step()));
     }
 
     /** Rounded down: for what is to spare or allowed. */
     public function showDown(Length $length): string
     {
-        return $this->write($length->roundedDownTo($this->step()), "\u{202f}");
+        return $this->write($length->roundedDownTo($this->step()));
     }
 
     /** With its unit: 12 mm, 1/2". */
@@ -67,7 +72,7 @@ final readonly class LengthWriter
     /** To a tenth of a millimetre or 1/64 in where the shown step would hide something; for sums. */
     public function showFine(Length $length): string
     {
-        return $this->write($this->fine($length), "\u{202f}");
+        return $this->write($this->fine($length));
     }
 
     /** A length as `showFine` says it. */
@@ -85,18 +90,18 @@ final readonly class LengthWriter
 
         return match (true) {
             $this->unit === Unit::Millimetre => $this->decimal($length->nm, ''),
-            $length->nm % $sixtyFourth === 0 => $this->fraction($length->nm),
+            $length->nm % $sixtyFourth === 0 => $this->fraction($length->nm, ' '),
             default => $this->decimal($length->nm, '').' mm',
         };
     }
 
-    private function write(Length $length, string $thousands): string
+    private function write(Length $length): string
     {
         return match (true) {
-            $this->unit === Unit::Millimetre => $this->decimal($length->nm, $thousands),
+            $this->unit === Unit::Millimetre => $this->decimal($length->nm, self::THOUSANDS),
             $this->feetOver === null,
             $length->absolute()->isUnder($this->feetOver),
-            abs($length->nm) < self::NM_PER_FOOT => $this->fraction($length->nm),
+            abs($length->nm) < self::NM_PER_FOOT => $this->fraction($length->nm, self::BEFORE_A_FRACTION),
             default => $this->feet($length->nm),
         };
     }
@@ -115,10 +120,12 @@ final readonly class LengthWriter
     {
         $feet = intdiv(abs($nm), self::NM_PER_FOOT);
 
-        return "{$this->minus($nm)}{$feet}' {$this->fraction(abs($nm) % self::NM_PER_FOOT)}";
+        $inches = $this->fraction(abs($nm) % self::NM_PER_FOOT, self::BEFORE_A_FRACTION);
+
+        return $this->minus($nm).$feet."'".self::BEFORE_A_FRACTION.$inches;
     }
 
-    private function fraction(int $nm): string
+    private function fraction(int $nm, string $blank): string
     {
         $sixtyFourths = intdiv(abs($nm) * 64, Length::NM_PER_INCH);
         $whole = intdiv($sixtyFourths, 64);
@@ -133,7 +140,7 @@ final readonly class LengthWriter
             fn (string $part) => $part !== '',
         );
 
-        return $this->minus($nm).implode(' ', $parts);
+        return $this->minus($nm).implode($blank, $parts);
     }
 
     private function minus(int $nm): string

@@ -78,7 +78,7 @@ test('a length typed on a page that is looked at in inches is one in inches', fu
 
 test('a number of another unit is rounded where it is shown and kept where it is not changed', function () {
     lookIn('in', kilnRoom()->job);
-    $this->get(route('wall.measure', kilnRoom()))->assertSee('value="143 5/16"', false);
+    $this->get(route('wall.measure', kilnRoom()))->assertSee("value=\"143\u{a0}5/16\"", false);
     change(['place' => 'survey.baseboard.height', 'nudge' => 1], station: 'wall');
 
     expect(kilnRoom()->revision->document->get('survey.wall.to'))

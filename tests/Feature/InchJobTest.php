@@ -40,10 +40,10 @@ beforeEach(function () {
 test('a job in inches lists boards by name and feet, paint in quarts, bolts in fractions', function () {
     $this->get("/jobs/{$this->job->id}/materials")
         ->assertOk()
-        ->assertSee('Board 2x6 (5 1/2 × 1 1/2), 10 ft')
+        ->assertSee("Board 2x6 (5\u{a0}1/2 × 1\u{a0}1/2), 10 ft")
         ->assertSee(' qt')
         ->assertDontSee(' l<', false)
-        ->assertSee('5/16 × 3 1/2');
+        ->assertSee("5/16 × 3\u{a0}1/2");
 });
 
 test('its table names the unit of every length', function () {
@@ -60,10 +60,10 @@ test('in a job that speaks another unit a thing keeps the size that it is sold i
     $counter = Doorway::query()->where('name', 'Counter room')->firstOrFail();
     $counter->forceFill(['job_id' => $metric->id])->save();
 
-    $this->get("/jobs/{$metric->id}/materials?doorway={$counter->id}")->assertSee('42 × 86 × 1 1/2');
+    $this->get("/jobs/{$metric->id}/materials?doorway={$counter->id}")->assertSee("42 × 86 × 1\u{a0}1/2");
     $this->get("/jobs/{$metric->id}/materials")
-        ->assertSee('42" × 86" × 1 1/2"')
-        ->assertSee('Board 2x6 (5 1/2" × 1 1/2"), 10 ft')
+        ->assertSee("42\" × 86\" × 1\u{a0}1/2\"")
+        ->assertSee("Board 2x6 (5\u{a0}1/2\" × 1\u{a0}1/2\"), 10 ft")
         ->assertDontSee(' qt');
 });
 

@@ -98,10 +98,10 @@ test('one job is looked at in the other unit and no other', function () {
     $other = Doorway::begin($mill, $here->doorwaysAtWork()[0]->revision->document, '', Editor::named('Ines'));
     lookIn('in', $here);
 
-    $this->get(route('rail.stops', $here->doorwaysAtWork()[0]))->assertSee('86 1/4');
-    $this->get(route('rail.stops', $other))->assertDontSee('86 1/4');
+    $this->get(route('rail.stops', $here->doorwaysAtWork()[0]))->assertSee("86\u{a0}1/4");
+    $this->get(route('rail.stops', $other))->assertDontSee("86\u{a0}1/4");
     lookIn('mm', $here);
-    $this->get(route('rail.stops', $here->doorwaysAtWork()[0]))->assertDontSee('86 1/4');
+    $this->get(route('rail.stops', $here->doorwaysAtWork()[0]))->assertDontSee("86\u{a0}1/4");
 });
 
 test('a doorway is renamed in its document too', function () {

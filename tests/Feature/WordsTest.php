@@ -345,9 +345,9 @@ test('a message that a row keeps is read in another language, in the unit it was
         Unit::Inch,
     )->write();
 
-    expect(StoredMessage::read($kept)->says())->toBe('Door 38 × 84, rail line 85 3/4"');
+    expect(StoredMessage::read($kept)->says())->toBe("Door 38 × 84, rail line 85\u{a0}3/4\"");
     app()->setLocale('es');
-    expect(StoredMessage::read($kept)->says())->toBe('Puerta de 38 × 84, línea del carril 85 3/4"');
+    expect(StoredMessage::read($kept)->says())->toBe("Puerta de 38 × 84, línea del carril 85\u{a0}3/4\"");
 });
 
 test('what a row keeps comes back as it was', function (Message $message) {

@@ -91,9 +91,9 @@ test('any length reads back from either unit', function () {
 
 test('inches show as fractions to a sixteenth, millimetres whole', function () {
     expect((new LengthWriter(Unit::Inch))->show(Length::nm(2_011_362_500)))
-        ->toBe('79 3/16')
+        ->toBe("79\u{a0}3/16")
         ->and((new LengthWriter(Unit::Inch, Length::nm(793_750)))->show(Length::nm(2_012_156_250)))
-        ->toBe('79 7/32')
+        ->toBe("79\u{a0}7/32")
         ->and((new LengthWriter(Unit::Millimetre))->show(Length::nm(2_191_499_999)))
         ->toBe("2\u{202f}191")
         ->and((new LengthWriter(Unit::Millimetre))->showUp(Length::nm(11_001_000)))
@@ -199,23 +199,23 @@ test('a house may have long lengths said in feet and inches', function (string $
         ->and(LengthReader::read($said, Unit::Inch)->equals(LengthReader::read($is, Unit::Inch)))
         ->toBeTrue();
 })->with([
-    ['35 15/16', '35 15/16"'],
-    ['36', "3' 0\""],
-    ['79 3/16', "6' 7 3/16\""],
-    ['79-3/16', "6' 7 3/16\""],
-    ['-40', "-3' 4\""],
+    ['35 15/16', "35\u{a0}15/16\""],
+    ['36', "3'\u{a0}0\""],
+    ['79 3/16', "6'\u{a0}7\u{a0}3/16\""],
+    ['79-3/16', "6'\u{a0}7\u{a0}3/16\""],
+    ['-40', "-3'\u{a0}4\""],
 ]);
 
 test('what is said in feet is rounded first', function () {
     $write = new LengthWriter(Unit::Inch, null, LengthReader::read('36', Unit::Inch));
 
-    expect($write->show(LengthReader::read('35 63/64', Unit::Inch)))->toBe("3' 0");
+    expect($write->show(LengthReader::read('35 63/64', Unit::Inch)))->toBe("3'\u{a0}0");
 });
 
 test('under a foot nothing is said in feet, however little is enough for it', function () {
     $write = new LengthWriter(Unit::Inch, null, Length::zero());
 
-    expect($write->show(LengthReader::read('11 1/2', Unit::Inch)))->toBe('11 1/2');
+    expect($write->show(LengthReader::read('11 1/2', Unit::Inch)))->toBe("11\u{a0}1/2");
 });
 
 test('tapes are read in inches, unless they run in feet', function () {
@@ -223,9 +223,9 @@ test('tapes are read in inches, unless they run in feet', function () {
     $feet = LengthReader::read('36', Unit::Inch);
 
     expect((new LengthWriter(Unit::Inch, null, $feet))->showOnTape($long))
-        ->toBe('79 3/16')
+        ->toBe("79\u{a0}3/16")
         ->and((new LengthWriter(Unit::Inch, null, null, tapesInFeet: true))->showOnTape($long))
-        ->toBe("6' 7 3/16");
+        ->toBe("6'\u{a0}7\u{a0}3/16");
 });
 
 test('in millimetres nothing is said in feet', function () {
