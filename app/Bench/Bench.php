@@ -234,6 +234,7 @@ final readonly class Bench implements Form
 
         return (string) json_encode(
             $plan === null ? null : SlideFrames::of($plan, $this->setout->write, $this->station === Station::Anchors),
+            JSON_UNESCAPED_UNICODE,
         );
     }
 
