@@ -183,7 +183,7 @@ return [
         'floor' => 'Floor',
         'falls-from-the-high-spot' => 'falls ×:times, from the high spot',
         'loads' => 'Loads',
-        'the-most-each-fixing-takes' => 'the most each fixing carries as the door runs, and what it carries now',
+        'the-most-each-fixing-takes' => 'the most each fixing carries, and what it carries now',
         'from-above' => 'From above',
         'depth-2' => 'depth ×:depth',
         'true' => 'true',

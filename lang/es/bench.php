@@ -183,7 +183,7 @@ return [
         'floor' => 'Suelo',
         'falls-from-the-high-spot' => 'desniveles ×:times, desde el punto alto',
         'loads' => 'Cargas',
-        'the-most-each-fixing-takes' => 'lo máximo que carga cada fijación al correr la puerta y lo que carga ahora',
+        'the-most-each-fixing-takes' => 'lo máximo de cada fijación, y lo que carga ahora',
         'from-above' => 'Desde arriba',
         'depth-2' => 'fondo ×:depth',
         'true' => 'a escala',
