@@ -13,7 +13,7 @@ return [
         'bring-in-kits' => 'Import kits',
         'give-them-out' => 'Export kits',
         'that-file-could-not-be' => 'That file could not be read. Nothing was changed.',
-        'carries-leaf-to-thick' => ':hangs · carries :mass · door :low to :high thick',
+        'carries-leaf-to-thick' => ':hangs; carries :mass; door :low to :high thick',
         'numbers-of-its-sheet-are' => ':count numbers of its sheet are still to be entered.',
         'copy' => 'Copy',
         'kit' => 'Kit',

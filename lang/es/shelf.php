@@ -13,7 +13,7 @@ return [
         'bring-in-kits' => 'Importar herrajes',
         'give-them-out' => 'Exportar herrajes',
         'that-file-could-not-be' => 'Ese archivo no se pudo leer. No ha cambiado nada.',
-        'carries-leaf-to-thick' => ':hangs · aguanta :mass · puerta de :low a :high de grueso',
+        'carries-leaf-to-thick' => ':hangs; aguanta :mass; puerta de :low a :high de grueso',
         'numbers-of-its-sheet-are' => 'Faltan por anotar :count números de su ficha.',
         'copy' => 'Copiar',
         'kit' => 'Herraje',
