@@ -52,12 +52,6 @@ function toldInTheMeantime(): array
     );
 }
 
-/** As it reads, whichever blanks keep its numbers in one line. */
-function inPlainBlanks(string $says): string
-{
-    return strtr($says, ["\u{202f}" => ' ', "\u{a0}" => ' ']);
-}
-
 /** What a PDF says, as another program reads it; one page where a number is given. */
 function shownOn(string $pdf, ?int $page = null): string
 {

@@ -7,6 +7,7 @@ namespace App\Files;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RuntimeException;
+use YokeLine\Measure\LengthWriter;
 
 /** Rows as CSV, for a spreadsheet: blanks that keep a number in one line on paper are plain ones here. */
 final class Table
@@ -24,7 +25,7 @@ final class Table
                 $file,
                 array_map(
                     fn (string|int|float $cell) => is_string($cell)
-                        ? self::safe(strtr($cell, ["\u{202f}" => ' ', "\u{a0}" => ' ']))
+                        ? self::safe(LengthWriter::inPlainBlanks($cell))
                         : $cell,
                     $row,
                 ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YokeLine\Drawing;
 
+use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
 /** A scene as DXF R12: in millimetres or in inches, y up, a layer to each of the scene's; boxes become polylines. */
@@ -235,7 +236,7 @@ final class Dxf
         return (string) preg_replace_callback(
             '/[^\x20-\x7e]/u',
             fn (array $letter) => sprintf('\\U+%04X', mb_ord($letter[0])),
-            strtr($text, ['’' => "'", '×' => 'x', '–' => '-', "\u{202f}" => ' ', "\u{a0}" => ' ']),
+            strtr(LengthWriter::inPlainBlanks($text), ['’' => "'", '×' => 'x', '–' => '-']),
         );
     }
 }

@@ -31,6 +31,12 @@ final readonly class LengthWriter
         private bool $tapesInFeet = false,
     ) {}
 
+    /** What is written, for what other programs read: they know plain blanks alone. */
+    public static function inPlainBlanks(string $written): string
+    {
+        return strtr($written, [self::THOUSANDS => ' ', self::BEFORE_A_FRACTION => ' ']);
+    }
+
     /** What is shown is rounded to this. */
     public function step(): Length
     {

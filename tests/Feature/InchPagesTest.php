@@ -8,6 +8,7 @@ use App\Models\Doorway;
 use App\Models\Revision;
 use Tests\Demo;
 use YokeLine\Measure\LengthReader;
+use YokeLine\Measure\LengthWriter;
 use YokeLine\Measure\Unit;
 
 beforeEach(function () {
@@ -103,7 +104,8 @@ test('the bench, the sheet and the printed sheet say the same number of the same
     $doorway = ($this->answer)(oddSizes($seed));
     $said = numbersOf((string) $this->get(route('numbers', $doorway))->assertOk()->getContent());
     $rows = rowsOf((string) $this->get(route('papers.sheet', $doorway))->getContent());
-    $printed = inPlainBlanks(shownOn((string) $this->get(route('give-out', [$doorway, 'sheet.pdf']))->getContent()));
+    $paper = (string) $this->get(route('give-out', [$doorway, 'sheet.pdf']))->getContent();
+    $printed = LengthWriter::inPlainBlanks(shownOn($paper));
     $names = [
         'yoke_line' => 'rail line',
         'leaf.top' => 'door top',
@@ -126,14 +128,14 @@ test('the bench, the sheet and the printed sheet say the same number of the same
         expect($rows[$name])
             ->toBe($said[$sum], $name)
             ->and($printed)
-            ->toContain(inPlainBlanks("{$said[$sum]} {$name}"));
+            ->toContain(LengthWriter::inPlainBlanks("{$said[$sum]} {$name}"));
     }
     foreach ($ends as $sum => $name) {
         // Hooked at one corner or at the other.
         expect(nmOf($rows[$name]))
             ->toBeIn([nmOf($said[$sum]), $wall - nmOf($said[$sum])], $name)
             ->and($printed)
-            ->toContain(inPlainBlanks("{$rows[$name]} {$name}"));
+            ->toContain(LengthWriter::inPlainBlanks("{$rows[$name]} {$name}"));
     }
 })->with(range(1, 6));
 

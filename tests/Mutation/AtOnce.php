@@ -9,7 +9,7 @@ use Closure;
 /** Runs, so many at once: whichever is over first makes room for the next. */
 final class AtOnce
 {
-    /** @var array<int, array{Run, Closure(Run): void}> those under way, each with what follows */
+    /** @var array<int, array{Run, Closure(Run): void}> those under way by their processes, each with what follows */
     private array $running = [];
 
     public function __construct(private readonly int $most) {}
@@ -25,7 +25,8 @@ final class AtOnce
         while (count($this->running) >= $this->most) {
             $this->wait();
         }
-        $this->running[] = [$begin(), $over];
+        $run = $begin();
+        $this->running[$run->process] = [$run, $over];
     }
 
     public function finish(): void
@@ -37,14 +38,9 @@ final class AtOnce
 
     private function wait(): void
     {
-        foreach ($this->running as $i => [$run, $over]) {
-            if ($run->isOver()) {
-                unset($this->running[$i]);
-                $over($run);
-
-                return;
-            }
-        }
-        usleep(2_000);
+        $run = Run::firstOver(array_map(fn (array $one) => $one[0], $this->running));
+        [, $over] = $this->running[$run->process];
+        unset($this->running[$run->process]);
+        $over($run);
     }
 }

@@ -24,7 +24,7 @@ use PHPUnit\Event\Tracer\Tracer;
 final class LinesRun implements Tracer
 {
     /** A file that takes longer is not asked: what only it would notice is told as lived. */
-    public const LONGEST_S = 240.0;
+    public const LONGEST_S = 240;
 
     /** @var array<string, array<string, array<int, int>>> by test and path, lines as keys */
     private array $run = [];

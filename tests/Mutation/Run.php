@@ -13,27 +13,24 @@ use RuntimeException;
  */
 final class Run
 {
-    private ?int $status = null;
-
-    private bool $isGivenUp = false;
-
-    private function __construct(private readonly int $process, private readonly float $until) {}
+    private function __construct(public readonly int $process, private ?int $status = null) {}
 
     /**
      * @param  list<string>  $arguments  as Pest takes them
      * @param  Closure(): void  $before  what is done in the copy before tests are looked for
-     * @param  float  $most  seconds, after which it is given up
+     * @param  int  $most  seconds, after which it ends itself
      */
-    public static function begin(array $arguments, Closure $before, float $most): self
+    public static function begin(array $arguments, Closure $before, int $most): self
     {
         $process = pcntl_fork();
         if ($process !== 0) {
             return $process > 0
-                ? new self($process, microtime(true) + $most)
+                ? new self($process)
                 : throw new RuntimeException('The machine lets no process begin.');
         }
         // What a test starts ends with it.
         posix_setsid();
+        pcntl_alarm($most);
         if (getenv('TELL') === false) {
             ini_set('display_errors', '0');
             ob_start(fn (): string => '');
@@ -44,22 +41,23 @@ final class Run
         exit(1);
     }
 
-    public function isOver(): bool
+    /** Waits for whichever is over first. @param  non-empty-array<int, self>  $running  by their processes */
+    public static function firstOver(array $running): self
     {
-        if ($this->status === null && pcntl_waitpid($this->process, $status, WNOHANG) === $this->process) {
-            $this->status = $status;
-        } elseif ($this->status === null && microtime(true) > $this->until) {
-            posix_kill(-$this->process, SIGKILL);
-            pcntl_waitpid($this->process, $this->status);
-            $this->isGivenUp = true;
-        }
+        do {
+            $process = pcntl_waitpid(-1, $status);
+            $process > 0 || throw new RuntimeException('What runs was waited for elsewhere.');
+        } while (! isset($running[$process]));
+        posix_kill(-$process, SIGKILL);
+        $running[$process]->status = $status;
 
-        return $this->status !== null;
+        return $running[$process];
     }
 
+    /** It took longer than it may. */
     public function isGivenUp(): bool
     {
-        return $this->isGivenUp;
+        return $this->status !== null && pcntl_wifsignaled($this->status) && pcntl_wtermsig($this->status) === SIGALRM;
     }
 
     /** What it ended with; null where it was ended from outside. */

@@ -19,7 +19,7 @@ final class Trial
     public const SECONDS = [2.0, 10.0];
 
     /** What was put in may go round for ever: then it is given up. */
-    private const LONGEST_S = 20.0;
+    private const LONGEST_S = 20;
 
     private function __construct() {}
 

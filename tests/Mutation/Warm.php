@@ -13,7 +13,7 @@ final class Warm
     /** What most of it comes into use by. */
     private const PROBE = ['tests/Feature/JobsTest.php', 'tests/Core/Planner'];
 
-    private const LONGEST_S = 120.0;
+    private const LONGEST_S = 120;
 
     /** @param  string  $folder  where it may write */
     public static function up(string $folder): void
@@ -26,9 +26,7 @@ final class Warm
             fn () => register_shutdown_function(fn () => file_put_contents($used, json_encode(self::loaded()))),
             self::LONGEST_S,
         );
-        while (! $probe->isOver()) {
-            usleep(10_000);
-        }
+        Run::firstOver([$probe->process => $probe]);
         $probe->code() === 0 || exit("Tests do not pass as they are.\n");
         /** @var list<string> $classes */
         $classes = json_decode((string) file_get_contents($used), true);
