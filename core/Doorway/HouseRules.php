@@ -72,6 +72,17 @@ final readonly class HouseRules
         return $this->cover->ownOverlap($this->units) ?? $this->overlapUsual;
     }
 
+    /**
+     * How far two leaves that pass each other overlap when shut: as said, else over the guide and its margin on both
+     * sides of it.
+     *
+     * @param  Length  $guide  how long it is along the wall
+     */
+    public function midOverlapOver(Length $guide): Length
+    {
+        return $this->midOverlap ?? $guide->plus($this->guideMargin->times(2));
+    }
+
     public function covering(Cover $cover, Length $park): self
     {
         return new self(

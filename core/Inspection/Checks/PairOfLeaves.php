@@ -84,9 +84,7 @@ final class PairOfLeaves implements Check
     private function midOverlap(CheckContext $context): iterable
     {
         $overlap = $context->plan->layout->midOverlap?->total;
-        $wanted =
-            $context->rules->midOverlap ??
-            $context->kit->guide->length->plus($context->rules->guideMargin->times(2));
+        $wanted = $context->rules->midOverlapOver($context->kit->guide->length);
         if ($overlap !== null && $context->isShort($overlap, $wanted)) {
             $short = $wanted->minus($overlap);
             yield new Finding(

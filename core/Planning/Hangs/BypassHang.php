@@ -23,10 +23,9 @@ final class BypassHang extends HangPlan
     {
         $jambs = $this->room->opening->span();
         $least = $this->room->opening->leastWidth();
-        $margin = $this->brief->rules->guideMargin;
         $covering = Covering::of($this->room, $this->brief->rules, $this->grid);
         $span = $covering->width()->renamed('what-covered');
-        $overlap = $this->brief->rules->midOverlap ?? $this->kit->guide->length->plus($margin->times(2));
+        $overlap = $this->brief->rules->midOverlapOver($this->kit->guide->length);
         $both = Sum::of('both-leaves')->plus('what-covered', $span)->plus('overlap-in-middle', $overlap);
         $needed = $both->becomes($both->total->half(), 'half-each')->renamed('needed-width-each-leaf');
         // Both leaves would eat into the overlap, so stock gets no tolerance here.

@@ -8,6 +8,7 @@ use YokeLine\Inspection\Finding;
 use YokeLine\Inspection\FindingCode;
 use YokeLine\Inspection\Severity;
 use YokeLine\Inspection\Verdict;
+use YokeLine\Measure\Length;
 use YokeLine\Measure\Message;
 use YokeLine\Setout;
 
@@ -85,6 +86,26 @@ test('a fault of leaves that pass each other is found, and its cures cure', func
         expect(Setout::quick($setout->after($cure), $kits)->has(FindingCode::from($code)))->toBeFalse($cure->code);
     }
 })->with('faults of leaves that pass');
+
+test('leaves that overlap too little in the middle are told by how much, whoever says what is wanted', function (
+    array $changes,
+    Severity $severity,
+    int $overlap,
+    int $wanted,
+) {
+    $finding = found(Doorways::setout('reclaim-bay', $changes), 'mid-overlap');
+
+    expect($finding->severity)->toBe($severity)
+        ->and(array_map(fn (Length $length) => $length->toMm(), $finding->with))
+        ->toEqual(['overlap' => $overlap, 'wanted' => $wanted]);
+})->with([
+    // The guide is 110 long, with 5 to each side of it.
+    'over the guide' => [['brief.leaf.width' => 960], Severity::Settle, 70, 120],
+    'as the house says' => [
+        ['brief.leaf.width' => 1000, 'brief.rules.mid_overlap' => 200], Severity::Settle, 150, 200,
+    ],
+    'apart' => [['brief.leaf.width' => 900, 'brief.rules.mid_overlap' => 20], Severity::Stop, -50, 20],
+]);
 
 test('a front pull that would run into a shelf is found', function () {
     $changes = [

@@ -101,3 +101,24 @@ test('the thickest leaf of a card is one that has room before the casing', funct
 
     expect($card->thickness->greatest?->toMm())->toBe($thickest);
 })->with([[18, 47.0], [24, 42.0], [27, 39.0]]);
+
+test('a leaf that is built hangs from as many as its mass with its hardware asks for', function (
+    array $told,
+    int $hangers,
+) {
+    [$name, $around] = Doorways::ofEveryKind()['kiln-room glazed'];
+    // Each of its wheels takes 30 kg; there are 3 kg of hardware.
+    $plan = Doorways::plan($name, [...$around, 'brief.kit' => 'round-22-free', ...$told]);
+
+    expect($plan->hangers()->count)->toBe($hangers)
+        ->and($plan->making?->leaf->wanted->hangersAt)->toHaveCount($hangers);
+})->with([
+    'as it is built, 53.7 kg' => [
+        ['brief.leaf.made.glass.thickness' => 10, 'brief.leaf.made.frame.thickness' => 50], 2,
+    ],
+    'as it is built, 57.6 kg' => [
+        ['brief.leaf.made.glass.thickness' => 11, 'brief.leaf.made.frame.thickness' => 50], 3,
+    ],
+    'as it was weighed, 55 kg' => [['brief.leaf.mass_kg' => 55], 2],
+    'as it was weighed, 88 kg' => [['brief.leaf.mass_kg' => 88], 4],
+]);
