@@ -5,43 +5,14 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\ServedFirm;
 
-/* The firm as it is served: over HTTPS, by the one command, to a telephone that trusts it. */
-
-beforeEach(function () {
-    $this->firm = ServedFirm::start();
-});
+/* The firm as it is served, by the one command: each test one of its own, that it stops or changes the people of. */
 
 afterEach(function () {
     $this->firm->stop();
 });
 
-test('it answers over HTTPS that its own authority signed, and closes every other way', function () {
-    $firm = $this->firm;
-
-    expect($firm->asks('/sign-in'))->toBe(200)
-        ->and($firm->asks('/'))->toBe(302)
-        ->and($firm->header('/sign-in', 'server'))->toBe('')
-        ->and($firm->header('/sign-in', 'strict-transport-security'))->toContain('max-age')
-        ->and($firm->header('/sign-in', 'set-cookie'))->toContain('secure')->toContain('httponly')
-        ->and($firm->asks('/index.php/sign-in'))->toBe(404)
-        ->and($firm->asks('/.env'))->toBe(404);
-});
-
-test('the plain address helps a telephone to trust it, and does nothing else', function () {
-    $firm = $this->firm;
-
-    expect($firm->plain('/join'))->toBe(200)
-        ->and($firm->plain('/join/yoke-line.crt'))->toBe(200)
-        ->and($firm->plain('/sign-in'))->toBe(302)
-        ->and($firm->plain('/doorways/1/wall/measure'))->toBe(302);
-});
-
-test('a second start says who has the port', function () {
-    expect($this->firm->startAgain())->toContain('taken by Yoke Line itself')->toContain('--port');
-});
-
 test('what is killed is started anew, and a stop leaves nothing behind', function () {
-    $firm = $this->firm;
+    $firm = $this->firm = ServedFirm::start();
     $firm->killPages();
     $answers = $firm->asksAgain('/sign-in');
     $firm->stop();
@@ -50,7 +21,7 @@ test('what is killed is started anew, and a stop leaves nothing behind', functio
 });
 
 test('a telephone keeps jobs, measuring, steps, sheet and photographs when the server stops, and what it entered arrives', function () {
-    $firm = $this->firm;
+    $firm = $this->firm = ServedFirm::start();
     $phone = $firm->phone();
     $firm->signUp($phone);
     $firm->bringInDemo();
@@ -80,44 +51,8 @@ test('a telephone keeps jobs, measuring, steps, sheet and photographs when the s
     $phone->until(fn () => $firm->says('Told with no connection') ?: null, 'the note has arrived');
 });
 
-test('it is installed as an application', function () {
-    $phone = $this->firm->phone();
-    $phone->visit('/sign-in');
-    $manifest = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/public/manifest.webmanifest'), true);
-    $found = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($phone->driver))->execute('Page.getAppManifest');
-
-    expect($found['errors'])->toBe([])
-        ->and(json_decode((string) $found['data'], true))->toBe($manifest);
-    foreach ($manifest['icons'] as $icon) {
-        expect($this->firm->asks($icon['src']))->toBe(200);
-    }
-});
-
-test('its pages for people have no serious fault, and fit a telephone', function () {
-    $firm = $this->firm;
-    $phone = $firm->phone();
-    $faults = [];
-    $look = function (string $path) use ($phone, &$faults): void {
-        $phone->visit($path);
-        $wide = $phone->js('return document.documentElement.scrollWidth');
-        $faults[$path] = [...$phone->faults(), ...($wide > 390 ? ["{$wide} wide"] : [])];
-    };
-    $look('/join');
-    $look('/sign-in');
-    $firm->signUp($phone);
-    $phone->visit('/firm');
-    $phone->driver->findElement(WebDriverBy::cssSelector('.invite [name=name]'))->sendKeys('Ivo');
-    $phone->click('.invite .btn-primary')->find('.given .qr svg');
-    $link = $phone->js('return document.querySelector(".given input").value');
-    foreach (['/firm', '/account', (string) parse_url($link, PHP_URL_PATH)] as $path) {
-        $look($path);
-    }
-
-    expect(array_filter($faults))->toBe([]);
-});
-
 test('whoever may not plan is told so where they try', function () {
-    $firm = $this->firm;
+    $firm = $this->firm = ServedFirm::start();
     $phone = $firm->phone();
     $firm->signUp($phone);
     $firm->bringInDemo();
@@ -131,7 +66,7 @@ test('whoever may not plan is told so where they try', function () {
 });
 
 test('behind a proxy links and cookies are those of its address, and other names are refused', function () {
-    $firm = ServedFirm::start('serve', '--proxy');
+    $firm = $this->firm = ServedFirm::start('serve', '--proxy');
     $said = $firm->asProxy('/', 'localhost');
     $other = $firm->asProxy('/', 'evil.example');
     $firm->stop();
@@ -141,7 +76,7 @@ test('behind a proxy links and cookies are those of its address, and other names
 });
 
 test('a telephone that is signed out from the desk is out, and stays out', function () {
-    $firm = $this->firm;
+    $firm = $this->firm = ServedFirm::start();
     $phone = $firm->phone();
     $firm->signUp($phone);
     $desk = $firm->phone()->size(1280, 800);

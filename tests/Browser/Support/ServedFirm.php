@@ -38,6 +38,19 @@ final class ServedFirm
         return $firm;
     }
 
+    /** One for all who stop nothing and change nobody's role; it goes on for as long as tests are run. */
+    public static function shared(): self
+    {
+        /** @var ?self $shared */
+        static $shared = null;
+        if ($shared === null) {
+            $shared = self::start();
+            register_shutdown_function($shared->stop(...));
+        }
+
+        return $shared;
+    }
+
     /** The first of two ports side by side that are free, below those that whoever asks elsewhere is given. */
     private static function freePair(): int
     {
