@@ -319,6 +319,8 @@ final readonly class Setout
             $brief->header,
             $brief->rules,
             $brief->leaf->construction,
+            $brief->leaf->made,
+            $brief->ends,
             $brief->wallPull,
             $brief->frontPull,
             $this->doorway->survey,

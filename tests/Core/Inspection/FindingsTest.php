@@ -149,6 +149,35 @@ test('what is said of the whole wall, where nothing needs settling', function (s
     'parked for good' => ['parked', ['brief.rules.parked' => true]],
 ]);
 
+test('what stands off the wall is told with where it is and how far the wall goes', function () {
+    $lamp = ['name' => 'lamp', 'kind' => 'lamp', 'x' => [5000, 5100], 'y' => [100, 200], 'projection' => 60];
+    $told = found(Doorways::setout(changes: ['survey.obstacles' => [$lamp]]), 'off-the-wall')->with;
+
+    expect([$told['low']->toMm(), $told['from']->toMm(), $told['to']->toMm()])->toEqual([5000, 0, 3640]);
+});
+
+test('a thing behind the rail stops where it meets the board, or comes out as far as the standoffs stand', function (
+    array $changes,
+    ?string $how,
+) {
+    $switch = ['name' => 'switch', 'kind' => 'switch', 'x' => [1500, 1580], 'y' => [2120, 2200]];
+    $setout = Doorways::setout(changes: ['survey.obstacles' => [[...$switch, ...$changes[0]]], ...$changes[1]]);
+    $found = array_filter($setout->findings, fn (Finding $one) => $one->code === FindingCode::ObstacleBehindRail);
+
+    expect(array_map(fn (Finding $one) => $one->how, array_values($found)))->toBe($how === null ? [] : [$how]);
+})->with([
+    'flat behind a board' => [[['projection' => 5], []], 'header'],
+    'behind a rail on the wall' => [[['projection' => 5], ['brief.backing' => 'direct']], 'rail'],
+    'behind the spacers of a rail' => [
+        [['projection' => 5], ['brief.backing' => 'direct', 'brief.rules.spacer' => 10]], null,
+    ],
+    'out of the spacers of a rail' => [
+        [['projection' => 11], ['brief.backing' => 'direct', 'brief.rules.spacer' => 10]], 'rail',
+    ],
+    'beside the board' => [[['projection' => 60, 'x' => [200, 280]], []], null],
+    'under the board' => [[['projection' => 60, 'y' => [1000, 1080]], []], null],
+]);
+
 test('a moment at a built-out header is the hung weight times how far out the rail is', function () {
     $setout = Doorways::setout(changes: ['brief.header.build_out' => 60, 'brief.leaf.mass_kg' => 40]);
 

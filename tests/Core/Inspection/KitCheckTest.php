@@ -36,3 +36,35 @@ test('numbers that cannot be true together are found', function (
     'pieces that make no length that is sold' => ['kit-pieces', ['rail.pieces' => [['length' => 1000]]]],
     'no hang' => ['kit-hangs-nothing', ['hang' => []]],
 ]);
+
+test('what a guide reaches over the gap is asked of blades and cheeks, and of no roller', function (
+    array $guide,
+    array $found,
+) {
+    $kit = Doorways::kit('flat-40-strap', array_combine(
+        array_map(fn (string $key) => "guide.{$key}", array_keys($guide)),
+        $guide,
+    ));
+
+    expect(array_column(KitCheck::of($kit), 'how', 'where'))->toBe($found);
+})->with([
+    'a blade that holds' => [['style' => 't-fin', 'blade_height' => 30], []],
+    'a blade that holds little' => [['style' => 't-fin', 'blade_height' => 16], ['guide.blade_height' => 'little']],
+    'a blade under the gap' => [['style' => 't-fin', 'blade_height' => 12], ['guide.blade_height' => 'none']],
+    'cheeks that hold' => [['style' => 'u-shoe', 'cheek' => 40, 'blade_height' => 12], []],
+    'cheeks that hold little' => [
+        ['style' => 'u-shoe', 'cheek' => 16, 'blade_height' => 40], ['guide.blade_height' => 'little'],
+    ],
+    'a roller' => [['style' => 'wall-roller', 'cheek' => 1, 'blade_height' => 1], []],
+]);
+
+test('a joint that does not go together is told between the two pieces that it joins', function () {
+    $pieces = [['length' => 1000, 'right' => 'male'], ['length' => 1000, 'left' => 'female', 'right' => 'male']];
+    $kit = Doorways::kit('flat-40-strap', ['rail.pieces' => [...$pieces, ['length' => 400, 'left' => 'male']]]);
+    $joint = array_values(array_filter(KitCheck::of($kit), fn ($one) => $one->code === FindingCode::KitJoint));
+
+    expect($joint)->toHaveCount(1)
+        ->and($joint[0]->where)->toBe('rail.pieces[1].right')
+        ->and([$joint[0]->with['n'], $joint[0]->with['next']])->toBe([2, 3])
+        ->and([$joint[0]->with['right']->how, $joint[0]->with['left']->how])->toBe(['male', 'male']);
+});

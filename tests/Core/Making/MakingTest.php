@@ -7,7 +7,6 @@ use Eris\TestTrait;
 use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\Made\Board;
 use YokeLine\Format\UnreadableFile;
-use YokeLine\Inspection\Cure;
 use YokeLine\Inspection\Finding;
 use YokeLine\Making\Boards;
 use YokeLine\Making\Courses;
@@ -183,23 +182,6 @@ test('what is found of a leaf that is built', function (array $made, string $cod
     ],
 ]);
 
-test('a fault of a leaf that is built has a cure that takes it away', function (array $made, string $code) {
-    $setout = Doorways::setout('kiln-room', [...SILENT, 'brief.leaf.made' => Doorways::plain($made)]);
-    $found = array_values(array_filter($setout->findings, fn (Finding $one) => $one->code->value === $code));
-
-    expect($found[0]->cures ?? [])->not->toBe([]);
-})->with([
-    'wet wood' => [['way' => 'planked', 'moisture' => 16], 'wood-wet'],
-    'a narrow ledge' => [['way' => 'planked', 'ledge' => ['width' => 60]], 'ledge-narrow'],
-    'thin boards' => [['way' => 'planked', 'board' => ['thickness' => 14], 'ledge' => ['thickness' => 25]], 'cheek-thin'],
-    'a tight channel' => [['way' => 'framed', 'filler' => ['thickness' => 6]], 'channel-tight'],
-    'a loose channel' => [['way' => 'framed', 'filler' => ['thickness' => 18]], 'channel-loose'],
-    'a shallow channel' => [['way' => 'framed', 'raise' => 4], 'channel-shallow'],
-    'plain glass' => [['way' => 'glazed', 'glass' => ['kind' => 'float']], 'glass-unsafe'],
-    'a bolt through the glass' => [['way' => 'glazed', 'frame' => ['stile' => 60, 'top' => 60]], 'drill-glass'],
-    'a leaf too thin for the kit' => [['way' => 'planked', 'ledge' => ['thickness' => 5]], 'leaf-thickness'],
-]);
-
 test('an old leaf that is too wide loses half at each outer edge, and its holes come with it', function () {
     $leaf = leafBuilt([
         'way' => 'hollow',
@@ -302,30 +284,6 @@ function materialsOf(Plan $plan): array
     return array_map(fn (Material $line) => $line->id->kind->value, Materials::of($plan));
 }
 
-/** A pull of a doorway, its middle at 965, and an old leaf whose bore lies under it. */
-function underTheHandle(): array
-{
-    $bore = (object) ['kind' => 'bore', 'u' => 60, 'v' => 1100, 'diameter' => 50];
-    $old = ['width' => 484, 'height' => 2240, 'thickness' => 38];
-
-    return ['way' => 'joined', 'from' => [[...$old, 'bores' => [$bore]], $old]];
-}
-
-test('a handle over an old hole is cured above it and below it', function () {
-    $made = ['brief.leaf.made' => Doorways::plain(underTheHandle())];
-    $bar = ['front' => (object) ['kind' => 'bar', 'width' => 24, 'height' => 300, 'projection' => 45]];
-
-    expect(curesOf('hole-meets-old', [...SILENT, ...$made, 'brief.pulls' => (object) $bar]))
-        ->toBe(['handle-at', 'handle-at']);
-});
-
-test('a hanger beside the solid edge of a hollow leaf is cured by a block behind it', function () {
-    $hollow = ['width' => 966, 'height' => 2140, 'thickness' => 40, 'kind' => 'hollow', 'stile' => 34];
-    $made = ['brief.leaf.made' => Doorways::plain(['way' => 'hollow', 'from' => [$hollow]])];
-
-    expect(curesOf('hanger-solid', [...SILENT, ...$made]))->toContain('block-behind');
-});
-
 test('a block behind the edge is as solid as the edge', function () {
     $hollow = ['width' => 966, 'height' => 2140, 'thickness' => 40, 'kind' => 'hollow', 'stile' => 34];
     $leaf = leafBuilt(['way' => 'hollow', 'from' => [[...$hollow, 'block' => 66]]]);
@@ -334,20 +292,6 @@ test('a block behind the edge is as solid as the edge', function () {
 
     expect($leaf->holds()[0]->u->length()->equals($solid))->toBeTrue();
 });
-
-/** @return list<string> what is offered against a finding, wherever it is said */
-function curesOf(string $code, array $changes): array
-{
-    $found = array_filter(
-        Doorways::setout('kiln-room', $changes)->findings,
-        fn (Finding $finding) => $finding->code->value === $code,
-    );
-
-    return array_merge(...array_map(
-        fn (Finding $finding) => array_map(fn (Cure $cure) => $cure->code, $finding->cures),
-        array_values($found),
-    ));
-}
 
 test('a rule of thumb that a house changes counts in place of the usual one', function () {
     $leaf = leafBuilt(['way' => 'planked'], ['brief.rules.making.ledge_up' => 260]);
