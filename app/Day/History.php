@@ -9,13 +9,25 @@ use App\Keeping\Kept;
 use App\Models\Doorway;
 use App\Models\LogEntry;
 use App\Site\SiteRun;
+use Illuminate\Support\Collection;
 
 /** How long this house takes, against what is planned: from one step done to the next, on one day at one doorway. */
 final class History
 {
+    /** Of a kind of step that was done less often nothing is known. */
     private const LEAST_KNOWN = 3;
 
+    /** What was pressed within a minute of the step before was done before it was told. */
+    private const SHORTEST_MINUTES = 1;
+
+    /** After this one did something else in between. */
     private const LONGEST_MINUTES = 240;
+
+    /** So many doorways are looked at, those worked at last. */
+    private const DOORWAYS = 40;
+
+    /** A house that is slower or quicker by more has told something else. */
+    private const FACTORS = [0.5, 2.0];
 
     /** @return array<string, float> by kind of step, where enough is known: so many times the planned minutes */
     public static function factors(): array
@@ -27,53 +39,67 @@ final class History
     private static function worked(): array
     {
         $known = [];
-        $entries = LogEntry::query()
-            ->whereIn('doorway_id', Doorway::query()->select('id'))
-            ->where('kind', 'step')
-            ->orderBy('doorway_id')
-            ->orderBy('at')
-            ->get()
-            ->groupBy('doorway_id');
-        /** @var Doorway $doorway */
-        foreach (
-            Doorway::query()->with('revision', 'job')->whereIn('id', $entries->keys())->limit(40)->get() as $doorway
-        ) {
-            if ($doorway->setout(null)->plan === null) {
-                continue;
-            }
-            $run = new SiteRun($doorway, null);
-            /** @var ?LogEntry $before */
-            $before = null;
-            /** @var LogEntry $entry */
-            foreach ($entries[$doorway->id] ?? [] as $entry) {
-                $minutes = $before === null ? 0.0 : $before->at->diffInMinutes($entry->at);
-                if (
-                    ($entry->data['state'] ?? '') === 'done' &&
-                    isset($run->steps[$entry->about]) &&
-                    $minutes > 1 &&
-                    $minutes < self::LONGEST_MINUTES &&
-                    $before !== null &&
-                    $before->at->isSameDay($entry->at)
-                ) {
-                    $known[$run->steps[$entry->about]->kind()->value][] =
-                        $minutes / max(1, $run->steps[$entry->about]->minutes);
-                }
-                $before = $entry;
+        foreach (self::lastWorkedAt() as $doorway) {
+            foreach (self::took($doorway) as [$kind, $factor]) {
+                $known[$kind][] = $factor;
             }
         }
 
         return array_map(
             self::middle(...),
-            array_filter($known, fn (array $ratios) => count($ratios) >= self::LEAST_KNOWN),
+            array_filter($known, fn (array $factors) => count($factors) >= self::LEAST_KNOWN),
         );
     }
 
-    /** @param  non-empty-list<float>  $ratios */
-    private static function middle(array $ratios): float
+    /** @return Collection<int, Doorway> */
+    private static function lastWorkedAt(): Collection
     {
-        sort($ratios);
+        return Doorway::query()
+            ->with('revision', 'job', 'stepsTold')
+            ->has('stepsTold')
+            ->withMax('stepsTold as told_last', 'id')
+            ->orderByDesc('told_last')
+            ->limit(self::DOORWAYS)
+            ->get();
+    }
 
-        // One odd day makes no rule.
-        return max(0.5, min(2.0, $ratios[intdiv(count($ratios), 2)]));
+    /** @return iterable<array{string, float}> the kind of each step whose time is known; so many times the planned */
+    private static function took(Doorway $doorway): iterable
+    {
+        if ($doorway->setout(null)->plan === null) {
+            return;
+        }
+        $steps = (new SiteRun($doorway, null))->steps;
+        $before = null;
+        foreach ($doorway->stepsTold as $entry) {
+            $step = $steps[$entry->about] ?? null;
+            $minutes = $before === null ? null : self::minutesSince($before, $entry);
+            if ($step !== null && $minutes !== null && $entry->plain('state') === 'done') {
+                yield [$step->kind()->value, $minutes / max(1, $step->minutes)];
+            }
+            $before = $entry;
+        }
+    }
+
+    /** Null where something else was done meanwhile, or nothing can be told of it. */
+    private static function minutesSince(LogEntry $before, LogEntry $entry): ?float
+    {
+        $minutes = $before->at->diffInMinutes($entry->at);
+
+        return $before->at->isSameDay($entry->at)
+            && $minutes > self::SHORTEST_MINUTES && $minutes < self::LONGEST_MINUTES ? $minutes : null;
+    }
+
+    /**
+     * One odd day makes no rule.
+     *
+     * @param  non-empty-list<float>  $factors
+     */
+    private static function middle(array $factors): float
+    {
+        sort($factors);
+        [$least, $most] = self::FACTORS;
+
+        return max($least, min($most, $factors[intdiv(count($factors), 2)]));
     }
 }

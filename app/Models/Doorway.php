@@ -13,6 +13,7 @@ use App\Words\AsMessage;
 use App\Words\Speaker;
 use App\Words\StoredMessage;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -42,6 +43,7 @@ use YokeLine\Setout;
  * @property Job $job
  * @property Revision $revision
  * @property ?WallTrace $trace
+ * @property Collection<int, LogEntry> $stepsTold
  */
 final class Doorway extends Model
 {
@@ -84,6 +86,12 @@ final class Doorway extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(Revision::class);
+    }
+
+    /** @return HasMany<LogEntry, $this> what was told of its steps, in the order it was done */
+    public function stepsTold(): HasMany
+    {
+        return $this->hasMany(LogEntry::class)->where('kind', 'step')->orderBy('at')->orderBy('id');
     }
 
     /** @return HasOne<WallTrace, $this> what a scanner last sent of its wall */
