@@ -85,12 +85,7 @@ final readonly class JobDays
     /** The first day. */
     public function from(): Carbon
     {
-        $from = $this->set['from'] ?? null;
-
-        $day =
-            is_string($from) && strtotime($from) !== false
-                ? Carbon::parse($from)->startOfDay()
-                : Carbon::now()->addDay()->startOfDay();
+        $day = Plain::day($this->set['from'] ?? null) ?? Carbon::now()->addDay()->startOfDay();
 
         return $day->isWeekend() ? $day->nextWeekday() : $day;
     }
@@ -103,9 +98,7 @@ final readonly class JobDays
     /** @param  'leaf'|'kit'|'board'  $what */
     public function deliveryOn(string $what): ?Carbon
     {
-        $on = ((array) ($this->set['comes'] ?? []))[$what] ?? null;
-
-        return is_string($on) && strtotime($on) !== false ? Carbon::parse($on)->startOfDay() : null;
+        return Plain::day(((array) ($this->set['comes'] ?? []))[$what] ?? null);
     }
 
     /** @return list<int> doorways that are planned; every one that can be hung where nobody chose */
