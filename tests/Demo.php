@@ -15,7 +15,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use stdClass;
 
-/** The demo in an empty house: seeded once in a process, laid down again as rows and photographs for each test after. */
+/**
+ * The demo in an empty house: seeded once in a process, laid down again as rows and photographs for each test after.
+ *
+ * @phpstan-type Held array{array<string, list<array<string, mixed>>>, array<int, string>}
+ */
 final class Demo
 {
     /** @var ?array<string, list<array<string, mixed>>> the rows of each table */
@@ -35,6 +39,22 @@ final class Demo
         } else {
             self::layDown(self::$rows);
         }
+    }
+
+    /**
+     * What it is laid down by, for another process.
+     *
+     * @return ?Held  null where it was not asked for
+     */
+    public static function held(): ?array
+    {
+        return self::$rows === null ? null : [self::$rows, self::$photos];
+    }
+
+    /** @param  Held  $held  by another process */
+    public static function hold(array $held): void
+    {
+        [self::$rows, self::$photos] = $held;
     }
 
     /** A house of one firm that nothing was entered in, and that counts on by the rows it is given. */

@@ -12,8 +12,7 @@ use PHPUnit\Event\TestRunner\ExecutionFinished;
 use PHPUnit\Event\Tracer\Tracer;
 
 /**
- * Writes down which lines each test runs, and how long it takes with all its sets of data. Lines are packed: a test
- * runs thousands.
+ * Writes down which lines each test runs, each set of data by itself, and how long it takes.
  *
  * @phpstan-type Told array{
  *     can: array<string, string>,
@@ -26,10 +25,10 @@ final class LinesRun implements Tracer
     /** A file that takes longer is not asked: what only it would notice is told as lived. */
     public const LONGEST_S = 240;
 
-    /** @var array<string, array<string, array<int, int>>> by test and path, lines as keys */
+    /** @var array<string, array<string, string>> by test and path, packed */
     private array $run = [];
 
-    /** @var array<string, list<int>> the lines that can be run, by path */
+    /** @var array<string, string> the lines that can be run, by path, packed */
     private array $can = [];
 
     /** @var array<string, float> by test */
@@ -44,8 +43,11 @@ final class LinesRun implements Tracer
     {
         match (true) {
             $event instanceof PreparationStarted => $this->begins(),
-            $event instanceof Finished => $this->ends(self::named($event)),
-            $event instanceof ExecutionFinished => file_put_contents($this->to, serialize($this->told())),
+            $event instanceof Finished => $this->ends($event),
+            $event instanceof ExecutionFinished => file_put_contents(
+                $this->to,
+                serialize(['can' => $this->can, 'run' => $this->run, 'seconds' => $this->seconds]),
+            ),
             default => null,
         };
     }
@@ -57,41 +59,18 @@ final class LinesRun implements Tracer
         \pcov\start();
     }
 
-    private function ends(string $test): void
+    private function ends(Finished $event): void
     {
         \pcov\stop();
-        $this->seconds[$test] = ($this->seconds[$test] ?? 0.0) + hrtime(true) / 1e9 - $this->from;
+        assert($event->test() instanceof TestMethod);
+        $test = ChosenOnly::name($event->test());
+        $this->seconds[$test] = hrtime(true) / 1e9 - $this->from;
         foreach (\pcov\collect(\pcov\inclusive, $this->files) as $path => $lines) {
-            $this->can[$path] ??= array_keys($lines);
+            $this->can[$path] ??= Lines::packed(array_keys($lines));
             $run = array_keys($lines, 1, true);
             if ($run !== []) {
-                $this->run[$test][$path] = ($this->run[$test][$path] ?? []) + array_flip($run);
+                $this->run[$test][$path] = Lines::packed($run);
             }
         }
-    }
-
-    /** @return Told */
-    private function told(): array
-    {
-        $pack = fn (array $lines): string => pack('n*', ...$lines);
-
-        return [
-            'can' => array_map($pack, $this->can),
-            'run' => array_map(
-                fn (array $paths) => array_map(fn (array $lines) => $pack(array_keys($lines)), $paths),
-                $this->run,
-            ),
-            'seconds' => $this->seconds,
-        ];
-    }
-
-    /** `P\Tests\Core\GapTest::__pest_evaluable_it_is` as `tests/Core/GapTest.php::__pest_evaluable_it_is`. */
-    private static function named(Finished $event): string
-    {
-        $test = $event->test();
-        assert($test instanceof TestMethod);
-        $path = strtr((string) preg_replace('/^P?\\\\?Tests\\\\/', '', $test->className()), '\\', '/');
-
-        return "tests/{$path}.php::{$test->methodName()}";
     }
 }

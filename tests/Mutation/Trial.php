@@ -19,7 +19,7 @@ final class Trial
     public const SECONDS = [2.0, 10.0];
 
     /** What was put in may go round for ever: then it is given up. */
-    private const LONGEST_S = 20;
+    private const LONGEST_S = 12;
 
     private function __construct() {}
 
@@ -52,11 +52,10 @@ final class Trial
     /** @param  list<string>  $tests */
     private static function of(Mutation $mutation, array $tests): Run
     {
-        $files = array_values(array_unique(array_map(fn (string $test) => explode('::', $test)[0], $tests)));
-        $names = array_unique(array_map(self::pattern(...), $tests));
+        $files = array_values(array_unique(array_map(self::file(...), $tests)));
 
         return Run::begin(
-            [...$files, '--filter=/::(__pest_evaluable_)?('.implode('|', $names).')( with data|$|"|#)/'],
+            [...$files, '--filter='.ChosenOnly::these($tests)],
             function () use ($mutation): void {
                 self::put(self::declaredIn((string) $mutation->file->getRealPath()), $mutation->modifiedSourcePath);
                 Facade::instance()->registerTracer(new Judge());
@@ -86,11 +85,9 @@ final class Trial
         return ['core' => 'YokeLine\\', 'app' => 'App\\'][$found[1] ?? 'core'].strtr($found[2] ?? '', '/', '\\');
     }
 
-    /** A test by what it says, whose method has a _ for each blank and mark. */
-    private static function pattern(string $test): string
+    /** `P\Tests\Core\GapTest::__pest_evaluable_it_is#` stands in `tests/Core/GapTest.php`. */
+    private static function file(string $test): string
     {
-        $method = (string) preg_replace('/^__pest_evaluable_/', '', explode('::', $test)[1]);
-
-        return str_replace(['__', '_'], ['.{1,2}', '.'], preg_quote($method, '/'));
+        return 'tests/'.strtr((string) preg_replace('/^P?\\\\?Tests\\\\|::.*$/s', '', $test), '\\', '/').'.php';
     }
 }

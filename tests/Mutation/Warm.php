@@ -6,8 +6,14 @@ namespace Tests\Mutation;
 
 use Pest\Bootstrappers\BootOverrides;
 use ReflectionClass;
+use Tests\Demo;
 
-/** All that tests need and that is not ours, loaded once for every copy of this process. */
+/**
+ * All that tests need and that is not ours, loaded once for every copy of this process; and the demo, which is worked
+ * out as it should be, without a fault.
+ *
+ * @phpstan-import-type Held from Demo
+ */
 final class Warm
 {
     /** What most of it comes into use by. */
@@ -20,16 +26,21 @@ final class Warm
     {
         // Pest has some classes of PHPUnit in a way of its own, which have to come before them.
         (new BootOverrides())->boot();
-        $used = "{$folder}/used.json";
+        class_alias(ChosenOnly::class, 'PHPUnit\Runner\Filter\IncludeNameFilterIterator');
+        $left = "{$folder}/warm";
         $probe = Run::begin(
             self::PROBE,
-            fn () => register_shutdown_function(fn () => file_put_contents($used, json_encode(self::loaded()))),
+            fn () => register_shutdown_function(
+                fn () => file_put_contents($left, serialize([self::loaded(), Demo::held()])),
+            ),
             self::LONGEST_S,
         );
         Run::firstOver([$probe->process => $probe]);
         $probe->code() === 0 || exit("Tests do not pass as they are.\n");
-        /** @var list<string> $classes */
-        $classes = json_decode((string) file_get_contents($used), true);
+        /** @var array{list<string>, Held} $found */
+        $found = unserialize((string) file_get_contents($left), ['allowed_classes' => false]);
+        [$classes, $demo] = $found;
+        Demo::hold($demo);
         foreach ($classes as $class) {
             class_exists($class) || interface_exists($class) || trait_exists($class);
         }

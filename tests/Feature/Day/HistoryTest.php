@@ -49,7 +49,7 @@ test('of several the middle one counts, so that one odd day makes no rule', func
 
     expect(History::factors())->toBe(['leaf-in' => $factor]);
 })->with([
-    'one long day' => [[200, 12, 9], 1.2], 'never more than twice' => [[90, 80, 70], 2.0],
+    'one long day' => [[12, 200, 9], 1.2], 'never more than twice' => [[90, 80, 70], 2.0],
     'never less than half' => [[2, 3, 4], 0.5],
 ]);
 

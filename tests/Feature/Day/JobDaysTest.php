@@ -105,6 +105,20 @@ test('where too few are there for a step, that is said of it', function () {
     );
 });
 
+test('a step begins once those before it are done, and what they left has dried', function () {
+    $doorway = Begun::doorway('kiln-room');
+    $placed = placedIn(daysOf($doorway->job, []));
+    $after = array_filter(array_map(fn (Placed $one) => $one->task->after, $placed));
+
+    expect(count($after))->toBeGreaterThan(20);
+    foreach ($after as $task => $before) {
+        foreach ($before as $step => $minutes) {
+            $soonest = $placed[$step]->end() + $minutes;
+            expect($placed[$task]->start)->toBeGreaterThanOrEqual($soonest, "{$task} after {$step}");
+        }
+    }
+});
+
 test('what no stretch holds whole is done in parts, one after the other', function () {
     $doorway = Begun::doorway('kiln-room');
     $placed = placedIn(daysOf($doorway->job, ['hours' => '08:00-08:20', 'crew' => 3]));
