@@ -7,6 +7,7 @@ use App\Models\WaitingNotice;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Assert;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
@@ -31,6 +32,10 @@ pest()
     })
     ->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
+// One that asserts nothing, as where it goes through a list that is empty, would pass whatever the code does.
+pest()
+    ->afterEach(fn () => Assert::getCount() > 0 || Assert::fail('It asserts nothing.'))
+    ->in('Architecture', 'Browser', 'Core', 'Feature');
 
 /** Presses a unit at the top of a page of a job, as somebody does who looks at it in that unit. */
 function lookIn(string $units, Job $job, string $own = 'mm'): void
