@@ -75,6 +75,31 @@ test('a leaf in hand fits, is trimmed, packed or rejected', function (
     'hollow at one' => [['width' => 965], ['brief.leaf.solid' => [[0, 120]]], 'solid', 'reject'],
 ]);
 
+test('a leaf that is thicker than planned is packed out by what it lacks, and by washers where it is uneven', function (
+    array $thicknesses,
+    array $packed,
+) {
+    // Planned with 40 it clears a baseboard of 22 by 9, and 6 is wanted.
+    $plan = Doorways::plan(changes: [
+        'brief.in_hand.thickness' => $thicknesses, 'survey.baseboard' => ['height' => 90, 'thickness' => 22],
+    ]);
+    $told = [];
+    foreach (array_values(Fitting::each($plan, SizeCard::of($plan)))[0] as $fit) {
+        if ($fit->what === 'thickness') {
+            $lengths = array_filter($fit->says()->with, fn (mixed $value) => $value instanceof Length);
+            $told[$fit->says()->key] = array_map(fn (Length $length) => $length->toMm(), $lengths);
+        }
+    }
+    unset($told['fitting.under-nuts']);
+
+    expect($told)->toEqual($packed);
+})->with([
+    'as planned' => [[40], []],
+    'thicker than there is room' => [[46], ['fitting.spacer' => ['short' => 3, 'clearance' => 3, 'wanted' => 6]]],
+    'uneven' => [[40, 39], ['fitting.washers' => ['by' => 1, 'thin' => 39]]],
+    'uneven by half a millimetre' => [[40, 39.5], []],
+]);
+
 test('a leaf is as good as its gravest measure', function (array $verdicts, string $together) {
     $fits = array_map(fn (string $verdict) => new Fit('width', $verdict, 'fits'), $verdicts);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Practice;
+use YokeLine\Doorway\Obstacle;
 use YokeLine\Measure\Unit;
 use YokeLine\Practice\Level;
 use YokeLine\Practice\PracticeWall;
@@ -115,4 +116,21 @@ test('a real doorway becomes a wall with nothing of whose it is', function () {
 test('a doorway that is not measured becomes no wall', function () {
     expect(PracticeWall::from(Doorways::document('kiln-room', ['survey.opening' => null]), 3, Doorways::kits()))
         ->toBeNull();
+});
+
+test('of the things on a wall one sees those whose both sides are read', function () {
+    $thing = ['kind' => 'switch', 'y' => [1100, 1180], 'projection' => 10];
+    $wall = PracticeWall::from(Doorways::document('kiln-room', ['survey.obstacles' => [
+        [...$thing, 'name' => 'left', 'x' => [100, 180]], [...$thing, 'name' => 'right', 'x' => [3100, 3180]],
+    ]]), 7, Doorways::kits());
+    $sides = fn (int ...$of) => array_merge(
+        ...array_map(fn (int $i) => ["survey.obstacles[{$i}].x[0]", "survey.obstacles[{$i}].x[1]"], $of),
+    );
+    $low = fn (array $read) => array_map(fn (Obstacle $one) => $one->x->low->toMm(), $wall->seenBy($read));
+    $both = $low($sides(0, 1));
+
+    expect($both)->toHaveCount(2)
+        ->and($low($sides(1)))->toBe([$both[1]])
+        ->and($low([...$sides(0), 'survey.obstacles[1].x[0]']))->toBe([$both[0]])
+        ->and($low([]))->toBe([]);
 });
