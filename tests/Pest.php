@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Firm\Role;
+use App\Models\Firm;
 use App\Models\Job;
+use App\Models\User;
 use App\Models\WaitingNotice;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -55,6 +58,18 @@ function toldInTheMeantime(): array
             ->map(fn (WaitingNotice $notice) => $notice->says->says())
             ->all(),
     );
+}
+
+/** In a firm, signed in by nobody yet. */
+function somebody(Role $role, int $firm = Firm::FIRST, string $name = 'Ana'): User
+{
+    return User::create([
+        'firm_id' => $firm,
+        'name' => $name,
+        'email' => strtolower("{$name}-{$role->value}-{$firm}@example.com"),
+        'password' => 'a long password',
+        'role' => $role,
+    ]);
 }
 
 /** What a PDF says, as another program reads it; one page where a number is given. */

@@ -104,9 +104,9 @@ final readonly class PageLook
         $slow = new ChromeDevToolsDriver($browser->driver);
         $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
         $movedOnPhone = $browser->size(390, 844)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
+        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
         $wide = $browser->js('return document.documentElement.scrollWidth');
         $tooSmall = $browser->js(self::TOO_SMALL);
-        $slow->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
         $moved = $browser->size(1280, 800)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
         $faults = $browser->faults();
         $stuck = $browser->js(self::STUCK);

@@ -29,17 +29,6 @@ beforeEach(function () {
     config(['app.sign_in' => true]);
 });
 
-function somebody(Role $role, int $firm = Firm::FIRST, string $name = 'Ana'): User
-{
-    return User::create([
-        'firm_id' => $firm,
-        'name' => $name,
-        'email' => strtolower("{$name}-{$role->value}-{$firm}@example.com"),
-        'password' => 'a long password',
-        'role' => $role,
-    ]);
-}
-
 /** @return array{Job, Doorway} of a firm that has the demo's first doorway */
 function atWork(int $firm = Firm::FIRST): array
 {
