@@ -33,6 +33,7 @@ final class Run
         pcntl_alarm($most);
         if (getenv('TELL') === false) {
             ini_set('display_errors', '0');
+            ini_set('log_errors', '0');
             ob_start(fn (): string => '');
         }
         $_SERVER['argv'] = ['pest', '--do-not-cache-result', ...$arguments];

@@ -16,7 +16,7 @@ final class Trial
      * shorter): those that are the most about a line by themselves, and the next only where these notice nothing.
      * What all of them do not notice lives, whatever slower ones might say.
      */
-    public const SECONDS = [2.0, 10.0];
+    public const SECONDS = [2.0, 6.0];
 
     /** What was put in may go round for ever: then it is given up. */
     private const LONGEST_S = 12;
