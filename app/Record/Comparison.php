@@ -19,6 +19,9 @@ use YokeLine\Setout;
 /** Two revisions of a doorway beside each other: what was changed, and which numbers that moved. */
 final readonly class Comparison
 {
+    /** What a document has of the shelf and of the house's rules: nobody typed it. */
+    private const TAKEN_ALONG = ['kit', 'house'];
+
     private Setout $before;
 
     private Setout $after;
@@ -45,7 +48,7 @@ final readonly class Comparison
     {
         $changes = array_filter(
             $this->from->document->changesTo($this->to->document),
-            fn (string $place) => ! str_starts_with($place, 'kit.') && ! str_starts_with($place, 'house.'),
+            fn (string $place) => ! in_array(explode('.', $place)[0], self::TAKEN_ALONG, true),
             ARRAY_FILTER_USE_KEY,
         );
 
