@@ -53,7 +53,8 @@ test('what a way costs is said where anything is priced, with how much is not', 
     // The board is cut of bars, which are bought by their own length.
     $butTheBoard = $ways->cost($plan);
 
-    expect([$kitAlone, $butTheBoard])->toBe(['€ 129.00 and 16 unpriced', '€ 129.00 and one unpriced']);
+    expect($kitAlone)->toBe($prices->say(12_900).' and 16 unpriced')
+        ->and($butTheBoard)->toBe($prices->say(12_900).' and one unpriced');
 });
 
 test('where nothing is priced no cost is said', function () {
