@@ -57,8 +57,8 @@ final class History
         return Doorway::query()
             ->with('revision', 'job', 'stepsTold')
             ->has('stepsTold')
-            ->withMax('stepsTold as told_last', 'id')
-            ->orderByDesc('told_last')
+            ->withMax('stepsTold', 'id')
+            ->orderByDesc('steps_told_max_id')
             ->limit(self::DOORWAYS)
             ->get();
     }
