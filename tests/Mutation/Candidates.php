@@ -15,7 +15,7 @@ use PhpParser\NodeVisitorAbstract;
 use RuntimeException;
 use Symfony\Component\Finder\SplFileInfo;
 
-/** Every fault that can be put into a file: found in one walk over its nodes, and made one by one. */
+/** Every fault that can be put into a file: found in one walk over its nodes, and made one by one, each once. */
 final class Candidates extends NodeVisitorAbstract
 {
     /** @var list<Candidate> */
@@ -29,7 +29,7 @@ final class Candidates extends NodeVisitorAbstract
         $this->walk($this);
     }
 
-    /** @return list<Candidate> those whose node stands on a line */
+    /** @return list<Candidate> those that are left whose node stands on a line */
     public function on(int $line): array
     {
         return array_values(
@@ -39,6 +39,7 @@ final class Candidates extends NodeVisitorAbstract
 
     public function make(Candidate $candidate): Mutation
     {
+        $this->all = array_values(array_filter($this->all, fn (Candidate $one) => $one !== $candidate));
         $made = null;
         $changed = $this->walk(new NodeVisitor(
             $candidate->mutator,

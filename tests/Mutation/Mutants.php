@@ -24,7 +24,7 @@ final readonly class Mutants
     }
 
     /**
-     * File by file as the dice fall, by their size.
+     * Line by line as the dice fall, and around again where that is not enough: a line has several.
      *
      * @param  array<string, list<int>>  $files  the lines that can be run, by path
      * @return list<Mutation>
@@ -37,18 +37,22 @@ final readonly class Mutants
                 $lines[] = [$path, $number];
             }
         }
+        $lines = $this->dice->shuffleArray($lines);
         $made = $in = [];
-        foreach ($this->dice->shuffleArray($lines) as [$path, $number]) {
-            if (count($made) >= $sample) {
-                break;
+        do {
+            $before = count($made);
+            foreach ($lines as [$path, $number]) {
+                if (count($made) >= $sample) {
+                    break 2;
+                }
+                $in[$path] ??= new Candidates($path, DefaultSet::mutators());
+                $here = $in[$path]->on($number);
+                if ($here !== []) {
+                    $mutation = $in[$path]->make($here[$this->dice->getInt(0, count($here) - 1)]);
+                    $made[$mutation->id] ??= $mutation;
+                }
             }
-            $in[$path] ??= new Candidates($path, DefaultSet::mutators());
-            $here = $in[$path]->on($number);
-            if ($here !== []) {
-                $mutation = $in[$path]->make($here[$this->dice->getInt(0, count($here) - 1)]);
-                $made[$mutation->id] ??= $mutation;
-            }
-        }
+        } while (count($made) > $before);
 
         return array_values($made);
     }
