@@ -14,8 +14,11 @@ final class Unasserting
         ],
         // What is not so fails by itself where nothing is thrown.
         'vendor/pestphp/pest/src/Expectations/OppositeExpectation.php' => [
-            '/(function throwExpectationFailedException\([^)]*\)): never\s*\{.*?\n    \}/s',
-            '$1: void { }',
+            [
+                '/(function throwExpectationFailedException\([^)]*\)): never\s*\{.*?\n    \}/s',
+                '/^( +)\$this->throwExpectationFailedException\([^;]*\);(?=\n    \})/m',
+            ],
+            ['$1: void { }', '$1return $this->original;'],
         ],
     ];
 
@@ -23,8 +26,8 @@ final class Unasserting
     public static function load(string $folder): void
     {
         foreach (self::EMPTIED as $path => [$body, $instead]) {
-            $code = preg_replace($body, $instead, (string) file_get_contents($path), 1, $times);
-            $times === 1 || exit("Assertions cannot be taken out of {$path}.\n");
+            $code = preg_replace($body, $instead, (string) file_get_contents($path), count: $times);
+            $times > 0 || exit("Assertions cannot be taken out of {$path}.\n");
             file_put_contents($file = "{$folder}/without-".basename($path), $code);
             require $file;
         }
