@@ -25,9 +25,9 @@ final readonly class Glazing implements PlacesParts
     {
         $this->rebate = $build->rebate ?? $wanted->size(UsualSize::Rebate);
         $this->bead = $build->bead ?? $wanted->size(UsualSize::Bead);
-        foreach ($this->daylight() as $daylight) {
-            $daylight->isPositive() || throw new CannotBeMade('frame.stile');
-        }
+        [$wide, $high] = $this->daylight();
+        $wide->isPositive() || throw new CannotBeMade('frame.stile');
+        $high->isPositive() || throw new CannotBeMade('frame.bottom');
     }
 
     public static function of(Made $made, Glazed $build, Wanted $wanted): LeafMade

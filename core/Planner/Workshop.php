@@ -27,6 +27,7 @@ use YokeLine\Planning\Hangs\HangPlan;
 use YokeLine\Planning\Header;
 use YokeLine\Planning\Heights;
 use YokeLine\Planning\Layout;
+use YokeLine\Planning\LeafRun;
 use YokeLine\Planning\Mass;
 use YokeLine\Planning\NotYetMeasured;
 use YokeLine\Planning\Plan;
@@ -47,7 +48,7 @@ final class Workshop
     /** @var array<string, Heights> */
     private array $up = [];
 
-    /** @var WeakMap<Made, array<string, Making|false>> by all that is wanted; false where it cannot be built */
+    /** @var WeakMap<Made, array<string, Making|CannotBeMade>> by all that is wanted */
     private readonly WeakMap $built;
 
     /** @var array<string, RailPlace> */
@@ -122,14 +123,14 @@ final class Workshop
         $header = $brief->backing->isHeader()
             ? Header::of($this->room, $rail, $heights, $brief->header, $kit->rail, $grid)
             : null;
-        $making = $this->making($brief, $kit, $layout, $heights, $guides);
+        $made = $this->making($brief, $kit, $layout, $heights, $guides);
+        $making = $made instanceof Making ? $made : null;
         $channel = $making?->leaf->channel;
         if ($channel?->isBuilt === true) {
             $guides = array_map(fn (GuidePlace $guide) => $guide->inChannel($channel), $guides);
         }
-        $depths = $byTrack = [];
-        foreach ($layout->runs as $leaf => $run) {
-            $depths[$leaf] = $byTrack[$run->track] ??= Depth::of(
+        $depths = array_map(
+            fn (LeafRun $run) => Depth::of(
                 $this->room,
                 $floor,
                 $heights,
@@ -139,8 +140,9 @@ final class Workshop
                 $thickness,
                 $run->track,
                 $making?->backProud(),
-            );
-        }
+            ),
+            $layout->runs,
+        );
         $mass = Mass::of(
             $brief,
             $layout->width->size->total,
@@ -164,27 +166,31 @@ final class Workshop
             $thickness,
             $place,
             $making,
+            $made instanceof CannotBeMade ? $made->where : null,
         );
     }
 
     /**
      * The leaf as it is built: with as many hangers as its own mass asks for, whose blocks are part of it. Null of one
-     * that is bought, or that cannot be built so.
+     * that is bought.
      *
      * @param  non-empty-array<string, GuidePlace>  $guides
      */
-    private function making(Brief $brief, Kit $kit, Layout $layout, Heights $heights, array $guides): ?Making
-    {
+    private function making(
+        Brief $brief,
+        Kit $kit,
+        Layout $layout,
+        Heights $heights,
+        array $guides,
+    ): Making|CannotBeMade|null {
         $made = $brief->leaf->made;
         $run = $layout->runs[array_key_first($layout->runs)];
-        $kg = 0.0;
-        $making = null;
-        for ($count = 0; $made !== null;) {
+        for ($making = null; $made !== null;) {
+            $kg = ($brief->leaf->massKg ?? $making?->kg() ?? 0.0) + $brief->leaf->hardwareKg;
             $hangers = Hangers::of($brief, $kit, $run, $this->doorway->units, $kg);
-            if ($hangers->count <= $count) {
+            if ($making !== null && $hangers->count <= count($making->leaf->wanted->hangersAt)) {
                 return $making;
             }
-            $count = $hangers->count;
             $wanted = Wanted::of(
                 Sizes::of($brief->rules, $this->doorway->units),
                 $brief,
@@ -198,12 +204,10 @@ final class Workshop
             );
             $leaves = array_keys($layout->runs);
             $this->built[$made] ??= [];
-            $making = $this->built[$made][serialize([$wanted, $leaves])]
-                ??= self::build($made, $wanted, $leaves) ?? false;
-            if ($making === false) {
-                return null;
+            $making = $this->built[$made][serialize([$wanted, $leaves])] ??= self::build($made, $wanted, $leaves);
+            if ($making instanceof CannotBeMade) {
+                return $making;
             }
-            $kg = ($brief->leaf->massKg ?? $making->kg()) + $brief->leaf->hardwareKg;
         }
 
         return null;
@@ -238,12 +242,12 @@ final class Workshop
     }
 
     /** @param  list<string>  $leaves */
-    private static function build(Made $made, Wanted $wanted, array $leaves): ?Making
+    private static function build(Made $made, Wanted $wanted, array $leaves): Making|CannotBeMade
     {
         try {
             return Making::of($made, $wanted, $leaves);
-        } catch (CannotBeMade) {
-            return null;
+        } catch (CannotBeMade $why) {
+            return $why;
         }
     }
 

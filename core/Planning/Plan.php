@@ -27,8 +27,10 @@ final readonly class Plan
     /**
      * @param  non-empty-array<string, Depth>  $depths  by leaf
      * @param  non-empty-array<string, GuidePlace>  $guides  by guide
-     * @param  ?Making  $making  how its leaf is built; null of one that is bought
      * @param  ?RailPlace  $place  how the rail was slid to what holds; null where it lies as it is shared
+     * @param  ?Making  $making  how its leaf is built; null of one that is bought, or that cannot be built so
+     * @param  ?string  $noRoomAt  what of `brief.leaf.made` leaves nothing between its parts; null where it is built or
+     *   bought
      */
     public function __construct(
         public Doorway $doorway,
@@ -45,6 +47,7 @@ final readonly class Plan
         public Length $thickness,
         public ?RailPlace $place = null,
         public ?Making $making = null,
+        public ?string $noRoomAt = null,
     ) {
         /** @var ArrayObject<class-string, object> $worked */
         $worked = new ArrayObject();

@@ -28,8 +28,8 @@ final class MadeLeaf implements Check
     {
         $making = $context->plan->making;
         if ($making === null) {
-            if ($context->brief->leaf->made !== null) {
-                yield new Finding(FindingCode::MadeNoRoom, Severity::Stop, self::AT.'.way');
+            if ($context->plan->noRoomAt !== null) {
+                yield new Finding(FindingCode::MadeNoRoom, Severity::Stop, self::AT.".{$context->plan->noRoomAt}");
             }
 
             return;

@@ -8,6 +8,7 @@ use Tests\Core\Support\Doorways;
 use YokeLine\Doorway\Made\Board;
 use YokeLine\Format\UnreadableFile;
 use YokeLine\Inspection\Finding;
+use YokeLine\Inspection\FindingCode;
 use YokeLine\Making\Boards;
 use YokeLine\Making\Courses;
 use YokeLine\Making\Evenly;
@@ -175,10 +176,37 @@ test('what is found of a leaf that is built', function (array $made, string $cod
     'plain glass' => [['way' => 'glazed', 'glass' => ['kind' => 'float']], 'glass-unsafe'],
     'thin glass' => [['way' => 'glazed', 'glass' => ['thickness' => 4]], 'glass-thin'],
     'a bolt through the glass' => [['way' => 'glazed', 'frame' => ['stile' => 60, 'top' => 60]], 'drill-glass'],
-    'stiles wider than the leaf' => [['way' => 'framed', 'frame' => ['stile' => 700]], 'made-no-room'],
+]);
+
+test('a leaf that leaves nothing between its parts is found at the part that is to blame', function (
+    array $made,
+    string $at,
+) {
+    $setout = Doorways::setout('kiln-room', [...SILENT, 'brief.leaf.made' => Doorways::plain($made)]);
+    $found = array_filter($setout->findings, fn (Finding $finding) => $finding->code === FindingCode::MadeNoRoom);
+
+    expect($setout->plan?->making)->toBeNull()
+        ->and(array_map(fn (Finding $finding) => $finding->where, array_values($found)))
+        ->toBe(["brief.leaf.made.{$at}"]);
+})->with([
+    'stiles wider than the leaf' => [['way' => 'framed', 'frame' => ['stile' => 700]], 'frame.stile'],
+    'rails higher than the leaf' => [['way' => 'glazed', 'frame' => ['bottom' => 2400]], 'frame.bottom'],
     'bars as wide as the leaf' => [
         ['way' => 'glazed', 'frame' => ['bar' => 500], 'panes' => ['columns' => 4]],
-        'made-no-room',
+        'frame.stile',
+    ],
+    'ledges as wide as the leaf is high' => [['way' => 'planked', 'ledge' => ['width' => 1500]], 'ledge.width'],
+    'a foot higher than its bottom strip' => [['way' => 'framed', 'raise' => 400], 'raise'],
+    'an old leaf that is planed away' => [
+        [
+            'way' => 'joined',
+            'plane' => 3,
+            'from' => [
+                ['width' => 5, 'height' => 2300, 'thickness' => 38],
+                ['width' => 900, 'height' => 2300, 'thickness' => 38],
+            ],
+        ],
+        'from',
     ],
 ]);
 

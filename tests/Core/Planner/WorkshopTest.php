@@ -6,6 +6,7 @@ use Tests\Core\Support\Doorways;
 use Tests\Core\Support\Told;
 use YokeLine\Doorway\Brief;
 use YokeLine\Doorway\Doorway;
+use YokeLine\Doorway\Hang;
 use YokeLine\Doorway\LeafBrief;
 use YokeLine\Fitting\SizeCard;
 use YokeLine\Format\DoorwayReader;
@@ -58,6 +59,39 @@ test('a leaf that cannot be built so is planned as one that is bought, each time
     );
 
     expect(array_map(fn (Plan $plan) => $plan->making, $plans))->toBe([null, null]);
+});
+
+test('leaves of a pair are built of their own, also where one of their size has nothing to be built of', function () {
+    $old = ['width' => 700, 'height' => 2300, 'thickness' => 38];
+    $from = [
+        (object) [...$old, 'leaf' => 'left', 'species' => 'larch'],
+        (object) [...$old, 'leaf' => 'right', 'species' => 'spruce'],
+    ];
+    $doorway = DoorwayReader::read(Doorways::document('kiln-room', [
+        ...Doorways::ofEveryKind()['kiln-room joined'][1],
+        'brief.leaf.width' => 660,
+        'brief.leaf.made.from' => $from,
+    ]));
+    $kit = Doorways::kits()[$doorway->brief->kit];
+    $plan = fn (Workshop $at, Hang $hang): Plan => $at->plan(
+        $doorway->brief->choosing(
+            $hang,
+            $doorway->brief->opens,
+            $doorway->brief->kit,
+            $doorway->brief->backing,
+            $doorway->brief->leaf,
+            $doorway->brief->rules,
+        ),
+        $kit,
+        $hang->value,
+        'u',
+    );
+    $shared = Workshop::at($doorway);
+    $one = $plan($shared, Hang::Single);
+
+    expect($one->noRoomAt)->toBe('from')
+        ->and(Told::lines($plan($shared, Hang::Biparting)->making))
+        ->toBe(Told::lines($plan(Workshop::at($doorway), Hang::Biparting)->making));
 });
 
 test('the same leaf is built anew where something else is wanted of it', function (array $otherwise) {
