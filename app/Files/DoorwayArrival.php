@@ -191,7 +191,7 @@ final class DoorwayArrival
                 'doorway_id' => $doorway->id,
                 'revision_id' => $revision,
                 'cents' => $offer->cents,
-                'accepted_by' => Arrived::words($offer->accepted_by ?? ''),
+                'accepted_by' => Arrived::words($offer->accepted_by ?? '') ?: null,
                 'accepted_at' => Arrived::moment($offer->accepted_at ?? null),
             ]);
             $made->setCreatedAt(Arrived::moment($offer->at ?? null) ?? now());

@@ -175,6 +175,7 @@ final class JobArchive
                 'reference' => $order->reference,
                 'lines' => (object) $order->lines,
                 'answered' => $order->is_answered,
+                'at' => $order->created_at->toJSON(),
                 'receipts' => $order->receipts
                     ->sortBy('id')
                     ->map(
@@ -183,6 +184,7 @@ final class JobArchive
                             'key' => $one->key,
                             'count' => $one->count,
                             'kind' => $one->kind,
+                            'at' => $one->created_at->toJSON(),
                         ],
                     )
                     ->values()

@@ -141,7 +141,7 @@ final class JobArrival
         }
         // The same order twice in one house would be asked for twice: a copy has a reference of its own.
         $reference = mb_substr(Arrived::words($row->reference), 0, 40);
-        $order = SupplyOrder::create([
+        $order = new SupplyOrder([
             'job_id' => $this->job->id,
             'reference' => SupplyOrder::query()->where('reference', $reference)->exists()
                 ? strtolower((string) Str::ulid())
@@ -149,19 +149,22 @@ final class JobArrival
             'lines' => $lines,
             'is_answered' => ($row->answered ?? false) === true,
         ]);
+        $ordered = Arrived::moment($row->at ?? null) ?? now();
+        $order->setCreatedAt($ordered)->save();
         foreach (is_array($row->receipts ?? null) ? $row->receipts : [] as $receipt) {
             if (
                 $receipt instanceof stdClass &&
                 in_array($receipt->kind ?? null, ['received', 'returned'], true) &&
                 is_numeric($receipt->count ?? null)
             ) {
-                Receipt::create([
+                $came = new Receipt([
                     'order_id' => $order->id,
                     'delivery' => mb_substr(Arrived::words($receipt->delivery ?? ''), 0, 60),
                     'key' => mb_substr(Arrived::words($receipt->key ?? ''), 0, 120),
                     'count' => (float) $receipt->count,
                     'kind' => $receipt->kind,
                 ]);
+                $came->setCreatedAt(Arrived::moment($receipt->at ?? null) ?? $ordered)->save();
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Support\Carbon;
 use LogicException;
 
 /**
@@ -15,6 +16,7 @@ use LogicException;
  * @property string $key
  * @property float $count
  * @property 'received'|'returned' $kind
+ * @property Carbon $created_at
  */
 final class Receipt extends Model
 {
@@ -25,7 +27,7 @@ final class Receipt extends Model
     protected $fillable = ['order_id', 'delivery', 'key', 'count', 'kind'];
 
     /** @var array<string, string> */
-    protected $casts = ['count' => 'float'];
+    protected $casts = ['count' => 'float', 'created_at' => 'datetime'];
 
     protected static function booted(): void
     {
