@@ -80,6 +80,7 @@ final readonly class PartReader
     public function problems(): array
     {
         try {
+            $this->at->amount('part.price');
             $this->kind() === LooseKind::Guide ? $this->guide() : $this->told();
             $this->at->settle();
         } catch (UnreadableFile $refused) {
