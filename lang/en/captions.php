@@ -34,6 +34,8 @@ return [
     'brief.header.thickness' => 'thick',
     'brief.anchor.diameter' => 'diameter',
     'brief.anchor.embedment' => 'embedment',
+    'brief.leaf.solid[][0]' => 'from',
+    'brief.leaf.solid[][1]' => 'to',
     'brief.in_hand.thickness[0]' => 'leading',
     'brief.in_hand.second.thickness[0]' => 'leading',
     'brief.in_hand.thickness[1]' => 'trailing',

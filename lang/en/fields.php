@@ -109,6 +109,8 @@ return [
     'brief.leaf.hardware_kg' => 'Hardware mass in kg',
     'brief.leaf.trim_limit' => 'May be trimmed off an edge',
     'brief.leaf.solid' => 'Solid members',
+    'brief.leaf.solid[][0]' => 'Solid member :n, from',
+    'brief.leaf.solid[][1]' => 'Solid member :n, to',
     'brief.leaf.solid[0]' => 'Solid member 1',
     'brief.leaf.solid[1]' => 'Solid member 2',
     'brief.in_hand.width' => 'Measured width',

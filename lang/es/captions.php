@@ -34,6 +34,8 @@ return [
     'brief.header.thickness' => 'grosor',
     'brief.anchor.diameter' => 'diámetro',
     'brief.anchor.embedment' => 'fondo',
+    'brief.leaf.solid[][0]' => 'desde',
+    'brief.leaf.solid[][1]' => 'hasta',
     'brief.in_hand.thickness[0]' => 'delante',
     'brief.in_hand.second.thickness[0]' => 'delante',
     'brief.in_hand.thickness[1]' => 'detrás',

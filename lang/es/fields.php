@@ -109,6 +109,8 @@ return [
     'brief.leaf.hardware_kg' => 'Peso del herraje en kg',
     'brief.leaf.trim_limit' => 'Se puede rebajar de un canto',
     'brief.leaf.solid' => 'Piezas macizas',
+    'brief.leaf.solid[][0]' => 'Pieza maciza :n, desde',
+    'brief.leaf.solid[][1]' => 'Pieza maciza :n, hasta',
     'brief.leaf.solid[0]' => 'Pieza maciza 1',
     'brief.leaf.solid[1]' => 'Pieza maciza 2',
     'brief.in_hand.width' => 'Ancho medido',
