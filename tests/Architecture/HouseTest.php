@@ -105,6 +105,16 @@ test('pages ask for nothing from elsewhere', function () {
     }
 });
 
+test('styles say nothing: their words would be of one language', function () {
+    $said = [];
+    foreach (Finder::create()->files()->name('*.scss')->in(__DIR__.'/../../resources/css') as $file) {
+        preg_match_all('/content:(?:[^;]*[\s:])?([\'"])[^\'";]*\pL[^\'";]*\1/u', $file->getContents(), $found);
+        array_push($said, ...$found[0]);
+    }
+
+    expect($said)->toBe([]);
+});
+
 test('no room of the core leans on one that leans on it, by whatever way round', function () {
     $leans = [];
     foreach (

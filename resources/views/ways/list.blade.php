@@ -3,7 +3,18 @@
 @php($arrangements = $ranking->arrangements($weights, $here->judge()))
 @php($best = $ranking->tradeOffs())
 @php([$total, $asked] = [$search->count(), min($search->count(), $here->most)])
-<p class="progress-says"><b>{{ trans_choice('ways.page.work', count($arrangements)) }}</b>@if ($done){{ __('ways.page.in-sizes-and-parkings-of', ['working' => $ranking->working(), 'total' => $total, 'which' => $asked < $total ? __('ways.page.nearest', ['asked' => $asked]) : __('ways.page.all'), 'ranking' => $ranking->count()]) }}@else {{ __('ways.page.so-far-worked-of', ['ranking' => $ranking->count(), 'asked' => $asked]) }}@endif @if ($search->tooSmall > 0){{ trans_choice('ways.page.stock-left-out-too-small', $search->tooSmall) }}@endif</p>
+@php($says = $done
+  ? __('ways.page.in-sizes-and-parkings-of', [
+    'working' => $ranking->working(),
+    'total' => $total,
+    'which' => $asked < $total ? __('ways.page.nearest', ['asked' => $asked]) : __('ways.page.all'),
+    'ranking' => $ranking->count(),
+  ])
+  : ' '.__('ways.page.so-far-worked-of', ['ranking' => $ranking->count(), 'asked' => $asked]))
+<p class="progress-says" data-busy="{{ __('ways.page.working') }}">
+  <b>{{ trans_choice('ways.page.work', count($arrangements)) }}</b>{{ $says }}
+  @if ($search->tooSmall > 0){{ trans_choice('ways.page.stock-left-out-too-small', $search->tooSmall) }}@endif
+</p>
 @if ($done && $asked < $total)<p><button class="btn" type="button" data-most="{{ $here->most + $search::AT_ONCE }}">{{ __('ways.page.work-more-with-larger-sizes', ['asked' => min($search::AT_ONCE, $total - $asked)]) }}</button></p>@endif
 <ol class="way-list">
   @foreach (array_slice($arrangements, 0, 18) as ['way' => $way, 'more' => $more])
