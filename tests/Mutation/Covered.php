@@ -128,12 +128,14 @@ final class Covered
                 (str_contains($test, $own) ? 0.01 : 1.0);
         }
         asort($worth);
-        // A hundred that run the very same lines of the file leave no time for one that runs others: of those alike the
-        // second counts twice, and so on.
+        // A hundred that run the very same lines of the file, or are one test with other data, leave no time for one
+        // that asks something else: of those alike the second counts twice, and so on.
         $alike = [];
         foreach ($worth as $test => $it) {
-            $lines = $this->run[$path][$test];
-            $worth[$test] = $it * ($alike[$lines] = ($alike[$lines] ?? 0) + 1);
+            foreach ([$this->run[$path][$test], strstr($test, '#', true) ?: $test] as $what) {
+                $it *= $alike[$what] = ($alike[$what] ?? 0) + 1;
+            }
+            $worth[$test] = $it;
         }
         asort($worth);
         $all = array_keys($worth);
