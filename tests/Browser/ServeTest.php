@@ -31,16 +31,24 @@ test('a telephone keeps jobs, measuring, steps, sheet and photographs when the s
     foreach (['/', "{$steps}/wall/walk"] as $path) {
         $phone->visit($path);
     }
+    $paths = ['/', ...array_map(
+        fn (string $page) => "{$steps}/{$page}",
+        ['wall/walk', 'papers/sheet', 'record/log', 'site/steps'],
+    )];
     $phone->until(
-        fn () => $phone->js(<<<'JS'
-            return window.kept ?? (caches.open('yoke-line-site-5').then((cache) => cache.keys()).then((all) => { window.kept = all.some(({ url }) => url.includes('/record/log')) || null; }), null);
-        JS),
-        'the log is kept',
+        fn () => $phone->driver->executeAsyncScript(
+            <<<'JS'
+                const [paths, done] = arguments;
+                Promise.all(paths.map((path) => caches.match(path))).then((kept) => done(kept.every(Boolean) || null));
+            JS,
+            [$paths],
+        ),
+        'all of it is kept',
     );
     $firm->stop();
 
-    foreach (['/' => 'Meter room', "{$steps}/wall/walk" => 'Meter room', "{$steps}/papers/sheet" => 'Meter room', "{$steps}/record/log" => 'Meter room', "{$steps}/site/steps" => 'Meter room'] as $path => $says) {
-        expect($phone->visit($path)->js('return document.body.textContent'))->toContain($says);
+    foreach ($paths as $path) {
+        expect($phone->visit($path)->js('return document.body.textContent'))->toContain('Meter room');
     }
     $phone->js(
         "const step = [...document.querySelectorAll('[data-step]')].find((one) => one.checkVisibility()); step.querySelector('[data-note]').value = 'Told with no connection'; step.querySelector('[data-keep-note]').click();",
