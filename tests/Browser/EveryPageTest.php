@@ -43,7 +43,7 @@ test('every word of a page is printed, and no bar to be pressed', function (stri
     expect($look->words)
         ->not->toBe([])
         ->and(array_values(array_filter($look->words, fn (string $word) => ! str_contains($joined, $word))))
-        ->toBe([])
+        ->toBe([], $path)
         ->and($look->printed)
         ->not->toContain('Find a job');
 })->with('pages');

@@ -110,6 +110,10 @@ final readonly class PageLook
         $moved = $browser->size(1280, 800)->visit($path)->driver->executeAsyncScript(self::WHILE_IT_COMES);
         $faults = $browser->faults();
         $stuck = $browser->js(self::STUCK);
+        $browser->until(
+            fn () => $browser->js("return !document.querySelector('[aria-busy=true]')") ?: null,
+            "{$path} to be worked out",
+        );
         $words = $browser->asPaper()->js(self::WORDS);
         $printed = self::printed($browser);
         $browser->asPaper(false);
