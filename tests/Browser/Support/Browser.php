@@ -436,10 +436,10 @@ final class Browser
         $port = self::freePort();
         $this->start(['chromedriver', "--port={$port}"], null, getenv());
         $this->answers($port);
+        // The same browser without the window around the page, which takes a fifth of the time.
         $options = (new ChromeOptions())
-            ->setBinary('/usr/bin/chromium')
+            ->setBinary('/usr/bin/chromium-headless-shell')
             ->addArguments([
-                '--headless=new',
                 '--no-sandbox',
                 '--disable-gpu',
                 '--disable-quic',
@@ -454,7 +454,9 @@ final class Browser
             ]);
         $this->driver = RemoteWebDriver::create(
             "http://127.0.0.1:{$port}",
-            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+            DesiredCapabilities::chrome()
+                ->setBrowserName('chrome-headless-shell')
+                ->setCapability(ChromeOptions::CAPABILITY, $options),
             30_000,
             60_000,
         );
