@@ -94,7 +94,13 @@ test('it asks for no hole where a plate is screwed on, and for no blade where a 
 
 test('every number of a kit that ships is told', function (string $id) {
     expect(Doorways::kits()[$id]->usual)->toBe([]);
-})->with(array_keys(Doorways::kits()));
+})->with(
+    // As the files name them: one that is not read is missed.
+    array_map(
+        fn (stdClass $kit) => $kit->id,
+        [...Doorways::shelf()->get('kits'), ...Doorways::shelf('kits-inch')->get('kits')],
+    ),
+);
 
 test('every number that is usual has its usual value in both units', function () {
     foreach (KitReader::sheet(leastSheet())->usual as $key) {
