@@ -41,9 +41,11 @@ self.addEventListener('fetch', (event) => {
     event.respondWith((async () => {
       try {
         const answer = await fetch(event.request);
-        const copy = answer.clone();
-        // A worker that is put to sleep when it has answered would lose what it still writes.
-        if (answer.ok && !answer.redirected) event.waitUntil(caches.open(KEPT).then((cache) => cache.put(url.href, copy)));
+        if (answer.ok && !answer.redirected) {
+          const copy = answer.clone();
+          // A worker that is put to sleep when it has answered would lose what it still writes.
+          event.waitUntil(caches.open(KEPT).then((cache) => cache.put(url.href, copy)));
+        }
         return answer;
       } catch (offline) {
         const kept = await caches.match(url.href, { ignoreSearch: true });
