@@ -84,8 +84,7 @@ final class Catalog
     public function find(string $place): ?Field
     {
         $path = self::path($place);
-
-        $part = $this->part(str_contains($path, '.') ? explode('.', $path, 2)[0] : '');
+        $part = $this->part(strstr($path, '.', true) ?: '');
 
         return $part[$path] ?? ($part[rtrim($path, '[]')] ?? null);
     }

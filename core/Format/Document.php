@@ -21,7 +21,9 @@ final readonly class Document
     /** What is kept may stand within a file that is given out. */
     public const DEEPEST_WITHIN = 96;
 
-    private function __construct(public stdClass $root, private Places $places) {}
+    private const PERHAPS_ENDLESS = '/\d[eE]\+?\d{2}|\d{300}/';
+
+    private function __construct(public stdClass $root) {}
 
     /**
      * @param  int<1, max>  $deepest
@@ -38,12 +40,14 @@ final readonly class Document
                 JSON_THROW_ON_ERROR,
             );
             // A number that no computer holds is read as without end, and could not be written.
-            json_encode($root, JSON_THROW_ON_ERROR, $deepest);
+            if (preg_match(self::PERHAPS_ENDLESS, $json) === 1) {
+                json_encode($root, JSON_THROW_ON_ERROR, $deepest);
+            }
         } catch (JsonException) {
             throw UnreadableFile::notJson();
         }
 
-        return $root instanceof stdClass ? new self($root, new Places()) : throw UnreadableFile::notAnObject();
+        return $root instanceof stdClass ? new self($root) : throw UnreadableFile::notAnObject();
     }
 
     /** @param  array<string, mixed>  $root */
@@ -67,7 +71,7 @@ final readonly class Document
     public function get(string $path): mixed
     {
         $node = $this->root;
-        foreach ($this->places->steps($path) as $step) {
+        foreach (Places::steps($path) as $step) {
             if ($node instanceof stdClass) {
                 $node = $node->{$step} ?? null;
             } elseif (is_array($node)) {
@@ -91,7 +95,7 @@ final readonly class Document
     /** Without what stands at a place; the rest of a list moves up. */
     public function without(string $path): self
     {
-        $steps = $this->places->steps($path);
+        $steps = Places::steps($path);
         $last = array_pop($steps);
         $parent = self::join($steps);
         if ($parent !== '' && $this->get($parent) === null) {
@@ -110,7 +114,7 @@ final readonly class Document
         };
 
         return $parent === ''
-            ? new self($this->asRoot($remove($this->root)), $this->places)
+            ? new self($this->asRoot($remove($this->root)))
             : $this->changed($parent, $remove);
     }
 
@@ -225,10 +229,7 @@ final readonly class Document
     /** @param  callable(mixed): mixed  $change */
     private function changed(string $path, callable $change): self
     {
-        return new self(
-            $this->asRoot(self::descend($this->root, $this->places->steps($path), $change)),
-            $this->places,
-        );
+        return new self($this->asRoot(self::descend($this->root, Places::steps($path), $change)));
     }
 
     private function asRoot(mixed $node): stdClass

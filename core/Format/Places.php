@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace YokeLine\Format;
 
-/**
- * Places taken apart into steps; documents that come of one another share them, since the same ones are asked for over
- * and over.
- */
+/** Places taken apart into steps, and remembered: the same ones are asked for over and over, of every document. */
 final class Places
 {
+    /** So many are remembered, as there is no end of ids. */
+    private const MOST = 10_000;
+
     /** @var array<string, list<int|string>> */
-    private array $known = [];
+    private static array $known = [];
+
+    private function __construct() {}
 
     /**
      * @return list<int|string> names, counts and, behind their sign, ids: `survey.studs[#k3].x` is survey, studs, #k3,
      * x
      */
-    public function steps(string $place): array
+    public static function steps(string $place): array
     {
-        return $this->known[$place] ??= self::taken($place);
+        if (count(self::$known) >= self::MOST) {
+            self::$known = [];
+        }
+
+        return self::$known[$place] ??= self::taken($place);
     }
 
     /** @return list<int|string> */

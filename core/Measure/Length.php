@@ -52,21 +52,21 @@ final readonly class Length
         return array_reduce($others, fn (self $a, self $b) => $b->nm < $a->nm ? $b : $a, $first);
     }
 
-    public function plus(self ...$others): self
+    public function plus(self $other, self ...$more): self
     {
-        $nm = $this->nm;
-        foreach ($others as $other) {
-            $nm += $other->nm;
+        $nm = $this->nm + $other->nm;
+        foreach ($more as $one) {
+            $nm += $one->nm;
         }
 
         return new self($nm);
     }
 
-    public function minus(self ...$others): self
+    public function minus(self $other, self ...$more): self
     {
-        $nm = $this->nm;
-        foreach ($others as $other) {
-            $nm -= $other->nm;
+        $nm = $this->nm - $other->nm;
+        foreach ($more as $one) {
+            $nm -= $one->nm;
         }
 
         return new self($nm);

@@ -185,23 +185,7 @@ final readonly class Order
      */
     private static function reduced(array $steps): array
     {
-        $waits = [];
-        $longest = function (string $from, string $to) use (&$longest, &$waits, $steps): ?int {
-            if ($from === $to) {
-                return 0;
-            }
-            if (! array_key_exists("{$from} {$to}", $waits)) {
-                $waits["{$from} {$to}"] = null;
-                $best = null;
-                foreach ($steps[$to]->after as $after) {
-                    $before = $longest($from, $after->step);
-                    $best = $before === null ? $best : max($best ?? 0, $before + $after->minutes);
-                }
-                $waits["{$from} {$to}"] = $best;
-            }
-
-            return $waits["{$from} {$to}"];
-        };
+        $waits = self::waits($steps);
         $reduced = [];
         foreach ($steps as $id => $step) {
             $kept = [];
@@ -210,8 +194,8 @@ final readonly class Order
                     $step->after,
                     fn (After $one, int $j) => $j !== $i &&
                         ($one->step !== $after->step || $j < $i) &&
-                        ($longest($after->step, $one->step) ?? -1) + $one->minutes >= $after->minutes &&
-                        $longest($after->step, $one->step) !== null,
+                        isset($waits[$one->step][$after->step]) &&
+                        $waits[$one->step][$after->step] + $one->minutes >= $after->minutes,
                     ARRAY_FILTER_USE_BOTH,
                 );
                 if ($other === []) {
@@ -223,5 +207,44 @@ final readonly class Order
         }
 
         return $reduced;
+    }
+
+    /**
+     * How long each step waits at least for each that it comes after, itself among them.
+     *
+     * @param  array<string, Step>  $steps
+     * @return array<string, array<string, int>> minutes, by the step that waits and the one that is waited for
+     */
+    private static function waits(array $steps): array
+    {
+        $waits = [];
+        foreach (array_keys($steps) as $step) {
+            $waits = self::waitsOf($step, $steps, $waits);
+        }
+
+        return $waits;
+    }
+
+    /**
+     * @param  array<string, Step>  $steps
+     * @param  array<string, array<string, int>>  $waits  those that are known
+     * @return array<string, array<string, int>> those, with the step's and of all that it comes after
+     */
+    private static function waitsOf(string $step, array $steps, array $waits): array
+    {
+        if (isset($waits[$step])) {
+            return $waits;
+        }
+        $longest = [$step => 0];
+        foreach ($steps[$step]->after as $after) {
+            $waits = self::waitsOf($after->step, $steps, $waits);
+            foreach ($waits[$after->step] as $before => $minutes) {
+                $longest[$before] = max($longest[$before] ?? 0, $minutes + $after->minutes);
+            }
+        }
+
+        $waits[$step] = $longest;
+
+        return $waits;
     }
 }

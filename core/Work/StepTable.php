@@ -102,16 +102,29 @@ final class StepTable
         $left = array_column($rows, null, 0);
         $ordered = [];
         while ($left !== []) {
-            $free = array_filter($left, fn (array $row) => array_filter(
-                array_map(fn (string $after) => rtrim(explode('~', $after)[0], '?'), $row[2]),
-                fn (string $before) => isset($left[$before]) || isset($left["{$before}.k"]),
-            ) === []);
-            $next = array_key_first($free) ?? throw new LogicException('A ring: '.implode(' ', array_keys($left)));
+            $next = self::firstFree($left) ?? throw new LogicException('A ring: '.implode(' ', array_keys($left)));
             $ordered[] = $left[$next];
             unset($left[$next]);
         }
 
         return $ordered;
+    }
+
+    /** @param  array<string, Row>  $left  by what they are */
+    private static function firstFree(array $left): ?string
+    {
+        foreach ($left as $what => $row) {
+            foreach ($row[2] as $after) {
+                $before = rtrim(explode('~', $after)[0], '?');
+                if (isset($left[$before]) || isset($left["{$before}.k"])) {
+                    continue 2;
+                }
+            }
+
+            return $what;
+        }
+
+        return null;
     }
 
     /** @return list<Row> */
