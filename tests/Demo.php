@@ -5,27 +5,24 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Firm\Here;
-use App\Models\Doorway;
 use App\Models\Firm;
-use App\Models\LogEntry;
-use App\Site\Photo;
 use Database\Seeders\DemoSeeder;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use stdClass;
+use Symfony\Component\Finder\SplFileInfo;
 
 /**
  * The demo in an empty house: seeded once in a process, laid down again as rows and photographs for each test after.
  *
- * @phpstan-type Held array{array<string, list<array<string, mixed>>>, array<int, string>}
+ * @phpstan-type Held array{string, array<string, string>}
  */
 final class Demo
 {
-    /** @var ?array<string, list<array<string, mixed>>> the rows of each table */
-    private static ?array $rows = null;
+    /** The rows of all tables, as SQL that lays them down. */
+    private static ?string $rows = null;
 
-    /** @var array<int, string> what a photograph holds, by its entry in the log */
+    /** @var array<string, string> what each photograph holds, by where it stands in their folder */
     private static array $photos = [];
 
     public static function load(): void
@@ -34,8 +31,9 @@ final class Demo
             (new DemoSeeder())->run();
         } elseif (self::$rows === null) {
             $empty = array_filter(self::tables(), fn (string $table) => DB::table($table)->doesntExist());
+            $taken = self::taken();
             (new DemoSeeder())->run();
-            self::keep($empty);
+            self::keep($empty, array_diff(self::taken(), $taken));
         } else {
             self::layDown(self::$rows);
         }
@@ -73,41 +71,48 @@ final class Demo
         return array_values(array_filter($tables->pluck('name')->all(), is_string(...)));
     }
 
-    /** @param  array<string>  $tables  those that only the demo fills */
-    private static function keep(array $tables): void
+    /**
+     * @param  array<string>  $tables  those that only the demo fills
+     * @param  array<string>  $photos  those that came with it
+     */
+    private static function keep(array $tables, array $photos): void
     {
-        self::$rows = [];
+        self::$rows = 'pragma defer_foreign_keys = on;';
         foreach ($tables as $table) {
-            self::$rows[$table] = DB::table($table)->get()->map(fn (stdClass $row) => (array) $row)->all();
-        }
-        self::$photos = self::taken()->map(fn (LogEntry $taken) => File::get(self::place($taken)))->all();
-    }
-
-    /** @param  array<string, list<array<string, mixed>>>  $rows */
-    private static function layDown(array $rows): void
-    {
-        DB::transaction(function () use ($rows) {
-            DB::statement('pragma defer_foreign_keys = on');
-            foreach ($rows as $table => $of) {
-                foreach (array_chunk($of, 50) as $some) {
-                    DB::table($table)->insert($some);
-                }
+            $rows = DB::table($table)->get()->map(fn (stdClass $row) => (array) $row)->all();
+            foreach (array_chunk($rows, 400) as $some) {
+                $names = implode('", "', array_keys($some[0]));
+                self::$rows .= "insert into \"{$table}\" (\"{$names}\") values ".implode(', ', array_map(
+                    fn (array $row) => '('.implode(', ', array_map(DB::escape(...), $row)).')',
+                    $some,
+                )).';';
             }
-        });
-        foreach (self::taken() as $id => $taken) {
-            File::ensureDirectoryExists(dirname(self::place($taken)));
-            File::put(self::place($taken), self::$photos[$id]);
+        }
+        foreach ($photos as $photo) {
+            self::$photos[$photo] = File::get(self::photos()."/{$photo}");
         }
     }
 
-    /** @return Collection<int, LogEntry> */
-    private static function taken(): Collection
+    private static function layDown(string $rows): void
     {
-        return LogEntry::query()->where('kind', 'photo')->get()->keyBy('id');
+        DB::transaction(fn () => DB::unprepared($rows));
+        foreach (self::$photos as $place => $photo) {
+            File::ensureDirectoryExists(dirname(self::photos()."/{$place}"));
+            File::put(self::photos()."/{$place}", $photo);
+        }
     }
 
-    private static function place(LogEntry $taken): string
+    /** @return list<string> where photographs stand in their folder */
+    private static function taken(): array
     {
-        return Photo::path(Doorway::query()->findOrFail($taken->doorway_id), $taken->data['file']);
+        return array_map(
+            fn (SplFileInfo $photo) => $photo->getRelativePathname(),
+            File::isDirectory(self::photos()) ? array_values(File::allFiles(self::photos())) : [],
+        );
+    }
+
+    private static function photos(): string
+    {
+        return rtrim(config()->string('app.photos'), '/');
     }
 }

@@ -13,10 +13,12 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Models\User;
+use Carbon\CarbonInterval;
 use Illuminate\Routing\Route as Way;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Sleep;
 use Tests\Demo;
 use YokeLine\Stock\SoldBy;
 
@@ -245,6 +247,16 @@ test('a wrong password is refused with the sentence that a wrong address gets', 
             ->assertSessionHasErrors(['email' => 'No one here has that e-mail and password.']);
     }
     $this->assertGuest();
+});
+
+test('how long an answer takes does not tell whether an address is known', function () {
+    somebody(Role::Owner);
+    foreach (['nobody@example.com', 'ana-owner-1@example.com'] as $email) {
+        $this->post('/sign-in', ['email' => $email, 'password' => 'a wrong password']);
+    }
+
+    // Each is held back for the rest of one time, which is longer than a password takes to be looked at.
+    Sleep::assertSlept(fn (CarbonInterval $rest) => $rest->totalMilliseconds > 200, 2);
 });
 
 test('whoever tries too often waits, also with the right password', function () {
