@@ -87,8 +87,9 @@ final class Browser
     public static function fresh(): self
     {
         self::last()->setTo = '';
-        // Once no page holds on to anything: what a phone keeps for when there is no connection goes too.
-        self::$shared->driver->get('about:blank');
+        // Once no page holds on to anything: what a phone keeps for when there is no connection goes too. A picture of
+        // the same house is drawn by the process that the next page is drawn by, and an empty page by another.
+        self::$shared->driver->get(self::$shared->url.'/mark.svg');
         (new ChromeDevToolsDriver(self::$shared->driver))->execute('Storage.clearDataForOrigin', [
             'origin' => self::$shared->url,
             'storageTypes' => 'all',
