@@ -31,12 +31,13 @@ final class Run
         // What a test starts ends with it.
         posix_setsid();
         pcntl_alarm($most);
-        if (getenv('TELL') === false) {
+        $isTold = getenv('TELL') !== false;
+        if (! $isTold) {
             ini_set('display_errors', '0');
             ini_set('log_errors', '0');
             ob_start(fn (): string => '');
         }
-        $_SERVER['argv'] = ['pest', '--do-not-cache-result', ...$arguments];
+        $_SERVER['argv'] = ['pest', '--do-not-cache-result', ...($isTold ? [] : ['--no-output']), ...$arguments];
         $before();
         require dirname(__DIR__, 2).'/vendor/pestphp/pest/bin/pest';
         exit(1);
