@@ -22,7 +22,7 @@ require __DIR__.'/../vendor/autoload.php';
 ini_set('memory_limit', '4G');
 chdir(dirname(__DIR__));
 
-$options = ['sample' => 60, 'seed' => 1964];
+$options = ['sample' => 64, 'seed' => 1964];
 $rooms = [];
 $isSelfCheck = false;
 for ($i = 1; $i < $argc; $i++) {

@@ -16,12 +16,21 @@ const FAULTS_OF_TEXTS = <<<'JS'
         while (at && !/fixed|sticky/.test(getComputedStyle(at).position)) at = at.parentElement;
         return at;
     };
-    // What of a box is seen through all that clips it.
+    // The frames of all that clips it, each asked for once.
+    const clips = new Map();
+    const clipsOf = (one) => {
+        if (!one || one === document.body) return [];
+        if (!clips.has(one)) {
+            const outer = clipsOf(one.parentElement);
+            const clipsIt = /auto|scroll|hidden/.test(getComputedStyle(one).overflow);
+            clips.set(one, clipsIt ? [...outer, one.getBoundingClientRect()] : outer);
+        }
+        return clips.get(one);
+    };
+    // What of a box is seen through them.
     const seen = (one, box) => {
         let { left, right, top, bottom } = box;
-        for (let at = one; at && at !== document.body; at = at.parentElement) {
-            if (!/auto|scroll|hidden/.test(getComputedStyle(at).overflow)) continue;
-            const frame = at.getBoundingClientRect();
+        for (const frame of clipsOf(one)) {
             [left, right] = [Math.max(left, frame.left), Math.min(right, frame.right)];
             [top, bottom] = [Math.max(top, frame.top), Math.min(bottom, frame.bottom)];
         }

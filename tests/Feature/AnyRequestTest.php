@@ -76,7 +76,7 @@ const FIELDS = [
     'at',
 ];
 
-dataset('junk', [
+$junk = [
     'nothing' => [fn () => []],
     'words' => [fn () => array_fill_keys(FIELDS, 'twelve & a <half>')],
     'lists' => [fn () => array_fill_keys(FIELDS, ['a', ['b' => ['c']]])],
@@ -85,6 +85,10 @@ dataset('junk', [
         fn () => array_fill_keys(FIELDS, '{"a": [1, null, {"b": "'.str_repeat('x', 300).'"}]}'),
     ],
     'bytes that are no text' => [fn () => array_fill_keys(FIELDS, "\xff\xfe\x00 1/0")],
+];
+dataset('junk', $junk);
+dataset('junk and files', [
+    ...$junk,
     'a file that is none' => [fn () => ['file' => UploadedFile::fake()->createWithContent('x.bin', "\x00\xff\x00")]],
 ]);
 
@@ -207,5 +211,5 @@ test('nothing that is sent breaks an address, and no earlier revision or log ent
         ->and(LogEntry::query()->whereIn('uid', $entries->keys())->count())
         ->toBe($entries->count());
 })
-    ->with('junk')
+    ->with('junk and files')
     ->with(['what is there' => true, 'what is not' => false]);

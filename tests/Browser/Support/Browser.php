@@ -9,6 +9,8 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -274,9 +276,10 @@ final class Browser
             $this->until(function () use ($css, $text, &$read) {
                 return str_contains($read = $this->text($css), $text) ?: null;
             }, "“{$text}” in {$css}");
-        } finally {
-            Assert::assertStringContainsString($text, $read);
+        } catch (TimeoutException) {
+            // What stands there instead is told.
         }
+        Assert::assertStringContainsString($text, $read);
 
         return $this;
     }
@@ -288,9 +291,10 @@ final class Browser
             $this->until(function () use ($css, $text, &$read) {
                 return str_contains($read = $this->text($css), $text) ? null : true;
             }, "“{$text}” gone from {$css}");
-        } finally {
-            Assert::assertStringNotContainsString($text, $read);
+        } catch (TimeoutException) {
+            // What stands there still is told.
         }
+        Assert::assertStringNotContainsString($text, $read);
 
         return $this;
     }
@@ -312,6 +316,9 @@ final class Browser
             try {
                 return $condition() ?? false;
             } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException) {
+                return false;
+            } catch (UnknownErrorException) {
+                // What the driver says where a page goes while it is asked.
                 return false;
             }
         }, "Waited in vain for {$what}");
