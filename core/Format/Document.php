@@ -21,6 +21,7 @@ final readonly class Document
     /** What is kept may stand within a file that is given out. */
     public const DEEPEST_WITHIN = 96;
 
+    /** Where it may hold a number past 1e308: nothing else is read that could not be written. */
     private const PERHAPS_ENDLESS = '/\d[eE]\+?\d{2}|\d{300}/';
 
     private function __construct(public stdClass $root) {}
@@ -40,7 +41,7 @@ final readonly class Document
                 JSON_THROW_ON_ERROR,
             );
             // A number that no computer holds is read as without end, and could not be written.
-            if (preg_match(self::PERHAPS_ENDLESS, $json) === 1) {
+            if (preg_match(self::PERHAPS_ENDLESS, $json) !== 0) {
                 json_encode($root, JSON_THROW_ON_ERROR, $deepest);
             }
         } catch (JsonException) {

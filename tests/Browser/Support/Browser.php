@@ -312,16 +312,24 @@ final class Browser
      */
     public function until(callable $condition, string $what): mixed
     {
-        return $this->driver->wait(self::PATIENCE, 40)->until(function () use ($condition) {
-            try {
-                return $condition() ?? false;
-            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException) {
-                return false;
-            } catch (UnknownErrorException) {
-                // What the driver says where a page goes while it is asked.
-                return false;
-            }
-        }, "Waited in vain for {$what}");
+        $unknown = null;
+        try {
+            return $this->driver->wait(self::PATIENCE, 40)->until(function () use ($condition, &$unknown) {
+                $unknown = null;
+                try {
+                    return $condition() ?? false;
+                } catch (StaleElementReferenceException|ElementClickInterceptedException) {
+                    return false;
+                } catch (ElementNotInteractableException) {
+                    return false;
+                } catch (UnknownErrorException $unknown) {
+                    // As where a page goes while it is asked; what it was is told where it stays.
+                    return false;
+                }
+            }, "Waited in vain for {$what}");
+        } catch (TimeoutException $late) {
+            throw $unknown ?? $late;
+        }
     }
 
     /**

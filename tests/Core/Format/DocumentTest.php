@@ -248,3 +248,13 @@ test('taking out what was never there leaves a document as it is', function () {
         ->and($document->without('survey.wall.to')->toJson())->toBe('{"survey":{"wall":{}}}')
         ->and($document->without('survey')->toJson())->toBe('{}');
 });
+
+test('a number that no computer holds is refused, however it is written', function (string $number) {
+    expect(fn () => Document::fromJson("{\"x\": {$number}}"))->toThrow(UnreadableFile::class);
+})->with([
+    '1e309', '-1E+400', '0.1e0310', 'in figures' => [str_repeat('9', 309)], 'both' => [str_repeat('9', 299).'e10'],
+]);
+
+test('one that it holds is read, also where a text looks like one that it does not', function (string $value) {
+    expect(Document::fromJson("{\"x\": {$value}}")->toJson())->toBe("{\"x\":{$value}}");
+})->with(['1.0e+308', '"1e400"', '"'.str_repeat('9', 400).'"']);
